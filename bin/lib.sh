@@ -1,0 +1,146 @@
+# Shared by bin/start and bin/test: what the machine needs, and a private MariaDB on loopback.
+# Sourced, not run. Expects $root to be the checkout.
+
+say() { printf '\033[1m%s\033[0m\n' "$*" >&2; }
+fail() { printf 'Could not go on: %s\n' "$*" >&2; exit 1; }
+
+as_root() {
+    if [ "$(id -u)" -eq 0 ]; then "$@"
+    elif command -v sudo >/dev/null; then sudo -n "$@" || fail "installing packages needs root; run this once as root, or allow sudo"
+    else fail "packages are missing and neither root nor sudo is at hand: $*"
+    fi
+}
+
+php_has() { php -m 2>/dev/null | grep -qix "$1"; }
+
+# Names the Debian packages that are missing. $1: "browser" to ask for Chromium as well.
+missing_packages() {
+    command -v php >/dev/null || echo php-cli
+    local pair
+    for pair in pdo_mysql:php-mysql mbstring:php-mbstring dom:php-xml curl:php-curl zip:php-zip intl:php-intl; do
+        php_has "${pair%%:*}" || echo "${pair##*:}"
+    done
+    [ -x /usr/sbin/mariadbd ] || command -v mariadbd >/dev/null || echo mariadb-server
+    command -v mariadb-install-db >/dev/null || echo mariadb-server
+    command -v mariadb-admin >/dev/null || echo mariadb-client
+    command -v composer >/dev/null || echo composer
+    command -v node >/dev/null || echo nodejs
+    command -v npm >/dev/null || echo npm
+    command -v setsid >/dev/null || echo util-linux
+    if [ "${1:-}" = browser ]; then
+        [ -x /usr/bin/chromium ] || echo chromium
+        [ -x /usr/bin/chromedriver ] || echo chromium-driver
+    fi
+    return 0
+}
+
+install_packages() {
+    local wanted
+    wanted=$(missing_packages "$@" | sort -u)
+    [ -n "$wanted" ] || return 0
+    say "Installing from Debian: $(echo $wanted)"
+    # Debian's MariaDB package would start a server of its own where an init system runs; ours is private.
+    as_root env DEBIAN_FRONTEND=noninteractive apt-get update -qq
+    as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $wanted >/dev/null
+    wanted=$(missing_packages "$@" | sort -u)
+    [ -z "$wanted" ] || fail "these packages are still missing after the install: $(echo $wanted)"
+}
+
+fingerprint() { cat "$@" 2>/dev/null | sha1sum | cut -d' ' -f1; }
+tree_fingerprint() { find "$@" -type f -print0 | sort -z | xargs -0 sha1sum | sha1sum | cut -d' ' -f1; }
+
+# Runs a command unless what it depends on has not changed since it last went well. $1 name, $2 fingerprint, rest command.
+once() {
+    local mark="$root/.local/marks/$1"
+    [ -f "$mark" ] && [ "$(cat "$mark")" = "$2" ] && return 0
+    shift_name=$1; shift_print=$2; shift 2
+    "$@" || return 1
+    mkdir -p "$root/.local/marks"
+    echo "$shift_print" > "$root/.local/marks/$shift_name"
+}
+
+composer_install() {
+    say "Installing PHP packages"
+    (cd "$root" && COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --quiet)
+}
+npm_install() {
+    say "Installing front-end packages"
+    (cd "$root" && npm install --no-audit --no-fund --loglevel=error >/dev/null)
+}
+build_assets() {
+    say "Building styles and scripts"
+    (cd "$root" && npm run --silent build >"$root/.local/build.log" 2>&1) || { cat "$root/.local/build.log" >&2; return 1; }
+}
+
+install_project() {
+    mkdir -p "$root/.local"
+    exec 9>"$root/.local/install.lock"
+    flock 9
+    [ -f "$root/vendor/autoload.php" ] || rm -f "$root/.local/marks/composer"
+    [ -d "$root/node_modules/vite" ] || rm -f "$root/.local/marks/npm"
+    [ -f "$root/public/build/manifest.json" ] || rm -f "$root/.local/marks/assets"
+    once composer "$(fingerprint "$root/composer.json")" composer_install || fail "composer could not install the PHP packages"
+    once npm "$(fingerprint "$root/package.json" "$root/package-lock.json")" npm_install || fail "npm could not install the front-end packages"
+    once assets "$(tree_fingerprint "$root/resources/scss" "$root/resources/js" "$root/vite.config.js" "$root/package.json")" build_assets \
+        || fail "the styles and scripts could not be built"
+    flock -u 9
+    exec 9>&-
+}
+
+free_port() {
+    php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);'
+}
+port_is_free() {
+    php -r 'exit(@stream_socket_server("tcp://127.0.0.1:".$argv[1]) ? 0 : 1);' "$1"
+}
+
+# Starts MariaDB on loopback. $1 data folder, $2 run folder for the socket, rest more flags.
+# Sets DB_PID and exports DB_HOST, DB_PORT, DB_DATABASE, DB_USERNAME, DB_PASSWORD, DB_CONNECTION.
+start_database() {
+    local data=$1 run=$2 user=() mariadbd
+    shift 2
+    mariadbd=$(command -v mariadbd || echo /usr/sbin/mariadbd)
+    [ "$(id -u)" -eq 0 ] && user=(--user=root)
+    if [ ! -d "$data/mysql" ]; then
+        mkdir -p "$data"
+        mariadb-install-db --no-defaults "${user[@]}" --datadir="$data" --auth-root-authentication-method=normal \
+            --skip-test-db --innodb-log-file-size=16M >"$run/install.log" 2>&1 \
+            || { cat "$run/install.log" >&2; fail "the database could not be laid out in $data"; }
+    fi
+    DB_SOCKET="$run/db.sock"
+    local attempt
+    for attempt in 1 2 3; do
+        DB_PORT=$(free_port)
+        setsid "$mariadbd" --no-defaults "${user[@]}" --datadir="$data" --port="$DB_PORT" --socket="$DB_SOCKET" \
+            --pid-file="$run/db.pid" --bind-address=127.0.0.1 --skip-name-resolve --skip-log-bin \
+            --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --innodb-log-file-size=16M \
+            --log-error="$run/db.log" "$@" </dev/null >/dev/null 2>&1 &
+        DB_PID=$!
+        wait_for_database && break
+        [ "$attempt" -lt 3 ] || { tail -n 20 "$run/db.log" >&2; fail "the database did not start"; }
+    done
+    DB_CONNECTION=mariadb DB_HOST=127.0.0.1 DB_DATABASE=neat_spindle DB_USERNAME=neat DB_PASSWORD=neat
+    mariadb --no-defaults -S "$DB_SOCKET" -uroot -e "
+        create database if not exists neat_spindle;
+        create user if not exists neat@'127.0.0.1' identified by 'neat';
+        grant all on \`neat_spindle\`.* to neat@'127.0.0.1';
+        grant all on \`neat\\_spindle\\_%\`.* to neat@'127.0.0.1';" || fail "the database refused its first statements"
+    export DB_CONNECTION DB_HOST DB_PORT DB_DATABASE DB_USERNAME DB_PASSWORD
+}
+
+wait_for_database() {
+    local i
+    for i in $(seq 1 600); do
+        kill -0 "$DB_PID" 2>/dev/null || return 1
+        [ -S "$DB_SOCKET" ] && mariadb-admin --no-defaults -S "$DB_SOCKET" -uroot ping >/dev/null 2>&1 && return 0
+        sleep 0.05
+    done
+    return 1
+}
+
+# Ends a process group we started, by its leader's id.
+stop_group() {
+    [ -n "${1:-}" ] || return 0
+    kill -TERM -- "-$1" 2>/dev/null || return 0
+    wait "$1" 2>/dev/null || true
+}

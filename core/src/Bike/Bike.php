@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Bike;
+
+use NeatSpindle\Core\Shell\Shell;
+
+/** The donor as measured. Lengths in mm. */
+final readonly class Bike
+{
+    /** @param  float  $minClearance what must stay free between chainstay and what turns beside it */
+    public function __construct(
+        public BikeKind $kind,
+        public FrameMaterial $material,
+        public Shell $shell,
+        public Chainstay $chainstay,
+        public RearEnd $rear,
+        public float $wheelCircumference,
+        public float $minClearance = 2.0,
+        public ?TwinPlateMeasures $twinPlate = null,
+    ) {}
+}

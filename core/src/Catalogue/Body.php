@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Catalogue;
+
+/**
+ * What every motor body brings to the frame's drive side, whichever way it is held. All in mm.
+ */
+final readonly class Body
+{
+    /**
+     * @param  float  $caseStandoff inner side of the reduction case, outboard of the motor's shoulder
+     * @param  float  $caseRadius how far from the axis the case reaches
+     * @param  float  $ringFace the ring's mounting face, outboard of the shoulder
+     * @param  float  $gap room between shell and body for what runs under the shell
+     * @param  float  $boreFill outer diameter of what passes through the shell
+     */
+    public function __construct(
+        public float $caseStandoff,
+        public float $caseRadius,
+        public float $ringFace,
+        public float $gap,
+        public float $boreFill,
+    ) {}
+}

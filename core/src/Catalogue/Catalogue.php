@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Catalogue;
+
+use NeatSpindle\Core\Stack\Drawer;
+
+/** What a workshop knows and owns: motors, rings and inserts by code, and the drawer of spacers. */
+final readonly class Catalogue
+{
+    /**
+     * @param  array<array-key, Motor>  $motors
+     * @param  array<array-key, Ring>  $rings
+     * @param  array<array-key, Insert>  $inserts
+     */
+    public function __construct(
+        public array $motors,
+        public array $rings,
+        public Drawer $drawer,
+        public array $inserts = [],
+    ) {}
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Catalogue;
+
+use NeatSpindle\Core\Stack\Place;
+
+/** How a motor is held in a frame. */
+enum Mount: string
+{
+    case Sleeve = 'sleeve';
+    case Yoke = 'yoke';
+    case TwinPlate = 'twin-plate';
+
+    /** @return list<Place> where spacers can go, in the order the drawer is asked */
+    public function places(): array
+    {
+        return match ($this) {
+            self::Sleeve => [Place::Drive, Place::Plate, Place::Boss, Place::Nut],
+            self::Yoke => [Place::Drive, Place::Plate, Place::SlotInner, Place::SlotOuter, Place::Crank],
+            self::TwinPlate => [Place::Drive, Place::Left, Place::Crank],
+        };
+    }
+}

@@ -1,0 +1,555 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Document;
+
+use BackedEnum;
+use NeatSpindle\Core\Measure\Measurement;
+use stdClass;
+
+use function count;
+use function is_array;
+use function is_bool;
+use function is_float;
+use function is_int;
+use function is_string;
+use function strlen;
+
+/**
+ * A place in a document, read with its rules: what breaks one is added to the faults with its pointer, and a
+ * harmless stand-in is returned so that reading goes on. A node is sound while nothing under it was at fault.
+ */
+final class Node
+{
+    private const MAX_LENGTH_MM = 10_000;
+
+    private const MAX_DOUBT = 100;
+
+    private const MAX_TEXT = 200;
+
+    private const MAX_READINGS = 1_000;
+
+    private readonly int $faultsBefore;
+
+    private function __construct(
+        private readonly mixed $value,
+        private readonly Faults $faults,
+        private readonly ?self $parent,
+        private readonly string|int $key,
+    ) {
+        $this->faultsBefore = $faults->count();
+    }
+
+    public static function root(stdClass $document, Faults $faults): self
+    {
+        return new self($document, $faults, null, '');
+    }
+
+    public function isSound(): bool
+    {
+        return $this->faults->count() === $this->faultsBefore;
+    }
+
+    /** The JSON pointer to this place. */
+    public function path(): string
+    {
+        return $this->parent === null
+            ? ''
+            : $this->parent->path().'/'.str_replace(['~', '/'], ['~0', '~1'], (string) $this->key);
+    }
+
+    public function fault(string $message): void
+    {
+        $this->faults->add($this->path(), $message);
+    }
+
+    public function faultAt(string|int $key, string $message): void
+    {
+        $this->child($key, null)->fault($message);
+    }
+
+    /** Whether an optional key is there; null counts as absent. */
+    public function has(string $key): bool
+    {
+        return $this->value instanceof stdClass && isset($this->value->{$key});
+    }
+
+    /** Whether a key is named, with whatever value. */
+    public function names(string $key): bool
+    {
+        return $this->value instanceof stdClass && property_exists($this->value, $key);
+    }
+
+    /** How many items this list has; null when it is none. */
+    public function size(): ?int
+    {
+        return is_array($this->value) ? count($this->value) : null;
+    }
+
+    /** What stands under a key, unjudged; a node that holds null when nothing does. */
+    public function peek(string $key): self
+    {
+        return $this->child($key, $this->value instanceof stdClass ? $this->value->{$key} ?? null : null);
+    }
+
+    /** The object under a required key; a node that holds nothing where it is at fault. */
+    public function object(string $key): self
+    {
+        $child = $this->required($key);
+        if ($child !== null && ! $child->value instanceof stdClass) {
+            $child->fault('Expected an object.');
+        }
+
+        return $child ?? $this->child($key, null);
+    }
+
+    public function optionalObject(string $key): ?self
+    {
+        return $this->has($key) ? $this->object($key) : null;
+    }
+
+    /**
+     * The entries of an object, by key.
+     *
+     * @return list<self>
+     */
+    public function entries(): array
+    {
+        $entries = [];
+        foreach ($this->value instanceof stdClass ? array_keys((array) $this->value) : [] as $key) {
+            $entries[] = $this->peek((string) $key);
+        }
+
+        return $entries;
+    }
+
+    public function key(): string
+    {
+        return (string) $this->key;
+    }
+
+    /** Whether this is an object whose members can be read. */
+    public function isObject(): bool
+    {
+        return $this->value instanceof stdClass;
+    }
+
+    /** Adds a fault when this entry of an object or list is no object. */
+    public function expectObject(): bool
+    {
+        if (! $this->isObject()) {
+            $this->fault('Expected an object.');
+        }
+
+        return $this->isObject();
+    }
+
+    /**
+     * The items of a list under a required key.
+     *
+     * @return list<self>
+     */
+    public function items(string $key, int $least = 0, int $most = PHP_INT_MAX): array
+    {
+        return $this->required($key)?->itemsHere($least, $most) ?? [];
+    }
+
+    /** @return list<self> */
+    public function optionalItems(string $key, int $least = 0, int $most = PHP_INT_MAX): array
+    {
+        return $this->has($key) ? $this->items($key, $least, $most) : [];
+    }
+
+    public function number(string $key, float $least = -INF, float $most = INF): float
+    {
+        return $this->plain($key, $least, $most) ?? $this->required($key)?->numberHere($least, $most) ?? 0.0;
+    }
+
+    /** A required number; null where it is at fault. */
+    public function numberOrNull(string $key): ?float
+    {
+        return $this->required($key)?->numberHere();
+    }
+
+    public function optionalNumber(string $key, float $least = -INF, float $most = INF): ?float
+    {
+        return $this->has($key) ? $this->number($key, $least, $most) : null;
+    }
+
+    public function positive(string $key): float
+    {
+        return $this->plain($key, PHP_FLOAT_MIN, INF) ?? $this->required($key)?->positiveHere() ?? 1.0;
+    }
+
+    public function optionalPositive(string $key): ?float
+    {
+        return $this->has($key) ? $this->positive($key) : null;
+    }
+
+    public function whole(string $key, int $least, int $most = PHP_INT_MAX): int
+    {
+        return $this->required($key)?->wholeHere($least, $most) ?? $least;
+    }
+
+    public function optionalWhole(string $key, int $least, int $most = PHP_INT_MAX): ?int
+    {
+        return $this->has($key) ? $this->whole($key, $least, $most) : null;
+    }
+
+    /** A length in mm, above 0. */
+    public function length(string $key): float
+    {
+        return $this->plain($key, PHP_FLOAT_MIN, self::MAX_LENGTH_MM) ?? $this->required($key)?->lengthHere() ?? 1.0;
+    }
+
+    public function optionalLength(string $key): ?float
+    {
+        return $this->has($key) ? $this->length($key) : null;
+    }
+
+    /** A length in mm that may be 0. */
+    public function lengthOrNone(string $key): float
+    {
+        return $this->number($key, 0.0, self::MAX_LENGTH_MM);
+    }
+
+    public function optionalLengthOrNone(string $key): ?float
+    {
+        return $this->has($key) ? $this->lengthOrNone($key) : null;
+    }
+
+    /** A length in mm to either side. */
+    public function offset(string $key): float
+    {
+        return $this->number($key, -200.0, 200.0);
+    }
+
+    public function optionalOffset(string $key): ?float
+    {
+        return $this->has($key) ? $this->offset($key) : null;
+    }
+
+    public function flag(string $key): ?bool
+    {
+        if (! $this->has($key)) {
+            return null;
+        }
+        $child = $this->required($key);
+        if ($child !== null && ! is_bool($child->value)) {
+            $child->fault('Expected true or false.');
+        }
+
+        return $child?->value === true;
+    }
+
+    public function text(string $key): string
+    {
+        return $this->textOrNull($key) ?? '';
+    }
+
+    /** A required text; null where it is at fault. */
+    public function textOrNull(string $key): ?string
+    {
+        return $this->required($key)?->textHere();
+    }
+
+    public function optionalText(string $key): ?string
+    {
+        return $this->has($key) ? $this->text($key) : null;
+    }
+
+    /**
+     * One of an enumeration's values; its first case stands in at fault.
+     *
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @param  array<string, T>  $aliases
+     * @return T
+     */
+    public function oneOf(string $key, string $enum, array $aliases = []): BackedEnum
+    {
+        return $this->oneOfOrNull($key, $enum, $aliases) ?? $enum::cases()[0];
+    }
+
+    /**
+     * One of an enumeration's values; null where it is at fault.
+     *
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @param  array<string, T>  $aliases
+     * @return T|null
+     */
+    public function oneOfOrNull(string $key, string $enum, array $aliases = []): ?BackedEnum
+    {
+        return $this->required($key)?->oneOfHere($enum, $aliases);
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T|null
+     */
+    public function optionalOneOf(string $key, string $enum): ?BackedEnum
+    {
+        return $this->has($key) ? $this->oneOf($key, $enum) : null;
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return list<T>
+     */
+    public function listOf(string $key, string $enum): array
+    {
+        $cases = [];
+        foreach ($this->items($key) as $item) {
+            $cases[] = (is_string($item->value) ? $enum::tryFrom($item->value) : null)
+                ?? $item->oneOfHere($enum) ?? $enum::cases()[0];
+        }
+
+        return $cases;
+    }
+
+    /** @return list<string> */
+    public function texts(string $key): array
+    {
+        return array_map(fn (self $item) => $item->textHere() ?? '', $this->items($key));
+    }
+
+    /** @return list<string> */
+    public function optionalTexts(string $key): array
+    {
+        return $this->has($key) ? $this->texts($key) : [];
+    }
+
+    /** A measured length above 0, in mm. */
+    public function measurement(string $key): Measurement
+    {
+        return $this->required($key)?->measurementHere(0.0, self::MAX_LENGTH_MM, true) ?? Measurement::exactly(1.0);
+    }
+
+    public function optionalMeasurement(string $key): ?Measurement
+    {
+        return $this->has($key) ? $this->measurement($key) : null;
+    }
+
+    /** A measured depth that may be 0, in mm. */
+    public function optionalDepth(string $key): ?Measurement
+    {
+        return $this->has($key) ? $this->required($key)?->measurementHere(0.0, self::MAX_LENGTH_MM) : null;
+    }
+
+    /** A measured offset to either side, in mm. */
+    public function offsetMeasurement(string $key): Measurement
+    {
+        return $this->required($key)?->measurementHere(-200.0, 200.0) ?? Measurement::exactly(0.0);
+    }
+
+    /** @return list<self> */
+    public function itemsHere(int $least, int $most): array
+    {
+        if (! is_array($this->value)) {
+            $this->fault('Expected a list.');
+
+            return [];
+        }
+        if (count($this->value) < $least || count($this->value) > $most) {
+            $this->fault($most === PHP_INT_MAX
+                ? "Expected at least {$least} entries."
+                : "Expected {$least} to {$most} entries, found ".count($this->value).'.');
+        }
+        $items = [];
+        foreach ($this->value as $i => $value) {
+            $items[] = new self($value, $this->faults, $this, (int) $i);
+        }
+
+        return $items;
+    }
+
+    public function numberHere(float $least = -INF, float $most = INF): ?float
+    {
+        $number = $this->finiteHere();
+        if ($number !== null && ($number < $least || $number > $most)) {
+            $this->fault($this->expectedRange($least, $most));
+
+            return null;
+        }
+
+        return $number;
+    }
+
+    public function positiveHere(float $most = INF): ?float
+    {
+        $number = $this->finiteHere();
+        if ($number !== null && ($number <= 0.0 || $number > $most)) {
+            $this->fault($most === INF ? 'Expected a number above 0.' : "Expected a number above 0, at most {$most}.");
+
+            return null;
+        }
+
+        return $number;
+    }
+
+    public function lengthHere(): ?float
+    {
+        return $this->positiveHere(self::MAX_LENGTH_MM);
+    }
+
+    public function wholeHere(int $least, int $most = PHP_INT_MAX): ?int
+    {
+        $number = $this->finiteHere();
+        if ($number !== null && (floor($number) !== $number || $number < $least || $number > $most)) {
+            $this->fault($most === PHP_INT_MAX
+                ? "Expected a whole number of at least {$least}."
+                : "Expected a whole number from {$least} to {$most}.");
+
+            return null;
+        }
+
+        return $number === null ? null : (int) $number;
+    }
+
+    public function textHere(): ?string
+    {
+        if (! is_string($this->value)) {
+            $this->fault('Expected a text.');
+
+            return null;
+        }
+        if (self::isTooLong($this->value)) {
+            $this->fault('Expected at most 200 characters.');
+
+            return null;
+        }
+
+        return $this->value;
+    }
+
+    /** Checks the key under which this entry stands: codes are texts too. */
+    public function expectShortKey(): void
+    {
+        if (self::isTooLong($this->key())) {
+            $this->fault('Expected a code of at most 200 characters.');
+        }
+    }
+
+    private static function isTooLong(string $text): bool
+    {
+        return strlen($text) > self::MAX_TEXT && mb_strlen($text) > self::MAX_TEXT;
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @param  array<string, T>  $aliases
+     * @return T|null
+     */
+    private function oneOfHere(string $enum, array $aliases = []): ?BackedEnum
+    {
+        $case = is_string($this->value) ? $enum::tryFrom($this->value) ?? $aliases[$this->value] ?? null : null;
+        if ($case === null) {
+            $this->fault('Expected one of: '.implode(', ', array_map(fn (BackedEnum $one) => $one->value, $enum::cases())).'.');
+        }
+
+        return $case;
+    }
+
+    private function measurementHere(float $least, float $most, bool $aboveLeast = false): ?Measurement
+    {
+        $figure = fn (self $at): ?float => $aboveLeast ? $at->positiveHere($most) : $at->numberHere($least, $most);
+        if (is_int($this->value) || is_float($this->value)) {
+            $value = $figure($this);
+
+            return $value === null ? null : Measurement::exactly($value);
+        }
+        $hasValue = $this->names('value');
+        $hasReadings = $this->names('readings');
+        if ($hasValue === $hasReadings) {
+            $this->fault('Expected a number, or an object with either a value or readings.');
+
+            return null;
+        }
+
+        return $hasValue ? $this->statedMeasurement($figure) : $this->readMeasurement($figure);
+    }
+
+    /** @param  callable(self): ?float  $figure */
+    private function statedMeasurement(callable $figure): ?Measurement
+    {
+        $value = $figure($this->peek('value'));
+        $doubt = $this->doubt('plus_minus');
+
+        return $value === null ? null : Measurement::within($value, $doubt);
+    }
+
+    /** @param  callable(self): ?float  $figure */
+    private function readMeasurement(callable $figure): ?Measurement
+    {
+        $readings = [];
+        foreach ($this->peek('readings')->itemsHere(1, self::MAX_READINGS) as $item) {
+            $readings[] = $figure($item) ?? 0.0;
+        }
+        $instrument = $this->doubt('instrument');
+
+        return $readings === [] ? null : Measurement::fromReadings($readings, $instrument);
+    }
+
+    private function doubt(string $key): float
+    {
+        return $this->has($key) ? $this->peek($key)->numberHere(0.0, self::MAX_DOUBT) ?? 0.0 : 0.0;
+    }
+
+    private function finiteHere(): ?float
+    {
+        if (is_int($this->value) || (is_float($this->value) && is_finite($this->value))) {
+            return (float) $this->value;
+        }
+        $this->fault('Expected a number.');
+
+        return null;
+    }
+
+    /** The number under a key where it keeps its range: the common case, which needs no node of its own. */
+    private function plain(string $key, float $least, float $most): ?float
+    {
+        $value = $this->value instanceof stdClass ? $this->value->{$key} ?? null : null;
+
+        return (is_float($value) || is_int($value)) && $value >= $least && $value <= $most && $value <= PHP_FLOAT_MAX
+            ? (float) $value
+            : null;
+    }
+
+    private function required(string $key): ?self
+    {
+        if (! $this->value instanceof stdClass) {
+            return null;
+        }
+        if (! property_exists($this->value, $key)) {
+            $this->faultAt($key, 'This is required and missing.');
+
+            return null;
+        }
+
+        return $this->child($key, $this->value->{$key});
+    }
+
+    private function child(string|int $key, mixed $value): self
+    {
+        return new self($value, $this->faults, $this, $key);
+    }
+
+    private function expectedRange(float $least, float $most): string
+    {
+        return match (true) {
+            $most === INF => "Expected a number of at least {$least}.",
+            $least === -INF => "Expected a number of at most {$most}.",
+            default => "Expected a number from {$least} to {$most}.",
+        };
+    }
+}

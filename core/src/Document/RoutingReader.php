@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Document;
+
+use NeatSpindle\Core\Route\Allowances;
+use NeatSpindle\Core\Route\Lead;
+use NeatSpindle\Core\Route\Rest;
+use NeatSpindle\Core\Route\Routing;
+use NeatSpindle\Core\Route\Run;
+use NeatSpindle\Core\Route\RunKind;
+use NeatSpindle\Core\Route\Stretch;
+
+/** Reads the frame as a graph, the runs that go over it, and the leads that lie in the drawer. */
+final class RoutingReader
+{
+    private const MOST_STRETCHES = 2_000;
+
+    private const MOST_RUNS = 200;
+
+    private const MOST_LEADS = 200;
+
+    public static function read(Node $at): Routing
+    {
+        $stretches = self::eachObject($at->items('edges', 0, self::MOST_STRETCHES), self::stretch(...));
+
+        return new Routing(
+            $at->optionalOneOf('rest', Rest::class) ?? Rest::Frame,
+            self::allowances($at->optionalObject('allowances')),
+            $stretches,
+            self::eachObject($at->items('runs', 0, self::MOST_RUNS), fn (Node $run) => self::run($run, self::places($stretches))),
+            self::eachObject($at->optionalItems('extensions', 0, self::MOST_LEADS), self::lead(...)),
+        );
+    }
+
+    private static function allowances(?Node $at): Allowances
+    {
+        return new Allowances(
+            $at?->optionalLengthOrNone('steering_mm') ?? 80.0,
+            $at?->optionalLengthOrNone('pivot_mm') ?? 40.0,
+            $at?->optionalNumber('dressing_percent', 0.0, 100.0) ?? 3.0,
+        );
+    }
+
+    private static function stretch(Node $at): Stretch
+    {
+        return new Stretch($at->text('from'), $at->text('to'), $at->lengthOrNone('length_mm'), $at->optionalTexts('tags'));
+    }
+
+    /** @param  array<array-key, true>  $places */
+    private static function run(Node $at, array $places): Run
+    {
+        $run = new Run(
+            $at->text('run'),
+            $at->oneOf('kind', RunKind::class),
+            $at->text('from'),
+            $at->text('to'),
+            $at->lengthOrNone('supply_mm'),
+            $at->text('connector'),
+            $at->optionalTexts('avoid'),
+            $at->optionalPositive('current_a'),
+            $at->optionalPositive('area_mm2'),
+        );
+        foreach (['from' => $run->from, 'to' => $run->to] as $end => $place) {
+            if ($place !== '' && ! isset($places[$place])) {
+                $at->faultAt($end, 'No edge names this place.');
+            }
+        }
+
+        return $run;
+    }
+
+    private static function lead(Node $at): Lead
+    {
+        return new Lead($at->text('connector'), $at->length('length_mm'), $at->whole('quantity', 0, 100));
+    }
+
+    /**
+     * @param  list<Stretch>  $stretches
+     * @return array<array-key, true>
+     */
+    private static function places(array $stretches): array
+    {
+        $places = [];
+        foreach ($stretches as $stretch) {
+            $places[$stretch->from] = true;
+            $places[$stretch->to] = true;
+        }
+
+        return $places;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  list<Node>  $items
+     * @param  callable(Node): T  $read
+     * @return list<T>
+     */
+    private static function eachObject(array $items, callable $read): array
+    {
+        return array_map($read, array_values(array_filter($items, fn (Node $item) => $item->expectObject())));
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Line;
+
+use NeatSpindle\Core\Bike\Bike;
+use NeatSpindle\Core\Bike\RearEnd;
+use NeatSpindle\Core\Measure\Tolerance;
+
+use function count;
+
+/** Where the ring stands against the cogs. In mm from the frame's centre plane, positive to the drive side. */
+final readonly class Chainline
+{
+    /** @param  non-empty-list<CogLine>  $cogs smallest first */
+    private function __construct(
+        public float $front,
+        public float $rearCentre,
+        public array $cogs,
+        public CogLine $straightest,
+        public float $weightedOffset,
+    ) {}
+
+    /** @param  float  $ringOutboard how far the ring's teeth stand outboard of the shell's drive face */
+    public static function of(Bike $bike, float $ringOutboard): self
+    {
+        $rear = $bike->rear;
+        $front = $bike->shell->width->value / 2 + $bike->shell->offset + $ringOutboard;
+        $cogs = [];
+        foreach ($rear->cogs as $i => $teeth) {
+            $cogs[] = self::cogLine($rear, $i, $teeth, $front);
+        }
+
+        return new self(
+            $front,
+            array_sum(array_map(fn (CogLine $cog) => $cog->position, $cogs)) / count($cogs),
+            $cogs,
+            self::straightest($cogs),
+            self::weighted($cogs, $rear->use),
+        );
+    }
+
+    private static function cogLine(RearEnd $rear, int $i, int $teeth, float $front): CogLine
+    {
+        $position = $rear->cogPosition($i);
+        $offset = $front - $position;
+        $angle = rad2deg(atan2(abs($offset), $rear->chainstayLength->value));
+
+        return new CogLine($teeth, $position, $offset, $angle, $rear->hasOneCog()
+            ? LineVerdict::ofSingleOffset($offset)
+            : LineVerdict::ofAngle($angle));
+    }
+
+    /** @param  non-empty-list<CogLine>  $cogs */
+    private static function straightest(array $cogs): CogLine
+    {
+        $straightest = $cogs[0];
+        foreach ($cogs as $cog) {
+            if (Tolerance::below(abs($cog->offset), abs($straightest->offset))) {
+                $straightest = $cog;
+            }
+        }
+
+        return $straightest;
+    }
+
+    /**
+     * @param  non-empty-list<CogLine>  $cogs
+     * @param  non-empty-list<float>  $use
+     */
+    private static function weighted(array $cogs, array $use): float
+    {
+        $sum = 0.0;
+        foreach ($cogs as $i => $cog) {
+            $sum += $use[$i] * abs($cog->offset);
+        }
+
+        return $sum / array_sum($use);
+    }
+}

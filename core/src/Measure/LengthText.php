@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Measure;
+
+use function count;
+
+/** Reads lengths as people type them at the bench. */
+final readonly class LengthText
+{
+    private const MOST_READINGS = 50;
+
+    /** @param  LengthUnit  $assumed the unit of a number typed without one */
+    public function __construct(private LengthUnit $assumed) {}
+
+    /**
+     * One length in mm.
+     *
+     * @throws CannotReadQuantity
+     */
+    public function mm(string $typed): float
+    {
+        $number = TypedNumber::read($typed, $this->example());
+        if ($number->isFraction && $number->unit === '' && $this->assumed !== LengthUnit::Inch) {
+            throw CannotReadQuantity::becauseAFractionNeedsItsUnit(trim($typed));
+        }
+        $unit = $number->unit === '' ? $this->assumed : LengthUnit::fromText($number->unit);
+        if ($unit === null) {
+            throw CannotReadQuantity::becauseTheUnitIsUnknown($number->unit, 'a length in mm or in');
+        }
+
+        return $unit->toMm($number->amount);
+    }
+
+    /**
+     * One or several readings: `73.04`, `73.04 72.96 73.08`, `2 7/8 in; 73.0`, `73.0 ± 0.1`.
+     *
+     * Several are parted by semicolons or line ends; plain decimals also by spaces.
+     *
+     * @throws CannotReadQuantity
+     */
+    public function measurement(string $typed, float $instrumentMm): Measurement
+    {
+        $parts = preg_split('/\s*(?:±|\+\/-|\+-)\s*/u', trim($typed)) ?: [];
+        if (count($parts) === 2) {
+            return $this->statedDoubt($parts[0], $parts[1]);
+        }
+        $pieces = $this->pieces($typed);
+        if (count($pieces) > self::MOST_READINGS) {
+            throw CannotReadQuantity::becauseThereAreTooMany(self::MOST_READINGS);
+        }
+
+        return Measurement::fromReadings(array_map($this->mm(...), $pieces), $instrumentMm);
+    }
+
+    private function statedDoubt(string $value, string $doubt): Measurement
+    {
+        $unit = TypedNumber::read($doubt, $this->example())->unit;
+        $carries = LengthUnit::fromText($unit) !== null && preg_match('/[\p{L}"″”]/u', $value) !== 1;
+
+        return Measurement::within($this->mm($carries ? "{$value} {$unit}" : $value), abs($this->mm($doubt)));
+    }
+
+    /** @return non-empty-list<string> */
+    private function pieces(string $typed): array
+    {
+        $parts = preg_split('/[;\r\n]+/', $typed, flags: PREG_SPLIT_NO_EMPTY) ?: [];
+        if (count($parts) === 1 && preg_match('/^\s*[+]?\d*[.,]?\d+(\s+[+]?\d*[.,]?\d+)+\s*$/', $typed) === 1) {
+            $parts = preg_split('/\s+/', trim($typed)) ?: [];
+        }
+
+        return $parts === [] ? [''] : $parts;
+    }
+
+    private function example(): string
+    {
+        return $this->assumed === LengthUnit::Inch ? '2.875 or 2 7/8' : '73.1 or 2 7/8 in';
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Measure;
+
+use function count;
+
+/**
+ * A measured figure with its doubt, in whatever unit the field carries (lengths: mm).
+ *
+ * The doubt (± plusMinus) is half the width of the interval the true figure is believed to lie in.
+ */
+final readonly class Measurement
+{
+    /** @param  list<float>  $readings the readings behind the figure; empty when it came as one figure */
+    private function __construct(
+        public float $value,
+        public float $plusMinus,
+        public array $readings,
+    ) {}
+
+    public static function exactly(float $value): self
+    {
+        return new self($value, 0.0, []);
+    }
+
+    public static function within(float $value, float $plusMinus): self
+    {
+        return new self($value, $plusMinus, []);
+    }
+
+    /**
+     * The median of the readings; its doubt is the larger of the instrument's and half their range.
+     *
+     * @param  non-empty-list<float>  $readings
+     */
+    public static function fromReadings(array $readings, float $instrument = 0.0): self
+    {
+        $sorted = $readings;
+        sort($sorted);
+        $last = count($sorted) - 1;
+        $median = ($sorted[intdiv($last, 2)] + $sorted[intdiv($last + 1, 2)]) / 2;
+
+        return new self($median, max($instrument, ($sorted[$last] - $sorted[0]) / 2), $readings);
+    }
+
+    public function lowest(): float
+    {
+        return $this->value - $this->plusMinus;
+    }
+
+    public function highest(): float
+    {
+        return $this->value + $this->plusMinus;
+    }
+}

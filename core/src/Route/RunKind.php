@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Route;
+
+/** What runs along a stretch, and where such a thing may never run. */
+enum RunKind: string
+{
+    case Signal = 'signal';
+    case Power = 'power';
+    case Hydraulic = 'hydraulic';
+    case Mechanical = 'mechanical';
+
+    /** @return list<string> tags of stretches this kind may not use */
+    public function forbidden(Rest $rest): array
+    {
+        $isElectric = $this === self::Signal || $this === self::Power;
+
+        return $isElectric && $rest !== Rest::Clamped
+            ? ['pinch', 'inside_wheel', 'rotor']
+            : ['inside_wheel', 'rotor'];
+    }
+}

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Stack;
+
+use NeatSpindle\Core\Bike\Bike;
+use NeatSpindle\Core\Bike\FrameMaterial;
+use NeatSpindle\Core\Bike\ProfilePoint;
+use NeatSpindle\Core\Catalogue\Body;
+use NeatSpindle\Core\Catalogue\Insert;
+use NeatSpindle\Core\Catalogue\Motor;
+use NeatSpindle\Core\Catalogue\Ring;
+use NeatSpindle\Core\Catalogue\Sleeve;
+use NeatSpindle\Core\Measure\Measurement;
+use NeatSpindle\Core\Measure\Tolerance;
+use NeatSpindle\Core\Shell\Identification;
+
+/**
+ * What a stack of a sleeve or yoke motor rests on: the shell as it counts, what stands beside it, and the
+ * margins every such mount has. In mm.
+ */
+final readonly class Footing
+{
+    private const MIN_BORE_CLEARANCE = 0.1;
+
+    private const MIN_GUIDE_CLEARANCE = 1.0;
+
+    public float $flange;
+
+    /** The shell's width with the insert's two flanges. */
+    public float $width;
+
+    /** The width's doubt. */
+    public float $doubt;
+
+    /** Half of what is as wide as the chain or the ring, whichever is wider. */
+    public float $half;
+
+    /** @var list<ProfilePoint> */
+    public array $casePoints;
+
+    /** @var list<ProfilePoint> */
+    public array $ringPoints;
+
+    public function __construct(
+        public Bike $bike,
+        public Identification $identification,
+        public Motor $motor,
+        public Body $body,
+        public Ring $ring,
+        public ?Insert $insert,
+    ) {
+        $this->flange = $insert->flange ?? 0.0;
+        $this->width = $bike->shell->width->value + 2 * $this->flange;
+        $this->doubt = $bike->shell->width->plusMinus;
+        $this->half = max($bike->rear->chainWidth(), $ring->thickness) / 2;
+        $this->casePoints = $bike->chainstay->within($body->caseRadius);
+        $this->ringPoints = $bike->chainstay->within($ring->radius());
+    }
+
+    /** How far the ring's teeth stand outboard of the motor's shoulder. */
+    public function ringStandoff(): float
+    {
+        return $this->body->ringFace - $this->ring->dish;
+    }
+
+    /** The least drive spacers that carry case and ring past the chainstay, doubt included. */
+    public function neededDrive(): float
+    {
+        return max(
+            0.0,
+            $this->neededFor($this->casePoints, $this->body->caseStandoff),
+            $this->neededFor($this->ringPoints, $this->ringStandoff() - $this->half),
+        );
+    }
+
+    /** How far the ring's teeth stand outboard of the bare shell's drive face. */
+    public function ringOutboard(float $driveSpacers): float
+    {
+        return $driveSpacers + $this->flange + $this->ringStandoff();
+    }
+
+    /** @return list<Note> */
+    public function notes(): array
+    {
+        $notes = [
+            $this->shellNote(),
+            $this->motor->held instanceof Sleeve && $this->motor->held->plate->isToothed()
+                && $this->bike->material === FrameMaterial::Carbon ? Note::ToothedPlateOnCarbon : null,
+            $this->bike->chainstay->isMeasuredAt($this->body->caseRadius) ? null : Note::CaseNotMeasured,
+            $this->bike->chainstay->isMeasuredAt($this->ring->radius()) ? null : Note::RingNotMeasured,
+        ];
+
+        return array_values(array_filter($notes));
+    }
+
+    public function boreClearance(): ?Margin
+    {
+        $bore = $this->insert === null ? $this->bike->shell->bore : Measurement::exactly($this->insert->bore);
+
+        return $bore === null ? null : new Margin(
+            MarginName::BoreClearance,
+            $bore->value - $this->body->boreFill,
+            $bore->plusMinus,
+            self::MIN_BORE_CLEARANCE,
+        );
+    }
+
+    public function caseToChainstay(float $driveSpacers): ?Margin
+    {
+        return $this->toChainstay(
+            MarginName::CaseToChainstay,
+            $this->casePoints,
+            $driveSpacers + $this->flange + $this->body->caseStandoff,
+        );
+    }
+
+    public function ringToChainstay(float $driveSpacers): ?Margin
+    {
+        return $this->toChainstay(
+            MarginName::RingToChainstay,
+            $this->ringPoints,
+            $driveSpacers + $this->flange + $this->ringStandoff() - $this->half,
+        );
+    }
+
+    public function guideClearance(): ?Margin
+    {
+        $guide = $this->bike->shell->guideDepth;
+
+        return $guide === null ? null : new Margin(
+            MarginName::GuideClearance,
+            $this->body->gap - $guide->value,
+            $guide->plusMinus,
+            self::MIN_GUIDE_CLEARANCE,
+        );
+    }
+
+    /**
+     * The point that comes nearest to what passes it; the first of equals.
+     *
+     * @param  list<ProfilePoint>  $points
+     */
+    public static function foremost(array $points): ?ProfilePoint
+    {
+        $foremost = null;
+        foreach ($points as $point) {
+            if ($foremost === null || Tolerance::above($point->outboard->highest(), $foremost->outboard->highest())) {
+                $foremost = $point;
+            }
+        }
+
+        return $foremost;
+    }
+
+    /** @param  list<ProfilePoint>  $points */
+    private function neededFor(array $points, float $standoff): float
+    {
+        $needed = 0.0;
+        foreach ($points as $point) {
+            $needed = max($needed, $point->outboard->highest() + $this->bike->minClearance - $standoff - $this->flange);
+        }
+
+        return $needed;
+    }
+
+    /** @param  list<ProfilePoint>  $points */
+    private function toChainstay(MarginName $name, array $points, float $outboard): ?Margin
+    {
+        $point = self::foremost($points);
+
+        return $point === null ? null : new Margin(
+            $name,
+            $outboard - $point->outboard->value,
+            $point->outboard->plusMinus,
+            $this->bike->minClearance,
+        );
+    }
+
+    private function shellNote(): ?Note
+    {
+        $standard = $this->identification->identified;
+
+        return match (true) {
+            $standard === null => Note::ShellNotIdentified,
+            $this->insert === null => $this->motor->isNativeTo($standard) ? null : Note::ShellNeedsInsert,
+            default => $this->insert->suits($standard, $this->motor) ? null : Note::InsertDoesNotSuit,
+        };
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Stack;
+
+use NeatSpindle\Core\Measure\Tolerance;
+
+/** How far a figure of the stack is from its limit, with the doubt of the readings behind it. In mm. */
+final readonly class Margin
+{
+    public Verdict $verdict;
+
+    public function __construct(
+        public MarginName $name,
+        public float $value,
+        public float $plusMinus,
+        public float $limit,
+    ) {
+        $this->verdict = match (true) {
+            Tolerance::below($this->slack(), 0.0) => Verdict::Fails,
+            Tolerance::below($this->slack(), $plusMinus) => Verdict::Tight,
+            default => Verdict::Clear,
+        };
+    }
+
+    /** What is left before the limit; negative when the limit is broken. */
+    public function slack(): float
+    {
+        return $this->name->isCeiling() ? $this->limit - $this->value : $this->value - $this->limit;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Stack;
+
+use function in_array;
+
+/** So many spacers of one thickness, lying together in the drawer. */
+final readonly class SpacerRow
+{
+    /**
+     * @param  int  $hundredths thickness in hundredths of a millimetre
+     * @param  list<SpacerUse>  $uses
+     */
+    public function __construct(
+        public int $hundredths,
+        public int $quantity,
+        public array $uses,
+    ) {}
+
+    public function serves(SpacerUse $use): bool
+    {
+        return in_array($use, $this->uses, true);
+    }
+
+    public function withOneLess(): self
+    {
+        return new self($this->hundredths, $this->quantity - 1, $this->uses);
+    }
+}

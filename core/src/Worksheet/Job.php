@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Worksheet;
+
+use NeatSpindle\Core\Bike\Bike;
+use NeatSpindle\Core\Catalogue\Catalogue;
+use NeatSpindle\Core\Route\Routing;
+use NeatSpindle\Core\Stack\Kit;
+use NeatSpindle\Core\Turn\Turn;
+
+/** A job as the worksheet sees it: what is measured, what is chosen, what is asked. */
+final readonly class Job
+{
+    /** @param  list<Turn>  $turns */
+    public function __construct(
+        public Catalogue $catalogue,
+        public Bike $bike,
+        public Kit $kit,
+        public array $turns = [],
+        public ?Routing $routing = null,
+    ) {}
+}

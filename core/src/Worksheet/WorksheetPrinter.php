@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Worksheet;
+
+use NeatSpindle\Core\Catalogue\TwinPlate;
+use NeatSpindle\Core\Line\Chain;
+use NeatSpindle\Core\Line\Chainline;
+use NeatSpindle\Core\Line\CogLine;
+use NeatSpindle\Core\Measure\Rounding;
+use NeatSpindle\Core\Route\RoutePlan;
+use NeatSpindle\Core\Route\RunRoute;
+use NeatSpindle\Core\Shell\Evidence;
+use NeatSpindle\Core\Shell\Identification;
+use NeatSpindle\Core\Shell\ShellStandard;
+use NeatSpindle\Core\Stack\Margin;
+use NeatSpindle\Core\Stack\Note;
+use NeatSpindle\Core\Stack\SleeveFit;
+use NeatSpindle\Core\Stack\Spacers;
+use NeatSpindle\Core\Stack\Stack;
+use NeatSpindle\Core\Turn\Turn;
+
+/**
+ * A worksheet as the plain data of the contract (`neat-spindle/worksheet`, version 1), rounded here and
+ * nowhere else. Sections and mounts that are not computed yet are absent.
+ */
+final class WorksheetPrinter
+{
+    /** @return array<string, mixed> */
+    public static function toArray(Worksheet $sheet): array
+    {
+        $printed = [
+            'format' => 'neat-spindle/worksheet',
+            'version' => 1,
+            'shell' => self::shell($sheet->identification),
+        ];
+        if ($sheet->stack !== null) {
+            $printed['stack'] = self::stack($sheet->stack);
+        }
+        if ($sheet->stack !== null || $sheet->job->kit->motor->held instanceof TwinPlate) {
+            $printed['chainline'] = self::chainline($sheet->chainline);
+        }
+
+        return $printed + [
+            'chain' => self::chain($sheet->chain),
+            'turns' => array_map(self::turn(...), $sheet->job->turns),
+            'routes' => self::routes($sheet),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function shell(Identification $identification): array
+    {
+        $ruledOut = [];
+        foreach ($identification->ruledOut as $code => $reasons) {
+            $ruledOut[] = ['code' => $code, 'ruled_out_by' => array_map(fn (Evidence $reason) => $reason->value, $reasons)];
+        }
+
+        return [
+            'candidates' => array_map(fn (ShellStandard $standard) => $standard->value, $identification->candidates),
+            'ruled_out' => $ruledOut,
+            'identified' => $identification->identified?->value,
+            'nominal_width_mm' => $identification->nominalWidth(),
+            'next_measurement' => $identification->next?->value,
+            'width_mm' => Rounding::halfAway($identification->shell->width->value),
+            'width_plus_minus_mm' => Rounding::halfAway($identification->shell->width->plusMinus),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function stack(Stack $stack): array
+    {
+        $printed = [
+            'mount' => $stack->mount->value,
+            'verdict' => $stack->verdict->value,
+            'unsolved' => $stack->unsolved?->value,
+            'notes' => array_map(fn (Note $note) => $note->value, $stack->notes),
+            'effective_width_mm' => Rounding::halfAway($stack->effectiveWidth),
+            'seat_mm' => Rounding::halfAway($stack->seat),
+            'needed_mm' => array_map(fn (float $mm) => Rounding::halfAway($mm), $stack->needed),
+        ];
+        if ($stack->fit === null) {
+            return $printed + ['margins' => []];
+        }
+        unset($printed['unsolved']);
+
+        return $printed + self::fit($stack->fit) + [
+            'spacers' => array_map(fn (?Spacers $spacers) => $spacers?->pieces, $stack->spacers),
+            'margins' => array_map(self::margin(...), $stack->margins),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function fit(SleeveFit $fit): array
+    {
+        return [
+            'bolt' => $fit->boltEngagement === null ? null : [
+                'length_mm' => $fit->boltLength,
+                'engagement_mm' => Rounding::halfAway($fit->boltEngagement),
+            ],
+            'engagement_mm' => [
+                'nut' => Rounding::halfAway($fit->nutEngagement),
+                'lockring' => Rounding::halfAway($fit->lockringEngagement),
+            ],
+            'turns' => [
+                'nut' => Rounding::halfAway($fit->nutTurns()),
+                'lockring' => Rounding::halfAway($fit->lockringTurns()),
+            ],
+            'crank_asymmetry_mm' => Rounding::halfAway($fit->crankAsymmetry),
+            'ring_outboard_of_shell_mm' => Rounding::halfAway($fit->ringOutboard),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function margin(Margin $margin): array
+    {
+        return [
+            'name' => $margin->name->value,
+            'value_mm' => Rounding::halfAway($margin->value),
+            'plus_minus_mm' => Rounding::halfAway($margin->plusMinus),
+            'limit_mm' => $margin->limit,
+            'verdict' => $margin->verdict->value,
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function chainline(?Chainline $line): ?array
+    {
+        return $line === null ? null : [
+            'front_mm' => Rounding::halfAway($line->front),
+            'rear_centre_mm' => Rounding::halfAway($line->rearCentre),
+            'cogs' => array_map(fn (CogLine $cog) => [
+                'cog' => $cog->teeth,
+                'position_mm' => Rounding::halfAway($cog->position),
+                'offset_mm' => Rounding::halfAway($cog->offset),
+                'angle_deg' => Rounding::halfAway($cog->angle),
+                'verdict' => $cog->verdict->value,
+            ], $line->cogs),
+            'straightest_cog' => $line->straightest->teeth,
+            'weighted_offset_mm' => Rounding::halfAway($line->weightedOffset),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function chain(Chain $chain): array
+    {
+        return [
+            'exact_pitches' => Rounding::halfAway($chain->exact),
+            'links' => $chain->links,
+            'change_from_old' => $chain->changeFromOld,
+            'stretch_percent' => $chain->stretch === null ? null : Rounding::halfAway($chain->stretch),
+            'replace' => $chain->replace,
+            'wrap_teeth' => $chain->wrapTeeth,
+        ];
+    }
+
+    /** @return array<string, string> */
+    private static function turn(Turn $turn): array
+    {
+        return [
+            'part' => $turn->part,
+            'rotation' => $turn->rotation()->value,
+            'handle_top_goes_to' => $turn->handleTopGoesTo()->value,
+        ];
+    }
+
+    /** @return list<array<string, mixed>>|null */
+    private static function routes(Worksheet $sheet): ?array
+    {
+        return $sheet->job->routing === null
+            ? null
+            : array_map(self::route(...), RoutePlan::of($sheet->job->routing)->routes);
+    }
+
+    /** @return array<string, mixed> */
+    private static function route(RunRoute $route): array
+    {
+        $printed = [
+            'run' => $route->run->name,
+            'path' => $route->path,
+            'needed_mm' => $route->needed === null ? null : Rounding::halfAway($route->needed, 0),
+            'verdict' => $route->verdict->value,
+        ];
+
+        return $route->path === null ? $printed : $printed + [
+            'extensions_mm' => $route->extensions,
+            'surplus_mm' => $route->surplus === null ? null : Rounding::halfAway($route->surplus, 0),
+            'voltage_drop_v' => $route->voltageDrop === null ? null : Rounding::halfAway($route->voltageDrop),
+        ];
+    }
+}

@@ -1,0 +1,7 @@
+import { defineConfig } from 'vite';
+import laravel from 'laravel-vite-plugin';
+
+export default defineConfig({
+    plugins: [laravel({ input: ['resources/scss/app.scss', 'resources/js/app.js'] })],
+    css: { preprocessorOptions: { scss: { quietDeps: true } } },
+});

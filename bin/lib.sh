@@ -51,12 +51,12 @@ tree_fingerprint() { find "$@" -type f -print0 | sort -z | xargs -0 sha1sum | sh
 
 # Runs a command unless what it depends on has not changed since it last went well. $1 name, $2 fingerprint, rest command.
 once() {
-    local mark="$root/.local/marks/$1"
-    [ -f "$mark" ] && [ "$(cat "$mark")" = "$2" ] && return 0
-    shift_name=$1; shift_print=$2; shift 2
+    local mark="$root/.local/marks/$1" print=$2
+    [ -f "$mark" ] && [ "$(cat "$mark")" = "$print" ] && return 0
+    shift 2
     "$@" || return 1
     mkdir -p "$root/.local/marks"
-    echo "$shift_print" > "$root/.local/marks/$shift_name"
+    echo "$print" > "$mark"
 }
 
 composer_install() {

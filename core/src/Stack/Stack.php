@@ -82,6 +82,18 @@ final readonly class Stack
         return null;
     }
 
+    /** What goes into a place, in words: `3 + 1 mm`, `nothing`, or that the drawer has nothing that suits. */
+    public function placeText(Place $place): string
+    {
+        $spacers = $this->spacers[$place->value] ?? null;
+
+        return match (true) {
+            $spacers === null => 'nothing in the drawer suits',
+            $spacers->pieces === [] => 'nothing',
+            default => implode(' + ', $spacers->pieces).' mm',
+        };
+    }
+
     /**
      * What stands in the way most: null when clear; else the step that failed, the first margin as bad as
      * the verdict, the first note that makes it fail, `parts` when a piece is missing, or the first note.

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Section;
+
+/**
+ * A part as it is cut by the plane through the crank axis: a band from x0 to x1 along the axis, between two
+ * radii. In mm; x from the frame's centre plane, positive to the drive side.
+ */
+final readonly class Part
+{
+    /** @param  string  $kind frame, motor, spacer, plate, nut, lockring, washer, bolt, sleeve, thread, spindle, crank or ring */
+    public function __construct(
+        public string $kind,
+        public string $label,
+        public float $x0,
+        public float $x1,
+        public float $inner,
+        public float $outer,
+        public PartSide $side = PartSide::Both,
+    ) {}
+
+    public function width(): float
+    {
+        return $this->x1 - $this->x0;
+    }
+
+    public function height(): float
+    {
+        return $this->outer - $this->inner;
+    }
+
+    public function middle(): float
+    {
+        return ($this->x0 + $this->x1) / 2;
+    }
+}

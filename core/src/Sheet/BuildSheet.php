@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Sheet;
+
+use NeatSpindle\Core\Catalogue\Sleeve;
+use NeatSpindle\Core\Route\RouteVerdict;
+use NeatSpindle\Core\Route\RunRoute;
+use NeatSpindle\Core\Stack\MarginName;
+use NeatSpindle\Core\Stack\Place;
+use NeatSpindle\Core\Stack\Stack;
+use NeatSpindle\Core\Turn\Action;
+use NeatSpindle\Core\Turn\Hand;
+use NeatSpindle\Core\Turn\Side;
+use NeatSpindle\Core\Turn\Turn;
+use NeatSpindle\Core\Worksheet\Worksheet;
+
+use function in_array;
+
+/** The order of the build for a sleeve motor, made from the worksheet and the routes, after the default house rules. */
+final readonly class BuildSheet
+{
+    /** A ring this near to the chainstay goes on before the motor, so that a clash shows while it is cheap. In mm. */
+    private const RING_FIRST_WITHIN = 4.0;
+
+    /** @param  list<SheetStep>  $steps */
+    private function __construct(public array $steps) {}
+
+    /**
+     * @param  list<RunRoute>  $routes
+     */
+    public static function of(Worksheet $sheet, array $routes): ?self
+    {
+        $sleeve = $sheet->job->kit->motor->held;
+        if ($sheet->stack?->fit === null || ! $sleeve instanceof Sleeve) {
+            return null;
+        }
+        $ring = self::ring($sheet);
+        $ringFirst = self::ringComesFirst($sheet->stack);
+
+        return new self([
+            ...self::dry($sheet),
+            ...self::threading($routes),
+            ...($ringFirst ? [$ring] : []),
+            ...self::body($sheet->stack),
+            ...self::torquing($sheet->stack, $sleeve),
+            ...($ringFirst ? [] : [$ring]),
+            ...self::drive($sheet),
+            ...self::dressing($routes),
+        ]);
+    }
+
+    public function step(string $code): ?SheetStep
+    {
+        foreach ($this->steps as $step) {
+            if ($step->code === $code) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The steps that have to wait, with the nearest step each waits for.
+     *
+     * @param  list<string>  $stopped codes of steps that failed their check
+     * @return array<string, string> the stopped step by the code of the one that waits
+     */
+    public function heldBack(array $stopped): array
+    {
+        $held = [];
+        foreach ($this->steps as $step) {
+            foreach ($step->after as $before) {
+                if (in_array($before, $stopped, true) || isset($held[$before])) {
+                    $held[$step->code] = $held[$before] ?? $before;
+                }
+            }
+        }
+
+        return $held;
+    }
+
+    private static function ringComesFirst(Stack $stack): bool
+    {
+        $margin = $stack->margin(MarginName::RingToChainstay);
+
+        return $margin !== null && $margin->value <= self::RING_FIRST_WITHIN;
+    }
+
+    /** @return list<SheetStep> */
+    private static function dry(Worksheet $sheet): array
+    {
+        return [
+            new SheetStep('safe', 'Dry', 'Battery out, power off', 'Before hands go near chain or motor.',
+                caution: 'Fingers get pinched behind the nut and in the ring.'),
+            new SheetStep('try-battery', 'Dry', 'Try the battery in the frame', 'Before the motor goes in: knee and pedal clear, bars lock to lock, out with room.',
+                after: ['safe']),
+            new SheetStep('dry-fit', 'Dry', 'Fit the motor dry', "No compound yet. Drive side: {$sheet->stack?->placeText(Place::Drive)}. The body must swing freely and reach its rest.",
+                look: 'Shell faces bare and flat; guide clear of the body', caution: self::carbonCaution($sheet), after: ['safe']),
+        ];
+    }
+
+    private static function carbonCaution(Worksheet $sheet): ?string
+    {
+        return $sheet->job->bike->material->bite() > 0.0
+            ? null
+            : 'Carbon: never drill it, never clamp or bite it with a toothed plate. The frame’s maker decides, not we.';
+    }
+
+    /**
+     * @param  list<RunRoute>  $routes
+     * @return list<SheetStep>
+     */
+    private static function threading(array $routes): array
+    {
+        $steps = [];
+        foreach ($routes as $i => $route) {
+            if ($route->path !== null && in_array('motor', [$route->run->from, $route->run->to], true)) {
+                $steps[] = new SheetStep("thread-{$i}", 'Before the gap closes', ucfirst($route->run->name).' through to the motor',
+                    'Lay it '.implode(' → ', $route->path).', plug end at the motor, loose for now. Plugs arrows in line, pushed home square.',
+                    look: 'Nothing between body and frame where the body swings up', after: ['dry-fit']);
+            }
+        }
+
+        return $steps;
+    }
+
+    /** @return list<SheetStep> */
+    private static function body(Stack $stack): array
+    {
+        $threaded = ['dry-fit'];
+
+        return [
+            new SheetStep('body-in', 'The body', 'Body in from the drive side', "On the sleeve first: {$stack->placeText(Place::Drive)}.",
+                look: 'Shoulder square on the shell or spacers', closesOff: 'the harness between body and shell', after: $threaded),
+            new SheetStep('plate-on', 'The body', 'Plate on from the left', "Under it: {$stack->placeText(Place::Plate)}. Outside it, under the nut: {$stack->placeText(Place::Nut)}.",
+                look: 'Plate flat all round', after: ['body-in']),
+            new SheetStep('nut-hand', 'The body', 'Nut on by hand', 'Locking compound on the sleeve’s thread where the nut will sit; nut down by hand until it touches.',
+                turn: new Turn('Nut', Hand::Right, Action::Tighten, Side::NonDrive), compound: Compound::Locking, after: ['plate-on']),
+            new SheetStep('set-rest', 'The body', 'Set the body against its rest', 'Swing it up until it rests on the frame or on a hard block. Never on a cable or a hose.',
+                look: 'Nothing soft in the gap', caution: 'Something soft in the gap is a stop: the body will creep until it is cut.', after: ['nut-hand']),
+        ];
+    }
+
+    /** @return list<SheetStep> */
+    private static function torquing(Stack $stack, Sleeve $sleeve): array
+    {
+        return [
+            new SheetStep('nut-torque', 'Torque', 'Nut to torque', 'Wheels on the floor, inverted or upright, body on its rest. Nut before the plate’s bolts: it pulls the plate flat.',
+                'Nut socket over the spindle, torque wrench', new Turn('Nut', Hand::Right, Action::Tighten, Side::NonDrive), $sleeve->nut->torque, true,
+                look: 'Body has not moved', after: ['set-rest']),
+            new SheetStep('boss-bolts', 'Torque', "Plate bolts, {$sleeve->bossBolt->thread} × {$stack->fit?->boltLength}", "Between plate and bosses: {$stack->placeText(Place::Boss)}. Alternate until both are down.",
+                'Key for the bolt heads', new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), null, true, Compound::Locking,
+                look: 'Plate still flat on the shell', after: ['nut-torque']),
+            new SheetStep('lockring', 'Torque', 'Lock ring to torque', 'Hold the nut still while the ring goes down. No locking compound: thin and light, and it must come off again.',
+                'Lock ring tool, torque wrench', new Turn('Lock ring', Hand::Right, Action::Tighten, Side::NonDrive), $sleeve->lockring->torque, true, Compound::None,
+                closesOff: 'the nut', after: ['nut-torque']),
+        ];
+    }
+
+    private static function ring(Worksheet $sheet): SheetStep
+    {
+        return new SheetStep('ring', 'Drive', "Ring {$sheet->job->kit->ring->teeth} on", 'Bolts in a star, to torque, with locking compound.',
+            'Key for the ring bolts, torque wrench', new Turn('Ring bolt', Hand::Right, Action::Tighten, Side::Drive), null, true, Compound::Locking,
+            look: 'A full turn by hand: nothing touches the chainstay', caution: 'Keep fingers out of the ring.', after: ['dry-fit']);
+    }
+
+    /** @return list<SheetStep> */
+    private static function drive(Worksheet $sheet): array
+    {
+        $chain = $sheet->chain;
+
+        return [
+            new SheetStep('crank-right', 'Drive', 'Right crank on', 'Taper clean. Marked R.', 'Torque wrench', new Turn('Crank bolt, right', Hand::Right, Action::Tighten, Side::Drive),
+                null, true, Compound::Grease, after: ['ring', 'nut-torque']),
+            new SheetStep('crank-left', 'Drive', 'Left crank on, opposite the right one', 'Taper clean. Marked L. Half a turn from the other.', 'Torque wrench',
+                new Turn('Crank bolt, left', Hand::Right, Action::Tighten, Side::NonDrive), null, true, Compound::Grease, look: 'Cranks in one line, pointing apart',
+                closesOff: 'nut and lock ring, for most sockets', after: ['lockring', 'boss-bolts']),
+            new SheetStep('pedals', 'Drive', 'Pedals on', 'Both tighten towards the front wheel. The left one has a left-hand thread.', '15 mm pedal spanner',
+                new Turn('Left pedal', Hand::Left, Action::Tighten, Side::NonDrive), null, true, Compound::Grease, after: ['crank-right', 'crank-left']),
+            new SheetStep('chain', 'Drive', "Chain, {$chain->links} links", 'Derailleur set first. Compare with the old chain link by link, not by length.', 'Chain tool',
+                look: 'Largest cog by hand: derailleur not at its end', after: ['ring']),
+        ];
+    }
+
+    /**
+     * @param  list<RunRoute>  $routes
+     * @return list<SheetStep>
+     */
+    private static function dressing(array $routes): array
+    {
+        $steps = [];
+        foreach ($routes as $i => $route) {
+            $steps[] = new SheetStep("dress-{$i}", 'Routes', 'Tie down: '.$route->run->name, self::dressingText($route),
+                look: 'Bars lock to lock; nothing reaches wheel, disc or crank', after: ['body-in']);
+        }
+
+        return $steps;
+    }
+
+    private static function dressingText(RunRoute $route): string
+    {
+        return match ($route->verdict) {
+            RouteVerdict::NoRoute => 'No allowed way on this frame: decide before going on.',
+            RouteVerdict::TooShort => 'Too short, and the drawer has no lead for it: get one before going on.',
+            RouteVerdict::NeedsExtension => 'With an extension of '.implode(' + ', $route->extensions ?? []).' mm. Ties every 120 to 150 mm, both sides of each joint.',
+            RouteVerdict::Reaches => 'Reaches as supplied. Ties every 120 to 150 mm; the rest in one loop, away from the crank.',
+        };
+    }
+}

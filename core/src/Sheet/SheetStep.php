@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Sheet;
+
+use NeatSpindle\Core\Catalogue\TorqueBand;
+use NeatSpindle\Core\Turn\Turn;
+
+/** One step of the build, with what it asks for and what it leaves out of reach. */
+final readonly class SheetStep
+{
+    /**
+     * @param  ?TorqueBand  $torque the maker's band; null with `$recordsTorque` when the catalogue has no figure
+     * @param  ?string  $closesOff what can no longer be reached once this is done
+     * @param  list<string>  $after codes of the steps that must be done before
+     */
+    public function __construct(
+        public string $code,
+        public string $chapter,
+        public string $title,
+        public string $how,
+        public ?string $tool = null,
+        public ?Turn $turn = null,
+        public ?TorqueBand $torque = null,
+        public bool $recordsTorque = false,
+        public ?Compound $compound = null,
+        public ?string $look = null,
+        public ?string $closesOff = null,
+        public ?string $caution = null,
+        public array $after = [],
+    ) {}
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Strip;
+
+use NeatSpindle\Core\Turn\Turn;
+
+/** One step of taking a bike apart. */
+final readonly class StripStep
+{
+    /**
+     * @param  ?Turn  $turn which way it goes; null when nothing is turned
+     * @param  bool  $onTheFloor tight enough to want the wheels on the floor
+     * @param  ?string  $keep what must not be lost
+     * @param  ?string  $look what to look at once it is off
+     * @param  ?string  $caution what can go wrong under the hand
+     */
+    public function __construct(
+        public string $code,
+        public string $title,
+        public string $how,
+        public ?string $tool = null,
+        public ?Turn $turn = null,
+        public bool $onTheFloor = false,
+        public ?string $keep = null,
+        public ?string $look = null,
+        public ?string $caution = null,
+    ) {}
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Survey;
+
+/** What is given at a spot. */
+enum SpotKind: string
+{
+    /** A length with its doubt, from one or several readings. */
+    case Length = 'length';
+    /** A length to either side: negative is inboard. */
+    case Offset = 'offset';
+    /** One of a few answers. */
+    case Choice = 'choice';
+    /** Teeth of each cog, smallest first. */
+    case Teeth = 'teeth';
+    /** A whole number. */
+    case Count = 'count';
+
+    public function isMeasured(): bool
+    {
+        return $this === self::Length || $this === self::Offset;
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Survey;
+
+/** The round of spots for a bike with a chain from a ring at the shell to cogs at the rear wheel, in walking order. */
+final class SurveyPlan
+{
+    /** Radii from the crank axis at which the chainstay's outer side is measured, in mm. */
+    public const STAY_RADII = [45, 64, 80, 112];
+
+    /** @var array<string, Spot>|null */
+    private static ?array $spots = null;
+
+    /** @return array<string, Spot> by code, in walking order */
+    public static function spots(): array
+    {
+        return self::$spots ??= self::byCode([
+            ...self::shell(),
+            ...self::stay(),
+            ...self::rear(),
+            ...self::frame(),
+        ]);
+    }
+
+    public static function spot(string $code): ?Spot
+    {
+        return self::spots()[$code] ?? null;
+    }
+
+    /** The spot whose answer stands at a pointer of the job document, or nearest above it. */
+    public static function spotAt(string $pointer): ?Spot
+    {
+        foreach (self::spots() as $spot) {
+            if ($pointer === $spot->pointer || str_starts_with($pointer, $spot->pointer.'/')) {
+                return $spot;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<Spot>  $spots
+     * @return array<string, Spot>
+     */
+    private static function byCode(array $spots): array
+    {
+        return array_combine(array_map(fn (Spot $spot) => $spot->code, $spots), $spots);
+    }
+
+    /** @return list<Spot> */
+    private static function shell(): array
+    {
+        return [
+            Spot::length('shell_width', 'Shell width', Instrument::Caliper, 50, 160, '/bike/shell/width_mm',
+                'Caliper across the two bare faces, jaws flat, no paint ridge under them. With the cups still on: over the cups, less both flanges.',
+                'Everything on the axis is counted from it. A tenth here is a tenth in every margin.')->essential(),
+            Spot::length('shell_bore', 'Shell bore', Instrument::Caliper, 30, 60, '/bike/shell/bore_mm',
+                'Caliper inside the shell, over the crests of the thread or across the plain bore, in two directions.',
+                'Tells one standard from another, and whether the sleeve goes in.'),
+            Spot::choice('shell_threaded', 'Thread in the shell', ['yes' => 'Threaded', 'no' => 'Plain bore'], '/bike/shell/threaded',
+                'Look in, and feel with a fingernail just inside the face.',
+                'Halves the list of what the shell can be.'),
+            Spot::length('thread_pitch', 'Thread pitch', Instrument::ThreadGauge, 0.5, 3, '/bike/shell/thread_pitch_mm',
+                'Thread gauge over ten crests, divided by ten.',
+                'Tells 24 turns to the inch (1.058 mm) from 1 mm.'),
+            Spot::choice('drive_cup_loosens', 'Drive cup came out', ['clockwise' => 'Clockwise', 'anticlockwise' => 'Anticlockwise'], '/bike/shell/drive_cup_loosens',
+                'Facing the drive side, note which way the right cup turned when it came out.',
+                'Tells standards apart that a caliper cannot.'),
+            Spot::length('guide_depth', 'Cable guide depth', Instrument::Caliper, 0, 30, '/bike/shell/guide_depth_mm',
+                'Depth rod from the shell’s underside down to the lowest point of guide or cable. No guide: 0.',
+                'The body sits right there. A guide deeper than the body’s gap stops the motor going in.'),
+        ];
+    }
+
+    /** @return list<Spot> */
+    private static function stay(): array
+    {
+        return array_map(fn (int $radius, int $i) => Spot::offset(
+            "stay_{$radius}", "Chainstay at {$radius} mm", Instrument::Straightedge, 60, "/bike/chainstay/profile/{$i}/outboard_mm",
+            "Straightedge on the shell’s drive face. At {$radius} mm from the crank axis, how far the stay’s outer side stands outboard of that face; inboard is negative.",
+            'The reduction case and the ring turn just beside it. This decides the drive-side spacers.',
+        ), self::STAY_RADII, array_keys(self::STAY_RADII));
+    }
+
+    /** @return list<Spot> */
+    private static function rear(): array
+    {
+        return [
+            Spot::length('chainstay_length', 'Chainstay length', Instrument::Tape, 250, 2500, '/bike/rear/chainstay_length_mm',
+                'Tape from the middle of the shell to the middle of the rear axle, along the chain’s straight run.',
+                'Turns an offset in millimetres into a chain angle, and gives the chain’s length.')->essential(),
+            Spot::length('over_locknuts', 'Over the locknuts', Instrument::Caliper, 90, 230, '/bike/rear/old_mm',
+                'Caliper between the dropouts’ inner faces with the wheel in.',
+                'Where the cogs stand from the centre plane.')->essential(),
+            Spot::length('cog_inset', 'Smallest cog inset', Instrument::Caliper, 0.5, 80, '/bike/rear/smallest_cog_inset_mm',
+                'Depth rod from the dropout’s inner face to the smallest cog.',
+                'Where the cogs stand from the centre plane.')->essential(),
+            Spot::teeth('cogs', 'Cogs', '/bike/rear/cogs',
+                'Teeth of each cog, smallest first: 11 13 15 17 20 23 26 30 34.',
+                'Angles, gears and chain all need them.')->essential(),
+            Spot::length('cog_pitch', 'Cog to cog', Instrument::Caliper, 2, 8, '/bike/rear/cog_pitch_mm',
+                'Caliper over all cogs, outer face to outer face, less one cog’s thickness, divided by the steps between.',
+                'How far in each next cog stands.')->essential(),
+            Spot::length('wheel', 'Wheel circumference', Instrument::Tape, 800, 2600, '/bike/wheel_circumference_mm',
+                'One turn on the floor with the rider’s weight on, valve down to valve down.',
+                'Gears, speed and range.')->essential(),
+            Spot::count('old_chain_links', 'Old chain, links', 40, 600, '/bike/rear/old_chain_links',
+                'Count every plate pair, inner and outer. Count; do not measure.',
+                'A worn chain is longer than its links say.'),
+            Spot::length('chain_twelve', 'Twelve links', Instrument::Caliper, 295, 330, '/bike/rear/chain_12_links_mm',
+                'Chain under tension, caliper or rule over twelve links, pin to pin.',
+                'New is 304.8 mm. More is wear.'),
+        ];
+    }
+
+    /** @return list<Spot> */
+    private static function frame(): array
+    {
+        return [
+            Spot::length('seat_tube', 'Seat tube', Instrument::Tape, 200, 800, '/frame/seat_tube_mm',
+                'Middle of the shell to the top of the seat tube.',
+                'The frame is drawn from it.'),
+            Spot::length('top_tube', 'Top tube', Instrument::Tape, 300, 800, '/frame/top_tube_mm',
+                'Level from seat tube to head tube.',
+                'The frame is drawn from it.'),
+            Spot::length('down_tube', 'Down tube', Instrument::Tape, 300, 1200, '/frame/down_tube_mm',
+                'From the head tube down to the shell, along the tube’s underside.',
+                'The main harness and the battery lead run along it.'),
+            Spot::length('bar_to_head', 'Bar to head tube', Instrument::Tape, 50, 900, '/frame/bar_to_head_mm',
+                'From the display’s place along the bar and stem to the head tube, bars straight.',
+                'The harness crosses the steering here and needs slack.'),
+        ];
+    }
+}

@@ -1,3 +1,62 @@
 <?php
 
 declare(strict_types=1);
+
+use App\Http\Controllers\BenchController;
+use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\JobController;
+use App\Http\Controllers\KitController;
+use App\Http\Controllers\PreferenceController;
+use App\Http\Controllers\SignInController;
+use App\Http\Controllers\StepController;
+use App\Http\Controllers\SurveyController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [SignInController::class, 'create'])->name('sign-in');
+    Route::post('/sign-in', [SignInController::class, 'store']);
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
+    Route::put('/preferences', [PreferenceController::class, 'update'])->name('preferences');
+
+    Route::get('/', [BenchController::class, 'index'])->name('bench');
+    Route::get('/jobs/new', [BenchController::class, 'create'])->name('job.start');
+    Route::post('/jobs', [BenchController::class, 'store'])->name('job.store');
+
+    Route::prefix('/jobs/{job}')->name('job.')->whereNumber('job')->group(function (): void {
+        Route::get('/', [JobController::class, 'show'])->name('show');
+        Route::get('/survey', [SurveyController::class, 'show'])->name('survey');
+        Route::post('/readings', [SurveyController::class, 'reading'])->name('reading');
+        Route::delete('/readings/{reading}', [SurveyController::class, 'takeBack'])->name('reading.take-back');
+        Route::post('/answers', [SurveyController::class, 'answer'])->name('answer');
+        Route::get('/strip', [JobController::class, 'strip'])->name('strip');
+        Route::post('/strip', [StepController::class, 'strip'])->name('strip.step');
+        Route::get('/match', [JobController::class, 'match'])->name('match');
+        Route::put('/motor', [KitController::class, 'motor'])->name('motor');
+        Route::put('/ring', [KitController::class, 'ring'])->name('ring');
+        Route::get('/stack', [JobController::class, 'stack'])->name('stack');
+        Route::put('/stack', [KitController::class, 'fill'])->name('fill');
+        Route::delete('/stack', [KitController::class, 'solve'])->name('solve');
+        Route::get('/line', [JobController::class, 'line'])->name('line');
+        Route::get('/route', [JobController::class, 'route'])->name('route');
+        Route::put('/runs/{run}', [KitController::class, 'supply'])->name('supply');
+        Route::get('/build', [JobController::class, 'build'])->name('build');
+        Route::post('/build', [StepController::class, 'build'])->name('build.step');
+        Route::get('/build/print', [JobController::class, 'printedSheet'])->name('build.print');
+        Route::get('/job.json', [JobController::class, 'document'])->name('document');
+        Route::get('/worksheet.json', [JobController::class, 'worksheet'])->name('worksheet');
+        Route::get('/section.svg', [JobController::class, 'section'])->name('section');
+    });
+
+    Route::get('/catalogue', [CatalogueController::class, 'index'])->name('catalogue');
+    Route::post('/catalogue', [CatalogueController::class, 'import'])->name('catalogue.import');
+    Route::get('/catalogue.json', [CatalogueController::class, 'export'])->name('catalogue.export');
+    Route::get('/drawer', [CatalogueController::class, 'drawer'])->name('drawer');
+    Route::put('/drawer/{spacer}', [CatalogueController::class, 'count'])->name('drawer.count');
+});
+
+if (app()->environment('local', 'testing')) {
+    Route::view('/family', 'family')->name('family');
+}

@@ -10,7 +10,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 class ContentSecurityPolicy
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self'; "
+    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; "
         ."connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     public function handle(Request $request, Closure $next): Response

@@ -133,12 +133,12 @@ final readonly class AxisSection
                 new Part('insert', 'Insert', $face, $face + $flange, $sleeveOuter, $shellOuter),
                 new Part('insert', 'Insert', $face - $width - $flange, $face - $width, $sleeveOuter, $shellOuter),
             ] : []),
-            ...self::row($stack->spacers['drive'], $shoulder, -1.0, $inner, $shellOuter, 'Drive spacer'),
-            ...self::row($stack->spacers['plate'], $face - $width - $flange, -1.0, $inner, $shellOuter, 'Plate spacer'),
-            ...self::row($stack->spacers['boss'], $shoulder - $sleeve->bossPlane, -1.0, self::BOSS_RADIUS - 4, self::BOSS_RADIUS + 4, 'Washer', PartSide::Front),
+            ...self::row($stack->spacers['drive'], $shoulder, -1.0, $inner, $shellOuter, 'Drive spacers'),
+            ...self::row($stack->spacers['plate'], $face - $width - $flange, -1.0, $inner, $shellOuter, 'Plate spacers'),
+            ...self::row($stack->spacers['boss'], $shoulder - $sleeve->bossPlane, -1.0, self::BOSS_RADIUS - 4, self::BOSS_RADIUS + 4, 'Washers', PartSide::Front),
             new Part('plate', 'Plate', $plateInner - $sleeve->plate->thickness, $plateInner, $sleeveOuter, self::PLATE_OUTER, PartSide::Both),
             ...self::bolt($stack, $plateInner - $sleeve->plate->thickness),
-            ...self::row($stack->spacers['nut'], $plateInner - $sleeve->plate->thickness, -1.0, $sleeveOuter, $sleeveOuter + self::NUT_ABOVE_SLEEVE, 'Nut spacer'),
+            ...self::row($stack->spacers['nut'], $plateInner - $sleeve->plate->thickness, -1.0, $sleeveOuter, $sleeveOuter + self::NUT_ABOVE_SLEEVE, 'Nut spacers'),
             new Part('nut', 'Nut', $nut - $sleeve->nut->thickness, $nut, $sleeveOuter, $sleeveOuter + self::NUT_ABOVE_SLEEVE),
             new Part('lockring', 'Lock ring', $nut - $sleeve->nut->thickness - $sleeve->lockring->thickness, $nut - $sleeve->nut->thickness, $sleeveOuter, $sleeveOuter + self::LOCKRING_ABOVE_SLEEVE),
         ];
@@ -165,7 +165,7 @@ final readonly class AxisSection
         $parts = [];
         foreach ($spacers->pieces ?? [] as $piece) {
             $to = $from + $direction * $piece;
-            $parts[] = new Part($side === PartSide::Front ? 'washer' : 'spacer', "{$label} {$piece}", min($from, $to), max($from, $to), $inner, $outer, $side);
+            $parts[] = new Part($side === PartSide::Front ? 'washer' : 'spacer', $label, min($from, $to), max($from, $to), $inner, $outer, $side, $piece);
             $from = $to;
         }
 

@@ -19,6 +19,7 @@ final readonly class Part
         public float $inner,
         public float $outer,
         public PartSide $side = PartSide::Both,
+        public ?float $piece = null,
     ) {}
 
     public function width(): float

@@ -26,6 +26,30 @@ enum Evidence: string
     /** Evidence worth asking for, in the order it is preferred on a tie. */
     public const TO_ASK = [self::Threaded, self::Bore, self::DriveCupLoosens, self::ThreadPitch];
 
+    /** What to do to get it. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Threaded => 'look whether it is threaded',
+            self::Width => 'measure the width',
+            self::Bore => 'measure the bore',
+            self::ThreadPitch => 'thread gauge over ten crests',
+            self::DriveCupLoosens => 'note which way the drive cup came out',
+        };
+    }
+
+    /** Why it would help. */
+    public function why(): string
+    {
+        return match ($this) {
+            self::Threaded => 'Threaded and plain shells share widths and nearly bores.',
+            self::Width => 'Everything on the axis is counted from it.',
+            self::Bore => 'The shells still in question differ most across the bore.',
+            self::ThreadPitch => 'A gauge over ten crests tells 24 turns to the inch from 1 mm.',
+            self::DriveCupLoosens => 'The shells still in question look the same to a caliper, but their drive cups turn different ways.',
+        };
+    }
+
     public function isKnownOf(Shell $shell): bool
     {
         return match ($this) {

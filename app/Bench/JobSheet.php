@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Documents\CatalogueDocument;
+use App\Documents\JobDocument;
+use App\Models\Job;
+use App\Models\Lead;
+use App\Models\StepRecord;
+use NeatSpindle\Core\Document\Fault;
+use NeatSpindle\Core\Document\InvalidDocument;
+use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Fit\MotorMatch;
+use NeatSpindle\Core\Frame\DiamondFrame;
+use NeatSpindle\Core\Route\RoutePlan;
+use NeatSpindle\Core\Sheet\BuildSheet;
+use NeatSpindle\Core\Shell\Identification;
+use NeatSpindle\Core\Strip\StripPlan;
+use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Survey\SurveyPlan;
+use NeatSpindle\Core\Worksheet\Worksheet;
+
+use function count;
+
+/** A job opened on the bench: what was kept, and what the core makes of it. */
+class JobSheet
+{
+    /**
+     * @param  ?Worksheet  $worksheet  null while something essential is missing
+     * @param  list<Spot>  $missing  the spots it is missing at
+     * @param  array<string, mixed>  $written  the job document all of it was computed from
+     */
+    private function __construct(
+        public readonly Job $job,
+        public readonly Findings $findings,
+        public readonly CatalogueDocument $catalogue,
+        public readonly JobDocument $document,
+        public readonly ?Worksheet $worksheet,
+        public readonly array $missing,
+        public readonly array $written,
+    ) {}
+
+    public static function open(Job $job): self
+    {
+        return self::read($job, fn (JobDocument $document) => $document->toArray());
+    }
+
+    /** With runs and leads, for the screens that route. */
+    public static function openWithRoutes(Job $job): self
+    {
+        $leads = Lead::query()->where('workshop_id', $job->workshop_id)->orderBy('connector')->orderBy('length_mm')->get();
+
+        return self::read($job, fn (JobDocument $document) => $document->withRouting($job->loadMissing('runs')->runs, $leads));
+    }
+
+    /** @param  callable(JobDocument): array<string, mixed>  $write */
+    private static function read(Job $job, callable $write): self
+    {
+        $findings = Findings::of($job);
+        $catalogue = CatalogueDocument::of($job->workshop_id);
+        $document = new JobDocument($job, $findings, $catalogue);
+        $written = $write($document);
+        try {
+            $worksheet = Worksheet::of(JobReader::fromJson(json_encode($written, JSON_THROW_ON_ERROR)));
+
+            return new self($job, $findings, $catalogue, $document, $worksheet, [], $written);
+        } catch (InvalidDocument $invalid) {
+            return new self($job, $findings, $catalogue, $document, null, self::spotsAt($invalid), $written);
+        }
+    }
+
+    /**
+     * @return list<Spot>
+     *
+     * @throws InvalidDocument when a fault is none that a reading could cure
+     */
+    private static function spotsAt(InvalidDocument $invalid): array
+    {
+        $spots = array_map(fn (Fault $fault) => SurveyPlan::spotAt($fault->path), $invalid->faults);
+        $known = array_filter($spots);
+        if (count($known) < count($spots) && ! self::isForLackOfCatalogue($invalid)) {
+            throw $invalid;
+        }
+
+        return array_values($known);
+    }
+
+    private static function isForLackOfCatalogue(InvalidDocument $invalid): bool
+    {
+        return array_filter($invalid->faults, fn (Fault $fault) => ! str_starts_with($fault->path, '/kit') && SurveyPlan::spotAt($fault->path) === null) === [];
+    }
+
+    public function isKitChosen(): bool
+    {
+        return $this->job->kit?->motor_id !== null && $this->job->kit->ring_id !== null;
+    }
+
+    /** The worksheet once a motor and a ring are chosen for it. */
+    public function chosenWorksheet(): ?Worksheet
+    {
+        return $this->isKitChosen() ? $this->worksheet : null;
+    }
+
+    /** What the shell is known to be; null while its width is not measured. */
+    public function identification(): ?Identification
+    {
+        if ($this->worksheet !== null) {
+            return $this->worksheet->identification;
+        }
+        $shell = $this->document->shell();
+
+        return isset($shell['width_mm'])
+            ? Identification::of(JobReader::shell((object) json_decode(json_encode($shell, JSON_THROW_ON_ERROR))))
+            : null;
+    }
+
+    public function stripPlan(): StripPlan
+    {
+        return StripPlan::forSquareTaper($this->identification());
+    }
+
+    /** @return list<MotorMatch> */
+    public function matches(): array
+    {
+        return $this->worksheet === null ? [] : MotorMatch::sleeves($this->worksheet->job);
+    }
+
+    public function frame(): DiamondFrame
+    {
+        return DiamondFrame::fromMeasures($this->findings->lengths());
+    }
+
+    public function routePlan(): ?RoutePlan
+    {
+        return $this->worksheet?->job->routing === null ? null : RoutePlan::of($this->worksheet->job->routing);
+    }
+
+    public function buildSheet(): ?BuildSheet
+    {
+        $worksheet = $this->chosenWorksheet();
+
+        return $worksheet === null ? null : BuildSheet::of($worksheet, $this->routePlan()->routes ?? []);
+    }
+
+    /** @return array<string, StepRecord> what stands recorded, by step */
+    public function records(string $sheet): array
+    {
+        return $this->job->stepRecords->where('sheet', $sheet)->keyBy('step')->all();
+    }
+}

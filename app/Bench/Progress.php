@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Stage;
+use App\Models\StepRecord;
+use App\Models\WaitsFor;
+use NeatSpindle\Core\Stack\MarginName;
+use NeatSpindle\Core\Stack\Note;
+use NeatSpindle\Core\Stack\Unsolved;
+use NeatSpindle\Core\Stack\Verdict;
+use NeatSpindle\Core\Survey\Spot;
+
+use function count;
+use function in_array;
+
+/** Where a job stands: what it waits for and the next thing to do. */
+class Progress
+{
+    /** Spots that only the bare shell shows. */
+    private const AFTER_THE_STRIP = ['shell_width', 'shell_bore', 'shell_threaded', 'thread_pitch', 'drive_cup_loosens', 'guide_depth'];
+
+    private function __construct(
+        public readonly Stage $stage,
+        public readonly WaitsFor $waitsFor,
+        public readonly string $next,
+    ) {}
+
+    public static function of(JobSheet $sheet): self
+    {
+        return self::measuring($sheet) ?? self::choosing($sheet) ?? self::stacking($sheet) ?? self::building($sheet);
+    }
+
+    private static function measuring(JobSheet $sheet): ?self
+    {
+        $before = array_filter($sheet->missing, fn (Spot $spot) => ! in_array($spot->code, self::AFTER_THE_STRIP, true));
+        if ($before !== []) {
+            return new self(Stage::Survey, WaitsFor::Measurement, 'Measure: '.reset($before)->label);
+        }
+        if ($sheet->missing === []) {
+            return null;
+        }
+        $records = $sheet->records('strip');
+        foreach ($sheet->stripPlan()->steps as $step) {
+            if (($records[$step->code]->state ?? null) !== StepRecord::DONE) {
+                return new self(Stage::Strip, WaitsFor::Hands, "Strip: {$step->title}");
+            }
+        }
+
+        return new self(Stage::Survey, WaitsFor::Measurement, "Measure: {$sheet->missing[0]->label}");
+    }
+
+    private static function choosing(JobSheet $sheet): ?self
+    {
+        $next = $sheet->identification()?->next;
+
+        return match (true) {
+            $sheet->isKitChosen() => null,
+            $next !== null => new self(Stage::Survey, WaitsFor::Measurement, 'Tell the shell apart: '.$next->label()),
+            $sheet->job->kit?->motor_id === null => new self(Stage::Match, WaitsFor::Decision, 'Choose a motor'),
+            default => new self(Stage::Line, WaitsFor::Decision, 'Choose a ring'),
+        };
+    }
+
+    private static function stacking(JobSheet $sheet): ?self
+    {
+        $stack = $sheet->worksheet?->stack;
+        if ($stack === null || $stack->verdict !== Verdict::Fails) {
+            return null;
+        }
+        $reason = $stack->limitedBy();
+
+        return match (true) {
+            $reason instanceof Unsolved => new self(Stage::Stack, WaitsFor::Parts, "Get spacers: {$reason->place()->label()}"),
+            $reason instanceof MarginName => new self(Stage::Stack, WaitsFor::Decision, "Stack fails: {$reason->label()}"),
+            $reason instanceof Note => new self(Stage::Stack, WaitsFor::Decision, $reason->label()),
+            default => new self(Stage::Stack, WaitsFor::Parts, 'Get washers or bolts for the bosses'),
+        };
+    }
+
+    private static function building(JobSheet $sheet): self
+    {
+        $records = $sheet->records('build');
+        $steps = $sheet->buildSheet()->steps ?? [];
+        foreach ($steps as $i => $step) {
+            if (($records[$step->code]->state ?? null) !== StepRecord::DONE) {
+                return new self(Stage::Build, WaitsFor::Hands, sprintf('Build %d of %d: %s', $i + 1, count($steps), $step->title));
+            }
+        }
+
+        return new self(Stage::Build, WaitsFor::Ride, 'Stand checks, then a ride');
+    }
+}

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Models\Insert;
+use App\Models\Motor;
+use App\Models\Ring;
+use App\Models\Spacer;
+use App\Models\Workshop;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use NeatSpindle\Core\Document\InvalidDocument;
+use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Document\JsonText;
+
+use function count;
+
+/** A workshop's catalogue and drawer in the shape of the job document's `catalogue`. */
+class CatalogueDocument
+{
+    /** Kept in columns of their own; all else of a motor is kept as the document has it. */
+    private const MOTOR_COLUMNS = ['name', 'mount', 'continuous_w', 'max_torque_nm'];
+
+    /**
+     * @param  Collection<int, Motor>  $motors
+     * @param  Collection<int, Ring>  $rings
+     * @param  Collection<int, Spacer>  $spacers
+     * @param  Collection<int, Insert>  $inserts
+     */
+    public function __construct(
+        public readonly Collection $motors,
+        public readonly Collection $rings,
+        public readonly Collection $spacers,
+        public readonly Collection $inserts,
+    ) {}
+
+    public static function of(int $workshopId): self
+    {
+        return new self(
+            Motor::query()->where('workshop_id', $workshopId)->orderBy('code')->get(),
+            Ring::query()->where('workshop_id', $workshopId)->orderBy('teeth')->orderBy('code')->get(),
+            Spacer::query()->where('workshop_id', $workshopId)->orderBy('thickness_mm')->orderBy('id')->get(),
+            Insert::query()->where('workshop_id', $workshopId)->orderBy('code')->get(),
+        );
+    }
+
+    /** @return array{motors: object, rings: object, spacers: list<array<string, mixed>>, inserts: object} */
+    public function toArray(): array
+    {
+        return [
+            'motors' => (object) $this->motors->mapWithKeys(fn (Motor $motor) => [$motor->code => self::motor($motor)])->all(),
+            'rings' => (object) $this->rings->mapWithKeys(fn (Ring $ring) => [$ring->code => self::ring($ring)])->all(),
+            'spacers' => array_values($this->spacers->map(fn (Spacer $spacer) => self::spacer($spacer))->all()),
+            'inserts' => (object) $this->inserts->mapWithKeys(fn (Insert $insert) => [$insert->code => self::insert($insert)])->all(),
+        ];
+    }
+
+    /**
+     * Adds what is new and updates what has the same code; a spacer row is the same when thickness and uses are.
+     *
+     * @return array<string, int> how many of each were read
+     *
+     * @throws InvalidDocument with every fault; then nothing is kept
+     */
+    public static function import(Workshop $workshop, string $json): array
+    {
+        $document = JsonText::object($json);
+        JobReader::catalogue($document);
+        /** @var array{motors: array<string, array<string, mixed>>, rings: array<string, array<string, mixed>>, spacers: list<array<string, mixed>>, inserts?: ?array<string, array<string, mixed>>} $read */
+        $read = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+        $inserts = $read['inserts'] ?? [];
+
+        DB::transaction(function () use ($workshop, $read, $inserts): void {
+            foreach ($read['motors'] as $code => $motor) {
+                $workshop->motors()->updateOrCreate(['code' => (string) $code], [
+                    ...array_intersect_key($motor, array_flip(self::MOTOR_COLUMNS)),
+                    'figures' => array_diff_key($motor, array_flip(self::MOTOR_COLUMNS)),
+                ]);
+            }
+            foreach ($read['rings'] as $code => $ring) {
+                $workshop->rings()->updateOrCreate(['code' => (string) $code], [
+                    'teeth' => $ring['teeth'], 'dish_mm' => $ring['dish_mm'], 'thickness_mm' => $ring['thickness_mm'] ?? 3,
+                ]);
+            }
+            foreach ($inserts as $code => $insert) {
+                $workshop->inserts()->updateOrCreate(['code' => (string) $code], [
+                    'shells' => $insert['shells'], 'motors' => $insert['motors'], 'flange_mm' => $insert['flange_mm'], 'bore_mm' => $insert['bore_mm'],
+                ]);
+            }
+            self::importSpacers($workshop, $read['spacers']);
+        });
+
+        return ['motors' => count($read['motors']), 'rings' => count($read['rings']), 'spacers' => count($read['spacers']), 'inserts' => count($inserts)];
+    }
+
+    /** @param  list<array<string, mixed>>  $rows */
+    private static function importSpacers(Workshop $workshop, array $rows): void
+    {
+        $known = $workshop->spacers()->get()->keyBy(fn (Spacer $spacer) => self::spacerKey($spacer->thickness_mm, $spacer->uses));
+        foreach ($rows as $row) {
+            /** @var array{thickness_mm: float|int, quantity: int, use: list<string>} $row */
+            $spacer = $known->get(self::spacerKey((float) $row['thickness_mm'], $row['use']))
+                ?? $workshop->spacers()->make(['thickness_mm' => $row['thickness_mm'], 'uses' => $row['use']]);
+            $spacer->fill(['quantity' => $row['quantity']])->save();
+        }
+    }
+
+    /** @param  list<string>  $uses */
+    private static function spacerKey(float $thickness, array $uses): string
+    {
+        sort($uses);
+
+        return sprintf('%.2f %s', $thickness, implode(' ', $uses));
+    }
+
+    /** @return array<string, mixed> */
+    private static function motor(Motor $motor): array
+    {
+        return [
+            'name' => $motor->name,
+            'mount' => $motor->mount->value,
+            'continuous_w' => $motor->continuous_w,
+            'max_torque_nm' => $motor->max_torque_nm,
+        ] + $motor->figures;
+    }
+
+    /** @return array<string, mixed> */
+    private static function ring(Ring $ring): array
+    {
+        return ['teeth' => $ring->teeth, 'dish_mm' => $ring->dish_mm, 'thickness_mm' => $ring->thickness_mm];
+    }
+
+    /** @return array<string, mixed> */
+    private static function spacer(Spacer $spacer): array
+    {
+        return ['thickness_mm' => $spacer->thickness_mm, 'quantity' => $spacer->quantity, 'use' => $spacer->uses];
+    }
+
+    /** @return array<string, mixed> */
+    private static function insert(Insert $insert): array
+    {
+        return ['shells' => $insert->shells, 'motors' => $insert->motors, 'flange_mm' => $insert->flange_mm, 'bore_mm' => $insert->bore_mm];
+    }
+}

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Bench\Findings;
+use App\Models\Job;
+use App\Models\Kit;
+use App\Models\Lead;
+use App\Models\Run;
+use Illuminate\Support\Collection;
+use NeatSpindle\Core\Catalogue\Mount;
+use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Frame\FrameRouting;
+use NeatSpindle\Core\Route\Stretch;
+use NeatSpindle\Core\Survey\SurveyPlan;
+
+/** A job as the open document `neat-spindle/job`: the one thing the screens, the export and the command compute from. */
+class JobDocument
+{
+    public function __construct(
+        private readonly Job $job,
+        private readonly Findings $findings,
+        private readonly CatalogueDocument $catalogue,
+    ) {}
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'format' => JobReader::FORMAT,
+            'version' => JobReader::VERSION,
+            'catalogue' => $this->catalogue->toArray(),
+            'bike' => $this->bike(),
+            'kit' => $this->kit(),
+            'turns' => [],
+            'routing' => $this->routing(null, null),
+        ];
+    }
+
+    /**
+     * With runs and leads, which only some screens need.
+     *
+     * @param  Collection<int, Run>  $runs
+     * @param  Collection<int, Lead>  $leads
+     * @return array<string, mixed>
+     */
+    public function withRouting(Collection $runs, Collection $leads): array
+    {
+        return ['routing' => $this->routing($runs, $leads)] + $this->toArray();
+    }
+
+    /** @return array<string, mixed> */
+    public function shell(): array
+    {
+        return array_filter([
+            'width_mm' => $this->measured('shell_width'),
+            'bore_mm' => $this->measured('shell_bore'),
+            'threaded' => match ($this->findings->answer('shell_threaded')) {
+                'yes' => true,
+                'no' => false,
+                default => null,
+            },
+            'thread_pitch_mm' => $this->measured('thread_pitch'),
+            'drive_cup_loosens' => $this->findings->answer('drive_cup_loosens'),
+            'guide_depth_mm' => $this->measured('guide_depth'),
+        ], fn (mixed $value) => $value !== null);
+    }
+
+    /** @return array<string, mixed> */
+    private function bike(): array
+    {
+        return array_filter([
+            'kind' => $this->job->bike->kind->value,
+            'frame_material' => $this->job->bike->frame_material->value,
+            'shell' => (object) $this->shell(),
+            'chainstay' => ['profile' => $this->profile()],
+            'rear' => (object) $this->rear(),
+            'wheel_circumference_mm' => $this->findings->mm('wheel'),
+        ], fn (mixed $value) => $value !== null);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function profile(): array
+    {
+        $profile = [];
+        foreach (SurveyPlan::STAY_RADII as $radius) {
+            $outboard = $this->measured("stay_{$radius}");
+            if ($outboard !== null) {
+                $profile[] = ['radius_mm' => $radius, 'outboard_mm' => $outboard];
+            }
+        }
+
+        return $profile;
+    }
+
+    /** @return array<string, mixed> */
+    private function rear(): array
+    {
+        return array_filter([
+            'chainstay_length_mm' => $this->measured('chainstay_length'),
+            'old_mm' => $this->findings->mm('over_locknuts'),
+            'smallest_cog_inset_mm' => $this->findings->mm('cog_inset'),
+            'cogs' => $this->findings->teeth('cogs'),
+            'cog_pitch_mm' => $this->findings->mm('cog_pitch'),
+            'use' => $this->findings->weights(),
+            'old_chain_links' => $this->findings->count('old_chain_links'),
+            'chain_12_links_mm' => $this->measured('chain_twelve'),
+        ], fn (mixed $value) => $value !== null);
+    }
+
+    /**
+     * What is chosen; where nothing is yet, the first of the catalogue stands in, so that matching can be computed.
+     *
+     * @return array<string, mixed>
+     */
+    private function kit(): array
+    {
+        /** @var Kit $kit */
+        $kit = $this->job->kit;
+
+        return array_filter([
+            'motor' => ($this->catalogue->motors->firstWhere('id', $kit->motor_id) ?? $this->catalogue->motors->firstWhere('mount', Mount::Sleeve))?->code,
+            'ring' => ($this->catalogue->rings->firstWhere('id', $kit->ring_id) ?? $this->catalogue->rings->first())?->code,
+            'insert' => $this->catalogue->inserts->firstWhere('id', $kit->insert_id)?->code,
+            'spacers' => $kit->by_hand === [] || $kit->motor_id === null ? null : (object) $kit->by_hand,
+        ], fn (mixed $value) => $value !== null);
+    }
+
+    /**
+     * @param  Collection<int, Run>|null  $runs
+     * @param  Collection<int, Lead>|null  $leads
+     * @return array<string, mixed>|null null while the frame's stretches are not measured
+     */
+    private function routing(?Collection $runs, ?Collection $leads): ?array
+    {
+        $measures = $this->findings->lengths();
+        if ($runs === null || $leads === null || array_diff(FrameRouting::NEEDS, array_keys($measures)) !== []) {
+            return null;
+        }
+
+        return [
+            'rest' => 'frame',
+            'edges' => array_map(fn (Stretch $stretch) => [
+                'from' => $stretch->from, 'to' => $stretch->to, 'length_mm' => $stretch->length, 'tags' => $stretch->tags,
+            ], FrameRouting::stretches($measures)),
+            'runs' => array_values($runs->map(fn (Run $run) => array_filter([
+                'run' => $run->name, 'kind' => $run->kind, 'from' => $run->from_place, 'to' => $run->to_place,
+                'supply_mm' => $run->supply_mm, 'connector' => $run->connector,
+                'current_a' => $run->current_a, 'area_mm2' => $run->area_mm2,
+            ], fn (mixed $value) => $value !== null))->all()),
+            'extensions' => array_values($leads->map(fn (Lead $lead) => [
+                'connector' => $lead->connector, 'length_mm' => $lead->length_mm, 'quantity' => $lead->quantity,
+            ])->all()),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private function measured(string $spot): ?array
+    {
+        $measurement = $this->findings->measurement($spot);
+
+        return match (true) {
+            $measurement === null => null,
+            $measurement->readings === [] => ['value' => $measurement->value, 'plus_minus' => $measurement->plusMinus],
+            default => ['readings' => $measurement->readings, 'instrument' => $this->findings->instrumentMm($spot)],
+        };
+    }
+}

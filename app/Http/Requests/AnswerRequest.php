@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Job;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Survey\SpotKind;
+use NeatSpindle\Core\Survey\SurveyPlan;
+
+use function count;
+
+/** A choice, a count or a row of teeth given at a spot of the survey. */
+class AnswerRequest extends FormRequest
+{
+    private const MOST_COGS = 16;
+
+    public function authorize(): bool
+    {
+        $job = $this->route('job');
+
+        return $job instanceof Job && ($this->user()?->can('work', $job) ?? false);
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $answered = array_filter(SurveyPlan::spots(), fn (Spot $spot) => ! $spot->kind->isMeasured());
+
+        return [
+            'spot' => ['required', Rule::in(array_keys($answered))],
+            'value' => ['required', 'string', 'max:200'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['value.required' => 'Nothing was answered yet.'];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            $fault = $validator->errors()->isEmpty() ? $this->fault() : null;
+            if ($fault !== null) {
+                $validator->errors()->add('value', $fault);
+            }
+        }];
+    }
+
+    public function spot(): Spot
+    {
+        return SurveyPlan::spot($this->string('spot')->value()) ?? abort(404);
+    }
+
+    /** The answer as it is kept: teeth as numbers parted by one space. */
+    public function answer(): string
+    {
+        return $this->spot()->kind === SpotKind::Teeth
+            ? implode(' ', $this->numbers())
+            : $this->string('value')->trim()->value();
+    }
+
+    private function fault(): ?string
+    {
+        return match ($this->spot()->kind) {
+            SpotKind::Choice => isset($this->spot()->choices[$this->answer()]) ? null : 'Choose one of: '.implode(', ', $this->spot()->choices).'.',
+            SpotKind::Count => $this->countFault(),
+            SpotKind::Teeth => $this->teethFault(),
+            default => null,
+        };
+    }
+
+    private function countFault(): ?string
+    {
+        $spot = $this->spot();
+        $isWhole = preg_match('/^\d{1,5}$/', $this->answer()) === 1;
+
+        return $isWhole && $spot->allows((float) $this->answer())
+            ? null
+            : "Expected a whole number from {$spot->least} to {$spot->most}.";
+    }
+
+    private function teethFault(): ?string
+    {
+        $teeth = $this->numbers();
+        $rising = array_values(array_unique($teeth));
+        sort($rising);
+
+        return match (true) {
+            preg_match('/^[\d\s,;–-]+$/u', $this->string('value')->value()) !== 1 => 'Write the teeth as numbers: 11 13 15 17.',
+            $teeth === [] || count($teeth) > self::MOST_COGS => 'Expected 1 to 16 cogs.',
+            min($teeth) < 9 || max($teeth) > 60 => 'A cog has from 9 to 60 teeth.',
+            $rising !== $teeth => 'Smallest first, each larger than the one before.',
+            default => null,
+        };
+    }
+
+    /** @return list<int> */
+    private function numbers(): array
+    {
+        preg_match_all('/\d{1,6}/', $this->string('value')->value(), $found);
+
+        return array_map(intval(...), $found[0]);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Bench\StartJob;
+use App\Models\Job;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Enum;
+use NeatSpindle\Core\Bike\BikeKind;
+use NeatSpindle\Core\Bike\FrameMaterial;
+
+class StartJobRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return $this->user()?->can('startJob', $this->user()->workshop) ?? false;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'customer' => ['required', 'string', 'max:120'],
+            'bike' => ['required', 'string', 'max:120'],
+            'kind' => ['required', new Enum(BikeKind::class)],
+            'frame_material' => ['required', new Enum(FrameMaterial::class)],
+            'promised_on' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:today'],
+            'assignee_id' => ['nullable', Rule::exists('users', 'id')->where('workshop_id', $this->user()?->workshop_id)],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'customer.required' => 'Whose bike is it? A name is enough.',
+            'bike.required' => 'Say which bike it is, as you would call it at the bench.',
+            'promised_on.after_or_equal' => 'A promise cannot lie in the past.',
+            'promised_on.date_format' => 'Write the date as year-month-day, for example 2027-03-14.',
+        ];
+    }
+
+    public function start(): Job
+    {
+        /** @var array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: ?string} $typed */
+        $typed = $this->validated();
+
+        return app(StartJob::class)($this->user() ?? abort(401), $typed);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use NeatSpindle\Core\Bike\BikeKind;
+use NeatSpindle\Core\Bike\FrameMaterial;
+
+/**
+ * @property BikeKind $kind
+ * @property FrameMaterial $frame_material
+ * @property Customer $customer
+ */
+class Bike extends Model
+{
+    protected $guarded = [];
+
+    protected $casts = ['kind' => BikeKind::class, 'frame_material' => FrameMaterial::class];
+
+    /** @return BelongsTo<Customer, $this> */
+    public function customer(): BelongsTo
+    {
+        return $this->belongsTo(Customer::class);
+    }
+}

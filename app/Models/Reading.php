@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use NeatSpindle\Core\Survey\Instrument;
+
+/**
+ * @property Instrument $instrument
+ * @property float $value_mm
+ * @property ?float $plus_minus_mm
+ * @property float $instrument_mm
+ * @property \Illuminate\Support\Carbon $taken_at
+ */
+class Reading extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    protected $casts = [
+        'instrument' => Instrument::class,
+        'value_mm' => 'float',
+        'plus_minus_mm' => 'float',
+        'instrument_mm' => 'float',
+        'taken_at' => 'datetime',
+        'superseded_at' => 'datetime',
+    ];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

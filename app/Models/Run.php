@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property float $supply_mm
+ * @property ?float $current_a
+ * @property ?float $area_mm2
+ */
+class Run extends Model
+{
+    /** What every job starts with: a motor's harness, its wheel sensor and its battery lead, as most are supplied. */
+    public const USUAL = [
+        ['position' => 0, 'name' => 'main harness', 'kind' => 'signal', 'from_place' => 'bar', 'to_place' => 'motor', 'supply_mm' => 1050, 'connector' => 'eight'],
+        ['position' => 1, 'name' => 'speed sensor', 'kind' => 'signal', 'from_place' => 'motor', 'to_place' => 'stay', 'supply_mm' => 420, 'connector' => 'three'],
+        ['position' => 2, 'name' => 'battery lead', 'kind' => 'power', 'from_place' => 'battery', 'to_place' => 'motor', 'supply_mm' => 450, 'connector' => 'power', 'current_a' => 20, 'area_mm2' => 2.5],
+    ];
+
+    protected $guarded = [];
+
+    protected $casts = ['supply_mm' => 'float', 'current_a' => 'float', 'area_mm2' => 'float'];
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property ?float $torque_nm
+ * @property array<string, mixed> $asked
+ * @property \Illuminate\Support\Carbon $recorded_at
+ */
+class StepRecord extends Model
+{
+    public const DONE = 'done';
+
+    public const STOPPED = 'stopped';
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    protected $casts = ['torque_nm' => 'float', 'asked' => 'array', 'recorded_at' => 'datetime', 'superseded_at' => 'datetime'];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What a job waits for. */
+enum WaitsFor: string
+{
+    case Measurement = 'measurement';
+    case Decision = 'decision';
+    case Parts = 'parts';
+    case Hands = 'hands';
+    case Ride = 'ride';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Measurement => 'a measurement',
+            self::Decision => 'a decision',
+            self::Parts => 'parts',
+            self::Hands => 'hands',
+            self::Ride => 'a ride',
+        };
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+class Workshop extends Model
+{
+    protected $guarded = [];
+
+    /** @return HasMany<User, $this> */
+    public function users(): HasMany
+    {
+        return $this->hasMany(User::class);
+    }
+
+    /** @return HasMany<Customer, $this> */
+    public function customers(): HasMany
+    {
+        return $this->hasMany(Customer::class);
+    }
+
+    /** @return HasMany<Job, $this> */
+    public function jobs(): HasMany
+    {
+        return $this->hasMany(Job::class);
+    }
+
+    /** @return HasMany<Motor, $this> */
+    public function motors(): HasMany
+    {
+        return $this->hasMany(Motor::class)->orderBy('code');
+    }
+
+    /** @return HasMany<Ring, $this> */
+    public function rings(): HasMany
+    {
+        return $this->hasMany(Ring::class)->orderBy('teeth')->orderBy('code');
+    }
+
+    /** @return HasMany<Insert, $this> */
+    public function inserts(): HasMany
+    {
+        return $this->hasMany(Insert::class)->orderBy('code');
+    }
+
+    /** @return HasMany<Spacer, $this> */
+    public function spacers(): HasMany
+    {
+        return $this->hasMany(Spacer::class)->orderBy('thickness_mm')->orderBy('id');
+    }
+
+    /** @return HasMany<Lead, $this> */
+    public function leads(): HasMany
+    {
+        return $this->hasMany(Lead::class)->orderBy('connector')->orderBy('length_mm');
+    }
+}

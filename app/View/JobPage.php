@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Bench\JobSheet;
+use App\Models\Job;
+use App\Models\Stage;
+use App\Models\User;
+use App\View\Drawings\SectionView;
+use Illuminate\Support\Facades\Auth;
+use NeatSpindle\Core\Measure\LengthUnit;
+use NeatSpindle\Core\Measure\TorqueUnit;
+use NeatSpindle\Core\Section\AxisSection;
+use NeatSpindle\Core\Stack\Verdict;
+
+/** What every place of a job shows around its own work. */
+abstract class JobPage
+{
+    public readonly Job $job;
+
+    public readonly LengthUnit $unit;
+
+    public readonly TorqueUnit $torqueUnit;
+
+    public function __construct(public readonly JobSheet $sheet)
+    {
+        $this->job = $sheet->job;
+        $this->unit = $this->user()->length_unit;
+        $this->torqueUnit = $this->user()->torque_unit;
+    }
+
+    abstract public function stage(): Stage;
+
+    public function user(): User
+    {
+        return Auth::user() ?? abort(401);
+    }
+
+    public function title(): string
+    {
+        return "{$this->stage()->label()} · {$this->job->number} {$this->job->bike->label}";
+    }
+
+    /** The stack's verdict, once a motor and a ring are chosen. */
+    public function verdict(): ?Verdict
+    {
+        return $this->sheet->chosenWorksheet()?->stack?->verdict;
+    }
+
+    public function section(): ?SectionView
+    {
+        $worksheet = $this->sheet->chosenWorksheet();
+        $section = $worksheet === null ? null : AxisSection::of($worksheet);
+
+        return $section === null ? null : new SectionView($section, $this->unit);
+    }
+
+    /** @return list<string> labels of what is still to be measured before anything can be computed */
+    public function missing(): array
+    {
+        return array_values(array_unique(array_map(fn ($spot) => $spot->label, $this->sheet->missing)));
+    }
+
+    public function mayChoose(): bool
+    {
+        return $this->user()->can('choose', $this->job);
+    }
+}

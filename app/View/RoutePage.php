@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Run;
+use App\Models\Stage;
+use App\View\Drawings\FrameView;
+use NeatSpindle\Core\Frame\FrameRouting;
+use NeatSpindle\Core\Route\RouteVerdict;
+use NeatSpindle\Core\Route\RunRoute;
+use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Survey\SurveyPlan;
+
+use function count;
+
+class RoutePage extends JobPage
+{
+    public function stage(): Stage
+    {
+        return Stage::Route;
+    }
+
+    public function drawing(): FrameView
+    {
+        return new FrameView($this->sheet->frame());
+    }
+
+    /** @return list<array{run: Run, route: RunRoute}> */
+    public function rows(): array
+    {
+        $routes = $this->sheet->routePlan()->routes ?? [];
+
+        return array_map(fn (Run $run, RunRoute $route) => ['run' => $run, 'route' => $route], $this->job->runs->take(count($routes))->all(), $routes);
+    }
+
+    /** @return list<Spot> what must be measured before a run has a length */
+    public function missingSpots(): array
+    {
+        $open = array_filter(FrameRouting::NEEDS, fn (string $code) => ! $this->sheet->findings->has($code));
+
+        return array_values(array_filter(array_map(fn (string $code) => SurveyPlan::spot($code), $open)));
+    }
+
+    public function says(RunRoute $route): string
+    {
+        return match ($route->verdict) {
+            RouteVerdict::Reaches => 'Reaches, '.$this->unit->show($route->surplus ?? 0.0).' to hide',
+            RouteVerdict::NeedsExtension => 'Needs '.implode(' + ', array_map($this->unit->show(...), $route->extensions ?? [])),
+            RouteVerdict::TooShort => 'Too short by '.$this->unit->show(($route->needed ?? 0.0) - $route->run->supply).'; no lead in the drawer closes it',
+            RouteVerdict::NoRoute => 'No allowed way on this frame',
+        };
+    }
+
+    /** The mark that goes with it. */
+    public function mark(RunRoute $route): string
+    {
+        return match ($route->verdict) {
+            RouteVerdict::Reaches => 'clear',
+            RouteVerdict::NeedsExtension => 'tight',
+            default => 'fails',
+        };
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::create('workshops', function (Blueprint $table): void {
+            $table->id();
+            $table->string('name');
+            $table->string('place');
+            $table->timestamps();
+        });
+
+        Schema::create('users', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
+            $table->string('name');
+            $table->string('email')->unique();
+            $table->string('password');
+            $table->string('role', 20);
+            $table->string('length_unit', 5)->default('mm');
+            $table->string('torque_unit', 8)->default('N·m');
+            $table->string('light', 10)->default('bright');
+            $table->rememberToken();
+            $table->timestamps();
+        });
+
+        Schema::create('customers', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
+            $table->string('name');
+            $table->string('phone', 40)->nullable();
+            $table->timestamps();
+            $table->index(['workshop_id', 'name']);
+        });
+
+        Schema::create('bikes', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('customer_id')->constrained()->cascadeOnDelete();
+            $table->string('label');
+            $table->string('kind', 30);
+            $table->string('frame_material', 20);
+            $table->timestamps();
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::dropIfExists('bikes');
+        Schema::dropIfExists('customers');
+        Schema::dropIfExists('users');
+        Schema::dropIfExists('workshops');
+    }
+};

@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Bench\JobSheet;
+use App\Bench\KitKeeper;
+use App\Bench\StartJob;
+use App\Bench\StepKeeper;
+use App\Bench\SurveyKeeper;
+use App\Documents\CatalogueDocument;
+use App\Models\Job;
+use App\Models\Role;
+use App\Models\StepRecord;
+use App\Models\User;
+use App\Models\Workshop;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
+use NeatSpindle\Core\Measure\LengthText;
+use NeatSpindle\Core\Measure\LengthUnit;
+use NeatSpindle\Core\Sheet\SheetStep;
+use NeatSpindle\Core\Strip\StripStep;
+use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Survey\SurveyPlan;
+
+use function array_slice;
+use function chr;
+
+/** A week in a made-up workshop: everything goes through the same doors as at the bench. */
+class DemoSeeder extends Seeder
+{
+    /** Counts the ticks, so that entries are minutes apart. */
+    private int $minutes = 0;
+
+    public function __construct(
+        private readonly SurveyKeeper $survey,
+        private readonly KitKeeper $kit,
+        private readonly StepKeeper $steps,
+    ) {}
+
+    public function run(): void
+    {
+        $workshop = Workshop::query()->create(['name' => 'Tollgate Yard', 'place' => 'Upper Withen']);
+        $maren = $this->person($workshop, 'Maren Quillon', 'maren', Role::Owner);
+        $dov = $this->person($workshop, 'Dov Larrish', 'dov', Role::Installer);
+        $ines = $this->person($workshop, 'Ines Pellow', 'ines', Role::Apprentice);
+        CatalogueDocument::import($workshop, (string) file_get_contents(database_path('demo/catalogue.json')));
+        $this->drawerPlaces($workshop);
+        foreach ([['eight', 200, 2], ['eight', 400, 1], ['three', 150, 2], ['three', 600, 1], ['power', 300, 2]] as [$connector, $length, $quantity]) {
+            $workshop->leads()->create(['connector' => $connector, 'length_mm' => $length, 'quantity' => $quantity]);
+        }
+        foreach ($this->jobs() as $job) {
+            $by = ['maren' => $maren, 'dov' => $dov, 'ines' => $ines][$job['by']];
+            Carbon::setTestNow(now()->subDays($job['days_ago'])->setTime(9, 10));
+            $this->job($by, $by->role === Role::Apprentice ? $maren : $by, $job);
+            Carbon::setTestNow();
+        }
+    }
+
+    private function person(Workshop $workshop, string $name, string $address, Role $role): User
+    {
+        return $workshop->users()->create([
+            'name' => $name, 'email' => "{$address}@tollgate.example", 'password' => 'bench-demo', 'role' => $role,
+        ]);
+    }
+
+    private function drawerPlaces(Workshop $workshop): void
+    {
+        foreach ($workshop->spacers()->get() as $i => $spacer) {
+            $spacer->update(['lies_in' => 'tray '.chr(65 + intdiv($i, 4)).', cup '.($i % 4 + 1)]);
+        }
+    }
+
+    /** @param  array<string, mixed>  $demo */
+    private function job(User $by, User $chooser, array $demo): void
+    {
+        /** @var array{customer: string, bike: string, kind: string, frame_material: string, promised_in?: int, readings?: array<string, string>, answers?: array<string, string>, strip?: int, motor?: string, insert?: string, ring?: string, by_hand?: array<string, list<float>>, build?: int} $demo */
+        $job = app(StartJob::class)($by, [
+            ...array_intersect_key($demo, array_flip(['customer', 'bike', 'kind', 'frame_material'])),
+            'promised_on' => isset($demo['promised_in']) ? Carbon::today()->addDays($demo['promised_in'])->format('Y-m-d') : null,
+        ]);
+        foreach ($demo['readings'] ?? [] as $spot => $typed) {
+            $this->read($job, $by, $spot, $typed);
+        }
+        foreach ($demo['answers'] ?? [] as $question => $value) {
+            $this->tick();
+            $this->survey->answer($this->fresh($job), $by, $question, $value);
+        }
+        $this->strip($job, $by, $demo['strip'] ?? 0);
+        $this->choose($job, $chooser, $demo);
+        $this->build($job, $by, $demo['build'] ?? 0);
+    }
+
+    private function read(Job $job, User $by, string $spot, string $typed): void
+    {
+        $instrument = SurveyPlan::spot($spot)->instrument ?? Instrument::Tape;
+        $this->tick();
+        $this->survey->record(
+            $this->fresh($job), $by, $spot,
+            (new LengthText(LengthUnit::Millimetre))->measurement($typed, $instrument->doubtMm()), $instrument, $typed, false,
+        );
+    }
+
+    private function strip(Job $job, User $by, int $count): void
+    {
+        $plan = JobSheet::open($this->fresh($job))->stripPlan();
+        foreach (array_slice($plan->steps, 0, $count) as $step) {
+            /** @var StripStep $step */
+            $this->tick();
+            $this->steps->record($this->fresh($job), $by, 'strip', $step->code, ['title' => $step->title], ['state' => StepRecord::DONE, 'note' => null]);
+        }
+    }
+
+    /** @param  array{motor?: string, insert?: string, ring?: string, by_hand?: array<string, list<float>>}  $demo */
+    private function choose(Job $job, User $by, array $demo): void
+    {
+        if (! isset($demo['motor'])) {
+            return;
+        }
+        $workshop = $by->workshop()->firstOrFail();
+        $insert = isset($demo['insert']) ? $workshop->inserts()->where('code', $demo['insert'])->value('id') : null;
+        $this->tick();
+        $this->kit->chooseMotor($this->fresh($job), $by, $this->fresh($job)->version, (int) $workshop->motors()->where('code', $demo['motor'])->value('id'), $insert);
+        if (isset($demo['ring'])) {
+            $this->kit->chooseRing($this->fresh($job), $by, $this->fresh($job)->version, (int) $workshop->rings()->where('code', $demo['ring'])->value('id'));
+        }
+    }
+
+    private function build(Job $job, User $by, int $count): void
+    {
+        $sheet = JobSheet::openWithRoutes($this->fresh($job))->buildSheet();
+        foreach (array_slice($sheet->steps ?? [], 0, $count) as $step) {
+            /** @var SheetStep $step */
+            $this->tick();
+            $this->steps->record($this->fresh($job), $by, 'build', $step->code, [
+                'title' => $step->title,
+                'torque_nm' => $step->torque === null ? null : [$step->torque->low, $step->torque->high],
+                'compound' => $step->compound?->value,
+            ], [
+                'state' => StepRecord::DONE,
+                'torque_nm' => $step->recordsTorque ? ($step->torque === null ? 9.5 : ($step->torque->low + $step->torque->high) / 2) : null,
+                'compound' => $step->compound?->value,
+                'note' => null,
+            ]);
+        }
+    }
+
+    private function fresh(Job $job): Job
+    {
+        return Job::query()->with(['bike.customer', 'readings', 'answers', 'kit', 'stepRecords', 'runs'])->findOrFail($job->id);
+    }
+
+    private function tick(): void
+    {
+        Carbon::setTestNow(now()->addMinutes(1 + ++$this->minutes % 4));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function jobs(): array
+    {
+        $trail = [
+            'chainstay_length' => '438', 'over_locknuts' => '141.02', 'cog_inset' => '5.2', 'cog_pitch' => '3.95', 'wheel' => '2286',
+            'stay_45' => '-4.2', 'stay_64' => '2.6', 'stay_80' => '3.7', 'stay_112' => '8.8', 'chain_twelve' => '306.1',
+            'seat_tube' => '445', 'top_tube' => '612', 'down_tube' => '668', 'bar_to_head' => '255',
+        ];
+        $bareShell73 = ['shell_width' => '73.06 72.98 73.04', 'shell_bore' => '33.72 33.68', 'thread_pitch' => '1.06', 'guide_depth' => '3.4'];
+        $bareShell68 = ['shell_width' => '68.02 68.08', 'shell_bore' => '33.66', 'thread_pitch' => '1.06', 'guide_depth' => '4.1'];
+        $town = [
+            'chainstay_length' => '452', 'over_locknuts' => '130.1', 'cog_inset' => '20.6', 'wheel' => '2198', 'stay_45' => '-5.5', 'stay_64' => '1.2',
+            'stay_80' => '2.4', 'stay_112' => '5.0', 'seat_tube' => '520', 'top_tube' => '560', 'down_tube' => '640', 'bar_to_head' => '310',
+        ];
+        $cogs9 = '11 13 15 17 20 23 26 30 34';
+        $cogs10 = '11 13 15 18 21 24 28 32 36 42';
+        $bsa = ['shell_threaded' => 'yes', 'drive_cup_loosens' => 'clockwise'];
+
+        return [
+            ['customer' => 'Ansel Brook', 'bike' => 'Moss long-tail, two child seats', 'kind' => 'long-tail', 'frame_material' => 'steel', 'by' => 'dov', 'days_ago' => 9, 'promised_in' => 8,
+                'readings' => [...$trail, ...$bareShell68, 'chainstay_length' => '610', 'down_tube' => '702'], 'answers' => [...$bsa, 'cogs' => $cogs9, 'old_chain_links' => '138'],
+                'strip' => 12, 'motor' => 'heron-68', 'ring' => 'half-36', 'build' => 40],
+            ['customer' => 'Petra Vosslow', 'bike' => 'Slate trail hardtail, 29 in', 'kind' => 'diamond', 'frame_material' => 'aluminium', 'by' => 'dov', 'days_ago' => 4, 'promised_in' => 6,
+                'readings' => [...$trail, ...$bareShell73], 'answers' => [...$bsa, 'cogs' => $cogs10, 'old_chain_links' => '112', 'cog_use' => '1 1 2 3 4 4 3 3 2 1'],
+                'strip' => 12, 'motor' => 'heron-73', 'ring' => 'deep-40', 'build' => 7],
+            ['customer' => 'Tomas Ferrier', 'bike' => 'Chalk-white town bike, 3-speed hub', 'kind' => 'diamond', 'frame_material' => 'steel', 'by' => 'maren', 'days_ago' => 3, 'promised_in' => 9,
+                'readings' => [...$town, ...$bareShell68], 'answers' => [...$bsa, 'cogs' => '19', 'old_chain_links' => '104'], 'strip' => 12],
+            ['customer' => 'Oona Marsh', 'bike' => 'Rust fat bike, 4.8 tyres', 'kind' => 'fat', 'frame_material' => 'aluminium', 'by' => 'dov', 'days_ago' => 3, 'promised_in' => 12,
+                'readings' => [...$trail, 'chainstay_length' => '455', 'over_locknuts' => '190', 'cog_inset' => '6.1', 'shell_width' => '100.1 100.04', 'shell_bore' => '33.7', 'thread_pitch' => '1.06', 'guide_depth' => '1.5',
+                    'stay_45' => '4.2', 'stay_64' => '11.2', 'stay_80' => '27.0', 'stay_112' => '38.5'],
+                'answers' => [...$bsa, 'cogs' => $cogs9, 'old_chain_links' => '116'], 'strip' => 12, 'motor' => 'heron-100', 'ring' => 'half-36'],
+            ['customer' => 'Wim Adderley', 'bike' => 'Fern step-through with basket', 'kind' => 'step-through', 'frame_material' => 'aluminium', 'by' => 'ines', 'days_ago' => 2, 'promised_in' => 7,
+                'readings' => [...$town, 'shell_width' => '68.1', 'shell_bore' => '33.9 ± 0.1'], 'answers' => ['shell_threaded' => 'yes', 'cogs' => '18'], 'strip' => 12],
+            ['customer' => 'Liesl Corran', 'bike' => 'Night-blue carbon hardtail', 'kind' => 'diamond', 'frame_material' => 'carbon', 'by' => 'maren', 'days_ago' => 2, 'promised_in' => 10,
+                'readings' => [...$trail, ...$bareShell73, 'shell_width' => '73.02'], 'answers' => [...$bsa, 'cogs' => $cogs10], 'strip' => 12, 'motor' => 'heron-73', 'ring' => 'deep-40'],
+            ['customer' => 'Jory Penn', 'bike' => 'Copper touring bike, steel', 'kind' => 'diamond', 'frame_material' => 'steel', 'by' => 'ines', 'days_ago' => 1, 'promised_in' => 8,
+                'readings' => [...$trail, 'cog_pitch' => '4.34'], 'answers' => ['cogs' => $cogs9, 'old_chain_links' => '110'], 'strip' => 5],
+            ['customer' => 'Hale Osmer', 'bike' => 'Sand full suspension, press-fit', 'kind' => 'full-suspension', 'frame_material' => 'aluminium', 'by' => 'dov', 'days_ago' => 1, 'promised_in' => 14,
+                'readings' => [...$trail, 'shell_width' => '91.92 91.86', 'shell_bore' => '41.02'], 'answers' => ['shell_threaded' => 'no', 'cogs' => $cogs10, 'old_chain_links' => '118'],
+                'strip' => 12, 'motor' => 'heron-100', 'insert' => 'sill-41', 'ring' => 'half-36'],
+            ['customer' => 'Beata Rook', 'bike' => 'Plum tadpole trike', 'kind' => 'tadpole-trike', 'frame_material' => 'aluminium', 'by' => 'maren', 'days_ago' => 1, 'promised_in' => 20,
+                'readings' => [...array_diff_key($trail, array_flip(['stay_45', 'stay_64', 'stay_80', 'stay_112'])), ...$bareShell68], 'answers' => [...$bsa, 'cogs' => $cogs9],
+                'strip' => 12, 'motor' => 'otter-68', 'ring' => 'deep-44'],
+            ['customer' => 'Corin Hathe', 'bike' => 'Yellow school-run hardtail', 'kind' => 'diamond', 'frame_material' => 'aluminium', 'by' => 'dov', 'days_ago' => 0, 'promised_in' => 11,
+                'readings' => ['chainstay_length' => '430', 'over_locknuts' => '135'], 'answers' => ['cogs' => $cogs9]],
+        ];
+    }
+}

@@ -1,0 +1,4 @@
+import htmx from 'htmx.org';
+import './keys.js';
+
+window.htmx = htmx;

@@ -1,0 +1,7 @@
+@props(['page'])
+@error('version')
+    <p class="told" role="alert">{{ $message }}</p>
+@enderror
+@error('state')
+    <p class="told" role="alert">{{ $message }}</p>
+@enderror

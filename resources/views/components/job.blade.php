@@ -1,0 +1,26 @@
+@props(['page'])
+<x-layout :title="$page->title()">
+    <header class="job-head not-on-paper">
+        <div>
+            <h1><span class="figures">{{ $page->job->number }}</span> {{ $page->job->bike->label }}</h1>
+            <div class="customer">{{ $page->job->bike->customer->name }} · {{ $page->job->bike->kind->label() }}, {{ $page->job->bike->frame_material->value }}</div>
+        </div>
+        <nav class="axis-nav" aria-label="Places of this job">
+            @foreach (App\Models\Stage::cases() as $place)
+                <a href="{{ route('job.'.$place->value, $page->job) }}" data-key="{{ $place->digit() }}" @if($place === $page->stage()) aria-current="page" @endif>
+                    <span class="ringed" aria-hidden="true">{{ $place->digit() }}</span>{{ $place->label() }}
+                </a>
+            @endforeach
+        </nav>
+        <a class="head-section" href="{{ route('job.stack', $page->job) }}">
+            @if ($page->section() !== null)
+                <x-drawing.section :view="$page->section()" compact />
+            @endif
+            <x-verdict :of="$page->verdict()" :words="$page->verdict() === null ? 'No stack yet' : null" />
+        </a>
+    </header>
+    <main id="main" class="page" hx-swap="innerHTML show:none">
+        <x-job-told :page="$page" />
+        {{ $slot }}
+    </main>
+</x-layout>

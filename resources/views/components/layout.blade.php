@@ -1,0 +1,46 @@
+@props(['title', 'bare' => false])
+@php($person = auth()->user())
+<!DOCTYPE html>
+<html lang="en" data-bs-theme="{{ $person?->light->value === 'dark' ? 'dark' : 'light' }}">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"selfRequestsOnly":true,"historyCacheSize":0,"refreshOnHistoryMiss":true,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"[45]..","swap":true,"error":true}]}'>
+    <title>{{ $title }} · Neat Spindle</title>
+    <link rel="icon" href="/mark.svg" type="image/svg+xml">
+    @vite(['resources/scss/app.scss', 'resources/js/app.js'])
+</head>
+<body hx-boost="true">
+    <a class="skip" href="#main">To the work</a>
+    @auth
+        @unless($bare)
+            <header class="top not-on-paper">
+                <a class="mark" href="{{ route('bench') }}"><x-spindle-mark />Neat Spindle</a>
+                <nav aria-label="Workshop">
+                    <a href="{{ route('bench') }}" @if(request()->routeIs('bench', 'job.*')) aria-current="true" @endif>Bench</a>
+                    <a href="{{ route('drawer') }}" @if(request()->routeIs('drawer')) aria-current="page" @endif>Drawer</a>
+                    <a href="{{ route('catalogue') }}" @if(request()->routeIs('catalogue')) aria-current="page" @endif>Catalogue</a>
+                </nav>
+                <form method="post" action="{{ route('preferences') }}" hx-boost="false">
+                    @csrf @method('PUT')
+                    <button class="quiet" name="length_unit" value="{{ $person->length_unit->value === 'mm' ? 'in' : 'mm' }}">
+                        Lengths in {{ $person->length_unit->value }}
+                    </button>
+                    <button class="quiet" name="torque_unit" value="{{ $person->torque_unit->value === 'N·m' ? 'ft·lb' : 'N·m' }}">
+                        Torque in {{ $person->torque_unit->value }}
+                    </button>
+                    <button class="quiet" name="light" value="{{ $person->light->value === 'dark' ? 'bright' : 'dark' }}">
+                        {{ $person->light->value === 'dark' ? 'Bright window' : 'Dark workshop' }}
+                    </button>
+                </form>
+                <form method="post" action="{{ route('sign-out') }}" hx-boost="false">
+                    @csrf
+                    <span class="who">{{ $person->firstName() }}</span>
+                    <button class="quiet">Sign out</button>
+                </form>
+            </header>
+        @endunless
+    @endauth
+    {{ $slot }}
+</body>
+</html>

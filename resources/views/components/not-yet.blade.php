@@ -1,0 +1,14 @@
+@props(['page', 'what'])
+<section class="panel empty">
+    @if ($page->missing() !== [])
+        <p><strong>{{ $what }} needs a few readings first.</strong></p>
+        <p>Still to measure: {{ implode(', ', $page->missing()) }}.</p>
+        <a class="btn btn-primary" href="{{ route('job.survey', $page->job) }}">Go on measuring</a>
+    @elseif (! $page->sheet->isKitChosen())
+        <p><strong>{{ $what }} needs a motor and a ring.</strong></p>
+        <a class="btn btn-primary" href="{{ route('job.match', $page->job) }}">Choose them in Match</a>
+    @else
+        <p><strong>{{ $what }} follows from a stack that holds together.</strong></p>
+        <a class="btn btn-primary" href="{{ route('job.stack', $page->job) }}">See what the stack lacks</a>
+    @endif
+</section>

@@ -1,0 +1,16 @@
+@props(['page', 'rings'])
+@if ($page->mayChoose())
+    <form class="pieces" method="post" action="{{ route('job.ring', $page->job) }}">
+        @csrf @method('PUT')
+        <input type="hidden" name="version" value="{{ $page->job->version }}">
+        @foreach ($rings as $ring)
+            @php($isFitted = $page->job->kit?->ring_id === $ring->id)
+            <button class="btn {{ $isFitted ? 'btn-primary' : 'btn-plain' }}" name="ring_id" value="{{ $ring->id }}" aria-pressed="{{ $isFitted ? 'true' : 'false' }}">
+                {{ $ring->teeth }} teeth, dish {{ $page->unit->show($ring->dish_mm) }}
+            </button>
+        @endforeach
+    </form>
+    <x-fault for="ring_id" />
+@else
+    <p class="mb-0">{{ $rings->firstWhere('id', $page->job->kit?->ring_id)?->code ?? 'None chosen yet' }}</p>
+@endif

@@ -1,0 +1,1 @@
+<x-drawing.section :view="$page->section()" />

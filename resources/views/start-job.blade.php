@@ -1,0 +1,58 @@
+<x-layout title="Take a bike in">
+    <main id="main" class="page">
+        <section class="panel" aria-labelledby="start">
+            <h1 class="h4" id="start">Take a bike in</h1>
+            <form method="post" action="{{ route('job.store') }}" novalidate>
+                @csrf
+                <div class="row g-3">
+                    <div class="col-md-6">
+                        <label class="form-label" for="customer">Whose bike</label>
+                        <input class="form-control" id="customer" name="customer" list="customers" value="{{ old('customer') }}" autofocus autocomplete="off" @error('customer') aria-invalid="true" @enderror>
+                        <datalist id="customers">@foreach ($customers as $customer)<option value="{{ $customer->name }}"></option>@endforeach</datalist>
+                        <x-fault for="customer" />
+                    </div>
+                    <div class="col-md-6">
+                        <label class="form-label" for="bike">Which bike</label>
+                        <input class="form-control" id="bike" name="bike" value="{{ old('bike') }}" placeholder="Green trail hardtail, 29 in" @error('bike') aria-invalid="true" @enderror>
+                        <x-fault for="bike" />
+                    </div>
+                    <div class="col-md-3">
+                        <label class="form-label" for="kind">Kind</label>
+                        <select class="form-select" id="kind" name="kind">
+                            @foreach (NeatSpindle\Core\Bike\BikeKind::cases() as $kind)
+                                <option value="{{ $kind->value }}" @selected(old('kind') === $kind->value)>{{ $kind->label() }}</option>
+                            @endforeach
+                        </select>
+                        <x-fault for="kind" />
+                    </div>
+                    <div class="col-md-3">
+                        <label class="form-label" for="frame_material">Frame</label>
+                        <select class="form-select" id="frame_material" name="frame_material">
+                            @foreach (NeatSpindle\Core\Bike\FrameMaterial::cases() as $material)
+                                <option value="{{ $material->value }}" @selected(old('frame_material') === $material->value)>{{ ucfirst($material->value) }}</option>
+                            @endforeach
+                        </select>
+                        <x-fault for="frame_material" />
+                    </div>
+                    <div class="col-md-3">
+                        <label class="form-label" for="assignee_id">Who does it</label>
+                        <select class="form-select" id="assignee_id" name="assignee_id">
+                            @foreach ($people as $one)
+                                <option value="{{ $one->id }}" @selected((int) old('assignee_id', auth()->id()) === $one->id)>{{ $one->name }}</option>
+                            @endforeach
+                        </select>
+                        <x-fault for="assignee_id" />
+                    </div>
+                    <div class="col-md-3">
+                        <label class="form-label" for="promised_on">Promised for</label>
+                        <input class="form-control" id="promised_on" name="promised_on" type="date" value="{{ old('promised_on') }}" @error('promised_on') aria-invalid="true" @enderror>
+                        <x-fault for="promised_on" />
+                    </div>
+                </div>
+                <p class="caution mt-3">A motor adds speed and mass that frame, brakes and wheels were not designed for. What is allowed where it will be ridden is for the customer to check with the local law; we never say a bike is legal or safe.</p>
+                <button class="btn btn-primary">Start measuring</button>
+                <a class="btn btn-plain" href="{{ route('bench') }}">Back to the bench</a>
+            </form>
+        </section>
+    </main>
+</x-layout>

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use RuntimeException;
+
+/** A headless Chromium of its own, driven through a ChromeDriver of its own; it can reach nothing but this machine. */
+final class Chrome
+{
+    private const FLAGS = [
+        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-dev-shm-usage', '--no-first-run',
+        '--no-default-browser-check', '--disable-background-networking', '--disable-component-update', '--disable-sync',
+        '--disable-default-apps', '--disable-extensions', '--no-pings', '--force-device-scale-factor=1', '--window-size=1280,943',
+        '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1',
+    ];
+
+    private function __construct(
+        public readonly RemoteWebDriver $driver,
+        private readonly Process $chromedriver,
+        private readonly string $profile,
+    ) {}
+
+    public static function open(): self
+    {
+        $port = Process::freePort();
+        $chromedriver = Process::start(['/usr/bin/chromedriver', "--port={$port}"]);
+        $chromedriver->waitForPort($port);
+        $profile = sys_get_temp_dir().'/neat-spindle-chrome-'.bin2hex(random_bytes(6));
+        $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([...self::FLAGS, "--user-data-dir={$profile}"]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
+
+        return new self(RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities, 30_000, 60_000), $chromedriver, $profile);
+    }
+
+    public function size(int $width, int $height): void
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false,
+        ]);
+    }
+
+    public function onPaper(): void
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setEmulatedMedia', ['media' => 'print']);
+    }
+
+    public function picture(string $file): void
+    {
+        $this->driver->takeScreenshot($file);
+        is_file($file) || throw new RuntimeException("No picture was written to {$file}.");
+    }
+
+    public function quit(): void
+    {
+        $this->driver->quit();
+        $this->chromedriver->stop();
+        (new \Illuminate\Filesystem\Filesystem)->deleteDirectory($this->profile);
+    }
+}

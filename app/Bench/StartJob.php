@@ -18,7 +18,7 @@ class StartJob
     public function __invoke(User $by, array $typed): Job
     {
         return DB::transaction(function () use ($by, $typed): Job {
-            Workshop::query()->whereKey($by->workshop_id)->lockForUpdate()->firstOrFail();
+            $workshop = Workshop::query()->whereKey($by->workshop_id)->lockForUpdate()->firstOrFail();
             $customer = Customer::query()->firstOrCreate(['workshop_id' => $by->workshop_id, 'name' => trim($typed['customer'])]);
             $bike = $customer->bikes()->create([
                 'label' => $typed['bike'], 'kind' => $typed['kind'], 'frame_material' => $typed['frame_material'],
@@ -27,7 +27,7 @@ class StartJob
                 'workshop_id' => $by->workshop_id,
                 'bike_id' => $bike->id,
                 'assignee_id' => $typed['assignee_id'] ?? $by->id,
-                'number' => 1 + (int) Job::query()->where('workshop_id', $by->workshop_id)->max('number'),
+                'number' => max($workshop->first_number, 1 + (int) Job::query()->where('workshop_id', $by->workshop_id)->max('number')),
                 'promised_on' => $typed['promised_on'] ?? null,
                 'next_step' => 'Walk round the bike and measure',
             ]);

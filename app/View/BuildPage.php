@@ -6,32 +6,23 @@ namespace App\View;
 
 use App\Bench\JobSheet;
 use App\Models\Stage;
-use App\Models\StepRecord;
 use App\View\Drawings\TurnView;
 use NeatSpindle\Core\Sheet\BuildSheet;
 use NeatSpindle\Core\Sheet\Compound;
 use NeatSpindle\Core\Sheet\SheetStep;
 
-use function count;
-
-class BuildPage extends JobPage
+class BuildPage extends StepsPage
 {
     public readonly ?BuildSheet $build;
 
-    /** @var array<string, StepRecord> */
-    public readonly array $records;
-
     /** @var array<string, string> the stopped step by the code of the one that waits for it */
-    public readonly array $heldBack;
+    private readonly array $heldBack;
 
-    public function __construct(JobSheet $sheet)
+    public function __construct(JobSheet $sheet, mixed $step = null)
     {
-        parent::__construct($sheet);
+        parent::__construct($sheet, 'build', $step);
         $this->build = $sheet->buildSheet();
-        $sheet->job->stepRecords->loadMissing('user');
-        $this->records = $sheet->records('build');
-        $stopped = array_keys(array_filter($this->records, fn (StepRecord $record) => $record->state === StepRecord::STOPPED));
-        $this->heldBack = $this->build?->heldBack($stopped) ?? [];
+        $this->heldBack = $this->build?->heldBack(array_values(array_filter($this->codes(), $this->isStopped(...)))) ?? [];
     }
 
     public function stage(): Stage
@@ -50,37 +41,20 @@ class BuildPage extends JobPage
         return $chapters;
     }
 
-    public function record(SheetStep $step): ?StepRecord
-    {
-        return $this->records[$step->code] ?? null;
-    }
-
-    public function isDone(SheetStep $step): bool
-    {
-        return $this->record($step)?->state === StepRecord::DONE;
-    }
-
     public function current(): ?SheetStep
     {
-        foreach ($this->build->steps ?? [] as $step) {
-            if (! $this->isDone($step) && ! isset($this->heldBack[$step->code]) && $this->record($step)?->state !== StepRecord::STOPPED) {
-                return $step;
-            }
-        }
-
-        return null;
+        return $this->build?->step((string) $this->currentCode());
     }
 
-    public function doneCount(): int
+    public function isHeldBack(string $code): bool
     {
-        return count(array_filter($this->build->steps ?? [], $this->isDone(...)));
+        return isset($this->heldBack[$code]);
     }
 
-    public function heldBackBy(SheetStep $step): ?string
+    /** The title of the stopped step that this one waits for. */
+    public function heldBackBy(string $code): ?string
     {
-        $code = $this->heldBack[$step->code] ?? null;
-
-        return $code === null ? null : $this->build?->step($code)?->title;
+        return isset($this->heldBack[$code]) ? $this->build?->step($this->heldBack[$code])?->title : null;
     }
 
     /** The torque asked for, with its source; null when no torque is recorded here. */
@@ -96,7 +70,7 @@ class BuildPage extends JobPage
     /** What a recorded torque is against the band asked for: below, within or above; null when there is nothing to compare. */
     public function torquePlace(SheetStep $step): ?string
     {
-        $torque = $this->record($step)?->torque_nm;
+        $torque = $this->record($step->code)?->torque_nm;
 
         return $torque === null ? null : $step->torque?->place($torque);
     }
@@ -110,5 +84,10 @@ class BuildPage extends JobPage
     public function compounds(): array
     {
         return Compound::cases();
+    }
+
+    protected function codes(): array
+    {
+        return array_map(fn (SheetStep $step) => $step->code, $this->build->steps ?? []);
     }
 }

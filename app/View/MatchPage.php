@@ -72,8 +72,10 @@ class MatchPage extends JobPage
         $value = $this->unit->show($margin->value);
         $limit = $this->unit->show($margin->limit);
 
+        $broken = $name->isCeiling() ? 'over' : 'short of';
+
         return $margin->slack() < 0
-            ? "{$name->label()}: {$value}, short of its limit of {$limit} by {$this->unit->show(abs($margin->slack()))}"
+            ? "{$name->label()}: {$value}, {$broken} its limit of {$limit} by {$this->unit->show(abs($margin->slack()))}"
             : "{$name->label()}: {$value} against {$limit}, but the readings are ± {$this->unit->show($margin->plusMinus)}";
     }
 }

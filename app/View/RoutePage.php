@@ -46,9 +46,9 @@ class RoutePage extends JobPage
     public function says(RunRoute $route): string
     {
         return match ($route->verdict) {
-            RouteVerdict::Reaches => 'Reaches, '.$this->unit->show($route->surplus ?? 0.0).' to hide',
-            RouteVerdict::NeedsExtension => 'Needs '.implode(' + ', array_map($this->unit->show(...), $route->extensions ?? [])),
-            RouteVerdict::TooShort => 'Too short by '.$this->unit->show(($route->needed ?? 0.0) - $route->run->supply).'; no lead in the drawer closes it',
+            RouteVerdict::Reaches => 'Reaches, '.$this->unit->showCoarse($route->surplus ?? 0.0).' to hide',
+            RouteVerdict::NeedsExtension => 'Needs an extension: '.implode(' + ', array_map($this->unit->showCoarse(...), $route->extensions ?? [])),
+            RouteVerdict::TooShort => 'Too short by '.$this->unit->showCoarse(($route->needed ?? 0.0) - $route->run->supply).'; no lead in the drawer closes it',
             RouteVerdict::NoRoute => 'No allowed way on this frame',
         };
     }

@@ -6,30 +6,24 @@ namespace App\View;
 
 use App\Bench\JobSheet;
 use App\Models\Stage;
-use App\Models\StepRecord;
 use App\View\Drawings\TurnView;
 use NeatSpindle\Core\Strip\StripPlan;
 use NeatSpindle\Core\Strip\StripStep;
 use NeatSpindle\Core\Turn\Posture;
 
-use function count;
 use function is_string;
 
-class StripPage extends JobPage
+class StripPage extends StepsPage
 {
     public readonly Posture $posture;
 
     public readonly StripPlan $plan;
 
-    /** @var array<string, StepRecord> */
-    public readonly array $records;
-
-    public function __construct(JobSheet $sheet, mixed $posture)
+    public function __construct(JobSheet $sheet, mixed $posture, mixed $step)
     {
-        parent::__construct($sheet);
+        parent::__construct($sheet, 'strip', $step);
         $this->posture = (is_string($posture) ? Posture::tryFrom($posture) : null) ?? Posture::Upright;
         $this->plan = $sheet->stripPlan();
-        $this->records = $sheet->records('strip');
     }
 
     public function stage(): Stage
@@ -37,35 +31,26 @@ class StripPage extends JobPage
         return Stage::Strip;
     }
 
-    public function turnOf(StripStep $step): ?TurnView
-    {
-        return $step->turn === null ? null : new TurnView($step->turn->in($this->posture));
-    }
-
-    public function isDone(StripStep $step): bool
-    {
-        return ($this->records[$step->code]->state ?? null) === StepRecord::DONE;
-    }
-
-    public function isStopped(StripStep $step): bool
-    {
-        return ($this->records[$step->code]->state ?? null) === StepRecord::STOPPED;
-    }
-
-    /** The first step that is not done. */
-    public function current(): ?StripStep
+    public function current(): StripStep
     {
         foreach ($this->plan->steps as $step) {
-            if (! $this->isDone($step)) {
+            if ($step->code === $this->currentCode()) {
                 return $step;
             }
         }
 
-        return null;
+        return $this->plan->steps[0];
     }
 
-    public function doneCount(): int
+    public function turn(): ?TurnView
     {
-        return count(array_filter($this->plan->steps, $this->isDone(...)));
+        $turn = $this->current()->turn;
+
+        return $turn === null ? null : new TurnView($turn->in($this->posture));
+    }
+
+    protected function codes(): array
+    {
+        return array_map(fn (StripStep $step) => $step->code, $this->plan->steps);
     }
 }

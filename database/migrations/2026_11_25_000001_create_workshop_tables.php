@@ -14,6 +14,7 @@ return new class extends Migration
             $table->id();
             $table->string('name');
             $table->string('place');
+            $table->unsignedInteger('first_number')->default(1)->comment('the number of its first job; later ones follow');
             $table->timestamps();
         });
 

@@ -41,7 +41,7 @@ class DemoSeeder extends Seeder
 
     public function run(): void
     {
-        $workshop = Workshop::query()->create(['name' => 'Tollgate Yard', 'place' => 'Upper Withen']);
+        $workshop = Workshop::query()->create(['name' => 'Tollgate Yard', 'place' => 'Upper Withen', 'first_number' => 241]);
         $maren = $this->person($workshop, 'Maren Quillon', 'maren', Role::Owner);
         $dov = $this->person($workshop, 'Dov Larrish', 'dov', Role::Installer);
         $ines = $this->person($workshop, 'Ines Pellow', 'ines', Role::Apprentice);

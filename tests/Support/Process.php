@@ -9,12 +9,12 @@ use RuntimeException;
 /** A process we started, in a group of its own, so that it ends with all its children. */
 final class Process
 {
-    /** @param resource $handle */
+    /** @param  resource  $handle */
     private function __construct(private $handle, private readonly int $pid, private readonly string $log) {}
 
     /**
-     * @param list<string> $command
-     * @param array<string, string> $environment added to ours
+     * @param  list<string>  $command
+     * @param  array<string, string>  $environment added to ours
      */
     public static function start(array $command, array $environment = [], ?string $in = null): self
     {

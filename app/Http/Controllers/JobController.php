@@ -31,7 +31,7 @@ class JobController extends Controller
     {
         $this->authorize('view', $job);
 
-        return view('job.strip', ['page' => new StripPage(JobSheet::open($job), $request->query('posture'))]);
+        return view('job.strip', ['page' => new StripPage(JobSheet::open($job), $request->query('posture'), $request->query('step'))]);
     }
 
     public function match(Job $job): View
@@ -62,11 +62,11 @@ class JobController extends Controller
         return view('job.route', ['page' => new RoutePage(JobSheet::openWithRoutes($job))]);
     }
 
-    public function build(Job $job): View
+    public function build(Request $request, Job $job): View
     {
         $this->authorize('view', $job);
 
-        return view('job.build', ['page' => new BuildPage(JobSheet::openWithRoutes($job))]);
+        return view('job.build', ['page' => new BuildPage(JobSheet::openWithRoutes($job), $request->query('step'))]);
     }
 
     public function printedSheet(Job $job): View

@@ -36,7 +36,7 @@ class KitController extends Controller
     {
         $this->keeper->fill($job, $this->user(), $request->seen(), $request->place(), $request->pieces());
 
-        return redirect()->route('job.stack', $job);
+        return redirect()->route('job.stack', $job)->with('place', $request->place()->value);
     }
 
     public function solve(SolveRequest $request, Job $job): RedirectResponse

@@ -25,6 +25,6 @@ class StepController extends Controller
     {
         $this->keeper->record($job, $this->user(), 'build', $request->step()->code, $request->asked(), $request->done());
 
-        return redirect()->route('job.build', $job)->withFragment("step-{$request->step()->code}");
+        return redirect()->route('job.build', $job);
     }
 }

@@ -56,7 +56,7 @@ class LineView
     {
         return array_map(fn (CogLine $cog) => [
             'teeth' => $cog->teeth,
-            'angle' => number_format(Rounding::halfAway($cog->angle), 2),
+            'angle' => number_format(Rounding::halfAway($cog->angle, 1), 1),
             'offset' => number_format(Rounding::halfAway($cog->offset), 2),
             'verdict' => $cog->verdict->value,
             'x' => $this->x($cog->position),

@@ -26,7 +26,10 @@ class SectionView
 
     private const LABEL_ROOM = 96.0;
 
-    private const LETTER = 9.2;
+    /** Width of a letter of a label, and of a figure of a margin. */
+    private const LETTER = 9.4;
+
+    private const FIGURE = 11.8;
 
     /** Kinds that get no label of their own. */
     private const UNLABELLED = ['spindle', 'sleeve', 'motor'];
@@ -82,22 +85,24 @@ class SectionView
         return $outer === [] ? '' : 'M'.implode(' L', [...$outer, ...array_reverse($inner)]).' Z';
     }
 
-    /** @return list<array{name: string, text: string, doubt: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, anchor: string}> */
+    /** @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo: float, anchor: string}> */
     public function gaps(): array
     {
         return array_map(function (Gap $gap): array {
             $isRight = ($gap->x0 + $gap->x1) / 2 > 0;
+            $text = "{$this->unit->figure($gap->margin->value)} ± {$this->unit->figure($gap->margin->plusMinus)}";
+            $reach = 12 + mb_strlen($text) * self::FIGURE;
 
             return [
-                'name' => $gap->margin->name->label(),
-                'text' => $this->unit->figure($gap->margin->value),
-                'doubt' => '± '.$this->unit->figure($gap->margin->plusMinus),
+                'name' => "{$gap->margin->name->label()}: {$gap->margin->verdict->value}",
+                'text' => $text,
                 'verdict' => $gap->margin->verdict->value,
                 'x0' => $this->x(min($gap->x0, $gap->x1)),
                 'x1' => $this->x(max($gap->x0, $gap->x1)),
                 'y' => $this->y($gap->height),
                 'textX' => $isRight ? $this->width - 8 : 8.0,
-                'textY' => $gap->height >= 0 ? $this->y($gap->height) : $this->frontY - ($gap->height < -30 ? 8 : 60),
+                'textY' => $gap->height >= 0 ? $this->y($gap->height) : $this->frontY - 10,
+                'lineTo' => $isRight ? $this->width - $reach : $reach,
                 'anchor' => $isRight ? 'end' : 'start',
             ];
         }, $this->section->gaps);
@@ -126,10 +131,16 @@ class SectionView
         return $labels;
     }
 
+    /** The box that shows shell, plate, nut and ring when the section is small. */
+    public function smallBox(): string
+    {
+        return sprintf('0 %.1F %.1F %.1F', $this->axisY - 270, $this->width, 270 + self::FRONT_MM * self::SCALE);
+    }
+
     /** What a person who cannot see the drawing is told. */
     public function description(): string
     {
-        $gaps = array_map(fn (array $gap) => "{$gap['name']} {$gap['text']} {$gap['doubt']} {$this->unit->value}, {$gap['verdict']}", $this->gaps());
+        $gaps = array_map(fn (array $gap) => "{$gap['name']}, {$gap['text']} {$this->unit->value}", $this->gaps());
 
         return 'Section along the crank axis, drive side on the right. '.implode('. ', $gaps).'.';
     }
@@ -148,7 +159,7 @@ class SectionView
             $pieces = array_filter(array_map(fn (Part $part) => $part->piece, $parts));
             $text = $pieces === [] ? $label : "{$label} ".$this->shortly($pieces);
             $middle = (min(array_map(fn (Part $part) => $part->x0, $parts)) + max(array_map(fn (Part $part) => $part->x1, $parts))) / 2;
-            $named[$text] = [$middle, min($this->frontY, $this->axisY + max(array_map(fn (Part $part) => $part->outer, $parts)) * self::SCALE) - 4];
+            $named[$text] = [$middle, min($this->frontY - 6, $this->axisY + ($parts[0]->inner + $parts[0]->outer) / 2 * self::SCALE)];
         }
         uasort($named, fn (array $a, array $b) => $a[0] <=> $b[0]);
 

@@ -13,12 +13,12 @@ class SurveyView extends FrameView
 {
     /** Where each balloon hangs, in mm from its spot: right, up. */
     private const BALLOONS = [
-        'shell_width' => [-175, -235], 'shell_bore' => [-85, -265], 'shell_threaded' => [10, -275],
-        'thread_pitch' => [105, -265], 'drive_cup_loosens' => [195, -235], 'guide_depth' => [270, -155],
-        'stay_45' => [70, 235], 'stay_64' => [15, 290], 'stay_80' => [-40, 345], 'stay_112' => [-75, 400],
-        'chainstay_length' => [20, -150], 'over_locknuts' => [-175, 130], 'cog_inset' => [-75, 195],
-        'cogs' => [20, 185], 'cog_pitch' => [-235, 25], 'wheel' => [-60, -40], 'old_chain_links' => [-30, 110],
-        'chain_twelve' => [10, -125], 'seat_tube' => [-125, 40], 'top_tube' => [0, 95], 'down_tube' => [90, -60], 'bar_to_head' => [110, 55],
+        'shell_width' => [-30, -265], 'shell_bore' => [60, -275], 'shell_threaded' => [150, -260],
+        'thread_pitch' => [235, -225], 'drive_cup_loosens' => [305, -170], 'guide_depth' => [346, -75],
+        'stay_45' => [-65, -255], 'stay_64' => [-116, -234], 'stay_80' => [-165, -198], 'stay_112' => [-186, -146],
+        'chainstay_length' => [-20, 115], 'over_locknuts' => [-175, 130], 'cog_inset' => [-75, 195],
+        'cogs' => [20, 185], 'cog_pitch' => [-235, 25], 'wheel' => [95, -10], 'old_chain_links' => [-5, 110],
+        'chain_twelve' => [-185, -110], 'seat_tube' => [115, 25], 'top_tube' => [0, 95], 'down_tube' => [90, -60], 'bar_to_head' => [110, 55],
     ];
 
     public function __construct(DiamondFrame $frame)

@@ -14,7 +14,7 @@ final class JsonText
 {
     public const MAX_BYTES = 4 * 1024 * 1024;
 
-    /** The document itself is level 1. */
+    /** The document itself is level 1; PHP counts what stands in the innermost level as one more. */
     public const MAX_DEPTH = 64;
 
     /** @throws InvalidDocument when it is too large, too deep, no JSON, or no JSON object */
@@ -24,7 +24,7 @@ final class JsonText
             throw InvalidDocument::becauseItIsUnreadable('The document is larger than 4 MiB.');
         }
         try {
-            $value = json_decode($json, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
+            $value = json_decode($json, false, self::MAX_DEPTH + 1, JSON_THROW_ON_ERROR);
         } catch (JsonException $e) {
             throw InvalidDocument::becauseItIsUnreadable($e->getCode() === JSON_ERROR_DEPTH
                 ? 'The document is nested deeper than 64 levels.'

@@ -66,7 +66,7 @@ final readonly class LengthText
     private function pieces(string $typed): array
     {
         $parts = preg_split('/[;\r\n]+/', $typed, flags: PREG_SPLIT_NO_EMPTY) ?: [];
-        if (count($parts) === 1 && preg_match('/^\s*[+]?\d*[.,]?\d+(\s+[+]?\d*[.,]?\d+)+\s*$/', $typed) === 1) {
+        if (count($parts) === 1 && preg_match('/^\s*[+\-−]?\d*[.,]?\d+(\s+[+\-−]?\d*[.,]?\d+)+\s*$/u', $typed) === 1) {
             $parts = preg_split('/\s+/', trim($typed)) ?: [];
         }
 

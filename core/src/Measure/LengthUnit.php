@@ -45,6 +45,14 @@ enum LengthUnit: string
         return $this->figure($mm).' '.$this->value;
     }
 
+    /** A cable's or tube's length with its unit: whole mm, inches to 0.1. */
+    public function showCoarse(float $mm): string
+    {
+        $places = $this === self::Inch ? 1 : 0;
+
+        return number_format(Rounding::halfAway($this->fromMm($mm), $places), $places, '.', '').' '.$this->value;
+    }
+
     public function showMeasurement(Measurement $measurement): string
     {
         return "{$this->figure($measurement->value)} ± {$this->figure($measurement->plusMinus)} {$this->value}";

@@ -198,7 +198,7 @@ final readonly class AxisSection
                     : [$face + $case->outboard->value, $shoulder + $sleeve->body->caseStandoff, $case->radius - 3],
                 MarginName::RingToChainstay => $ring === null ? null
                     : [$face + $ring->outboard->value, $shoulder + $footing->ringStandoff() - $footing->half, $ring->radius - 2],
-                MarginName::LockringEngagement => [$end, $nut - $sleeve->nut->thickness, -(self::boreRadius($footing) + 12)],
+                MarginName::LockringEngagement => [$end, $nut - $sleeve->nut->thickness, self::boreRadius($footing) + 14],
                 MarginName::BossGap => [
                     $shoulder - $sleeve->bossPlane - ($stack->fit->bossGap ?? 0.0),
                     $shoulder - $sleeve->bossPlane - ($stack->spacers['boss']->sum ?? 0.0),

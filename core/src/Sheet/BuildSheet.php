@@ -36,8 +36,8 @@ final readonly class BuildSheet
         if ($sheet->stack?->fit === null || ! $sleeve instanceof Sleeve) {
             return null;
         }
-        $ring = self::ring($sheet);
         $ringFirst = self::ringComesFirst($sheet->stack);
+        $ring = self::ring($sheet, $ringFirst ? 'Before the gap closes' : 'Drive');
 
         return new self([
             ...self::dry($sheet),
@@ -130,11 +130,9 @@ final readonly class BuildSheet
     /** @return list<SheetStep> */
     private static function body(Stack $stack): array
     {
-        $threaded = ['dry-fit'];
-
         return [
             new SheetStep('body-in', 'The body', 'Body in from the drive side', "On the sleeve first: {$stack->placeText(Place::Drive)}.",
-                look: 'Shoulder square on the shell or spacers', closesOff: 'the harness between body and shell', after: $threaded),
+                look: 'Shoulder square on the shell or spacers', closesOff: 'the harness between body and shell', after: ['dry-fit']),
             new SheetStep('plate-on', 'The body', 'Plate on from the left', "Under it: {$stack->placeText(Place::Plate)}. Outside it, under the nut: {$stack->placeText(Place::Nut)}.",
                 look: 'Plate flat all round', after: ['body-in']),
             new SheetStep('nut-hand', 'The body', 'Nut on by hand', 'Locking compound on the sleeve’s thread where the nut will sit; nut down by hand until it touches.',
@@ -160,9 +158,9 @@ final readonly class BuildSheet
         ];
     }
 
-    private static function ring(Worksheet $sheet): SheetStep
+    private static function ring(Worksheet $sheet, string $chapter): SheetStep
     {
-        return new SheetStep('ring', 'Drive', "Ring {$sheet->job->kit->ring->teeth} on", 'Bolts in a star, to torque, with locking compound.',
+        return new SheetStep('ring', $chapter, "Ring {$sheet->job->kit->ring->teeth} on", 'Bolts in a star, to torque, with locking compound.',
             'Key for the ring bolts, torque wrench', new Turn('Ring bolt', Hand::Right, Action::Tighten, Side::Drive), null, true, Compound::Locking,
             look: 'A full turn by hand: nothing touches the chainstay', caution: 'Keep fingers out of the ring.', after: ['dry-fit']);
     }

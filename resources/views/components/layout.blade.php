@@ -15,7 +15,7 @@
     @auth
         @unless($bare)
             <header class="top not-on-paper">
-                <a class="mark" href="{{ route('bench') }}"><x-spindle-mark />Neat Spindle</a>
+                <a class="maker" href="{{ route('bench') }}"><x-spindle-mark />Neat Spindle</a>
                 <nav aria-label="Workshop">
                     <a href="{{ route('bench') }}" @if(request()->routeIs('bench', 'job.*')) aria-current="true" @endif>Bench</a>
                     <a href="{{ route('drawer') }}" @if(request()->routeIs('drawer')) aria-current="page" @endif>Drawer</a>

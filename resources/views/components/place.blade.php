@@ -16,20 +16,20 @@
                 <input type="hidden" name="place" value="{{ $place->value }}">
                 <input type="hidden" name="pieces" value="{{ implode(' ', array_map(fn ($mm) => $page->unit->figure($mm), $pieces ?? [])) }}">
                 @forelse ($pieces ?? [] as $i => $mm)
-                    <button class="piece" name="drop" value="{{ $i }}" aria-label="Take out {{ $page->unit->show($mm) }}, {{ $place->label() }}">{{ round($page->unit->fromMm($mm), 3) }}</button>
+                    <button class="piece" id="drop-{{ $place->value }}-{{ $i }}" name="drop" value="{{ $i }}" aria-label="Take out {{ $page->unit->show($mm) }}, {{ $place->label() }}">{{ round($page->unit->fromMm($mm), 3) }}</button>
                 @empty
                     <span class="soft">{{ $pieces === null ? 'nothing suits' : 'nothing' }}</span>
                 @endforelse
             </form>
-            <details>
-                <summary>Change</summary>
+            <details @if(session('place') === $place->value || $errors->has($place->value)) open @endif>
+                <summary id="change-{{ $place->value }}">Change<span class="visually-hidden"> {{ $place->label() }}</span></summary>
                 <form class="pieces" method="post" action="{{ route('job.fill', $page->job) }}">
                     @csrf @method('PUT')
                     <input type="hidden" name="version" value="{{ $page->job->version }}">
                     <input type="hidden" name="place" value="{{ $place->value }}">
                     <input type="hidden" name="pieces" value="{{ implode(' ', array_map(fn ($mm) => $page->unit->figure($mm), $pieces ?? [])) }}">
                     @foreach ($page->fromDrawer($place) as $spacer)
-                        <button class="piece-add" name="add" value="{{ $page->unit->figure($spacer->thickness_mm) }}" aria-label="Add {{ $page->unit->show($spacer->thickness_mm) }}, {{ $place->label() }}">+{{ round($page->unit->fromMm($spacer->thickness_mm), 3) }}</button>
+                        <button class="piece-add" id="add-{{ $place->value }}-{{ $spacer->id }}" name="add" value="{{ $page->unit->figure($spacer->thickness_mm) }}" aria-label="Add {{ $page->unit->show($spacer->thickness_mm) }}, {{ $place->label() }}">+{{ round($page->unit->fromMm($spacer->thickness_mm), 3) }}</button>
                     @endforeach
                 </form>
                 <form class="pieces mt-1" method="post" action="{{ route('job.fill', $page->job) }}">
@@ -37,7 +37,7 @@
                     <input type="hidden" name="version" value="{{ $page->job->version }}">
                     <input type="hidden" name="place" value="{{ $place->value }}">
                     <label class="visually-hidden" for="pieces-{{ $place->value }}">{{ $place->label() }}, all pieces</label>
-                    <input class="form-control w-auto flex-grow-1" id="pieces-{{ $place->value }}" name="pieces" size="10" placeholder="3 1 0.5"
+                    <input class="form-control w-auto flex-grow-1" id="pieces-{{ $place->value }}" name="pieces" size="10" placeholder="3 1 0.5" @error($place->value) aria-invalid="true" @enderror
                         value="{{ old('place') === $place->value ? old('pieces') : '' }}">
                     <button class="btn btn-plain">Put in</button>
                     @if ($page->isByHand($place))<button class="btn-link-quiet" name="to_drawer" value="1">Leave to the drawer</button>@endif

@@ -9,20 +9,19 @@
                 <p>{{ $page->job->bike->customer->name }} · {{ $page->sheet->worksheet->job->kit->motor->name }} · ring {{ $page->sheet->worksheet->job->kit->ring->code }} · printed {{ now()->format('j M Y H:i') }} · stack <strong>{{ $page->verdict()?->value }}</strong></p>
                 <x-drawing.section :view="$page->section()" />
                 <p class="caution">Battery out before hands go near chain or motor. Torque figures are the part maker’s. A carbon frame’s maker decides, not we.</p>
-                @php($number = 0)
                 @foreach ($page->chapters() as $chapter => $steps)
                     <h2>{{ $chapter }}</h2>
                     <table>
                         <thead><tr><th>No.</th><th>Step</th><th>Turn, torque, compound</th><th>Given</th><th>Done</th></tr></thead>
                         <tbody>
                             @foreach ($steps as $step)
-                                @php($record = $page->record($step))
+                                @php($record = $page->record($step->code))
                                 <tr data-step="{{ $step->code }}">
-                                    <td>{{ ++$number }}</td>
+                                    <td>{{ $page->numberOf($step->code) }}</td>
                                     <td><strong>{{ $step->title }}.</strong> {{ $step->how }} @if ($step->look)Look: {{ $step->look }}.@endif @if ($step->closesOff)Out of reach afterwards: {{ $step->closesOff }}.@endif @if ($step->caution)<strong>Caution. {{ $step->caution }}</strong>@endif</td>
                                     <td>@if ($page->turnOf($step)){{ $page->turnOf($step)->words() }}, {{ $step->turn->side->value === 'drive' ? 'drive side' : 'left side' }}. @endif @if ($page->band($step)){{ $page->band($step) }}. @endif @if ($step->compound){{ $step->compound->label() }}.@endif</td>
                                     <td class="blank">@if ($record?->torque_nm !== null){{ $page->torqueUnit->show($record->torque_nm) }}@endif {{ $record?->note }}</td>
-                                    <td class="tick">{{ $page->isDone($step) ? '☒' : '☐' }}</td>
+                                    <td class="tick">{{ $page->isDone($step->code) ? '☒' : '☐' }}</td>
                                 </tr>
                             @endforeach
                         </tbody>

@@ -2,21 +2,41 @@
     @if ($page->build === null)
         <x-not-yet :page="$page" what="Build" />
     @else
-        <div class="bench-head">
-            <h2 class="h5 m-0 flex-grow-1">Build sheet <span class="soft">{{ $page->doneCount() }} of {{ count($page->build->steps) }} done</span></h2>
-            <a class="btn btn-plain" href="{{ route('job.build.print', $page->job) }}">Sheet for paper</a>
-        </div>
-        @if ($page->verdict()?->value !== 'clear')
-            <p class="caution">The stack is {{ $page->verdict()?->value === 'tight' ? 'tight: measure again before anything is torqued' : 'failing: do not build it like this' }}. <a href="{{ route('job.stack', $page->job) }}">See the stack</a></p>
-        @endif
-        @php($number = 0)
-        @foreach ($page->chapters() as $chapter => $steps)
-            <section class="mb-3" aria-labelledby="chapter-{{ $loop->index }}">
-                <h3 class="h6 mb-1" id="chapter-{{ $loop->index }}">{{ $chapter }}</h3>
-                @foreach ($steps as $step)
-                    <x-build-step :page="$page" :step="$step" :number="++$number" />
-                @endforeach
+        <div class="work-steps">
+            <section aria-labelledby="sheet-title">
+                <h2 class="panel-title" id="sheet-title">Build sheet <span class="soft">{{ $page->doneCount() }} of {{ $page->count() }} done</span></h2>
+                <ol class="step-list">
+                    @foreach ($page->chapters() as $chapter => $steps)
+                        <li class="chapter">{{ $chapter }}</li>
+                        @foreach ($steps as $one)
+                            <li>
+                                <a href="{{ route('job.build', [$page->job, 'step' => $one->code]) }}" @if($one->code === $page->currentCode()) aria-current="step" @endif>
+                                    <span class="number">{{ $page->numberOf($one->code) }}</span> <span>{{ $one->title }}</span>
+                                    @if ($page->isDone($one->code))
+                                        <span class="done-line">✓ {{ $page->record($one->code)->torque_nm === null ? 'done' : $page->torqueUnit->show($page->record($one->code)->torque_nm) }}</span>
+                                    @elseif ($page->isStopped($one->code))
+                                        <span class="stopped">✕ failed</span>
+                                    @elseif ($page->isHeldBack($one->code))
+                                        <span class="waiting-step">waits</span>
+                                    @endif
+                                </a>
+                            </li>
+                        @endforeach
+                    @endforeach
+                </ol>
             </section>
-        @endforeach
+            <div class="work-wide">
+                @if ($page->verdict()?->value !== 'clear')
+                    <p class="caution m-0">The stack is {{ $page->verdict()?->value === 'tight' ? 'tight: measure again before anything is torqued' : 'failing: do not build it like this' }}. <a href="{{ route('job.stack', $page->job) }}">See the stack</a></p>
+                @endif
+                <x-build-step :page="$page" :step="$page->current()" />
+                @if ($page->section())
+                    <section class="panel picture" aria-label="Section along the crank axis">
+                        <x-drawing.section :view="$page->section()" />
+                    </section>
+                @endif
+                <p class="m-0"><a class="btn btn-plain" href="{{ route('job.build.print', $page->job) }}">Sheet for paper</a></p>
+            </div>
+        </div>
     @endif
 </x-job>

@@ -24,14 +24,14 @@
                     <div>
                         <p class="mb-1"><x-verdict :of="$page->mark($row['route'])" :words="$page->says($row['route'])" class="text-wrap" /></p>
                         @if ($row['route']->path !== null)
-                            <p class="mb-1">Needs <strong class="figures">{{ $page->unit->show(round($row['route']->needed)) }}</strong> by {{ implode(' → ', $row['route']->path) }}@if ($row['route']->voltageDrop !== null), loses {{ number_format($row['route']->voltageDrop, 2) }} V @endif</p>
+                            <p class="mb-1">Needs <strong class="figures">{{ $page->unit->showCoarse($row['route']->needed) }}</strong> by {{ implode(' → ', $row['route']->path) }}@if ($row['route']->voltageDrop !== null), loses {{ number_format($row['route']->voltageDrop, 2) }} V @endif</p>
                         @endif
                         <form class="pieces" method="post" action="{{ route('job.supply', [$page->job, $row['run']]) }}">
                             @csrf @method('PUT')
                             <input type="hidden" name="version" value="{{ $page->job->version }}">
                             <input type="hidden" name="run" value="{{ $row['run']->id }}">
                             <label class="form-label m-0" for="supply-{{ $row['run']->id }}">Own lead</label>
-                            <input class="form-control w-auto" size="8" id="supply-{{ $row['run']->id }}" name="supply" value="{{ (int) old('run') === $row['run']->id ? old('supply') : $page->unit->figure($row['run']->supply_mm) }}">
+                            <input class="form-control w-auto" size="6" id="supply-{{ $row['run']->id }}" name="supply" value="{{ (int) old('run') === $row['run']->id ? old('supply') : $page->unit->figure($row['run']->supply_mm) }}">
                             <button class="btn btn-plain">Keep</button>
                         </form>
                         @if ((int) old('run') === $row['run']->id)<x-fault for="supply" />@endif

@@ -1,56 +1,77 @@
+@php
+    $step = $page->current();
+    $record = $page->record($step->code);
+@endphp
 <x-job :page="$page">
-    <div class="bench-head">
-        <h2 class="h5 m-0 flex-grow-1">Strip: square-taper cranks, threaded bottom bracket
-            <span class="soft">{{ $page->doneCount() }} of {{ count($page->plan->steps) }} done</span></h2>
-        <div class="posture" role="group" aria-label="How the bike stands">
-            <a class="btn {{ $page->posture->value === 'upright' ? 'btn-primary' : 'btn-plain' }}" href="{{ route('job.strip', $page->job) }}" @if($page->posture->value === 'upright') aria-current="true" @endif>Upright</a>
-            <a class="btn {{ $page->posture->value === 'inverted' ? 'btn-primary' : 'btn-plain' }}" href="{{ route('job.strip', [$page->job, 'posture' => 'inverted']) }}" @if($page->posture->value === 'inverted') aria-current="true" @endif>Upside down</a>
-        </div>
-    </div>
-    @foreach ($page->plan->steps as $step)
-        @php($record = $page->records[$step->code] ?? null)
-        <article id="step-{{ $step->code }}" class="step {{ $page->isDone($step) ? 'is-done' : '' }} {{ $page->isStopped($step) ? 'is-stopped' : '' }} {{ $page->current()?->code === $step->code ? 'is-now' : '' }}">
-            <span class="number">{{ $loop->iteration }}</span>
-            <div>
-                <h3>{{ $step->title }}</h3>
-                <p>{{ $step->how }}</p>
-                @if ($step->caution)<p class="caution">{{ $step->caution }}</p>@endif
-                <p class="facts">
-                    @if ($step->turn) Stand on the {{ $step->turn->side->value === 'drive' ? 'drive side' : 'left side' }}; {{ $step->turn->hand->value }}-hand thread. @endif
-                    @if ($step->tool) Tool: {{ $step->tool }}. @endif
-                    @if ($step->onTheFloor) Wheels on the floor for this one. @endif
-                    @if ($step->keep) Keep: {{ $step->keep }}. @endif
-                    @if ($step->look) Look: {{ $step->look }}. @endif
-                </p>
-                @if ($page->isDone($step))
-                    <form method="post" action="{{ route('job.strip.step', $page->job) }}">
-                        @csrf
-                        <input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
-                        <span class="done-line">✓ Done</span>
-                        <button class="btn-link-quiet" name="state" value="undone">Undo</button>
-                    </form>
-                @else
-                    @if ($page->isStopped($step))<p class="told mb-1">Stopped: {{ $record->note }}</p>@endif
-                    <form method="post" action="{{ route('job.strip.step', $page->job) }}">
-                        @csrf
-                        <input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
-                        <button class="btn {{ $page->current()?->code === $step->code ? 'btn-primary' : 'btn-plain' }}" name="state" value="done">Done</button>
-                    </form>
-                    <details>
-                        <summary class="btn-link-quiet d-inline-flex align-items-center">It is stuck</summary>
-                        <ol>@foreach (NeatSpindle\Core\Strip\StripPlan::LADDER as $rung)<li>{{ $rung }}</li>@endforeach</ol>
-                        <form method="post" action="{{ route('job.strip.step', $page->job) }}">
-                            @csrf
-                            <input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
-                            <label class="form-label" for="note-{{ $step->code }}">What was tried</label>
-                            <textarea class="form-control" id="note-{{ $step->code }}" name="note" rows="2" maxlength="500">{{ old('step') === $step->code ? old('note') : $record?->note }}</textarea>
-                            @if (old('step') === $step->code)<x-fault for="note" />@endif
-                            <button class="btn btn-plain mt-1" name="state" value="stopped">Stop here</button>
-                        </form>
-                    </details>
+    <div class="work-steps">
+        <section aria-labelledby="plan-title">
+            <h2 class="panel-title" id="plan-title">Square taper, threaded bottom bracket <span class="soft">{{ $page->doneCount() }} of {{ $page->count() }} done</span></h2>
+            <ol class="step-list">
+                @foreach ($page->plan->steps as $one)
+                    <li>
+                        <a href="{{ route('job.strip', [$page->job, 'step' => $one->code, 'posture' => $page->posture->value]) }}" @if($one->code === $step->code) aria-current="step" @endif>
+                            <span class="number">{{ $loop->iteration }}</span> <span>{{ $one->title }}</span>
+                            @if ($page->isDone($one->code))<span class="done-line">✓ done</span>@elseif ($page->isStopped($one->code))<span class="stopped">✕ stuck</span>@endif
+                        </a>
+                    </li>
+                @endforeach
+            </ol>
+        </section>
+        <section class="panel step-now" aria-labelledby="step-title">
+            <div class="step-picture">
+                <div>
+                    <h2 id="step-title"><span class="figures">{{ $page->numberOf($step->code) }}</span> {{ $step->title }}</h2>
+                    <p>{{ $step->how }}</p>
+                    @if ($step->caution)<p class="caution">{{ $step->caution }}</p>@endif
+                    <dl class="facts">
+                        @if ($step->turn)
+                            <dt>Stand on</dt><dd>{{ $step->turn->side->value === 'drive' ? 'the drive side' : 'the left side' }}</dd>
+                            <dt>Thread</dt><dd>{{ $step->turn->hand->value }}-hand</dd>
+                        @endif
+                        @if ($step->tool)<dt>Tool</dt><dd>{{ $step->tool }}</dd>@endif
+                        @if ($step->onTheFloor)<dt>Bike</dt><dd>wheels on the floor for this one</dd>@endif
+                        @if ($step->keep)<dt>Keep</dt><dd>{{ $step->keep }}</dd>@endif
+                        @if ($step->look)<dt>Look</dt><dd>{{ $step->look }}</dd>@endif
+                    </dl>
+                </div>
+                @if ($page->turn())
+                    <div>
+                        <div class="posture mb-2" role="group" aria-label="How the bike stands">
+                            @foreach (['upright' => 'Upright', 'inverted' => 'Upside down'] as $value => $label)
+                                <a class="btn {{ $page->posture->value === $value ? 'btn-primary' : 'btn-plain' }}" href="{{ route('job.strip', [$page->job, 'step' => $step->code, 'posture' => $value]) }}"
+                                    @if($page->posture->value === $value) aria-current="true" @endif>{{ $label }}</a>
+                            @endforeach
+                        </div>
+                        <x-drawing.turn :view="$page->turn()" />
+                    </div>
                 @endif
             </div>
-            @if ($page->turnOf($step))<x-drawing.turn :view="$page->turnOf($step)" />@endif
-        </article>
-    @endforeach
+            @if ($page->isStopped($step->code))<p class="told mb-1">Stopped by {{ $record->user->firstName() }}: {{ $record->note }}</p>@endif
+            <form method="post" action="{{ route('job.strip.step', $page->job) }}">
+                @csrf
+                <input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
+                @if ($page->isDone($step->code))
+                    <span class="done-line">✓ {{ $record->user->firstName() }}, {{ $record->recorded_at->format('j M H:i') }}</span>
+                    <button class="btn-link-quiet" name="state" value="undone">Undo</button>
+                @else
+                    <button class="btn btn-primary btn-lg" name="state" value="done" data-key="d">Done: {{ $step->title }}</button>
+                @endif
+            </form>
+            @unless ($page->isDone($step->code))
+                <details @if($errors->has('note') || $page->isStopped($step->code)) open @endif>
+                    <summary class="btn-link-quiet d-inline-flex align-items-center mt-2">It is stuck</summary>
+                    <p class="mb-1">In this order, and no further than the last:</p>
+                    <ol>@foreach (NeatSpindle\Core\Strip\StripPlan::LADDER as $rung)<li>{{ $rung }}</li>@endforeach</ol>
+                    <form method="post" action="{{ route('job.strip.step', $page->job) }}">
+                        @csrf
+                        <input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
+                        <label class="form-label" for="note">What was tried</label>
+                        <textarea class="form-control" id="note" name="note" rows="2" maxlength="500">{{ old('step') === $step->code ? old('note') : $record?->note }}</textarea>
+                        <x-fault for="note" />
+                        <button class="btn btn-plain mt-1" name="state" value="stopped">Stop here</button>
+                    </form>
+                </details>
+            @endunless
+        </section>
+    </div>
 </x-job>

@@ -5,6 +5,7 @@
             <section class="panel picture" aria-label="Where to measure">
                 <x-drawing.survey :view="$page->drawing()" :page="$page" />
             </section>
+            <x-shell-known :page="$page" />
         </div>
         <div class="work-wide">
             <section class="panel" aria-labelledby="spot-title">
@@ -78,7 +79,6 @@
                 @endif
                 <a class="btn btn-plain mt-2" href="{{ route('job.survey', [$page->job, 'spot' => $page->nextSpot()->code]) }}" data-key="ArrowRight">Next: {{ $page->numberOf($page->nextSpot()->code) }} {{ $page->nextSpot()->label }}</a>
             </section>
-            <x-shell-known :page="$page" />
         </div>
     </div>
     <section class="panel mt-3" aria-labelledby="all-spots">

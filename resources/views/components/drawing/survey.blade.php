@@ -7,7 +7,7 @@
             href="{{ route('job.survey', [$page->job, 'spot' => $spot->code]) }}" aria-label="{{ $balloon['number'] }}, {{ $spot->label }}{{ $page->answerAt($spot) ? ': '.$page->answerAt($spot) : ', open' }}">
             <line x1="{{ $balloon['spotX'] }}" y1="{{ $balloon['spotY'] }}" x2="{{ $balloon['x'] }}" y2="{{ $balloon['y'] }}" />
             <circle class="dot" cx="{{ $balloon['spotX'] }}" cy="{{ $balloon['spotY'] }}" r="3.5" />
-            <circle cx="{{ $balloon['x'] }}" cy="{{ $balloon['y'] }}" r="22" fill="transparent" stroke="none" />
+            <circle cx="{{ $balloon['x'] }}" cy="{{ $balloon['y'] }}" r="22" class="hit" />
             <circle class="face" cx="{{ $balloon['x'] }}" cy="{{ $balloon['y'] }}" r="15" />
             <text x="{{ $balloon['x'] }}" y="{{ $balloon['y'] + 5 }}">{{ $balloon['number'] }}</text>
         </a>

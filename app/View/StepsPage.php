@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Bench\JobSheet;
+use App\Models\StepRecord;
+
+use function count;
+use function in_array;
+use function is_string;
+
+/** A place of a job that is a list of steps, one of them at hand. */
+abstract class StepsPage extends JobPage
+{
+    /** @var array<string, StepRecord> */
+    public readonly array $records;
+
+    public function __construct(JobSheet $sheet, string $kept, private readonly mixed $asked)
+    {
+        parent::__construct($sheet);
+        $sheet->job->stepRecords->loadMissing('user');
+        $this->records = $sheet->records($kept);
+    }
+
+    /** @return list<string> codes in order */
+    abstract protected function codes(): array;
+
+    /** The step at hand: the one asked for, else the first that can be done, else the last. */
+    public function currentCode(): ?string
+    {
+        $codes = $this->codes();
+        if (is_string($this->asked) && in_array($this->asked, $codes, true)) {
+            return $this->asked;
+        }
+        foreach ($codes as $code) {
+            if (! $this->isDone($code) && ! $this->isStopped($code) && ! $this->isHeldBack($code)) {
+                return $code;
+            }
+        }
+
+        return $codes === [] ? null : $codes[count($codes) - 1];
+    }
+
+    public function numberOf(string $code): int
+    {
+        return (int) array_search($code, $this->codes(), true) + 1;
+    }
+
+    public function count(): int
+    {
+        return count($this->codes());
+    }
+
+    public function doneCount(): int
+    {
+        return count(array_filter($this->codes(), $this->isDone(...)));
+    }
+
+    public function record(string $code): ?StepRecord
+    {
+        return $this->records[$code] ?? null;
+    }
+
+    public function isDone(string $code): bool
+    {
+        return $this->record($code)?->state === StepRecord::DONE;
+    }
+
+    public function isStopped(string $code): bool
+    {
+        return $this->record($code)?->state === StepRecord::STOPPED;
+    }
+
+    public function isHeldBack(string $code): bool
+    {
+        return false;
+    }
+}

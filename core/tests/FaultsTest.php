@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+use NeatSpindle\Core\Document\InvalidDocument;
+use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Document\JsonText;
+use NeatSpindle\Core\Tests\Cases;
+
+it('finds each fault at its pointer', function (callable $spoil, array $expected): void {
+    sort($expected);
+    expect(Cases::faultsAfter($spoil))->toBe($expected);
+})->with([
+    'wrong format' => [fn ($d) => $d->format = 'other', ['/format']],
+    'missing version' => [function ($d): void {
+        unset($d->version);
+    }, ['/version']],
+    'wrong version' => [fn ($d) => $d->version = 2, ['/version']],
+    'a text for a number' => [fn ($d) => $d->bike->rear->old_mm = '135', ['/bike/rear/old_mm']],
+    'a boolean for a number' => [fn ($d) => $d->bike->wheel_circumference_mm = true, ['/bike/wheel_circumference_mm']],
+    'a length of 0' => [fn ($d) => $d->bike->rear->old_mm = 0, ['/bike/rear/old_mm']],
+    'a length too long' => [fn ($d) => $d->bike->rear->old_mm = 10000.5, ['/bike/rear/old_mm']],
+    'a missing length' => [function ($d): void {
+        unset($d->bike->rear->old_mm);
+    }, ['/bike/rear/old_mm']],
+    'null where it is required' => [fn ($d) => $d->bike->rear->old_mm = null, ['/bike/rear/old_mm']],
+    'a bare number out of range' => [fn ($d) => $d->bike->shell->width_mm = -1, ['/bike/shell/width_mm']],
+    'a value out of range' => [fn ($d) => $d->bike->shell->bore_mm = (object) ['value' => 0], ['/bike/shell/bore_mm/value']],
+    'a reading out of range' => [fn ($d) => $d->bike->shell->width_mm->readings[1] = -4, ['/bike/shell/width_mm/readings/1']],
+    'no readings' => [fn ($d) => $d->bike->shell->width_mm->readings = [], ['/bike/shell/width_mm/readings']],
+    'two forms at once' => [fn ($d) => $d->bike->shell->width_mm->value = 73, ['/bike/shell/width_mm']],
+    'neither form' => [fn ($d) => $d->bike->shell->width_mm = (object) [], ['/bike/shell/width_mm']],
+    'too much doubt' => [fn ($d) => $d->bike->shell->width_mm->instrument = 101, ['/bike/shell/width_mm/instrument']],
+    'a minus doubt' => [fn ($d) => $d->bike->shell->bore_mm->plus_minus = -0.1, ['/bike/shell/bore_mm/plus_minus']],
+    'an outboard beyond 200' => [fn ($d) => $d->bike->chainstay->profile[2]->outboard_mm = 201, ['/bike/chainstay/profile/2/outboard_mm']],
+    'radii that do not rise' => [fn ($d) => $d->bike->chainstay->profile[2]->radius_mm = 64, ['/bike/chainstay/profile/2/radius_mm']],
+    'an unknown kind' => [fn ($d) => $d->bike->kind = 'penny', ['/bike/kind']],
+    'an unknown motor' => [fn ($d) => $d->kit->motor = 'none', ['/kit/motor']],
+    'an unknown ring' => [fn ($d) => $d->kit->ring = 'none', ['/kit/ring']],
+    'an unknown insert' => [fn ($d) => $d->kit->insert = 'none', ['/kit/insert']],
+    'a motor that is a number' => [fn ($d) => $d->kit->motor = 4, ['/kit/motor']],
+    'a place of another mount' => [fn ($d) => $d->kit->spacers = (object) ['slot_inner' => [1]], ['/kit/spacers/slot_inner']],
+    'too many pieces' => [fn ($d) => $d->kit->spacers = (object) ['drive' => array_fill(0, 61, 1)], ['/kit/spacers/drive']],
+    'a piece of 0' => [fn ($d) => $d->kit->spacers = (object) ['drive' => [1, 0]], ['/kit/spacers/drive/1']],
+    'cogs that do not rise' => [fn ($d) => $d->bike->rear->cogs[3] = 15, ['/bike/rear/cogs/3']],
+    'a cog of 8' => [fn ($d) => $d->bike->rear->cogs[0] = 8, ['/bike/rear/cogs/0']],
+    'half a tooth' => [fn ($d) => $d->bike->rear->cogs[0] = 11.5, ['/bike/rear/cogs/0']],
+    'weights that are too few' => [fn ($d) => $d->bike->rear->use = [1, 2], ['/bike/rear/use']],
+    'weights that are all 0' => [fn ($d) => $d->bike->rear->use = array_fill(0, 9, 0), ['/bike/rear/use']],
+    'a minus weight' => [fn ($d) => $d->bike->rear->use[4] = -1, ['/bike/rear/use/4']],
+    'no cog pitch with several cogs' => [function ($d): void {
+        unset($d->bike->rear->cog_pitch_mm);
+    }, ['/bike/rear/cog_pitch_mm']],
+    'a hub ratio of 0' => [fn ($d) => $d->bike->rear->hub_ratios = [1, 0], ['/bike/rear/hub_ratios/1']],
+    'thread longer than the sleeve' => [fn ($d) => $d->catalogue->motors->{'fell-68'}->sleeve->thread_length_mm = 90, ['/catalogue/motors/fell-68/sleeve/thread_length_mm']],
+    'torque the wrong way round' => [fn ($d) => $d->catalogue->motors->{'fell-68'}->nut->torque_nm = [42, 36], ['/catalogue/motors/fell-68/nut/torque_nm']],
+    'one torque' => [fn ($d) => $d->catalogue->motors->{'fell-68'}->nut->torque_nm = [42], ['/catalogue/motors/fell-68/nut/torque_nm']],
+    'a slot that ends before it starts' => [fn ($d) => $d->catalogue->motors->{'corrie-83'}->yoke->slot_end_mm = 70, ['/catalogue/motors/corrie-83/yoke/slot_start_mm']],
+    'a mount nobody knows' => [fn ($d) => $d->catalogue->motors->{'fell-68'}->mount = 'glue', ['/catalogue/motors/fell-68/mount']],
+    'a motor that is no object' => [fn ($d) => $d->catalogue->motors->{'fell-68'} = 7, ['/catalogue/motors/fell-68']],
+    'motors in a list' => [fn ($d) => $d->catalogue->motors = [], ['/catalogue/motors']],
+    'a ring of 19' => [fn ($d) => $d->catalogue->rings->{'flat-42'}->teeth = 19, ['/catalogue/rings/flat-42/teeth']],
+    'half a hundredth' => [fn ($d) => $d->catalogue->spacers[0]->thickness_mm = 0.505, ['/catalogue/spacers/0/thickness_mm']],
+    'too many pieces in a row' => [fn ($d) => $d->catalogue->spacers[0]->quantity = 1001, ['/catalogue/spacers/0/quantity']],
+    'a use nobody knows' => [fn ($d) => $d->catalogue->spacers[0]->use[1] = 'soup', ['/catalogue/spacers/0/use/1']],
+    'too many rows' => [fn ($d) => $d->catalogue->spacers = array_fill(0, 301, $d->catalogue->spacers[0]), ['/catalogue/spacers']],
+    'a name too long' => [fn ($d) => $d->catalogue->motors->{'fell-68'}->name = str_repeat('é', 201), ['/catalogue/motors/fell-68/name']],
+    'a clearance beyond 20' => [fn ($d) => $d->bike->min_clearance_mm = 21, ['/bike/min_clearance_mm']],
+    'a climb too steep' => [fn ($d) => $d->climb->grade_percent = 46, ['/climb/grade_percent']],
+    'a face with no ring' => [fn ($d) => $d->reaction->shell_outer_mm = 30, ['/reaction/shell_outer_mm']],
+    'a turn with no hand' => [function ($d): void {
+        unset($d->turns[1]->hand);
+    }, ['/turns/1/hand']],
+    'a run of no kind' => [fn ($d) => $d->routing->runs[0]->kind = 'string', ['/routing/runs/0/kind']],
+    'a run to nowhere' => [fn ($d) => $d->routing->runs[0]->to = 'moon', ['/routing/runs/0/to']],
+    'a battery of no length' => [fn ($d) => $d->battery->length_mm = 0, ['/battery/length_mm']],
+    'several at once' => [function ($d): void {
+        $d->bike->rear->old_mm = 0;
+        $d->kit->ring = 'none';
+        $d->turns[0]->side = 'top';
+    }, ['/bike/rear/old_mm', '/kit/ring', '/turns/0/side']],
+    'a code with a slash and a tilde' => [function ($d): void {
+        $d->catalogue->rings->{'a/b~c'} = (object) ['teeth' => 1, 'dish_mm' => 0];
+    }, ['/catalogue/rings/a~1b~0c/teeth']],
+    'a twin-plate motor without its measures' => [fn ($d) => $d->kit->motor = 'garth', ['/bike/twin_plate_measures']],
+]);
+
+it('takes what the contract allows', function (callable $alter): void {
+    expect(Cases::faultsAfter($alter))->toBe([]);
+})->with([
+    'a whole number written with a point' => [fn ($d) => $d->bike->rear->cogs[0] = 11.0],
+    'null for what is optional' => [fn ($d) => $d->bike->shell->guide_depth_mm = null],
+    'a guide of no depth' => [fn ($d) => $d->bike->shell->guide_depth_mm = 0],
+    'keys it does not know' => [fn ($d) => $d->bike->colour = ['red']],
+    'a dish to either side' => [fn ($d) => $d->catalogue->rings->{'flat-42'}->dish_mm = -200],
+    'mountain for diamond' => [fn ($d) => $d->bike->kind = 'mountain'],
+    'an insert for a motor that is not there' => [fn ($d) => $d->catalogue->inserts->{'press-41'}->motors = ['ghost']],
+    'no inserts at all' => [function ($d): void {
+        unset($d->catalogue->inserts);
+    }],
+    'a place filled with nothing' => [fn ($d) => $d->kit->spacers = (object) ['drive' => []]],
+    'a thickness a float cannot hold' => [fn ($d) => $d->catalogue->spacers[0]->thickness_mm = 0.1 + 0.2],
+    'an unknown tag' => [fn ($d) => $d->routing->edges[0]->tags = ['wet']],
+]);
+
+it('says why a text is no document', function (string $text, string $message): void {
+    expect(fn () => JobReader::fromJson($text))->toThrow(InvalidDocument::class, $message);
+})->with([
+    'broken' => ['{"format":', 'not JSON'],
+    'empty' => ['', 'not JSON'],
+    'a list' => ['[]', 'not a JSON object'],
+    'a number' => ['7', 'not a JSON object'],
+    'deeper than 64' => ['{"a":'.str_repeat('[', 64).str_repeat(']', 64).'}', 'deeper than 64'],
+    'not UTF-8' => ["{\"a\":\"\xff\"}", 'not JSON'],
+]);
+
+it('reads a document nested 64 deep', function (): void {
+    $deep = '{"a":'.str_repeat('[', 63).str_repeat(']', 63).'}';
+    expect(JsonText::object($deep))->toBeObject();
+});
+
+it('refuses more than 4 MiB before reading it', function (): void {
+    expect(fn () => JsonText::object('{"a":"'.str_repeat('x', 4 * 1024 * 1024).'"}'))->toThrow(InvalidDocument::class, '4 MiB');
+});

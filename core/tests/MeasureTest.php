@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+use NeatSpindle\Core\Measure\CannotReadQuantity;
+use NeatSpindle\Core\Measure\LengthText;
+use NeatSpindle\Core\Measure\LengthUnit;
+use NeatSpindle\Core\Measure\Measurement;
+use NeatSpindle\Core\Measure\Rounding;
+use NeatSpindle\Core\Measure\TorqueText;
+use NeatSpindle\Core\Measure\TorqueUnit;
+
+it('rounds half away from zero, and never to minus nothing', function (float $value, int $places, float $expected): void {
+    $rounded = Rounding::halfAway($value, $places);
+    expect($rounded)->toBe($expected)
+        ->and(json_encode($rounded, JSON_PRESERVE_ZERO_FRACTION))->not->toBe('-0.0');
+})->with([
+    [0.125, 2, 0.13], [-0.125, 2, -0.13], [1.005, 2, 1.01], [2.675, 2, 2.68], [-0.004, 2, 0.0], [-0.0, 2, 0.0],
+    [72.96499999, 2, 72.96], [0.5, 0, 1.0], [-0.5, 0, -1.0], [1234.4999, 0, 1234.0],
+]);
+
+it('takes the median and the larger of instrument and half the range', function (array $readings, float $instrument, float $value, float $doubt): void {
+    $measurement = Measurement::fromReadings($readings, $instrument);
+    expect($measurement->value)->toEqualWithDelta($value, 1e-12)->and($measurement->plusMinus)->toEqualWithDelta($doubt, 1e-12);
+})->with([
+    [[73.04, 72.96, 73.08], 0.02, 73.04, 0.06],
+    [[100.1, 100.04], 0.02, 100.07, 0.03],
+    [[5.0], 0.02, 5.0, 0.02],
+    [[4.0, 1.0, 3.0, 2.0], 0.0, 2.5, 1.5],
+]);
+
+it('reads lengths as they are typed at the bench', function (string $typed, LengthUnit $assumed, float $mm): void {
+    expect((new LengthText($assumed))->mm($typed))->toEqualWithDelta($mm, 1e-9);
+})->with([
+    ['73.1', LengthUnit::Millimetre, 73.1],
+    ['73,1', LengthUnit::Millimetre, 73.1],
+    [' 73.1 mm ', LengthUnit::Millimetre, 73.1],
+    ['+073.02mm', LengthUnit::Millimetre, 73.02],
+    ['-4', LengthUnit::Millimetre, -4.0],
+    ['−4.2', LengthUnit::Millimetre, -4.2],
+    ['2 7/8 in', LengthUnit::Millimetre, 73.025],
+    ['1/16"', LengthUnit::Millimetre, 1.5875],
+    ['2.875', LengthUnit::Inch, 73.025],
+    ['2 7/8', LengthUnit::Inch, 73.025],
+    ['73 mm', LengthUnit::Inch, 73.0],
+    ['.5', LengthUnit::Millimetre, 0.5],
+    ['5.', LengthUnit::Millimetre, 5.0],
+]);
+
+it('says what is wrong with what was typed', function (string $typed, string $message): void {
+    expect(fn () => (new LengthText(LengthUnit::Millimetre))->mm($typed))->toThrow(CannotReadQuantity::class, $message);
+})->with([
+    ['', 'Nothing was typed'], ['wide', 'not a number'], ['1e9', 'not a number'], ['73.1.2', 'not a number'],
+    ['50 Nm', '“Nm” does not fit'], ['2 7/8', 'without a unit'], ['1/0 in', 'divides by zero'], ['7 3', 'not a number'],
+]);
+
+it('reads several readings, and a doubt of the person’s own', function (string $typed, float $value, float $doubt, int $readings): void {
+    $measurement = (new LengthText(LengthUnit::Millimetre))->measurement($typed, 0.02);
+    expect($measurement->value)->toEqualWithDelta($value, 1e-9)
+        ->and($measurement->plusMinus)->toEqualWithDelta($doubt, 1e-9)
+        ->and($measurement->readings)->toHaveCount($readings);
+})->with([
+    ['73.04 72.96 73.08', 73.04, 0.06, 3],
+    ['73.04; 2 7/8 in', 73.0325, 0.02, 2],
+    ["73.0\n73.1", 73.05, 0.05, 2],
+    ['73.0 ± 0.1', 73.0, 0.1, 0],
+    ['2.875 +/- 0.004 in', 73.025, 0.1016, 0],
+    ['-4 -4.4', -4.2, 0.2, 2],
+    ['73.1', 73.1, 0.02, 1],
+]);
+
+it('reads and shows torque either way', function (): void {
+    expect((new TorqueText(TorqueUnit::NewtonMetre))->nm('50'))->toBe(50.0)
+        ->and((new TorqueText(TorqueUnit::NewtonMetre))->nm('37 ft·lb'))->toEqualWithDelta(50.165, 0.001)
+        ->and((new TorqueText(TorqueUnit::FootPound))->nm('37 lb-ft'))->toEqualWithDelta(50.165, 0.001)
+        ->and((new TorqueText(TorqueUnit::FootPound))->nm('50 N·m'))->toBe(50.0)
+        ->and(TorqueUnit::FootPound->show(50.0))->toBe('36.9 ft·lb')
+        ->and(TorqueUnit::NewtonMetre->show(50.0))->toBe('50.0 N·m')
+        ->and(fn () => (new TorqueText(TorqueUnit::NewtonMetre))->nm('50 mm'))->toThrow(CannotReadQuantity::class, 'torque');
+});
+
+it('shows a length so that reading it again gives the same length', function (): void {
+    mt_srand(73);
+    for ($i = 0; $i < 300; $i++) {
+        $mm = mt_rand(1, 200_000) / 100;
+        foreach (LengthUnit::cases() as $unit) {
+            $again = (new LengthText($unit))->mm($unit->show($mm));
+            expect(abs($again - $mm))->toBeLessThan($unit === LengthUnit::Inch ? 0.0128 : 1e-9);
+        }
+    }
+});

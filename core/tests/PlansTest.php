@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Fit\MotorMatch;
+use NeatSpindle\Core\Frame\FrameRouting;
+use NeatSpindle\Core\Measure\Measurement;
+use NeatSpindle\Core\Route\RoutePlan;
+use NeatSpindle\Core\Section\AxisSection;
+use NeatSpindle\Core\Section\Part;
+use NeatSpindle\Core\Sheet\BuildSheet;
+use NeatSpindle\Core\Sheet\SheetStep;
+use NeatSpindle\Core\Shell\Identification;
+use NeatSpindle\Core\Shell\Shell;
+use NeatSpindle\Core\Stack\Verdict;
+use NeatSpindle\Core\Strip\StripPlan;
+use NeatSpindle\Core\Strip\StripStep;
+use NeatSpindle\Core\Survey\SurveyPlan;
+use NeatSpindle\Core\Tests\Cases;
+use NeatSpindle\Core\Turn\Rotation;
+
+it('matches the sleeve motors as the worked case does', function (string $name): void {
+    $job = Cases::job($name);
+    $rows = array_map(fn (MotorMatch $row) => [$row->motor->code, $row->insert?->code, $row->verdict()->value], MotorMatch::sleeves($job));
+    $expected = array_values(array_map(
+        fn (array $row) => [$row['motor'], $row['insert'], $row['verdict']],
+        array_filter(Cases::expected($name)['match'], fn (array $row) => ! str_starts_with($row['motor'], 'corrie')),
+    ));
+
+    expect($rows)->toBe($expected);
+})->with(Cases::names());
+
+/** @return array<string, StripStep> */
+function stripSteps(?Identification $shell): array
+{
+    return array_combine(array_map(fn (StripStep $s) => $s->code, StripPlan::forSquareTaper($shell)->steps), StripPlan::forSquareTaper($shell)->steps);
+}
+
+it('turns the drive cup the way the shell asks for', function (?Shell $shell, string $rotation, bool $isAssumed): void {
+    $cup = stripSteps($shell === null ? null : Identification::of($shell))['cup-drive'];
+    expect($cup->turn?->rotation()->value)->toBe($rotation)
+        ->and($cup->caution !== null)->toBe($isAssumed);
+})->with([
+    'not measured' => [null, 'clockwise', true],
+    'bsa' => [new Shell(Measurement::exactly(73.0), Measurement::exactly(33.6), true), 'clockwise', false],
+    'italian' => [new Shell(Measurement::exactly(70.0), Measurement::exactly(35.0), true), 'anticlockwise', false],
+    'french or swiss' => [new Shell(Measurement::exactly(68.0), Measurement::exactly(34.1), true, Measurement::exactly(1.0)), 'clockwise', true],
+    'seen' => [new Shell(Measurement::exactly(68.0), driveCupLoosens: Rotation::Anticlockwise), 'anticlockwise', false],
+]);
+
+it('takes off everything before the cups, and the washer before the puller', function (): void {
+    $order = array_keys(stripSteps(null));
+    expect(array_search('crank-bolt-right', $order, true))->toBeLessThan(array_search('crank-right', $order, true))
+        ->and(array_search('crank-left', $order, true))->toBeLessThan(array_search('cup-left', $order, true))
+        ->and(array_key_last(stripSteps(null)))->toBe('look-inside');
+});
+
+function buildSheet(string $name = 'hardtail-73'): BuildSheet
+{
+    $job = Cases::job($name);
+
+    return BuildSheet::of(Cases::worksheet($name), $job->routing === null ? [] : RoutePlan::of($job->routing)->routes) ?? throw new LogicException('no sheet');
+}
+
+it('puts every step after those it depends on', function (string $name): void {
+    $done = [];
+    foreach (buildSheet($name)->steps as $step) {
+        foreach ($step->after as $before) {
+            expect($done)->toContain($before);
+        }
+        expect($done)->not->toContain($step->code);
+        $done[] = $step->code;
+    }
+})->with(['hardtail-73', 'press-fit-92', 'hub-gear-68', 'by-hand']);
+
+it('threads the harness before the body closes the gap, and torques the nut before the plate’s bolts', function (): void {
+    $order = array_map(fn (SheetStep $step) => $step->code, buildSheet()->steps);
+    $at = fn (string $code) => array_search($code, $order, true);
+
+    expect($at('thread-0'))->toBeLessThan($at('body-in'))
+        ->and($at('nut-torque'))->toBeLessThan($at('boss-bolts'))
+        ->and($at('set-rest'))->toBeLessThan($at('nut-torque'));
+});
+
+it('fits the ring first when it is near the chainstay, else after', function (): void {
+    $order = fn (string $name) => array_map(fn (SheetStep $step) => $step->code, buildSheet($name)->steps);
+    expect(array_search('ring', $order('hardtail-73'), true))->toBeLessThan(array_search('body-in', $order('hardtail-73'), true))
+        ->and(array_search('ring', $order('hub-gear-68'), true))->toBeGreaterThan(array_search('nut-torque', $order('hub-gear-68'), true));
+});
+
+it('asks for the torque the catalogue has', function (): void {
+    $torque = buildSheet()->step('nut-torque')?->torque;
+    expect([$torque?->low, $torque?->high])->toBe([46.0, 54.0])
+        ->and($torque?->place(50))->toBe('within')->and($torque?->place(45))->toBe('below')->and($torque?->place(60))->toBe('above');
+});
+
+it('holds back what depends on a failed step, and nothing else', function (): void {
+    $held = buildSheet()->heldBack(['nut-torque']);
+    expect($held)->toHaveKeys(['boss-bolts', 'lockring', 'crank-right', 'crank-left', 'pedals'])
+        ->and($held)->not->toHaveKeys(['ring', 'body-in', 'dress-0'])
+        ->and(array_unique(array_values($held)))->toBe(['nut-torque']);
+});
+
+it('draws the stack where the sums say', function (string $name): void {
+    $sheet = Cases::worksheet($name);
+    $section = AxisSection::of($sheet) ?? throw new LogicException('no section');
+    $part = fn (string $kind) => array_values(array_filter($section->parts, fn (Part $p) => $p->kind === $kind));
+    $shell = $part('frame')[0];
+    $spacers = array_filter($part('spacer'), fn (Part $p) => $p->label === 'Drive spacers');
+
+    expect($shell->width())->toEqualWithDelta($sheet->job->bike->shell->width->value, 1e-9)
+        ->and($shell->middle())->toEqualWithDelta($sheet->job->bike->shell->offset, 1e-9)
+        ->and(array_sum(array_map(fn (Part $p) => $p->width(), $spacers)))->toEqualWithDelta($sheet->stack?->spacers['drive']?->sum, 1e-9)
+        ->and($part('ring')[0]->middle())->toEqualWithDelta($shell->x1 + $sheet->stack?->ringOutboard(), 1e-9)
+        ->and($part('plate')[0]->x0 - $part('nut')[0]->x1)->toEqualWithDelta($sheet->stack?->spacers['nut']?->sum, 1e-9)
+        ->and($section->right + $section->left)->toEqualWithDelta($sheet->stack?->fit?->crankAsymmetry, 1e-9);
+    foreach ($section->gaps as $gap) {
+        expect(abs($gap->x1 - $gap->x0))->toEqualWithDelta(abs($gap->margin->value), 1e-9);
+    }
+})->with(['hardtail-73', 'press-fit-92', 'hub-gear-68', 'fat-100-long-sleeve', 'fat-100-short-sleeve']);
+
+it('never routes a signal through the pinch or inside the wheel, and lengths follow the frame', function (): void {
+    $measures = ['bar_to_head' => 250.0, 'down_tube' => 660.0, 'chainstay_length' => 440.0];
+    $document = Cases::document();
+    $document->routing = json_decode((string) json_encode([
+        'edges' => array_map(fn ($s) => ['from' => $s->from, 'to' => $s->to, 'length_mm' => $s->length, 'tags' => $s->tags], FrameRouting::stretches($measures)),
+        'runs' => [
+            ['run' => 'harness', 'kind' => 'signal', 'from' => 'bar', 'to' => 'motor', 'supply_mm' => 3000, 'connector' => 'x'],
+            ['run' => 'sensor', 'kind' => 'signal', 'from' => 'motor', 'to' => 'stay', 'supply_mm' => 3000, 'connector' => 'x'],
+        ],
+    ]));
+    [$harness, $sensor] = RoutePlan::of(JobReader::read($document)->routing ?? throw new LogicException)->routes;
+
+    expect($harness->path)->toBe(['bar', 'head', 'battery', 'down-low', 'motor-top', 'motor'])
+        ->and($harness->needed)->toEqualWithDelta((250 + 80 + 660 - 60 + 110 + 40) * 1.03, 1e-6)
+        ->and($sensor->path)->toBe(['motor', 'motor-top', 'stay']);
+});
+
+it('knows a spot for every pointer a survey can fill', function (): void {
+    foreach (SurveyPlan::spots() as $code => $spot) {
+        expect(SurveyPlan::spotAt($spot->pointer)?->code)->toBe($code);
+    }
+    expect(SurveyPlan::spotAt('/bike/rear/cogs/3')?->code)->toBe('cogs')
+        ->and(SurveyPlan::spotAt('/kit/motor'))->toBeNull();
+});
+
+it('keeps the worst of several verdicts', function (): void {
+    expect(Verdict::worst())->toBe(Verdict::Clear)
+        ->and(Verdict::worst(Verdict::Clear, Verdict::Tight))->toBe(Verdict::Tight)
+        ->and(Verdict::worst(Verdict::Fails, Verdict::Tight))->toBe(Verdict::Fails);
+});

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+use NeatSpindle\Core\Tests\Cases;
+use Opis\JsonSchema\Validator;
+
+function fitsTheSchema(stdClass $document): bool
+{
+    $schema = json_decode((string) file_get_contents(__DIR__.'/../../docs/formats/job.schema.json'), false, flags: JSON_THROW_ON_ERROR);
+
+    return (new Validator)->validate(json_decode((string) json_encode($document)), $schema)->isValid();
+}
+
+it('fits every worked case', function (string $name): void {
+    expect(fitsTheSchema(Cases::document($name)))->toBeTrue();
+})->with(Cases::names());
+
+it('refuses what the reader refuses, as far as a schema can say it', function (callable $spoil): void {
+    $document = Cases::document();
+    $spoil($document);
+    expect(Cases::faultsAfter($spoil))->not->toBe([])->and(fitsTheSchema($document))->toBeFalse();
+})->with([
+    [fn ($d) => $d->format = 'other'],
+    [fn ($d) => $d->bike->rear->old_mm = '135'],
+    [fn ($d) => $d->bike->rear->old_mm = 0],
+    [fn ($d) => $d->bike->shell->width_mm = (object) ['value' => 73, 'readings' => [73]]],
+    [fn ($d) => $d->bike->shell->width_mm->readings = []],
+    [fn ($d) => $d->bike->rear->cogs[0] = 8],
+    [function ($d): void {
+        unset($d->bike->rear->cog_pitch_mm);
+    }],
+    [function ($d): void {
+        unset($d->catalogue->motors->{'fell-68'}->nut);
+    }],
+    [fn ($d) => $d->catalogue->motors->{'fell-68'}->mount = 'glue'],
+    [fn ($d) => $d->catalogue->spacers[0]->use = ['soup']],
+    [fn ($d) => $d->kit->spacers = (object) ['shelf' => [1]]],
+    [fn ($d) => $d->climb->grade_percent = 46],
+    [fn ($d) => $d->routing->runs[0]->kind = 'string'],
+]);

@@ -75,8 +75,8 @@ class FillPlaceRequest extends JobChangeRequest
     private function read(): array
     {
         $text = new LengthText($this->user()->length_unit ?? LengthUnit::Millimetre);
-        $typed = preg_split('/[\s;+]+/', $this->string('pieces')->value(), flags: PREG_SPLIT_NO_EMPTY) ?: [];
-        $pieces = array_map($text->mm(...), $typed);
+        $typed = $this->string('pieces')->replace('+', ';')->trim(" ;\t")->value();
+        $pieces = $typed === '' ? [] : $text->several($typed);
         rsort($pieces);
         if ($this->filled('drop')) {
             unset($pieces[$this->integer('drop')]);

@@ -37,6 +37,6 @@ final class CannotReadQuantity extends InvalidArgumentException implements CoreE
 
     public static function becauseThereAreTooMany(int $most): self
     {
-        return new self("That is more than {$most} readings at once. Enter them in smaller lots.");
+        return new self("That is more than {$most} at once. Enter fewer.");
     }
 }

@@ -9,7 +9,7 @@ use function count;
 /** Reads lengths as people type them at the bench. */
 final readonly class LengthText
 {
-    private const MOST_READINGS = 50;
+    private const MOST_AT_ONCE = 60;
 
     /** @param  LengthUnit  $assumed the unit of a number typed without one */
     public function __construct(private LengthUnit $assumed) {}
@@ -46,12 +46,25 @@ final readonly class LengthText
         if (count($parts) === 2) {
             return $this->statedDoubt($parts[0], $parts[1]);
         }
+
+        return Measurement::fromReadings($this->several($typed), $instrumentMm);
+    }
+
+    /**
+     * Several lengths in mm, parted as readings are.
+     *
+     * @return non-empty-list<float>
+     *
+     * @throws CannotReadQuantity
+     */
+    public function several(string $typed): array
+    {
         $pieces = $this->pieces($typed);
-        if (count($pieces) > self::MOST_READINGS) {
-            throw CannotReadQuantity::becauseThereAreTooMany(self::MOST_READINGS);
+        if (count($pieces) > self::MOST_AT_ONCE) {
+            throw CannotReadQuantity::becauseThereAreTooMany(self::MOST_AT_ONCE);
         }
 
-        return Measurement::fromReadings(array_map($this->mm(...), $pieces), $instrumentMm);
+        return array_map($this->mm(...), $pieces);
     }
 
     private function statedDoubt(string $value, string $doubt): Measurement

@@ -14,7 +14,7 @@
                 @csrf @method('PUT')
                 <input type="hidden" name="version" value="{{ $page->job->version }}">
                 <input type="hidden" name="place" value="{{ $place->value }}">
-                <input type="hidden" name="pieces" value="{{ implode(' ', array_map(fn ($mm) => $page->unit->figure($mm), $pieces ?? [])) }}">
+                <input type="hidden" name="pieces" value="{{ implode('; ', array_map(fn ($mm) => "{$mm} mm", $pieces ?? [])) }}">
                 @forelse ($pieces ?? [] as $i => $mm)
                     <button class="piece" id="drop-{{ $place->value }}-{{ $i }}" name="drop" value="{{ $i }}" aria-label="Take out {{ $page->unit->show($mm) }}, {{ $place->label() }}">{{ round($page->unit->fromMm($mm), 3) }}</button>
                 @empty
@@ -27,9 +27,9 @@
                     @csrf @method('PUT')
                     <input type="hidden" name="version" value="{{ $page->job->version }}">
                     <input type="hidden" name="place" value="{{ $place->value }}">
-                    <input type="hidden" name="pieces" value="{{ implode(' ', array_map(fn ($mm) => $page->unit->figure($mm), $pieces ?? [])) }}">
+                    <input type="hidden" name="pieces" value="{{ implode('; ', array_map(fn ($mm) => "{$mm} mm", $pieces ?? [])) }}">
                     @foreach ($page->fromDrawer($place) as $spacer)
-                        <button class="piece-add" id="add-{{ $place->value }}-{{ $spacer->id }}" name="add" value="{{ $page->unit->figure($spacer->thickness_mm) }}" aria-label="Add {{ $page->unit->show($spacer->thickness_mm) }}, {{ $place->label() }}">+{{ round($page->unit->fromMm($spacer->thickness_mm), 3) }}</button>
+                        <button class="piece-add" id="add-{{ $place->value }}-{{ $spacer->id }}" name="add" value="{{ $spacer->thickness_mm }} mm" aria-label="Add {{ $page->unit->show($spacer->thickness_mm) }}, {{ $place->label() }}">+{{ round($page->unit->fromMm($spacer->thickness_mm), 3) }}</button>
                     @endforeach
                 </form>
                 <form class="pieces mt-1" method="post" action="{{ route('job.fill', $page->job) }}">

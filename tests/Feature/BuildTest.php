@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\StepRecord;
+use NeatSpindle\Core\Measure\TorqueUnit;
+use Tests\Support\Workshops;
+
+beforeEach(function (): void {
+    $this->person = Workshops::stocked();
+    $this->job = Workshops::kitted($this->person);
+    $this->actingAs($this->person);
+    $this->record = fn (string $step, array $data = []) => $this->from("/jobs/{$this->job->id}/build")
+        ->post("/jobs/{$this->job->id}/build", ['step' => $step, 'state' => 'done', ...$data]);
+});
+
+it('records what was really done, next to what was asked', function (): void {
+    ($this->record)('nut-torque', ['torque' => '37 ft lb', 'compound' => 'locking', 'note' => 'second try'])->assertSessionHasNoErrors();
+
+    $record = StepRecord::query()->sole();
+    expect($record->torque_nm)->toEqualWithDelta(50.165, 0.01)
+        ->and($record->asked['torque_nm'])->toEqual([42, 50])
+        ->and($record->user_id)->toBe($this->person->id)
+        ->and($record->note)->toBe('second try');
+    $this->get("/jobs/{$this->job->id}/build?step=nut-torque")->assertSee('Above the maker’s band');
+    $this->person->update(['torque_unit' => TorqueUnit::FootPound]);
+    $this->get("/jobs/{$this->job->id}/build?step=nut-torque")->assertSee('37.0 ft·lb');
+});
+
+it('wants a torque where the sheet asks for one, and says what is wrong with it', function (string $torque, string $message): void {
+    ($this->record)('nut-torque', ['torque' => $torque, 'note' => 'kept'])->assertSessionHasErrors('torque')->assertSessionHasInput('note', 'kept');
+    expect(session('errors')->first('torque'))->toContain($message)->and(StepRecord::query()->count())->toBe(0);
+})->with([['', 'really given'], ['tight', 'not a number'], ['50 mm', 'does not fit'], ['-5', 'more than 0'], ['5000', 'at most 500']]);
+
+it('stops what depends on a failed step until it is mended', function (): void {
+    ($this->record)('nut-torque', ['state' => 'stopped'])->assertSessionHasErrors('note');
+    ($this->record)('nut-torque', ['state' => 'stopped', 'note' => 'thread damaged'])->assertSessionHasNoErrors();
+    ($this->record)('lockring', ['torque' => '22'])->assertSessionHasErrors('state');
+    ($this->record)('ring', ['torque' => '9'])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$this->job->id}/build?step=lockring")->assertSee('which failed its check');
+    ($this->record)('nut-torque', ['torque' => '46'])->assertSessionHasNoErrors();
+    ($this->record)('lockring', ['torque' => '22'])->assertSessionHasNoErrors();
+});
+
+it('takes a record back without losing it', function (): void {
+    ($this->record)('safe');
+    ($this->record)('safe', ['state' => 'undone']);
+    expect(StepRecord::query()->sole()->superseded_at)->not->toBeNull();
+});
+
+it('moves the job on as steps are done', function (): void {
+    expect(Workshops::fresh($this->job)->next_step)->toContain('Build 1 of');
+    ($this->record)('safe');
+    expect(Workshops::fresh($this->job)->next_step)->toContain('Build 2 of');
+});
+
+it('prints every step with its torque and a place for what was given', function (): void {
+    ($this->record)('lockring', ['torque' => '22']);
+    $this->get("/jobs/{$this->job->id}/build/print")->assertOk()
+        ->assertSeeInOrder(['Body in from the drive side', 'Nut to torque', '42.0 to 50.0 N·m, from the catalogue', 'Lock ring to torque', '22.0 N·m']);
+});
+
+it('ticks the strip plan, and wants to know why it stopped', function (): void {
+    $post = fn (array $data) => $this->from('/')->post("/jobs/{$this->job->id}/strip", $data);
+    $post(['step' => 'cup-left', 'state' => 'stopped', 'note' => ''])->assertSessionHasErrors('note');
+    $post(['step' => 'cup-left', 'state' => 'stopped', 'note' => 'oil, an hour'])->assertSessionHasNoErrors();
+    $post(['step' => 'nonsense', 'state' => 'done'])->assertSessionHasErrors('step');
+    $this->get("/jobs/{$this->job->id}/strip?step=cup-left")->assertSee('oil, an hour')->assertSee('longer lever');
+});
+
+it('turns the picture with the posture', function (): void {
+    $arrow = fn (string $posture) => preg_match('/data-arrow d="([^"]+)"/', (string) $this->get("/jobs/{$this->job->id}/strip?step=pedal-left&posture={$posture}")->getContent(), $found) ? $found[1] : '';
+    $this->get("/jobs/{$this->job->id}/strip?step=pedal-left")->assertSee('top of the wrench to the back');
+    $this->get("/jobs/{$this->job->id}/strip?step=pedal-left&posture=inverted")->assertSee('top of the wrench to the front');
+    expect($arrow('upright'))->not->toBe('')->toBe($arrow('inverted'));
+});

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+use App\Models\Role;
+use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Worksheet\Worksheet;
+use Tests\Support\Workshops;
+
+/** The worksheet the core makes of the document a job gives out. */
+function exportedWorksheet(Job $job): Worksheet
+{
+    return Worksheet::of(JobReader::fromJson((string) test()->get("/jobs/{$job->id}/job.json")->assertOk()->getContent()));
+}
+
+it('matches sleeve motors and lets one be chosen', function (): void {
+    $person = Workshops::stocked(Role::Installer);
+    $job = Workshops::measured($person);
+    $motor = $person->workshop->motors()->where('code', 'heron-73')->sole();
+
+    $this->actingAs($person)->get("/jobs/{$job->id}/match")->assertOk()
+        ->assertSeeInOrder(['Heron, 73 sleeve', 'Stoat, 120 heavy', 'over its limit'])
+        ->assertDontSee('Bittern')->assertDontSee('Wren');
+    $this->put("/jobs/{$job->id}/motor", ['motor_id' => $motor->id, 'version' => $job->version])->assertSessionHasNoErrors();
+    expect(Workshops::fresh($job)->kit?->motor_id)->toBe($motor->id);
+});
+
+it('lets an apprentice look but not choose', function (): void {
+    $owner = Workshops::stocked();
+    $job = Workshops::kitted($owner);
+    $apprentice = Workshops::person(Role::Apprentice, $owner->workshop);
+
+    $this->actingAs($apprentice)->get("/jobs/{$job->id}/stack")->assertOk()->assertDontSee('Take out');
+    $this->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'pieces' => '5', 'version' => $job->version])->assertForbidden();
+    expect(Workshops::fresh($job)->kit?->by_hand)->toBe([]);
+});
+
+it('refuses a motor that is not the workshop’s, or not of a sleeve', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::measured($person);
+    $foreign = Workshops::stocked()->workshop->motors()->where('code', 'heron-73')->sole();
+    $yoke = $person->workshop->motors()->where('code', 'bittern-83')->sole();
+
+    foreach ([$foreign, $yoke] as $motor) {
+        $this->actingAs($person)->put("/jobs/{$job->id}/motor", ['motor_id' => $motor->id, 'version' => $job->version])->assertSessionHasErrors('motor_id');
+    }
+});
+
+it('shows on Stack and Line what the core computes from the document it gives out', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $sheet = exportedWorksheet($this->actingAs($person) ? $job : $job);
+
+    $stack = $this->get("/jobs/{$job->id}/stack")->assertOk();
+    foreach ($sheet->stack?->margins ?? [] as $margin) {
+        $stack->assertSeeInOrder([$margin->name->label(), number_format($margin->value, 2).' mm', '± '.number_format($margin->plusMinus, 2).' mm'], false);
+    }
+    $line = $this->get("/jobs/{$job->id}/line")->assertOk()->assertSee("{$sheet->chain->links} links");
+    foreach ($sheet->chainline?->cogs ?? [] as $cog) {
+        $line->assertSee(number_format($cog->angle, 2).'°');
+    }
+});
+
+it('moves the margins when a hand adds and drops a spacer', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person);
+    $put = fn (array $data) => $this->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'version' => Workshops::fresh($job)->version, ...$data])->assertSessionHasNoErrors();
+
+    $put(['pieces' => '2 0.5', 'add' => '1']);
+    expect(exportedWorksheet($job)->stack?->spacers['drive']?->pieces)->toBe([2.0, 1.0, 0.5]);
+    $put(['pieces' => '2 1 0.5', 'drop' => '1']);
+    expect(exportedWorksheet($job)->stack?->spacers['drive']?->pieces)->toBe([2.0, 0.5]);
+    $put(['pieces' => '']);
+    expect(exportedWorksheet($job)->stack?->spacers['drive']?->pieces)->toBe([]);
+    $put(['to_drawer' => '1']);
+    expect(Workshops::fresh($job)->kit?->by_hand)->toBe([]);
+    $put(['place' => 'nut', 'pieces' => '1/16 in']);
+    expect(exportedWorksheet($job)->stack?->spacers['nut']?->pieces)->toBe([1.5875]);
+    $this->delete("/jobs/{$job->id}/stack", ['version' => Workshops::fresh($job)->version])->assertRedirect();
+    expect(Workshops::fresh($job)->kit?->by_hand)->toBe([]);
+});
+
+it('says at the place what is wrong with a piece', function (string $pieces, string $message): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person)->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'pieces' => $pieces, 'version' => $job->version])->assertSessionHasErrors('drive');
+    expect(session('errors')->first('drive'))->toContain($message)->and(Workshops::fresh($job)->version)->toBe($job->version);
+})->with([['thick', 'not a number'], ['-1', 'thicker than 0'], ['900', 'at most 200'], [str_repeat('1 ', 61), 'more than 60']]);
+
+it('lets nobody write over what somebody else has just changed', function (): void {
+    $owner = Workshops::stocked();
+    $job = Workshops::kitted($owner);
+    $second = Workshops::person(Role::Installer, $owner->workshop);
+    $seen = $job->version;
+
+    $this->actingAs($owner)->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'pieces' => '3', 'version' => $seen])->assertSessionHasNoErrors();
+    $this->actingAs($second)->from("/jobs/{$job->id}/stack")->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'pieces' => '5', 'version' => $seen])
+        ->assertRedirect("/jobs/{$job->id}/stack")
+        ->assertSessionHasErrors('version')
+        ->assertSessionHasInput('pieces', '5');
+
+    expect(session('errors')->first('version'))->toContain('Owner Tester changed this job')
+        ->and(Workshops::fresh($job)->kit?->by_hand)->toEqual(['drive' => [3]]);
+});
+
+it('forgets hand-filled places with a new motor, and keeps them with the same', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person)->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'pieces' => '3', 'version' => $job->version]);
+    $choose = fn (string $code) => $this->put("/jobs/{$job->id}/motor", ['version' => Workshops::fresh($job)->version, 'motor_id' => $person->workshop->motors()->where('code', $code)->value('id')]);
+    $choose('heron-73');
+    expect(Workshops::fresh($job)->kit?->by_hand)->toEqual(['drive' => [3]]);
+    $choose('otter-73');
+    expect(Workshops::fresh($job)->kit?->by_hand)->toBe([]);
+});
+
+it('routes three runs and follows a longer lead', function (): void {
+    $person = Workshops::stocked();
+    $person->workshop->leads()->create(['connector' => 'eight', 'length_mm' => 200, 'quantity' => 1]);
+    $job = Workshops::kitted($person);
+    $run = $job->runs->firstOrFail();
+
+    $this->actingAs($person)->get("/jobs/{$job->id}/route")->assertSee('Needs an extension: 200 mm');
+    $this->put("/jobs/{$job->id}/runs/{$run->id}", ['supply' => '1250', 'version' => $job->version])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$job->id}/route")->assertDontSee('Needs an extension');
+    $this->put("/jobs/{$job->id}/runs/{$run->id}", ['supply' => 'long', 'version' => Workshops::fresh($job)->version])->assertSessionHasErrors('supply');
+});
+
+it('gives the section out as a drawing', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $svg = (string) $this->actingAs($person)->get("/jobs/{$job->id}/section.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+    expect(simplexml_load_string($svg))->not->toBeFalse()->and($svg)->toContain('Ring to chainstay');
+    $this->get('/jobs/'.Workshops::job($person)->id.'/section.svg')->assertNotFound();
+});

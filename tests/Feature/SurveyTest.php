@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Answer;
+use App\Models\Reading;
+use App\Models\Role;
+use NeatSpindle\Core\Measure\LengthUnit;
+use Tests\Support\Workshops;
+
+beforeEach(function (): void {
+    $this->person = Workshops::stocked(Role::Apprentice);
+    $this->job = Workshops::job($this->person);
+    $this->actingAs($this->person);
+    $this->read = fn (string $typed, array $more = []) => $this->from("/jobs/{$this->job->id}/survey")
+        ->post("/jobs/{$this->job->id}/readings", ['spot' => 'shell_width', 'typed' => $typed, 'instrument' => 'caliper', ...$more]);
+});
+
+it('keeps every reading, with who, when and what with', function (): void {
+    ($this->read)('73.04 72.96')->assertSessionHasNoErrors();
+    ($this->read)('73,08');
+
+    $readings = Reading::query()->orderBy('id')->get();
+    expect($readings->pluck('value_mm')->all())->toBe([73.04, 72.96, 73.08])
+        ->and($readings->pluck('user_id')->unique()->all())->toBe([$this->person->id])
+        ->and($readings->pluck('instrument_mm')->unique()->all())->toBe([0.02])
+        ->and($readings->pluck('superseded_at')->filter()->all())->toBe([]);
+    $this->get("/jobs/{$this->job->id}/survey?spot=shell_width")->assertSee('73.04 ± 0.06 mm')->assertSee('from 3 readings');
+});
+
+it('supersedes the earlier ones when measured afresh, and overwrites none', function (): void {
+    ($this->read)('73.04');
+    ($this->read)('72.5', ['afresh' => '1']);
+
+    [$old, $new] = Reading::query()->orderBy('id')->get()->all();
+    expect($old->value_mm)->toBe(73.04)->and($old->superseded_at)->not->toBeNull()->and($old->superseded_by_id)->toBe($new->id)
+        ->and($new->superseded_at)->toBeNull();
+    $this->get("/jobs/{$this->job->id}/survey?spot=shell_width")->assertSee('72.50 ± 0.02 mm');
+});
+
+it('takes a reading back without losing it', function (): void {
+    ($this->read)('73.04 99.0');
+    $slip = Reading::query()->where('value_mm', 99)->sole();
+    $this->delete("/jobs/{$this->job->id}/readings/{$slip->id}")->assertRedirect();
+
+    expect($slip->refresh()->superseded_at)->not->toBeNull()->and($slip->withdrawn_by_id)->toBe($this->person->id);
+    $this->get("/jobs/{$this->job->id}/survey?spot=shell_width")->assertSee('73.04 ± 0.02 mm');
+});
+
+it('does not take back a reading of another job', function (): void {
+    $other = Workshops::job($this->person);
+    ($this->read)('73.04');
+    $this->delete("/jobs/{$other->id}/readings/".Reading::query()->sole()->id)->assertNotFound();
+    expect(Reading::query()->sole()->superseded_at)->toBeNull();
+});
+
+it('says at the field what was expected, keeps what was typed, and saves nothing', function (string $typed, string $message): void {
+    ($this->read)($typed, ['instrument' => 'tape'])
+        ->assertRedirect("/jobs/{$this->job->id}/survey")
+        ->assertSessionHasErrors('typed')
+        ->assertSessionHasInput(['typed' => $typed, 'instrument' => 'tape']);
+    expect(session('errors')->first('typed'))->toContain($message)
+        ->and(Reading::query()->count())->toBe(0);
+})->with([
+    'a 7 mm shell' => ['7', '7.00 mm cannot be'],
+    'letters' => ['wide', 'not a number'],
+    'negative' => ['-73', 'cannot be'],
+    '1e9' => ['1e9', 'not a number'],
+    'a billion' => ['1000000000', 'cannot be'],
+    'a torque' => ['50 Nm', 'does not fit here'],
+    'a fraction of nothing' => ['1/0 in', 'divides by zero'],
+    'one good, one bad' => ['73.0 7', '7.00 mm cannot be'],
+]);
+
+it('refuses nothing typed, an unknown spot and an unknown instrument', function (): void {
+    ($this->read)('')->assertSessionHasErrors('typed');
+    ($this->read)('73', ['spot' => 'saddle'])->assertSessionHasErrors('spot');
+    ($this->read)('73', ['instrument' => 'eye'])->assertSessionHasErrors('instrument');
+    expect(Reading::query()->count())->toBe(0);
+});
+
+it('reads and shows inches for who prefers them, and keeps millimetres', function (): void {
+    $this->person->update(['length_unit' => LengthUnit::Inch]);
+    ($this->read)('2 7/8');
+    expect(Reading::query()->sole()->value_mm)->toBe(73.025);
+    $this->get("/jobs/{$this->job->id}/survey?spot=shell_width")->assertSee('2.875');
+});
+
+it('keeps answers, a later one superseding', function (): void {
+    $answer = fn (string $spot, string $value) => $this->from('/')->post("/jobs/{$this->job->id}/answers", ['spot' => $spot, 'value' => $value]);
+    $answer('shell_threaded', 'no');
+    $answer('shell_threaded', 'yes');
+    $answer('cogs', '11, 13; 15');
+
+    expect(Answer::query()->whereNull('superseded_at')->pluck('value', 'question')->all())->toBe(['shell_threaded' => 'yes', 'cogs' => '11 13 15'])
+        ->and(Answer::query()->count())->toBe(3);
+});
+
+it('says what is wrong with an answer', function (string $spot, string $value, string $message): void {
+    $this->from('/')->post("/jobs/{$this->job->id}/answers", ['spot' => $spot, 'value' => $value])->assertSessionHasErrors('value');
+    expect(session('errors')->first('value'))->toContain($message)->and(Answer::query()->count())->toBe(0);
+})->with([
+    ['shell_threaded', 'maybe', 'Choose one of'], ['cogs', '34 11', 'Smallest first'], ['cogs', '11 11', 'Smallest first'], ['cogs', '8 11', 'from 9 to 60'],
+    ['cogs', 'many', 'as numbers'], ['cogs', implode(' ', range(10, 27)), '1 to 16 cogs'], ['old_chain_links', '12.5', 'whole number'], ['old_chain_links', '5', 'from 40'],
+]);
+
+it('holds the next thing to do up to date', function (): void {
+    expect($this->job->fresh()->next_step)->toContain('Walk round');
+    foreach (['chainstay_length' => '438', 'over_locknuts' => '135', 'cog_inset' => '5', 'cog_pitch' => '4.3', 'wheel' => '2180'] as $spot => $typed) {
+        ($this->read)($typed, ['spot' => $spot]);
+    }
+    $this->post("/jobs/{$this->job->id}/answers", ['spot' => 'cogs', 'value' => '11 13']);
+    expect($this->job->fresh()->next_step)->toBe('Strip: Power off, battery out');
+});
+
+it('follows the identification as evidence comes', function (): void {
+    ($this->read)('68.1');
+    $this->get("/jobs/{$this->job->id}/survey")->assertSee('Next: measure the bore');
+    ($this->read)('33.9 ± 0.1', ['spot' => 'shell_bore']);
+    $this->post("/jobs/{$this->job->id}/answers", ['spot' => 'shell_threaded', 'value' => 'yes']);
+    $this->get("/jobs/{$this->job->id}/survey")->assertSee('Still 3 in question')->assertSee('which way the drive cup came out');
+    $this->post("/jobs/{$this->job->id}/answers", ['spot' => 'drive_cup_loosens', 'value' => 'anticlockwise']);
+    $this->get("/jobs/{$this->job->id}/survey")->assertSee('French thread');
+});

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Bench\KitKeeper;
+use App\Bench\StartJob;
+use App\Bench\SurveyKeeper;
+use App\Documents\CatalogueDocument;
+use App\Models\Job;
+use App\Models\Role;
+use App\Models\User;
+use App\Models\Workshop;
+use NeatSpindle\Core\Measure\LengthText;
+use NeatSpindle\Core\Measure\LengthUnit;
+use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Survey\SurveyPlan;
+
+/** Made-up workshops with people, a catalogue and a hardtail, for the tests. */
+final class Workshops
+{
+    public const PASSWORD = 'correct horse';
+
+    /** Everything a hardtail with a 73 mm shell shows. */
+    public const READINGS = [
+        'chainstay_length' => '438', 'over_locknuts' => '135', 'cog_inset' => '5.2', 'cog_pitch' => '4.34', 'wheel' => '2180',
+        'stay_45' => '-4', 'stay_64' => '3.2', 'stay_80' => '4.1', 'stay_112' => '9.5',
+        'shell_width' => '73.04 72.96 73.08', 'shell_bore' => '33.7', 'thread_pitch' => '1.06', 'guide_depth' => '3.6',
+        'down_tube' => '650', 'bar_to_head' => '250',
+    ];
+
+    public const ANSWERS = [
+        'shell_threaded' => 'yes', 'drive_cup_loosens' => 'clockwise', 'cogs' => '11 13 15 17 20 23 26 30 34', 'old_chain_links' => '108',
+    ];
+
+    public static function person(Role $role = Role::Owner, ?Workshop $workshop = null): User
+    {
+        $workshop ??= Workshop::query()->create(['name' => 'Test yard', 'place' => 'Nowhere']);
+
+        return $workshop->users()->create([
+            'name' => ucfirst($role->value).' Tester', 'email' => uniqid().'@test.example', 'password' => self::PASSWORD, 'role' => $role,
+        ]);
+    }
+
+    /** A person whose workshop has the demo's catalogue. */
+    public static function stocked(Role $role = Role::Owner): User
+    {
+        $person = self::person($role);
+        CatalogueDocument::import($person->workshop()->firstOrFail(), (string) file_get_contents(database_path('demo/catalogue.json')));
+
+        return $person->refresh()->load('workshop');
+    }
+
+    public static function job(User $by, string $bike = 'Grey hardtail'): Job
+    {
+        return self::fresh(app(StartJob::class)($by, ['customer' => 'A. Rider', 'bike' => $bike, 'kind' => 'diamond', 'frame_material' => 'aluminium']));
+    }
+
+    /** @param  array<string, string>  $readings */
+    public static function measured(User $by, array $readings = self::READINGS): Job
+    {
+        $job = self::job($by);
+        foreach ($readings as $spot => $typed) {
+            $instrument = SurveyPlan::spot($spot)->instrument ?? Instrument::Tape;
+            app(SurveyKeeper::class)->record(self::fresh($job), $by, $spot, (new LengthText(LengthUnit::Millimetre))->measurement($typed, $instrument->doubtMm()), $instrument, $typed, false);
+        }
+        foreach (self::ANSWERS as $question => $value) {
+            app(SurveyKeeper::class)->answer(self::fresh($job), $by, $question, $value);
+        }
+
+        return self::fresh($job);
+    }
+
+    public static function kitted(User $by, string $motor = 'heron-73', string $ring = 'deep-40'): Job
+    {
+        $job = self::measured($by);
+        $workshop = $by->workshop()->firstOrFail();
+        app(KitKeeper::class)->chooseMotor($job, $by, $job->version, (int) $workshop->motors()->where('code', $motor)->value('id'), null);
+        app(KitKeeper::class)->chooseRing(self::fresh($job), $by, self::fresh($job)->version, (int) $workshop->rings()->where('code', $ring)->value('id'));
+
+        return self::fresh($job);
+    }
+
+    public static function fresh(Job $job): Job
+    {
+        return Job::query()->with(['bike.customer', 'readings', 'answers', 'kit', 'stepRecords', 'runs'])->findOrFail($job->id);
+    }
+}

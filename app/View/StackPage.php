@@ -14,6 +14,7 @@ use NeatSpindle\Core\Stack\Margin;
 use NeatSpindle\Core\Stack\MarginName;
 use NeatSpindle\Core\Stack\Place;
 use NeatSpindle\Core\Stack\Stack;
+use NeatSpindle\Core\Survey\SurveyPlan;
 
 use function in_array;
 
@@ -49,6 +50,12 @@ class StackPage extends JobPage
     public function pieces(Place $place): ?array
     {
         return $this->stack()?->spacers[$place->value]->pieces ?? $this->handPieces($place);
+    }
+
+    /** A piece's thickness in the person's unit, without needless zeros: `1.6`. */
+    public function bare(float $mm): string
+    {
+        return (string) round($this->unit->fromMm($mm), 3);
     }
 
     /** What the rule asks for in a place, in the person's unit. */
@@ -100,7 +107,7 @@ class StackPage extends JobPage
     {
         $radius = Footing::foremost($points)->radius ?? 45.0;
         $nearest = 45;
-        foreach (\NeatSpindle\Core\Survey\SurveyPlan::STAY_RADII as $measured) {
+        foreach (SurveyPlan::STAY_RADII as $measured) {
             $nearest = abs($measured - $radius) < abs($nearest - $radius) ? $measured : $nearest;
         }
 

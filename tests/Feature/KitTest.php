@@ -31,7 +31,7 @@ it('lets an apprentice look but not choose', function (): void {
     $job = Workshops::kitted($owner);
     $apprentice = Workshops::person(Role::Apprentice, $owner->workshop);
 
-    $this->actingAs($apprentice)->get("/jobs/{$job->id}/stack")->assertOk()->assertDontSee('Take out');
+    $this->actingAs($apprentice)->get("/jobs/{$job->id}/stack")->assertOk()->assertDontSee('take out');
     $this->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'pieces' => '5', 'version' => $job->version])->assertForbidden();
     expect(Workshops::fresh($job)->kit?->by_hand)->toBe([]);
 });

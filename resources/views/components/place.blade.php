@@ -16,7 +16,7 @@
                 <input type="hidden" name="place" value="{{ $place->value }}">
                 <input type="hidden" name="pieces" value="{{ implode('; ', array_map(fn ($mm) => "{$mm} mm", $pieces ?? [])) }}">
                 @forelse ($pieces ?? [] as $i => $mm)
-                    <button class="piece" id="drop-{{ $place->value }}-{{ $i }}" name="drop" value="{{ $i }}" aria-label="Take out {{ $page->unit->show($mm) }}, {{ $place->label() }}">{{ round($page->unit->fromMm($mm), 3) }}</button>
+                    <button class="piece" id="drop-{{ $place->value }}-{{ $i }}" name="drop" value="{{ $i }}" aria-label="{{ $page->bare($mm) }} {{ $page->unit->value }}: take out, {{ $place->label() }}">{{ $page->bare($mm) }}</button>
                 @empty
                     <span class="soft">{{ $pieces === null ? 'nothing suits' : 'nothing' }}</span>
                 @endforelse
@@ -29,7 +29,7 @@
                     <input type="hidden" name="place" value="{{ $place->value }}">
                     <input type="hidden" name="pieces" value="{{ implode('; ', array_map(fn ($mm) => "{$mm} mm", $pieces ?? [])) }}">
                     @foreach ($page->fromDrawer($place) as $spacer)
-                        <button class="piece-add" id="add-{{ $place->value }}-{{ $spacer->id }}" name="add" value="{{ $spacer->thickness_mm }} mm" aria-label="Add {{ $page->unit->show($spacer->thickness_mm) }}, {{ $place->label() }}">+{{ round($page->unit->fromMm($spacer->thickness_mm), 3) }}</button>
+                        <button class="piece-add" id="add-{{ $place->value }}-{{ $spacer->id }}" name="add" value="{{ $spacer->thickness_mm }} mm" aria-label="+{{ $page->bare($spacer->thickness_mm) }} {{ $page->unit->value }}: add, {{ $place->label() }}">+{{ $page->bare($spacer->thickness_mm) }}</button>
                     @endforeach
                 </form>
                 <form class="pieces mt-1" method="post" action="{{ route('job.fill', $page->job) }}">

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+use Database\Seeders\DemoSeeder;
+use Tests\Support\Site;
+
+afterAll(fn () => Site::close());
+
+it('finds nothing serious, no error and no stranger on any view, bright and dark, wide and narrow', function (): void {
+    $this->seed(DemoSeeder::class);
+    $id = fn (int $number) => Job::query()->where('number', $number)->value('id');
+    $views = [
+        '/', '/?find=zebra', '/jobs/new', '/drawer', '/catalogue', '/family', '/jobs/999999/stack',
+        "/jobs/{$id(242)}/survey?spot=shell_width", "/jobs/{$id(250)}/survey", "/jobs/{$id(245)}/survey?spot=drive_cup_loosens",
+        "/jobs/{$id(247)}/strip", "/jobs/{$id(243)}/match", "/jobs/{$id(250)}/match",
+        "/jobs/{$id(242)}/stack", "/jobs/{$id(244)}/stack", "/jobs/{$id(246)}/stack", "/jobs/{$id(248)}/stack",
+        "/jobs/{$id(242)}/line", "/jobs/{$id(242)}/route", "/jobs/{$id(242)}/build", "/jobs/{$id(242)}/build/print",
+    ];
+    $site = Site::open()->visit('/sign-in');
+    $found = ['/sign-in' => $site->seriousFaults()];
+    $site->signIn('maren@tollgate.example', 'bench-demo');
+
+    foreach (['bright' => [1280, 800], 'dark' => [800, 1000]] as $light => $size) {
+        $site->chrome->size(...$size);
+        foreach ($views as $view) {
+            $site->visit($view);
+            if ($light === 'dark') {
+                $site->driver()->executeScript('document.documentElement.dataset.bsTheme = "dark"');
+            }
+            $found["{$light} {$view}"] = $site->seriousFaults();
+            if ($site->driver()->executeScript('return document.documentElement.scrollWidth > window.innerWidth') === true) {
+                $found["{$light} {$view}"][] = 'wider than the window';
+            }
+        }
+    }
+
+    expect(array_filter($found))->toBe([])
+        ->and(array_values(array_filter($site->consoleErrors(), fn (string $line) => ! str_contains($line, '/jobs/999999/'))))->toBe([])
+        ->and($site->strangeRequests())->toBe([]);
+});

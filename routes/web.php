@@ -59,4 +59,5 @@ Route::middleware('auth')->group(function (): void {
 
 if (app()->environment('local', 'testing')) {
     Route::view('/family', 'family')->name('family');
+    Route::view('/bare', 'bare');
 }

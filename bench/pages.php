@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Median time of each page of a demo served on loopback, one request at a time, beside a bare page of the
+ * framework served the same way in the same run.
+ *   php bench/pages.php http://127.0.0.1:PORT
+ */
+
+const TIMES = 50;
+const WARM_UP = 4;
+
+final class Visitor
+{
+    private readonly CurlHandle $curl;
+
+    public function __construct(private readonly string $address)
+    {
+        $this->curl = curl_init();
+        curl_setopt_array($this->curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_TIMEOUT => 30]);
+    }
+
+    public function signIn(): void
+    {
+        preg_match('/name="_token" value="([^"]+)"/', $this->get('/sign-in'), $token);
+        curl_setopt_array($this->curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query([
+            '_token' => $token[1] ?? '', 'email' => 'maren@tollgate.example', 'password' => 'bench-demo',
+        ])]);
+        $this->get('/sign-in', 302);
+        curl_setopt($this->curl, CURLOPT_HTTPGET, true);
+    }
+
+    public function get(string $path, int $expected = 200): string
+    {
+        curl_setopt($this->curl, CURLOPT_URL, $this->address.$path);
+        $body = curl_exec($this->curl);
+        $status = curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE);
+        if (! is_string($body) || $status !== $expected) {
+            throw new RuntimeException("{$path} answered {$status}, expected {$expected}.");
+        }
+
+        return $body;
+    }
+
+    /** In milliseconds, until the first byte. */
+    public function median(string $path): float
+    {
+        $times = [];
+        for ($i = 0; $i < WARM_UP + TIMES; $i++) {
+            $this->get($path);
+            if ($i >= WARM_UP) {
+                $times[] = curl_getinfo($this->curl, CURLINFO_STARTTRANSFER_TIME_T) / 1000;
+            }
+        }
+        sort($times);
+
+        return ($times[TIMES / 2 - 1] + $times[TIMES / 2]) / 2;
+    }
+}
+
+$visitor = new Visitor($argv[1] ?? 'http://127.0.0.1:8180');
+$visitor->signIn();
+$pages = [
+    'a bare page of the framework' => '/bare',
+    'Bench' => '/',
+    'Take a bike in' => '/jobs/new',
+    'Survey' => '/jobs/2/survey?spot=shell_width',
+    'Strip' => '/jobs/7/strip',
+    'Match' => '/jobs/3/match',
+    'Stack' => '/jobs/2/stack',
+    'Line' => '/jobs/2/line',
+    'Route' => '/jobs/2/route',
+    'Build' => '/jobs/2/build',
+    'Sheet for paper' => '/jobs/2/build/print',
+    'Drawer' => '/drawer',
+    'Catalogue' => '/catalogue',
+];
+foreach ($pages as $name => $path) {
+    printf("%-42s %8.1f ms\n", $name, $visitor->median($path));
+}

@@ -1,0 +1,3 @@
+<!DOCTYPE html>
+<title>Bare</title>
+<p>{{ 'A page of the framework and nothing else.' }}</p>

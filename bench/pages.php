@@ -15,6 +15,7 @@ final class Visitor
 {
     private readonly CurlHandle $curl;
 
+    /** @param  non-empty-string  $address */
     public function __construct(private readonly string $address)
     {
         $this->curl = curl_init();
@@ -59,7 +60,7 @@ final class Visitor
     }
 }
 
-$visitor = new Visitor($argv[1] ?? 'http://127.0.0.1:8180');
+$visitor = new Visitor(($argv[1] ?? '') ?: 'http://127.0.0.1:8180');
 $visitor->signIn();
 $pages = [
     'a bare page of the framework' => '/bare',

@@ -90,7 +90,7 @@ final class Node
     /** What stands under a key, unjudged; a node that holds null when nothing does. */
     public function peek(string $key): self
     {
-        return $this->child($key, $this->value instanceof stdClass ? $this->value->{$key} ?? null : null);
+        return $this->child($key, $this->raw($key));
     }
 
     /** The object under a required key; a node that holds nothing where it is at fault. */
@@ -189,7 +189,11 @@ final class Node
 
     public function whole(string $key, int $least, int $most = PHP_INT_MAX): int
     {
-        return $this->required($key)?->wholeHere($least, $most) ?? $least;
+        $plain = $this->plain($key, $least, $most);
+
+        return $plain !== null && floor($plain) === $plain
+            ? (int) $plain
+            : $this->required($key)?->wholeHere($least, $most) ?? $least;
     }
 
     public function optionalWhole(string $key, int $least, int $most = PHP_INT_MAX): ?int
@@ -251,7 +255,9 @@ final class Node
     /** A required text; null where it is at fault. */
     public function textOrNull(string $key): ?string
     {
-        return $this->required($key)?->textHere();
+        $value = $this->raw($key);
+
+        return is_string($value) && strlen($value) <= self::MAX_TEXT ? $value : $this->required($key)?->textHere();
     }
 
     public function optionalText(string $key): ?string
@@ -284,7 +290,9 @@ final class Node
      */
     public function oneOfOrNull(string $key, string $enum, array $aliases = []): ?BackedEnum
     {
-        return $this->required($key)?->oneOfHere($enum, $aliases);
+        $value = $this->raw($key);
+
+        return (is_string($value) ? $enum::tryFrom($value) : null) ?? $this->required($key)?->oneOfHere($enum, $aliases);
     }
 
     /**
@@ -307,9 +315,10 @@ final class Node
     public function listOf(string $key, string $enum): array
     {
         $cases = [];
-        foreach ($this->items($key) as $item) {
-            $cases[] = (is_string($item->value) ? $enum::tryFrom($item->value) : null)
-                ?? $item->oneOfHere($enum) ?? $enum::cases()[0];
+        $values = $this->raw($key);
+        foreach (is_array($values) ? $values : $this->items($key) as $i => $value) {
+            $cases[] = (is_string($value) ? $enum::tryFrom($value) : null)
+                ?? $this->items($key)[$i]->oneOfHere($enum) ?? $enum::cases()[0];
         }
 
         return $cases;
@@ -515,14 +524,19 @@ final class Node
         return null;
     }
 
-    /** The number under a key where it keeps its range: the common case, which needs no node of its own. */
+    /** The number under a key where it keeps its range. Most do, and then no node is needed for it. */
     private function plain(string $key, float $least, float $most): ?float
     {
-        $value = $this->value instanceof stdClass ? $this->value->{$key} ?? null : null;
+        $value = $this->raw($key);
 
         return (is_float($value) || is_int($value)) && $value >= $least && $value <= $most && $value <= PHP_FLOAT_MAX
             ? (float) $value
             : null;
+    }
+
+    private function raw(string $key): mixed
+    {
+        return $this->value instanceof stdClass ? $this->value->{$key} ?? null : null;
     }
 
     private function required(string $key): ?self

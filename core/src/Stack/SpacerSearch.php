@@ -31,7 +31,23 @@ final readonly class SpacerSearch
         if ($span->holds(0) && $span->target <= 0) {
             return [];
         }
-        $layers = $this->layers($this->largestUseful($span));
+
+        $near = $this->firstGuess($span);
+        $guess = $this->bestUpTo($near, $span);
+
+        return $guess !== null && $span->distance((int) array_sum($guess)) <= $near - $span->target
+            ? $guess
+            : $this->bestUpTo($this->largestUseful($span), $span);
+    }
+
+    /**
+     * The best set whose sum reaches no further than `largest`.
+     *
+     * @return list<int>|null
+     */
+    private function bestUpTo(int $largest, Span $span): ?array
+    {
+        $layers = $this->layers($largest);
         $sets = array_map(
             fn (int $sum) => $this->pieces($sum, $layers),
             self::nearest($layers[count($layers) - 1], $span),
@@ -40,14 +56,16 @@ final readonly class SpacerSearch
         return $sets === [] ? null : max($sets);
     }
 
-    /**
-     * No best sum reaches further: taking any piece away would still leave enough, and nearer.
-     */
+    /** Just past the target: mostly enough, and what is found no further from the target than this cannot be beaten. */
+    private function firstGuess(Span $span): int
+    {
+        return min($span->high, max($span->low, $span->target) + (array_key_first($this->stock) ?? 0));
+    }
+
+    /** No best sum reaches further: taking any piece away would still leave enough, and nearer. */
     private function largestUseful(Span $span): int
     {
-        $thickest = array_key_last($this->stock) ?? 0;
-
-        return min($span->high, max($span->low, $span->target) + $thickest);
+        return min($span->high, max($span->low, $span->target) + (array_key_last($this->stock) ?? 0));
     }
 
     /** @return non-empty-list<array<int, int>> fewest pieces by sum, a layer for each thickness */
@@ -81,14 +99,14 @@ final readonly class SpacerSearch
     private static function nearest(array $reachable, Span $span): array
     {
         $sums = [];
-        $best = [PHP_INT_MAX, 0];
+        [$nearest, $fewest] = [PHP_INT_MAX, PHP_INT_MAX];
         foreach ($reachable as $sum => $pieces) {
-            $rank = [$span->distance($sum), $pieces];
-            if (! $span->holds($sum) || $rank > $best) {
+            $distance = abs($sum - $span->target);
+            if ($sum < $span->low || $sum > $span->high || $distance > $nearest || ($distance === $nearest && $pieces > $fewest)) {
                 continue;
             }
-            $sums = $rank < $best ? [$sum] : [...$sums, $sum];
-            $best = $rank;
+            $sums = $distance === $nearest && $pieces === $fewest ? [...$sums, $sum] : [$sum];
+            [$nearest, $fewest] = [$distance, $pieces];
         }
 
         return $sums;

@@ -46,6 +46,11 @@ install_packages() {
     [ -z "$wanted" ] || fail "these packages are still missing after the install: $(echo $wanted)"
 }
 
+expect_node() {
+    node -e 'process.exit(parseInt(process.versions.node, 10) >= 20 ? 0 : 1)' \
+        || fail "Node.js 20 or newer is needed to build the styles; this machine has $(node --version)"
+}
+
 fingerprint() { cat "$@" 2>/dev/null | sha1sum | cut -d' ' -f1; }
 tree_fingerprint() { find "$@" -type f -print0 | sort -z | xargs -0 sha1sum | sha1sum | cut -d' ' -f1; }
 
@@ -73,6 +78,7 @@ build_assets() {
 }
 
 install_project() {
+    expect_node
     mkdir -p "$root/.local"
     exec 9>"$root/.local/install.lock"
     flock 9

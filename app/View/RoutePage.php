@@ -6,7 +6,7 @@ namespace App\View;
 
 use App\Models\Run;
 use App\Models\Stage;
-use App\View\Drawings\FrameView;
+use App\View\Drawings\RouteView;
 use NeatSpindle\Core\Frame\FrameRouting;
 use NeatSpindle\Core\Route\RouteVerdict;
 use NeatSpindle\Core\Route\RunRoute;
@@ -22,9 +22,9 @@ class RoutePage extends JobPage
         return Stage::Route;
     }
 
-    public function drawing(): FrameView
+    public function drawing(): RouteView
     {
-        return new FrameView($this->sheet->frame());
+        return new RouteView($this->sheet->frame());
     }
 
     /** @return list<array{run: Run, route: RunRoute}> */

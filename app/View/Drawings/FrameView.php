@@ -22,14 +22,14 @@ class FrameView
 
     private readonly float $top;
 
-    public function __construct(public readonly DiamondFrame $frame, float $roomBelow = 0.0)
+    public function __construct(public readonly DiamondFrame $frame)
     {
         $radius = $frame->wheelRadius;
         $this->left = min($frame->rearAxle->x - $radius, -500.0);
         $right = max($frame->frontAxle->x + $radius, 900.0);
         $this->top = max($frame->bar->y, $frame->seatTop->y) + 90.0;
         $this->width = ($right - $this->left) * self::SCALE + 2 * self::ROOM;
-        $this->height = ($this->top - ($frame->rearAxle->y - $radius)) * self::SCALE + 2 * self::ROOM + $roomBelow;
+        $this->height = ($this->top - ($frame->rearAxle->y - $radius)) * self::SCALE + 2 * self::ROOM;
     }
 
     public function x(Point $point): float
@@ -50,17 +50,5 @@ class FrameView
     public function groundY(): float
     {
         return $this->y($this->frame->rearAxle->plus(0.0, -$this->frame->wheelRadius));
-    }
-
-    /**
-     * A line through places of the routing graph.
-     *
-     * @param  list<string>  $places
-     */
-    public function way(array $places, float $shift = 0.0): string
-    {
-        $points = array_map(fn (string $place) => $this->frame->place($place), $places);
-
-        return 'M'.implode(' L', array_map(fn (Point $point) => ($this->x($point) + $shift).','.($this->y($point) - $shift), $points));
     }
 }

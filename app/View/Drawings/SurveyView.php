@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Frame\DiamondFrame;
 use NeatSpindle\Core\Frame\Point;
 use NeatSpindle\Core\Survey\SurveyPlan;
 
@@ -20,11 +19,6 @@ class SurveyView extends FrameView
         'cogs' => [20, 185], 'cog_pitch' => [-235, 25], 'wheel' => [95, -10], 'old_chain_links' => [-5, 110],
         'chain_twelve' => [-185, -110], 'seat_tube' => [115, 25], 'top_tube' => [0, 95], 'down_tube' => [90, -60], 'bar_to_head' => [110, 55],
     ];
-
-    public function __construct(DiamondFrame $frame)
-    {
-        parent::__construct($frame);
-    }
 
     /** @return list<array{code: string, number: int, x: float, y: float, spotX: float, spotY: float}> */
     public function balloons(): array

@@ -1,6 +1,6 @@
 @props(['page'])
 @php($shell = $page->sheet->identification())
-<section class="panel" aria-labelledby="shell-title">
+<section class="panel shell" aria-labelledby="shell-title">
     <h2 id="shell-title">Which shell it is</h2>
     @if ($shell === null)
         <p class="soft mb-0">Measure its width first.</p>

@@ -1,14 +1,10 @@
 @php($spot = $page->spot)
 <x-job :page="$page">
-    <div class="work">
-        <div class="work-wide">
-            <section class="panel picture" aria-label="Where to measure">
-                <x-drawing.survey :view="$page->drawing()" :page="$page" />
-            </section>
-            <x-shell-known :page="$page" />
-        </div>
-        <div class="work-wide">
-            <section class="panel" aria-labelledby="spot-title">
+    <div class="work survey">
+        <section class="panel picture" aria-label="Where to measure">
+            <x-drawing.survey :view="$page->drawing()" :page="$page" />
+        </section>
+        <section class="panel spot" aria-labelledby="spot-title">
                 <h2 id="spot-title"><span class="figures">{{ $page->numberOf($spot->code) }}</span> {{ $spot->label }}</h2>
                 <p>{{ $spot->how }}</p>
                 <p class="form-hint">{{ $spot->why }}</p>
@@ -78,8 +74,8 @@
                     </form>
                 @endif
                 <a class="btn btn-plain mt-2" href="{{ route('job.survey', [$page->job, 'spot' => $page->nextSpot()->code]) }}" data-key="ArrowRight">Next: {{ $page->numberOf($page->nextSpot()->code) }} {{ $page->nextSpot()->label }}</a>
-            </section>
-        </div>
+        </section>
+        <x-shell-known :page="$page" />
     </div>
     <section class="panel mt-3" aria-labelledby="all-spots">
         <h2 id="all-spots">All spots, in walking order</h2>

@@ -9,7 +9,7 @@
         <line class="chain-{{ $cog['verdict'] }}" x1="{{ $view->ringX }}" y1="{{ $view->ringY }}" x2="{{ $cog['x'] }}" y2="{{ $view->cogY }}" stroke-width="3" fill="none" />
         <rect class="part part-nut" x="{{ $cog['x'] - 5 }}" y="{{ $view->cogY - $cog['half'] }}" width="10" height="{{ $cog['half'] * 2 }}" />
         <text class="fig" x="{{ $cog['x'] }}" y="44" font-size="17" text-anchor="middle">{{ $cog['teeth'] }}</text>
-        <text class="fig soft-text" x="{{ $cog['x'] }}" y="66" font-size="14" text-anchor="middle">{{ $cog['angle'] }}°</text>
+        <text class="soft-text" x="{{ $cog['x'] }}" y="66" font-size="14.5" text-anchor="middle">{{ $cog['angle'] }}°</text>
     @endforeach
     <rect class="part part-ring" x="{{ $view->ringX - 8 }}" y="{{ $view->ringY - 30 }}" width="16" height="60" />
     <text x="{{ $view->ringX + 16 }}" y="{{ $view->ringY + 24 }}" font-size="16">ring</text>

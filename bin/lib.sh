@@ -35,13 +35,19 @@ missing_packages() {
 }
 
 install_packages() {
-    local wanted
-    wanted=$(missing_packages "$@" | sort -u)
-    [ -n "$wanted" ] || return 0
-    say "Installing from Debian: $(echo $wanted)"
-    # Debian's MariaDB package would start a server of its own where an init system runs; ours is private.
-    as_root env DEBIAN_FRONTEND=noninteractive apt-get update -qq
-    as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $wanted >/dev/null
+    local wanted try
+    for try in 1 2 3 4 5 6; do
+        wanted=$(missing_packages "$@" | sort -u)
+        [ -n "$wanted" ] || return 0
+        say "Installing from Debian: $(echo $wanted)"
+        # Debian's MariaDB package would start a server of its own where an init system runs; ours is private.
+        as_root env DEBIAN_FRONTEND=noninteractive apt-get update -qq \
+            && as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq -o DPkg::Lock::Timeout=600 --no-install-recommends $wanted >/dev/null \
+            && break
+        [ "$try" -lt 6 ] || fail "the packages could not be installed: $(echo $wanted)"
+        say "Another installation may be under way; trying again in 20 seconds"
+        sleep 20
+    done
     wanted=$(missing_packages "$@" | sort -u)
     [ -z "$wanted" ] || fail "these packages are still missing after the install: $(echo $wanted)"
 }

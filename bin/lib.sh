@@ -39,17 +39,18 @@ install_packages() {
     for try in 1 2 3 4 5 6; do
         wanted=$(missing_packages "$@" | sort -u)
         [ -n "$wanted" ] || return 0
+        if [ "$try" -gt 1 ]; then
+            say "Another installation may be under way; trying again in 20 seconds"
+            sleep 20
+        fi
         say "Installing from Debian: $(echo $wanted)"
         # Debian's MariaDB package would start a server of its own where an init system runs; ours is private.
         as_root env DEBIAN_FRONTEND=noninteractive apt-get update -qq \
             && as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq -o DPkg::Lock::Timeout=600 --no-install-recommends $wanted >/dev/null \
-            && break
-        [ "$try" -lt 6 ] || fail "the packages could not be installed: $(echo $wanted)"
-        say "Another installation may be under way; trying again in 20 seconds"
-        sleep 20
+            || true
     done
     wanted=$(missing_packages "$@" | sort -u)
-    [ -z "$wanted" ] || fail "these packages are still missing after the install: $(echo $wanted)"
+    [ -z "$wanted" ] || fail "these packages could not be installed: $(echo $wanted)"
 }
 
 expect_node() {

@@ -87,6 +87,7 @@ build_assets() {
 install_project() {
     expect_node
     mkdir -p "$root/.local"
+    [ -f "$root/.env" ] || cp "$root/.env.example" "$root/.env"
     exec 9>"$root/.local/install.lock"
     flock 9
     [ -f "$root/vendor/autoload.php" ] || rm -f "$root/.local/marks/composer"

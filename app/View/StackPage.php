@@ -30,6 +30,14 @@ class StackPage extends JobPage
         return $this->sheet->chosenWorksheet()?->stack;
     }
 
+    /** What stands in the way; null when nothing does. */
+    public function obstacle(): ?string
+    {
+        $stack = $this->stack();
+
+        return $stack === null ? null : Obstacle::of($stack, $this->unit);
+    }
+
     /** @return list<Place> */
     public function places(): array
     {

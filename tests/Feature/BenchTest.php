@@ -76,6 +76,11 @@ it('opens every place of a job at every stage', function (string $place): void {
     }
 })->with(['survey', 'strip', 'match', 'stack', 'line', 'route', 'build', 'build/print']);
 
+it('opens every place with an empty catalogue, and says what is missing', function (string $place): void {
+    $person = Workshops::person();
+    $this->actingAs($person)->get('/jobs/'.Workshops::measured($person)->id."/{$place}")->assertOk()->assertSee('Read a catalogue in');
+})->with(['match', 'stack', 'line', 'build', 'build/print']);
+
 it('asks the database at most 15 times for any page', function (string $path): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);

@@ -1,6 +1,10 @@
 @props(['page', 'what'])
 <section class="panel empty">
-    @if ($page->missing() !== [])
+    @if ($page->sheet->catalogue->rings->isEmpty() || $page->sheet->catalogue->motors->where('mount', NeatSpindle\Core\Catalogue\Mount::Sleeve)->isEmpty())
+        <p><strong>{{ $what }} needs a catalogue.</strong></p>
+        <p>There is no sleeve motor or no ring in it yet.</p>
+        <a class="btn btn-primary" href="{{ route('catalogue') }}">Read a catalogue in</a>
+    @elseif ($page->missing() !== [])
         <p><strong>{{ $what }} needs a few readings first.</strong></p>
         <p>Still to measure: {{ implode(', ', $page->missing()) }}.</p>
         <a class="btn btn-primary" href="{{ route('job.survey', $page->job) }}">Go on measuring</a>

@@ -12,6 +12,7 @@
                 @foreach ($page->chapters() as $chapter => $steps)
                     <h2>{{ $chapter }}</h2>
                     <table>
+                        <colgroup><col class="col-number"><col><col class="col-turn"><col class="col-given"><col class="col-done"></colgroup>
                         <thead><tr><th>No.</th><th>Step</th><th>Turn, torque, compound</th><th>Given</th><th>Done</th></tr></thead>
                         <tbody>
                             @foreach ($steps as $step)
@@ -19,8 +20,8 @@
                                 <tr data-step="{{ $step->code }}">
                                     <td>{{ $page->numberOf($step->code) }}</td>
                                     <td><strong>{{ $step->title }}.</strong> {{ $step->how }} @if ($step->look)Look: {{ $step->look }}.@endif @if ($step->closesOff)Out of reach afterwards: {{ $step->closesOff }}.@endif @if ($step->caution)<strong>Caution. {{ $step->caution }}</strong>@endif</td>
-                                    <td>@if ($page->turnOf($step)){{ $page->turnOf($step)->words() }}, {{ $step->turn->side->value === 'drive' ? 'drive side' : 'left side' }}. @endif @if ($page->band($step)){{ $page->band($step) }}. @endif @if ($step->compound){{ $step->compound->label() }}.@endif</td>
-                                    <td class="blank">@if ($record?->torque_nm !== null){{ $page->torqueUnit->show($record->torque_nm) }}@endif {{ $record?->note }}</td>
+                                    <td>@if ($page->turnOf($step)){{ $page->turnOf($step)->words() }}, {{ $step->turn->side->value === 'drive' ? 'drive side' : 'left side' }}. @endif @if ($page->band($step))Torque {{ $page->band($step) }}. @endif @if ($step->compound){{ $step->compound->label() }}.@endif</td>
+                                    <td>@if ($record?->torque_nm !== null){{ $page->torqueUnit->show($record->torque_nm) }}@endif {{ $record?->note }}</td>
                                     <td class="tick">{{ $page->isDone($step->code) ? '☒' : '☐' }}</td>
                                 </tr>
                             @endforeach

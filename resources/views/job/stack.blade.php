@@ -7,14 +7,14 @@
             <section class="panel picture" aria-label="Section along the crank axis">
                 <div class="verdict-line">
                     <x-verdict :of="$stack->verdict" />
-                    @foreach ($stack->notes as $note)<span>{{ $note->label() }}</span>@endforeach
-                    @if ($stack->unsolved)
-                        <span>The drawer has no set for “{{ $stack->unsolved->place()->label() }}”: {{ $page->needed($stack->unsolved->place()) }} or a little more. Get spacers, or fill the place by hand.</span>
-                    @endif
+                    @if ($page->obstacle())<span>{{ $page->obstacle() }}</span>@endif
                 </div>
                 @if ($page->section())
                     <x-drawing.section :view="$page->section()" />
+                    @foreach ($stack->notes as $note)<p class="caution">{{ $note->label() }}</p>@endforeach
                     <p class="form-hint mb-0 not-on-paper">To scale along the axis. <a href="{{ route('job.section', $page->job) }}" hx-boost="false">Save as SVG</a></p>
+                @else
+                    <p class="empty">There is nothing to draw until every place has its spacers: get what is missing, or fill the place by hand.</p>
                 @endif
             </section>
             <div class="work-wide">

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use NeatSpindle\Core\Measure\LengthUnit;
+use NeatSpindle\Core\Stack\MarginName;
+use NeatSpindle\Core\Stack\Note;
+use NeatSpindle\Core\Stack\Stack;
+use NeatSpindle\Core\Stack\Unsolved;
+
+/** What stands in the way of a stack, in millimetres and words. */
+class Obstacle
+{
+    /** Null when nothing does. */
+    public static function of(Stack $stack, LengthUnit $unit): ?string
+    {
+        $reason = $stack->limitedBy();
+
+        return match (true) {
+            $reason === null => null,
+            $reason instanceof Unsolved => self::unsolved($stack, $reason, $unit),
+            $reason instanceof MarginName => self::margin($stack, $reason, $unit),
+            $reason instanceof Note => $reason->label(),
+            default => 'No washers in the drawer, or no bolt of the trade, fit between plate and bosses.',
+        };
+    }
+
+    private static function unsolved(Stack $stack, Unsolved $step, LengthUnit $unit): string
+    {
+        $needed = $unit->show($stack->needed[$step->place()->value] ?? 0.0);
+
+        return "The drawer has no set for “{$step->place()->label()}”: {$needed} or a little more is needed.";
+    }
+
+    private static function margin(Stack $stack, MarginName $name, LengthUnit $unit): string
+    {
+        $margin = $stack->margin($name);
+        if ($margin === null) {
+            return $name->label();
+        }
+        $broken = $name->isCeiling() ? 'over' : 'short of';
+
+        return $margin->slack() < 0
+            ? "{$name->label()}: {$unit->show($margin->value)}, {$broken} its limit of {$unit->show($margin->limit)} by {$unit->show(abs($margin->slack()))}"
+            : "{$name->label()}: {$unit->show($margin->value)} against {$unit->show($margin->limit)}, but the readings are ± {$unit->show($margin->plusMinus)}";
+    }
+}

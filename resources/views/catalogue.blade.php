@@ -15,7 +15,7 @@
                         <thead><tr><th>Code</th><th>Name</th><th>Mount</th><th>Shells</th><th class="n">W</th><th class="n">Torque</th><th class="n">Nut torque</th></tr></thead>
                         <tbody>
                             @foreach ($catalogue->motors as $motor)
-                                <tr><td class="figures">{{ $motor->code }}</td><td>{{ $motor->name }}</td><td>{{ $motor->mount->value }}</td><td>{{ implode(', ', $motor->figures['native_shells']) }}</td>
+                                <tr><td class="figures text-nowrap">{{ $motor->code }}</td><td>{{ $motor->name }}</td><td>{{ $motor->mount->value }}</td><td>{{ implode(', ', $motor->figures['native_shells']) }}</td>
                                     <td class="n">{{ (int) $motor->continuous_w }}</td><td class="n">{{ auth()->user()->torque_unit->show($motor->max_torque_nm) }}</td>
                                     <td class="n">@isset($motor->figures['nut']){{ auth()->user()->torque_unit->figure($motor->figures['nut']['torque_nm'][0]) }}–{{ auth()->user()->torque_unit->show($motor->figures['nut']['torque_nm'][1]) }}@else – @endisset</td></tr>
                             @endforeach
@@ -43,14 +43,14 @@
                     <h2 id="rings-title">Rings</h2>
                     <table class="ledger">
                         <thead><tr><th>Code</th><th class="n">Teeth</th><th class="n">Dish</th><th class="n">Thick</th></tr></thead>
-                        <tbody>@foreach ($catalogue->rings as $ring)<tr><td class="figures">{{ $ring->code }}</td><td class="n">{{ $ring->teeth }}</td><td class="n">{{ auth()->user()->length_unit->show($ring->dish_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($ring->thickness_mm) }}</td></tr>@endforeach</tbody>
+                        <tbody>@foreach ($catalogue->rings as $ring)<tr><td class="figures text-nowrap">{{ $ring->code }}</td><td class="n">{{ $ring->teeth }}</td><td class="n">{{ auth()->user()->length_unit->show($ring->dish_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($ring->thickness_mm) }}</td></tr>@endforeach</tbody>
                     </table>
                 </section>
                 <section class="panel" aria-labelledby="inserts-title">
                     <h2 id="inserts-title">Inserts</h2>
                     <table class="ledger">
                         <thead><tr><th>Code</th><th>Shells</th><th class="n">Flange</th><th class="n">Bore</th></tr></thead>
-                        <tbody>@foreach ($catalogue->inserts as $insert)<tr><td class="figures">{{ $insert->code }}</td><td>{{ implode(', ', $insert->shells) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->flange_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->bore_mm) }}</td></tr>@endforeach</tbody>
+                        <tbody>@foreach ($catalogue->inserts as $insert)<tr><td class="figures text-nowrap">{{ $insert->code }}</td><td>{{ implode(', ', $insert->shells) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->flange_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->bore_mm) }}</td></tr>@endforeach</tbody>
                     </table>
                 </section>
             </div>

@@ -63,7 +63,8 @@ it('counts the drawer', function (): void {
     $spacer = Spacer::query()->firstOrFail();
     $this->put("/drawer/{$spacer->id}", ['quantity' => 3, 'lies_in' => 'tray Q'])->assertSessionHasNoErrors();
     expect($spacer->refresh()->quantity)->toBe(3);
-    $this->put("/drawer/{$spacer->id}", ['quantity' => 'some'])->assertSessionHasErrors('quantity');
+    $this->from('/drawer')->followingRedirects()->put("/drawer/{$spacer->id}", ['quantity' => 'some', 'lies_in' => 'shelf 9', 'row' => $spacer->id])
+        ->assertSeeInOrder(['shelf 9', 'value="some"', 'a whole number from 0 to 1000'], false);
     $this->actingAs(Workshops::person())->put("/drawer/{$spacer->id}", ['quantity' => 9])->assertNotFound();
     expect($spacer->refresh()->quantity)->toBe(3);
 });

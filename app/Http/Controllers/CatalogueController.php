@@ -42,7 +42,7 @@ class CatalogueController extends Controller
     public function count(CountSpacerRequest $request, Spacer $spacer): RedirectResponse
     {
         abort_unless($spacer->workshop_id === $this->user()->workshop_id, 404);
-        $spacer->update($request->validated());
+        $spacer->update($request->safe(['quantity', 'lies_in']));
 
         return redirect()->route('drawer');
     }

@@ -29,6 +29,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/', [JobController::class, 'show'])->name('show');
         Route::get('/survey', [SurveyController::class, 'show'])->name('survey');
         Route::post('/readings', [SurveyController::class, 'reading'])->name('reading');
+        Route::post('/caliper', [SurveyController::class, 'caliper'])->name('caliper');
         Route::delete('/readings/{reading}', [SurveyController::class, 'takeBack'])->name('reading.take-back');
         Route::post('/answers', [SurveyController::class, 'answer'])->name('answer');
         Route::get('/strip', [JobController::class, 'strip'])->name('strip');

@@ -9,7 +9,10 @@ use App\Models\Job;
 use App\Models\Reading;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Survey\SurveyPlan;
+use NeatSpindle\Core\Strip\BracketKind;
+use NeatSpindle\Core\Strip\CrankKind;
+use NeatSpindle\Core\Strip\Fitted;
+use NeatSpindle\Core\Survey\EarlyWidth;
 
 use function count;
 
@@ -106,9 +109,37 @@ class Findings
         return $this->readings($spot)->isNotEmpty() || $this->answer($spot) !== null;
     }
 
-    /** How many of the spots have something. */
-    public function known(): int
+    /** The shell's width: measured bare, or told early from the cups; null while neither is known. */
+    public function shellWidth(): ?Measurement
     {
-        return count(array_filter(array_keys(SurveyPlan::spots()), $this->has(...)));
+        $cups = $this->measurement('cups_width');
+        $flange = $this->measurement('cup_flange');
+
+        return $this->measurement('shell_width')
+            ?? ($cups === null || $flange === null ? null : EarlyWidth::from($cups, $flange));
+    }
+
+    /** Whether the width that is computed with was told from the cups. */
+    public function isWidthEarly(): bool
+    {
+        return $this->measurement('shell_width') === null && $this->shellWidth() !== null;
+    }
+
+    /** What is said to be on the bike; what nobody said is the commonest. */
+    public function fitted(): Fitted
+    {
+        return new Fitted(
+            CrankKind::tryFrom($this->answer('crank_kind') ?? '') ?? CrankKind::SquareTaper,
+            BracketKind::tryFrom($this->answer('bracket_kind') ?? '') ?? BracketKind::Threaded,
+            $this->answer('front_mech') !== 'no',
+            $this->answer('chain_kept') === 'yes',
+            $this->answer('guard') === 'yes',
+            $this->answer('kickstand') === 'yes',
+        );
+    }
+
+    public function isFittedKnown(): bool
+    {
+        return $this->answer('crank_kind') !== null && $this->answer('bracket_kind') !== null;
     }
 }

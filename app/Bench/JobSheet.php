@@ -13,7 +13,7 @@ use NeatSpindle\Core\Document\Fault;
 use NeatSpindle\Core\Document\InvalidDocument;
 use NeatSpindle\Core\Document\JobReader;
 use NeatSpindle\Core\Fit\MotorMatch;
-use NeatSpindle\Core\Frame\DiamondFrame;
+use NeatSpindle\Core\Frame\BikeShape;
 use NeatSpindle\Core\Route\RoutePlan;
 use NeatSpindle\Core\Sheet\BuildSheet;
 use NeatSpindle\Core\Shell\Identification;
@@ -118,7 +118,7 @@ class JobSheet
 
     public function stripPlan(): StripPlan
     {
-        return StripPlan::forSquareTaper($this->identification());
+        return StripPlan::for($this->findings->fitted(), $this->identification());
     }
 
     /** @return list<MotorMatch> */
@@ -127,9 +127,9 @@ class JobSheet
         return $this->worksheet === null ? [] : MotorMatch::sleeves($this->worksheet->job);
     }
 
-    public function frame(): DiamondFrame
+    public function shape(): BikeShape
     {
-        return DiamondFrame::fromMeasures($this->findings->lengths());
+        return BikeShape::of($this->job->bike->kind, $this->findings->lengths());
     }
 
     public function routePlan(): ?RoutePlan

@@ -11,17 +11,14 @@ use NeatSpindle\Core\Stack\MarginName;
 use NeatSpindle\Core\Stack\Note;
 use NeatSpindle\Core\Stack\Unsolved;
 use NeatSpindle\Core\Stack\Verdict;
+use NeatSpindle\Core\Survey\Sitting;
 use NeatSpindle\Core\Survey\Spot;
 
 use function count;
-use function in_array;
 
 /** Where a job stands: what it waits for and the next thing to do. */
 class Progress
 {
-    /** Spots that only the bare shell shows. */
-    private const AFTER_THE_STRIP = ['shell_width', 'shell_bore', 'shell_threaded', 'thread_pitch', 'drive_cup_loosens', 'guide_depth'];
-
     private function __construct(
         public readonly Stage $stage,
         public readonly WaitsFor $waitsFor,
@@ -35,7 +32,7 @@ class Progress
 
     private static function measuring(JobSheet $sheet): ?self
     {
-        $before = array_filter($sheet->missing, fn (Spot $spot) => ! in_array($spot->code, self::AFTER_THE_STRIP, true));
+        $before = array_filter($sheet->missing, fn (Spot $spot) => $spot->sitting === Sitting::BeforeTheStrip);
         if ($before !== []) {
             return new self(Stage::Survey, WaitsFor::Measurement, 'Measure: '.reset($before)->label);
         }

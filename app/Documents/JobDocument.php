@@ -55,7 +55,7 @@ class JobDocument
     public function shell(): array
     {
         return array_filter([
-            'width_mm' => $this->measured('shell_width'),
+            'width_mm' => $this->width(),
             'bore_mm' => $this->measured('shell_bore'),
             'threaded' => match ($this->findings->answer('shell_threaded')) {
                 'yes' => true,
@@ -105,6 +105,7 @@ class JobDocument
             'cogs' => $this->findings->teeth('cogs'),
             'cog_pitch_mm' => $this->findings->mm('cog_pitch'),
             'use' => $this->findings->weights(),
+            'chain_path_mm' => $this->measured('chain_path'),
             'old_chain_links' => $this->findings->count('old_chain_links'),
             'chain_12_links_mm' => $this->measured('chain_twelve'),
         ], fn (mixed $value) => $value !== null);
@@ -154,6 +155,14 @@ class JobDocument
                 'connector' => $lead->connector, 'length_mm' => $lead->length_mm, 'quantity' => $lead->quantity,
             ])->all()),
         ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private function width(): ?array
+    {
+        $early = $this->findings->isWidthEarly() ? $this->findings->shellWidth() : null;
+
+        return $early === null ? $this->measured('shell_width') : ['value' => $early->value, 'plus_minus' => $early->plusMinus];
     }
 
     /** @return array<string, mixed>|null */

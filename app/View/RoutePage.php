@@ -24,7 +24,13 @@ class RoutePage extends JobPage
 
     public function drawing(): RouteView
     {
-        return new RouteView($this->sheet->frame());
+        return new RouteView($this->sheet->shape());
+    }
+
+    /** Runs are laid on frames with a down tube; other kinds have no graph of their own yet. */
+    public function isKindRouted(): bool
+    {
+        return $this->sheet->shape()->tube('down-tube') !== null;
     }
 
     /** @return list<array{run: Run, route: RunRoute}> */

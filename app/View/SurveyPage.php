@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Bench\JobSheet;
+use App\Instruments\Caliper;
 use App\Models\Reading;
 use App\Models\Stage;
 use App\View\Drawings\SurveyView;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Survey\Sitting;
 use NeatSpindle\Core\Survey\Spot;
 use NeatSpindle\Core\Survey\SurveyPlan;
 
@@ -24,7 +26,7 @@ class SurveyPage extends JobPage
     public function __construct(JobSheet $sheet, mixed $asked)
     {
         parent::__construct($sheet);
-        $this->spot = (is_string($asked) ? SurveyPlan::spot($asked) : null) ?? $this->firstOpen();
+        $this->spot = (is_string($asked) ? $this->spots()[$asked] ?? null : null) ?? $this->firstOpen();
     }
 
     public function stage(): Stage
@@ -34,18 +36,30 @@ class SurveyPage extends JobPage
 
     public function drawing(): SurveyView
     {
-        return new SurveyView($this->sheet->frame());
+        return new SurveyView($this->sheet->shape(), array_keys($this->spots()));
     }
 
-    /** @return array<string, Spot> */
+    /** @return array<string, Spot> those that make sense for this kind of bike, in walking order */
     public function spots(): array
     {
-        return SurveyPlan::spots();
+        return SurveyPlan::for($this->job->bike->kind);
+    }
+
+    /** @return list<Spot> the spots of one sitting */
+    public function sitting(Sitting $sitting): array
+    {
+        return array_values(array_filter($this->spots(), fn (Spot $spot) => $spot->sitting === $sitting));
     }
 
     public function isEssentialMissing(string $code): bool
     {
-        return $this->spots()[$code]->isEssential && ! $this->sheet->findings->has($code);
+        $isKnownOtherwise = match ($code) {
+            'shell_width' => $this->sheet->findings->isWidthEarly(),
+            'cog_pitch' => count($this->sheet->findings->teeth('cogs') ?? []) === 1,
+            default => false,
+        };
+
+        return $this->spots()[$code]->isEssential && ! $isKnownOtherwise && ! $this->sheet->findings->has($code);
     }
 
     /** What stands at a spot, in the person's unit; null when nothing does. */
@@ -77,6 +91,11 @@ class SurveyPage extends JobPage
         return $this->sheet->findings->readings($this->spot->code);
     }
 
+    public function isCaliperPlugged(): bool
+    {
+        return app(Caliper::class)->isPlugged();
+    }
+
     /** @return list<Instrument> */
     public function instruments(): array
     {
@@ -88,12 +107,12 @@ class SurveyPage extends JobPage
         foreach ($this->sheet->missing as $spot) {
             return $spot;
         }
-        foreach (SurveyPlan::spots() as $spot) {
+        foreach ($this->spots() as $spot) {
             if (! $this->sheet->findings->has($spot->code)) {
                 return $spot;
             }
         }
 
-        return SurveyPlan::spots()['shell_width'];
+        return $this->spots()['shell_width'];
     }
 }

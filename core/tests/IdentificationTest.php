@@ -69,3 +69,29 @@ it('asks for the measurement that splits best', function (Shell $shell, ?string 
     'one left: nothing' => [new Shell(Measurement::exactly(70.0), Measurement::exactly(35.0), true), null],
     'nothing known would tell them apart' => [new Shell(Measurement::exactly(83.0), Measurement::within(40.0, 8.0), true, Measurement::within(1.03, 0.05), Rotation::Clockwise), null],
 ]);
+
+it('names the single reading that, dropped, would leave an answer', function (): void {
+    $shell = new Shell(Measurement::exactly(73.0), Measurement::exactly(35.0), true, Measurement::exactly(1.058), Rotation::Clockwise);
+    $found = Identification::of($shell);
+    expect($found->candidates)->toBe([])
+        ->and($found->leftWithout())->toBe(['bore_mm' => [ShellStandard::Bsa]]);
+
+    $dropped = Identification::of(new Shell($shell->width, null, true, $shell->threadPitch, $shell->driveCupLoosens));
+    expect($dropped->candidates)->toBe([ShellStandard::Bsa]);
+});
+
+it('would find what it says it would, whenever nothing is left', function (): void {
+    mt_srand(4);
+    for ($i = 0; $i < 400; $i++) {
+        $shell = someShell();
+        $without = [
+            'threaded' => new Shell($shell->width, $shell->bore, null, $shell->threadPitch, $shell->driveCupLoosens),
+            'bore_mm' => new Shell($shell->width, null, $shell->threaded, $shell->threadPitch, $shell->driveCupLoosens),
+            'thread_pitch_mm' => new Shell($shell->width, $shell->bore, $shell->threaded, null, $shell->driveCupLoosens),
+            'drive_cup_loosens' => new Shell($shell->width, $shell->bore, $shell->threaded, $shell->threadPitch),
+        ];
+        foreach (array_intersect_key(Identification::of($shell)->leftWithout(), $without) as $evidence => $standards) {
+            expect(Identification::of($without[$evidence])->candidates)->toBe($standards);
+        }
+    }
+});

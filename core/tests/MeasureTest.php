@@ -9,6 +9,7 @@ use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Measure\Rounding;
 use NeatSpindle\Core\Measure\TorqueText;
 use NeatSpindle\Core\Measure\TorqueUnit;
+use NeatSpindle\Core\Survey\Outlier;
 
 it('rounds half away from zero, and never to minus nothing', function (float $value, int $places, float $expected): void {
     $rounded = Rounding::halfAway($value, $places);
@@ -89,3 +90,13 @@ it('shows a length so that reading it again gives the same length', function ():
         }
     }
 });
+
+it('asks about a reading far from the others, once two stand', function (array $standing, float $new, bool $isOut): void {
+    expect(Outlier::distance($standing, $new, 0.02) !== null)->toBe($isOut);
+})->with([
+    'nothing stands' => [[], 99.0, false],
+    'one stands' => [[73.0], 99.0, false],
+    'within' => [[73.02, 72.98], 73.08, false],
+    'far off' => [[73.02, 72.98], 73.4, true],
+    'far off, but the others differ as much' => [[73.4, 72.6], 74.1, false],
+]);

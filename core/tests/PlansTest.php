@@ -14,10 +14,14 @@ use NeatSpindle\Core\Sheet\SheetStep;
 use NeatSpindle\Core\Shell\Identification;
 use NeatSpindle\Core\Shell\Shell;
 use NeatSpindle\Core\Stack\Verdict;
+use NeatSpindle\Core\Strip\BracketKind;
+use NeatSpindle\Core\Strip\CrankKind;
+use NeatSpindle\Core\Strip\Fitted;
 use NeatSpindle\Core\Strip\StripPlan;
 use NeatSpindle\Core\Strip\StripStep;
 use NeatSpindle\Core\Survey\SurveyPlan;
 use NeatSpindle\Core\Tests\Cases;
+use NeatSpindle\Core\Turn\Hand;
 use NeatSpindle\Core\Turn\Rotation;
 
 it('matches the sleeve motors as the worked case does', function (string $name): void {
@@ -32,9 +36,11 @@ it('matches the sleeve motors as the worked case does', function (string $name):
 })->with(Cases::names());
 
 /** @return array<string, StripStep> */
-function stripSteps(?Identification $shell): array
+function stripSteps(?Identification $shell, Fitted $fitted = new Fitted): array
 {
-    return array_combine(array_map(fn (StripStep $s) => $s->code, StripPlan::forSquareTaper($shell)->steps), StripPlan::forSquareTaper($shell)->steps);
+    $steps = StripPlan::for($fitted, $shell)->steps;
+
+    return array_combine(array_map(fn (StripStep $step) => $step->code, $steps), $steps);
 }
 
 it('turns the drive cup the way the shell asks for', function (?Shell $shell, string $rotation, bool $isAssumed): void {
@@ -54,6 +60,32 @@ it('takes off everything before the cups, and the washer before the puller', fun
     expect(array_search('crank-bolt-right', $order, true))->toBeLessThan(array_search('crank-right', $order, true))
         ->and(array_search('crank-left', $order, true))->toBeLessThan(array_search('cup-left', $order, true))
         ->and(array_key_last(stripSteps(null)))->toBe('look-inside');
+});
+
+it('makes the plan for what is fitted', function (Fitted $fitted, array $has, array $hasNot): void {
+    $codes = array_keys(stripSteps(null, $fitted));
+    expect($codes)->toContain(...$has)->and(array_intersect($codes, $hasNot))->toBe([])
+        ->and(array_unique($codes))->toBe($codes)
+        ->and($codes[0])->toBe('power')->and(end($codes))->toBe('look-inside');
+})->with([
+    'two-piece, pressed in' => [new Fitted(CrankKind::TwoPiece, BracketKind::PressFit, false), ['pinch-bolts', 'preload-cap', 'crank-left', 'crank-right', 'cup-left', 'cup-drive'], ['crank-bolt-right', 'front-mech']],
+    'one piece' => [new Fitted(CrankKind::OnePiece), ['locknut-left', 'cone-left', 'crank-out', 'cup-left'], ['crank-right', 'crank-bolt-left']],
+    'cottered' => [new Fitted(CrankKind::Cottered), ['crank-right', 'crank-left'], ['crank-bolt-right']],
+    'self-extracting' => [new Fitted(CrankKind::SelfExtracting), ['crank-right', 'crank-left'], ['crank-bolt-right']],
+    'cargo with guard and kickstand' => [new Fitted(CrankKind::Splined, keepsChain: true, hasGuard: true, hasKickstand: true), ['guard', 'kickstand', 'chain'], []],
+]);
+
+it('knows the left-hand threads of a one-piece crank and of the left pedal, and no others', function (): void {
+    $leftHanded = fn (Fitted $fitted) => array_keys(array_filter(stripSteps(Identification::of(new Shell(Measurement::exactly(70.0), Measurement::exactly(35.0), true)), $fitted), fn (StripStep $step) => $step->turn?->hand === Hand::Left));
+    expect($leftHanded(new Fitted(CrankKind::OnePiece)))->toBe(['pedal-left', 'locknut-left', 'cone-left'])
+        ->and($leftHanded(new Fitted(CrankKind::TwoPiece)))->toBe(['pedal-left'])
+        ->and($leftHanded(new Fitted))->toBe(['pedal-left']);
+});
+
+it('drives pressed cups out and turns none', function (): void {
+    $steps = stripSteps(null, new Fitted(CrankKind::TwoPiece, BracketKind::PressFit));
+    expect($steps['cup-left']->turn)->toBeNull()->and($steps['cup-drive']->turn)->toBeNull()
+        ->and($steps['cup-left']->tool)->toContain('drift');
 });
 
 function buildSheet(string $name = 'hardtail-73'): BuildSheet

@@ -172,7 +172,8 @@ class DemoSeeder extends Seeder
         ];
         $cogs9 = '11 13 15 17 20 23 26 30 34';
         $cogs10 = '11 13 15 18 21 24 28 32 36 42';
-        $bsa = ['shell_threaded' => 'yes', 'drive_cup_loosens' => 'clockwise'];
+        $square = ['crank_kind' => 'square-taper', 'bracket_kind' => 'threaded', 'front_mech' => 'yes', 'chain_kept' => 'no', 'kickstand' => 'no'];
+        $bsa = [...$square, 'shell_threaded' => 'yes', 'drive_cup_loosens' => 'clockwise'];
 
         return [
             ['customer' => 'Ansel Brook', 'bike' => 'Moss long-tail, two child seats', 'kind' => 'long-tail', 'frame_material' => 'steel', 'by' => 'dov', 'days_ago' => 9, 'promised_in' => 8,
@@ -192,13 +193,21 @@ class DemoSeeder extends Seeder
             ['customer' => 'Liesl Corran', 'bike' => 'Night-blue carbon hardtail', 'kind' => 'diamond', 'frame_material' => 'carbon', 'by' => 'maren', 'days_ago' => 2, 'promised_in' => 10,
                 'readings' => [...$trail, ...$bareShell73, 'shell_width' => '73.02'], 'answers' => [...$bsa, 'cogs' => $cogs10], 'strip' => 12, 'motor' => 'heron-73', 'ring' => 'deep-40'],
             ['customer' => 'Jory Penn', 'bike' => 'Copper touring bike, steel', 'kind' => 'diamond', 'frame_material' => 'steel', 'by' => 'ines', 'days_ago' => 1, 'promised_in' => 8,
-                'readings' => [...$trail, 'cog_pitch' => '4.34'], 'answers' => ['cogs' => $cogs9, 'old_chain_links' => '110'], 'strip' => 5],
+                'readings' => [...$trail, 'cog_pitch' => '4.34', 'cups_width' => '72.2', 'cup_flange' => '2.1'], 'answers' => [...$square, 'cogs' => $cogs9, 'old_chain_links' => '110'], 'strip' => 5],
             ['customer' => 'Hale Osmer', 'bike' => 'Sand full suspension, press-fit', 'kind' => 'full-suspension', 'frame_material' => 'aluminium', 'by' => 'dov', 'days_ago' => 1, 'promised_in' => 14,
-                'readings' => [...$trail, 'shell_width' => '91.92 91.86', 'shell_bore' => '41.02'], 'answers' => ['shell_threaded' => 'no', 'cogs' => $cogs10, 'old_chain_links' => '118'],
+                'readings' => [...$trail, 'shell_width' => '91.92 91.86', 'shell_bore' => '41.02'], 'answers' => ['crank_kind' => 'two-piece', 'bracket_kind' => 'press-fit', 'front_mech' => 'no', 'chain_kept' => 'no', 'kickstand' => 'no', 'shell_threaded' => 'no', 'cogs' => $cogs10, 'old_chain_links' => '118'],
                 'strip' => 12, 'motor' => 'heron-100', 'insert' => 'sill-41', 'ring' => 'half-36'],
             ['customer' => 'Beata Rook', 'bike' => 'Plum tadpole trike', 'kind' => 'tadpole-trike', 'frame_material' => 'aluminium', 'by' => 'maren', 'days_ago' => 1, 'promised_in' => 20,
                 'readings' => [...array_diff_key($trail, array_flip(['stay_45', 'stay_64', 'stay_80', 'stay_112'])), ...$bareShell68], 'answers' => [...$bsa, 'cogs' => $cogs9],
                 'strip' => 12, 'motor' => 'otter-68', 'ring' => 'deep-44'],
+            ['customer' => 'Greta Follin', 'bike' => 'Oak-brown box bike, three children', 'kind' => 'box-cargo', 'frame_material' => 'steel', 'by' => 'dov', 'days_ago' => 1, 'promised_in' => 16,
+                'readings' => ['chainstay_length' => '462', 'wheelbase' => '2010', 'front_wheel' => '1560', 'wheel' => '2070'], 'answers' => ['crank_kind' => 'splined', 'bracket_kind' => 'threaded', 'guard' => 'yes', 'cogs' => '20']],
+            ['customer' => 'Silas Mott', 'bike' => 'Black downhill bike, 83 shell', 'kind' => 'downhill', 'frame_material' => 'aluminium', 'by' => 'dov', 'days_ago' => 1, 'promised_in' => 18,
+                'readings' => ['chainstay_length' => '445', 'wheelbase' => '1265'], 'answers' => ['crank_kind' => 'self-extracting']],
+            ['customer' => 'Edda Crane', 'bike' => 'Grass-green delta trike', 'kind' => 'delta-trike', 'frame_material' => 'steel', 'by' => 'maren', 'days_ago' => 0, 'promised_in' => 24,
+                'readings' => ['wheelbase' => '1210', 'boom_length' => '320'], 'answers' => ['crank_kind' => 'cottered']],
+            ['customer' => 'Town Orchard', 'bike' => 'Four-wheeler for the harvest', 'kind' => 'four-wheeler', 'frame_material' => 'steel', 'by' => 'maren', 'days_ago' => 0, 'promised_in' => 30,
+                'readings' => ['wheelbase' => '1400'], 'answers' => ['crank_kind' => 'one-piece']],
             ['customer' => 'Corin Hathe', 'bike' => 'Yellow school-run hardtail', 'kind' => 'diamond', 'frame_material' => 'aluminium', 'by' => 'dov', 'days_ago' => 0, 'promised_in' => 11,
                 'readings' => ['chainstay_length' => '430', 'over_locknuts' => '135'], 'answers' => ['cogs' => $cogs9]],
         ];

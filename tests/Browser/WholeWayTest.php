@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Bench\JobSheet;
 use App\Models\Job;
 use App\Models\StepRecord;
+use NeatSpindle\Core\Bike\BikeKind;
 use NeatSpindle\Core\Survey\SurveyPlan;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
@@ -22,10 +23,10 @@ it('goes from sign-in to the printed sheet as a new user would', function (): vo
     $job = Job::query()->sole();
 
     // Survey: spot after spot by the Next button, typing what the instruments show.
-    $typed = [...Workshops::READINGS, 'chain_twelve' => '306.4', 'seat_tube' => '17 3/4 in', 'top_tube' => '60,5'];
-    $typed['top_tube'] = '605';
-    $site->visit("/jobs/{$job->id}/survey?spot=shell_width");
-    foreach (SurveyPlan::spots() as $code => $spot) {
+    $typed = [...Workshops::READINGS, 'chain_twelve' => '306,4', 'seat_tube' => '17 3/4 in', 'top_tube' => '605'];
+    $spots = SurveyPlan::for(BikeKind::Diamond);
+    $site->visit("/jobs/{$job->id}/survey?spot=".array_key_first($spots));
+    foreach ($spots as $code => $spot) {
         if ($spot->kind->isMeasured()) {
             $site->type('typed', $typed[$code])->press('Keep');
         } elseif ($spot->choices !== []) {
@@ -33,7 +34,7 @@ it('goes from sign-in to the printed sheet as a new user would', function (): vo
         } else {
             $site->type('value', Workshops::ANSWERS[$code])->press('Keep');
         }
-        if ($code !== 'bar_to_head') {
+        if ($code !== array_key_last($spots)) {
             $site->click('a[data-key="ArrowRight"]');
         }
     }

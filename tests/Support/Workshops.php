@@ -24,13 +24,14 @@ final class Workshops
 
     /** Everything a hardtail with a 73 mm shell shows. */
     public const READINGS = [
-        'chainstay_length' => '438', 'over_locknuts' => '135', 'cog_inset' => '5.2', 'cog_pitch' => '4.34', 'wheel' => '2180',
+        'cups_width' => '77', 'cup_flange' => '2', 'wheelbase' => '1130', 'chainstay_length' => '438', 'over_locknuts' => '135', 'cog_inset' => '5.2', 'cog_pitch' => '4.34', 'wheel' => '2180',
         'stay_45' => '-4', 'stay_64' => '3.2', 'stay_80' => '4.1', 'stay_112' => '9.5',
         'shell_width' => '73.04 72.96 73.08', 'shell_bore' => '33.7', 'thread_pitch' => '1.06', 'guide_depth' => '3.6',
         'down_tube' => '650', 'bar_to_head' => '250',
     ];
 
     public const ANSWERS = [
+        'crank_kind' => 'square-taper', 'bracket_kind' => 'threaded', 'front_mech' => 'yes', 'chain_kept' => 'no', 'kickstand' => 'no',
         'shell_threaded' => 'yes', 'drive_cup_loosens' => 'clockwise', 'cogs' => '11 13 15 17 20 23 26 30 34', 'old_chain_links' => '108',
     ];
 

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Bench\JobSheet;
 use App\Bench\SurveyKeeper;
 use App\Http\Requests\AnswerRequest;
+use App\Http\Requests\CaliperRequest;
 use App\Http\Requests\ReadingRequest;
 use App\Models\Job;
 use App\Models\Reading;
@@ -31,6 +32,11 @@ class SurveyController extends Controller
         $this->keeper->record($job, $this->user(), $request->spot()->code, $request->measurement(), $request->instrument(), $request->typed(), $request->isAfresh());
 
         return redirect()->route('job.survey', [$job, 'spot' => $request->spot()->code])->with('kept', $request->spot()->label);
+    }
+
+    public function caliper(CaliperRequest $request, Job $job): RedirectResponse
+    {
+        return $this->reading($request, $job);
     }
 
     public function takeBack(Job $job, Reading $reading): RedirectResponse

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Bench\Findings;
 use App\Models\Job;
+use App\Models\Reading;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
@@ -14,6 +16,7 @@ use NeatSpindle\Core\Measure\LengthText;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Survey\Outlier;
 use NeatSpindle\Core\Survey\Spot;
 use NeatSpindle\Core\Survey\SurveyPlan;
 
@@ -39,6 +42,7 @@ class ReadingRequest extends FormRequest
             'typed' => ['required', 'string', 'max:500'],
             'instrument' => ['required', new Enum(Instrument::class)],
             'afresh' => ['nullable', 'boolean'],
+            'sure' => ['nullable', 'boolean'],
         ];
     }
 
@@ -56,8 +60,10 @@ class ReadingRequest extends FormRequest
                 return;
             }
             try {
-                $this->measurement = (new LengthText($this->unit()))->measurement($this->typed(), $this->instrument()->doubtMm());
-                $this->expectPlausible($validator, $this->measurement);
+                $measurement = (new LengthText($this->unit()))->measurement($this->typed(), $this->instrument()->doubtMm());
+                $this->measurement = $measurement;
+                $this->expectPlausible($validator, $measurement);
+                $this->askAboutOutlier($validator, $measurement);
             } catch (CannotReadQuantity $e) {
                 $validator->errors()->add('typed', $e->getMessage());
             }
@@ -87,6 +93,23 @@ class ReadingRequest extends FormRequest
     public function isAfresh(): bool
     {
         return $this->boolean('afresh');
+    }
+
+    /** A reading out of line is asked about, not dropped. */
+    private function askAboutOutlier(Validator $validator, Measurement $measurement): void
+    {
+        $job = $this->route('job');
+        if (! $job instanceof Job || $this->isAfresh() || $this->boolean('sure') || $validator->errors()->isNotEmpty()) {
+            return;
+        }
+        $standing = array_values(Findings::of($job)->readings($this->spot()->code)->map(fn (Reading $reading) => $reading->value_mm)->all());
+        foreach ($measurement->readings as $mm) {
+            $distance = Outlier::distance($standing, $mm, $this->instrument()->doubtMm());
+            if ($distance !== null) {
+                $validator->errors()->add('typed', "{$this->unit()->show($mm)} is {$this->unit()->show($distance)} away from the other readings. A slip, or dirt under a jaw? Take it again, or keep it if you are sure.");
+                $validator->errors()->add('sure', 'asked');
+            }
+        }
     }
 
     private function unit(): LengthUnit

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Frame\DiamondFrame;
+use NeatSpindle\Core\Frame\BikeShape;
+use NeatSpindle\Core\Frame\Panel;
 use NeatSpindle\Core\Frame\Point;
+use NeatSpindle\Core\Frame\Tube;
 
 /** A frame seen from the drive side, placed on paper: front right, half a unit to the millimetre. */
 class FrameView
@@ -22,14 +24,26 @@ class FrameView
 
     private readonly float $top;
 
-    public function __construct(public readonly DiamondFrame $frame)
+    public function __construct(public readonly BikeShape $shape, float $above = 90.0, float $below = 0.0, float $beside = 0.0)
     {
-        $radius = $frame->wheelRadius;
-        $this->left = min($frame->rearAxle->x - $radius, -500.0);
-        $right = max($frame->frontAxle->x + $radius, 900.0);
-        $this->top = max($frame->bar->y, $frame->seatTop->y) + 90.0;
-        $this->width = ($right - $this->left) * self::SCALE + 2 * self::ROOM;
-        $this->height = ($this->top - ($frame->rearAxle->y - $radius)) * self::SCALE + 2 * self::ROOM;
+        $extent = $shape->extent();
+        $this->left = $extent['left'] - $beside;
+        $this->top = $extent['top'] + $above;
+        $this->width = ($extent['right'] + $beside - $this->left) * self::SCALE + 2 * self::ROOM;
+        $this->height = ($this->top - $shape->ground() + $below) * self::SCALE + 2 * self::ROOM;
+    }
+
+    /** A tube's middle line. */
+    public function line(Tube $tube): string
+    {
+        $bend = $tube->over === null ? ' L' : " Q{$this->x($tube->over)} {$this->y($tube->over)} ";
+
+        return "M{$this->x($tube->from)} {$this->y($tube->from)}{$bend}{$this->x($tube->to)} {$this->y($tube->to)}";
+    }
+
+    public function outline(Panel $panel): string
+    {
+        return implode(' ', array_map(fn (Point $corner) => "{$this->x($corner)},{$this->y($corner)}", $panel->corners));
     }
 
     public function x(Point $point): float
@@ -49,6 +63,6 @@ class FrameView
 
     public function groundY(): float
     {
-        return $this->y($this->frame->rearAxle->plus(0.0, -$this->frame->wheelRadius));
+        return $this->y(new Point(0.0, $this->shape->ground()));
     }
 }

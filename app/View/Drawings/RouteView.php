@@ -26,7 +26,7 @@ class RouteView extends FrameView
         $shift = 3.0 - $number * 5;
 
         return 'M'.implode(' L', array_map(function (string $place) use ($shift): string {
-            $point = $this->frame->place($place);
+            $point = $this->shape->place($place);
 
             return ($this->x($point) + $shift).','.($this->y($point) - $shift);
         }, $places));
@@ -42,8 +42,8 @@ class RouteView extends FrameView
 
         return array_values(array_map(fn (string $name) => [
             'name' => $name,
-            'x' => $this->x($this->frame->place($name)),
-            'y' => $this->y($this->frame->place($name)),
+            'x' => $this->x($this->shape->place($name)),
+            'y' => $this->y($this->shape->place($name)),
             'right' => self::NAMES[$name][0] ?? 8,
             'down' => self::NAMES[$name][1] ?? 0,
         ], $names));

@@ -26,6 +26,18 @@ enum Evidence: string
     /** Evidence worth asking for, in the order it is preferred on a tie. */
     public const TO_ASK = [self::Threaded, self::Bore, self::DriveCupLoosens, self::ThreadPitch];
 
+    /** What it is called. */
+    public function noun(): string
+    {
+        return match ($this) {
+            self::Threaded => 'the thread',
+            self::Width => 'the width',
+            self::Bore => 'the bore',
+            self::ThreadPitch => 'the thread’s pitch',
+            self::DriveCupLoosens => 'the way the drive cup came out',
+        };
+    }
+
     /** What to do to get it. */
     public function label(): string
     {

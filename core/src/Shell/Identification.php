@@ -51,6 +51,29 @@ final readonly class Identification
         return $this->identified?->nearestWidth($this->shell->width->value);
     }
 
+    /**
+     * When nothing is left: the readings of which any single one, dropped, would leave an answer, with what
+     * it would leave.
+     *
+     * @return array<string, non-empty-list<ShellStandard>> by the evidence's value, in its order
+     */
+    public function leftWithout(): array
+    {
+        if ($this->candidates !== []) {
+            return [];
+        }
+        $left = [];
+        foreach (Evidence::cases() as $evidence) {
+            foreach (ShellStandard::cases() as $standard) {
+                if ($this->ruledOut[$standard->value] === [$evidence]) {
+                    $left[$evidence->value][] = $standard;
+                }
+            }
+        }
+
+        return $left;
+    }
+
     /** @return list<Evidence> */
     private static function reasonsAgainst(ShellStandard $standard, Shell $shell): array
     {

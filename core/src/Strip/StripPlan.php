@@ -5,15 +5,8 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Strip;
 
 use NeatSpindle\Core\Shell\Identification;
-use NeatSpindle\Core\Turn\Action;
-use NeatSpindle\Core\Turn\Hand;
-use NeatSpindle\Core\Turn\Rotation;
-use NeatSpindle\Core\Turn\Side;
-use NeatSpindle\Core\Turn\Turn;
 
-use function count;
-
-/** The order of taking off square-taper cranks and a threaded bottom bracket. */
+/** The order of taking off what is fitted. */
 final readonly class StripPlan
 {
     /** What to try on a stuck part, in this order, each with its wait; after the last, more force is no answer. */
@@ -27,85 +20,48 @@ final readonly class StripPlan
     ];
 
     /** @param  list<StripStep>  $steps */
-    private function __construct(public array $steps) {}
+    private function __construct(public Fitted $fitted, public array $steps) {}
 
-    /** @param  ?Identification  $shell what the shell is known to be; the drive cup's direction follows from it */
-    public static function forSquareTaper(?Identification $shell): self
+    /** @param  ?Identification  $shell  what the shell is known to be; the drive cup's direction follows from it */
+    public static function for(Fitted $fitted, ?Identification $shell): self
     {
-        return new self([
+        return new self($fitted, [
             new StripStep('power', 'Power off, battery out', 'If the bike already carries a motor or a battery: off, out, and away from the bench.',
                 caution: 'Fingers get pinched in the ring and behind the nut when a motor starts.'),
-            new StripStep('pedal-right', 'Right pedal off', 'Stand on the drive side, spanner from above.', '15 mm pedal spanner, or 6/8 mm key from behind',
-                self::loosen('Right pedal', Hand::Right, Side::Drive), keep: 'The pedal, marked R'),
-            new StripStep('pedal-left', 'Left pedal off', 'Its thread is left-hand: both pedals come off towards the back wheel.', '15 mm pedal spanner, or 6/8 mm key from behind',
-                self::loosen('Left pedal', Hand::Left, Side::NonDrive), keep: 'The pedal, marked L', caution: 'Left-hand thread.'),
-            new StripStep('chain', 'Chain off', 'Open the joining link if there is one, else push a pin. Count the links before it goes into the bin.', 'Link pliers or chain tool',
-                keep: 'The old chain, for comparing link by link'),
-            new StripStep('front-mech', 'Front mech, cable and shifter off', 'If there is one: it goes, the motor has one ring.', '5 mm key, cable cutter',
-                keep: 'The cable stop and its screw'),
-            new StripStep('crank-bolt-right', 'Right crank bolt out', 'Bolt out, and the washer behind it.', '14 mm socket or 8 mm key',
-                self::loosen('Crank bolt, right', Hand::Right, Side::Drive), look: 'The washer is out: a puller would press on it'),
-            self::puller('right', Side::Drive),
-            new StripStep('crank-bolt-left', 'Left crank bolt out', 'Bolt out, and the washer behind it.', '14 mm socket or 8 mm key',
-                self::loosen('Crank bolt, left', Hand::Right, Side::NonDrive), look: 'The washer is out: a puller would press on it'),
-            self::puller('left', Side::NonDrive),
-            new StripStep('cup-left', 'Left cup out', 'Hold the tool on with the crank bolt so that it cannot lift off the splines.', 'Splined cup tool, held captive',
-                self::loosen('Left cup', Hand::Right, Side::NonDrive), true, look: 'Thread clean over its whole length', caution: 'A loose tool strips the splines.'),
-            self::driveCup($shell),
+            ...self::outOfTheWay($fitted),
+            ...CrankSteps::pedals(),
+            self::chain($fitted),
+            ...self::frontMech($fitted),
+            ...CrankSteps::for($fitted->crank),
+            ...($fitted->crank === CrankKind::OnePiece ? BracketSteps::pressedCups() : BracketSteps::for($fitted->bracket, $shell)),
             new StripStep('look-inside', 'Look inside the shell', 'Lamp in. Plastic sleeve out, burrs off, screw heads that stand proud gone or shortened, drain hole open, faces flat and free of thick paint.', 'Lamp, deburring blade, rag',
                 keep: 'The cable guide’s screw', look: 'Bore, thread, faces, guide underneath: then measure them'),
         ]);
     }
 
-    private static function loosen(string $part, Hand $hand, Side $side): Turn
+    /** @return list<StripStep> */
+    private static function outOfTheWay(Fitted $fitted): array
     {
-        return new Turn($part, $hand, Action::Loosen, $side);
+        return [
+            ...($fitted->hasKickstand ? [new StripStep('kickstand', 'Kickstand off', 'It sits where the motor’s body swings. Bike in the stand first.', '6 or 8 mm key',
+                keep: 'Kickstand and bolt: it goes back behind the wheel or not at all')] : []),
+            ...($fitted->hasGuard ? [new StripStep('guard', 'Chain guard or guide open', 'Photograph it first. Only as far as the cranks need.', 'Screwdriver, 4 mm key',
+                keep: 'Guard, clips and screws: it goes back on')] : []),
+        ];
     }
 
-    private static function puller(string $name, Side $side): StripStep
+    private static function chain(Fitted $fitted): StripStep
     {
-        return new StripStep(
-            "crank-{$name}",
-            ucfirst($name).' crank off',
-            'Screw the puller’s body fully into the arm by hand; then turn its spindle in until the arm comes.',
-            'Crank puller for square taper',
-            new Turn('Puller spindle', Hand::Right, Action::Tighten, $side),
-            look: 'The taper: no cracks, no steps',
-            caution: 'The arm’s thread is soft. If the body does not go in square and by hand, stop.',
-        );
+        return $fitted->keepsChain
+            ? new StripStep('chain', 'Chain off the ring, kept whole', 'Lift it off the ring and hang it clear; it stays in its guide.', 'A hook and a rag', look: 'It can be moved aside far enough for the motor')
+            : new StripStep('chain', 'Chain off', 'Open the joining link if there is one, else push a pin. Count the links before it goes into the bin.', 'Link pliers or chain tool', keep: 'The old chain, for comparing link by link');
     }
 
-    /** A cup that loosens clockwise has a left-hand thread. Before the shell is known the commonest is assumed, and said so. */
-    private static function driveCup(?Identification $shell): StripStep
+    /** @return list<StripStep> */
+    private static function frontMech(Fitted $fitted): array
     {
-        $rotation = self::driveCupLoosens($shell);
-        $hand = ($rotation ?? Rotation::Clockwise) === Rotation::Clockwise ? Hand::Left : Hand::Right;
-
-        return new StripStep(
-            'cup-drive',
-            'Drive cup out',
-            $rotation === null
-                ? 'Not known yet which standard this is. Most loosen clockwise, as drawn; Italian and French ones the other way. Try gently both ways before any force, and write down which way it came.'
-                : 'Hold the tool on with the crank bolt so that it cannot lift off the splines.',
-            'Splined cup tool, held captive',
-            self::loosen('Drive cup', $hand, Side::Drive),
-            true,
-            look: 'Which way it turned: enter it in the survey',
-            caution: $rotation === null ? 'Direction assumed, not measured.' : null,
-        );
-    }
-
-    /** The way every standard left in question agrees on; null when they differ or nothing is known. */
-    private static function driveCupLoosens(?Identification $shell): ?Rotation
-    {
-        if ($shell?->shell->driveCupLoosens !== null) {
-            return $shell->shell->driveCupLoosens;
-        }
-        $ways = [];
-        foreach ($shell->candidates ?? [] as $standard) {
-            $ways[$standard->driveCupLoosens()->value ?? 'none'] = $standard->driveCupLoosens();
-        }
-
-        return count($ways) === 1 ? array_values($ways)[0] : null;
+        return ! $fitted->hasFrontMech ? [] : [
+            new StripStep('front-mech', 'Front mech, cable and shifter off', 'It goes: the motor has one ring.', '5 mm key, cable cutter', keep: 'The cable stop and its screw'),
+        ];
     }
 }

@@ -23,6 +23,7 @@ final readonly class Spot
         public float $most = 0.0,
         public array $choices = [],
         public bool $isEssential = false,
+        public Sitting $sitting = Sitting::BeforeTheStrip,
     ) {}
 
     public static function length(string $code, string $label, Instrument $with, float $least, float $most, string $pointer, string $how, string $why): self
@@ -54,9 +55,20 @@ final readonly class Spot
     /** Without this no motor can be judged. */
     public function essential(): self
     {
+        return $this->with(true, $this->sitting);
+    }
+
+    /** Only the bare shell shows it. */
+    public function afterTheStrip(): self
+    {
+        return $this->with($this->isEssential, Sitting::AfterTheStrip);
+    }
+
+    private function with(bool $isEssential, Sitting $sitting): self
+    {
         return new self(
             $this->code, $this->label, $this->kind, $this->how, $this->why, $this->pointer,
-            $this->instrument, $this->least, $this->most, $this->choices, true,
+            $this->instrument, $this->least, $this->most, $this->choices, $isEssential, $sitting,
         );
     }
 

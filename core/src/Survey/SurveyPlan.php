@@ -4,23 +4,62 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Survey;
 
-/** The round of spots for a bike with a chain from a ring at the shell to cogs at the rear wheel, in walking order. */
+use NeatSpindle\Core\Bike\BikeKind;
+use NeatSpindle\Core\Strip\BracketKind;
+use NeatSpindle\Core\Strip\CrankKind;
+
+use function in_array;
+
+/** The round of spots for each kind of bike, in walking order: first what can be told with everything on, then the bare shell. */
 final class SurveyPlan
 {
     /** Radii from the crank axis at which the chainstay's outer side is measured, in mm. */
     public const STAY_RADII = [45, 64, 80, 112];
 
+    /** Kinds whose crank stands at the end of a boom or mast, with no chainstay beside the ring. */
+    private const WITHOUT_STAY = [BikeKind::TadpoleTrike, BikeKind::DeltaTrike, BikeKind::FourWheeler];
+
+    private const WITH_BOOM = [BikeKind::TadpoleTrike, BikeKind::DeltaTrike];
+
+    private const WITH_OTHER_FRONT_WHEEL = [BikeKind::BoxCargo, BikeKind::TadpoleTrike, BikeKind::DeltaTrike, BikeKind::FourWheeler];
+
+    private const WITH_LONG_CHAIN = [BikeKind::TadpoleTrike, BikeKind::DeltaTrike, BikeKind::FourWheeler];
+
+    private const CARRIERS = [BikeKind::LongTail, BikeKind::BoxCargo];
+
     /** @var array<string, Spot>|null */
     private static ?array $spots = null;
 
-    /** @return array<string, Spot> by code, in walking order */
+    /** @var array<string, array<string, Spot>> */
+    private static array $byKind = [];
+
+    /** @return array<string, Spot> every spot there is, by code */
     public static function spots(): array
     {
         return self::$spots ??= self::byCode([
-            ...self::shell(),
-            ...self::stay(),
+            ...self::fitted(), ...self::guard(), ...self::early(), ...self::stay(), ...self::rear(), ...self::chainPath(), ...self::chain(),
+            ...self::wheelbase(), ...self::frontWheel(), ...self::frame(), ...self::boom(), ...self::shell(),
+        ]);
+    }
+
+    /** @return array<string, Spot> the spots that make sense for a kind, by code, in walking order */
+    public static function for(BikeKind $kind): array
+    {
+        $is = fn (array $kinds): bool => in_array($kind, $kinds, true);
+
+        return self::$byKind[$kind->value] ??= self::byCode([
+            ...self::fitted(),
+            ...($is(self::CARRIERS) ? self::guard() : []),
+            ...self::early(),
+            ...($is(self::WITHOUT_STAY) ? [] : self::stay()),
             ...self::rear(),
-            ...self::frame(),
+            ...($is(self::WITH_LONG_CHAIN) ? self::chainPath() : []),
+            ...self::chain(),
+            ...self::wheelbase(),
+            ...($is(self::WITH_OTHER_FRONT_WHEEL) ? self::frontWheel() : []),
+            ...($is(self::WITHOUT_STAY) ? [] : self::frame()),
+            ...($is(self::WITH_BOOM) ? self::boom() : []),
+            ...self::shell(),
         ]);
     }
 
@@ -41,6 +80,89 @@ final class SurveyPlan
         return null;
     }
 
+    /** @return list<Spot> */
+    private static function fitted(): array
+    {
+        $yesNo = ['yes' => 'Yes', 'no' => 'No'];
+
+        return [
+            Spot::choice('crank_kind', 'Cranks', self::labels(CrankKind::cases()), '/fitted/crank',
+                'Look at the arm’s end: a bolt in a square or splined hole, one large key hole with a ring around it, two pinch bolts on the left, a pin through the arm, or one bent bar.',
+                'The strip plan is made for them.'),
+            Spot::choice('bracket_kind', 'Bottom bracket', self::labels(BracketKind::cases()), '/fitted/bracket',
+                'Splines or pin holes on the cup: threaded. Smooth, flush or with a thin lip: pressed in.',
+                'Threads turn, pressed cups are driven. The wrong one ruins the shell.'),
+            Spot::choice('front_mech', 'Front mech', $yesNo, '/fitted/front_mech', 'Is there a mech above the rings, or its cable?', 'It goes: the motor has one ring.'),
+            Spot::choice('chain_kept', 'Chain kept whole', $yesNo, '/fitted/chain_kept', 'Can the chain stay in its guide or guard while the cranks come off?', 'A chain that is kept whole need not be joined again.'),
+            Spot::choice('kickstand', 'Kickstand at the shell', $yesNo, '/fitted/kickstand', 'Does it bolt on just behind the shell?', 'The body swings there.'),
+        ];
+    }
+
+    /** @return list<Spot> */
+    private static function guard(): array
+    {
+        return [Spot::choice('guard', 'Chain guard', ['yes' => 'Yes', 'no' => 'No'], '/fitted/guard', 'A guard or a guide around ring and chain?', 'It is opened with care and goes back on.')];
+    }
+
+    /**
+     * @param  list<CrankKind>|list<BracketKind>  $cases
+     * @return array<string, string>
+     */
+    private static function labels(array $cases): array
+    {
+        $labels = [];
+        foreach ($cases as $case) {
+            $labels[$case->value] = $case->label();
+        }
+
+        return $labels;
+    }
+
+    /** @return list<Spot> */
+    private static function early(): array
+    {
+        return [
+            Spot::length('cups_width', 'Over the cups', Instrument::Caliper, 50, 200, '/early/cups_width_mm',
+                'Caliper over the outer faces of both cups, or over their flanges.',
+                'With the flanges it tells the shell’s width before anything is off, with more doubt.'),
+            Spot::length('cup_flange', 'One cup’s flange', Instrument::Caliper, 0.2, 30, '/early/cup_flange_mm',
+                'Depth rod from the cup’s outer face down to the shell’s face.',
+                'Over the cups less both flanges is the shell.'),
+            Spot::length('guide_depth', 'Cable guide depth', Instrument::Caliper, 0, 30, '/bike/shell/guide_depth_mm',
+                'Depth rod from the shell’s underside down to the lowest point of guide or cable. No guide: 0.',
+                'The body sits right there. A guide deeper than the body’s gap stops the motor going in.'),
+        ];
+    }
+
+    /** @return list<Spot> */
+    private static function chainPath(): array
+    {
+        return [Spot::length('chain_path', 'Chain’s path', Instrument::Tape, 500, 8000, '/bike/rear/chain_path_mm',
+            'Tape along the chain from crank axis to rear axle, over every idler, one way.',
+            'On a long bike the chain’s length comes from its path.')];
+    }
+
+    /** @return list<Spot> */
+    private static function wheelbase(): array
+    {
+        return [Spot::length('wheelbase', 'Wheelbase', Instrument::Tape, 700, 3200, '/frame/wheelbase_mm', 'Axle to axle along the floor.', 'The bike is drawn from it.')];
+    }
+
+    /** @return list<Spot> */
+    private static function frontWheel(): array
+    {
+        return [Spot::length('front_wheel', 'Front wheel circumference', Instrument::Tape, 800, 2600, '/frame/front_wheel_mm', 'One turn on the floor, valve down to valve down.', 'The bike is drawn from it.')];
+    }
+
+    /** @return list<Spot> */
+    private static function boom(): array
+    {
+        return [
+            Spot::length('boom_length', 'Boom length', Instrument::Tape, 100, 900, '/frame/boom_length_mm', 'From the crank axis back along the boom to the main tube.', 'Leads run along it, and it is drawn from it.'),
+            Spot::length('boom_diameter', 'Boom diameter', Instrument::Caliper, 25, 90, '/frame/boom_diameter_mm', 'Caliper across the boom where a clamp would sit.', 'There is no down tube to rest on: a clamp must hold the body.'),
+        ];
+    }
+
     /**
      * @param  list<Spot>  $spots
      * @return array<string, Spot>
@@ -53,9 +175,9 @@ final class SurveyPlan
     /** @return list<Spot> */
     private static function shell(): array
     {
-        return [
+        return array_map(fn (Spot $spot) => $spot->afterTheStrip(), [
             Spot::length('shell_width', 'Shell width', Instrument::Caliper, 50, 160, '/bike/shell/width_mm',
-                'Caliper across the two bare faces, jaws flat, no paint ridge under them. With the cups still on: over the cups, less both flanges.',
+                'Caliper across the two bare faces, jaws flat, no paint ridge under them.',
                 'Everything on the axis is counted from it. A tenth here is a tenth in every margin.')->essential(),
             Spot::length('shell_bore', 'Shell bore', Instrument::Caliper, 30, 60, '/bike/shell/bore_mm',
                 'Caliper inside the shell, over the crests of the thread or across the plain bore, in two directions.',
@@ -69,10 +191,7 @@ final class SurveyPlan
             Spot::choice('drive_cup_loosens', 'Drive cup came out', ['clockwise' => 'Clockwise', 'anticlockwise' => 'Anticlockwise'], '/bike/shell/drive_cup_loosens',
                 'Facing the drive side, note which way the right cup turned when it came out.',
                 'Tells standards apart that a caliper cannot.'),
-            Spot::length('guide_depth', 'Cable guide depth', Instrument::Caliper, 0, 30, '/bike/shell/guide_depth_mm',
-                'Depth rod from the shell’s underside down to the lowest point of guide or cable. No guide: 0.',
-                'The body sits right there. A guide deeper than the body’s gap stops the motor going in.'),
-        ];
+        ]);
     }
 
     /** @return list<Spot> */
@@ -107,6 +226,13 @@ final class SurveyPlan
             Spot::length('wheel', 'Wheel circumference', Instrument::Tape, 800, 2600, '/bike/wheel_circumference_mm',
                 'One turn on the floor with the rider’s weight on, valve down to valve down.',
                 'Gears, speed and range.')->essential(),
+        ];
+    }
+
+    /** @return list<Spot> */
+    private static function chain(): array
+    {
+        return [
             Spot::count('old_chain_links', 'Old chain, links', 40, 600, '/bike/rear/old_chain_links',
                 'Count every plate pair, inner and outer. Count; do not measure.',
                 'A worn chain is longer than its links say.'),

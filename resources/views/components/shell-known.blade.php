@@ -2,18 +2,35 @@
 @php($shell = $page->sheet->identification())
 <section class="panel shell" aria-labelledby="shell-title">
     <h2 id="shell-title">Which shell it is</h2>
+    @if ($page->sheet->findings->isWidthEarly())
+        <p class="caution">Width told from the cups: {{ $page->unit->showMeasurement($page->sheet->findings->shellWidth()) }}. It firms up on the bare shell, and with it everything in Match and Stack.</p>
+    @endif
     @if ($shell === null)
         <p class="soft mb-0">Measure its width first.</p>
     @elseif ($shell->identified !== null)
         <p class="mb-1"><x-verdict of="clear" :words="$shell->identified->label()" /> nominal {{ $page->unit->show((float) $shell->nominalWidth()) }}</p>
-        <p class="form-hint mb-0">Everything else is ruled out by the readings.</p>
     @elseif ($shell->candidates === [])
-        <p class="mb-0"><x-verdict of="fails" words="Nothing we know" /> A reading is wrong, or the frame is special. Take width and bore again.</p>
+        <p class="mb-1"><x-verdict of="fails" words="Nothing we know" /> A reading is wrong, or the frame is special.</p>
+        @forelse ($shell->leftWithout() as $evidence => $standards)
+            <p class="mb-1">Without <strong>{{ NeatSpindle\Core\Shell\Evidence::from($evidence)->noun() }}</strong> it would be: {{ implode(', ', array_map(fn ($standard) => $standard->label(), $standards)) }}. Take that one again first.</p>
+        @empty
+            <p class="mb-1">No single reading explains it. Take all of them again, or treat the frame as special.</p>
+        @endforelse
     @else
         <p class="mb-1"><x-verdict of="tight" words="Still {{ count($shell->candidates) }} in question" /></p>
         <p class="mb-1">{{ implode(', ', array_map(fn ($standard) => $standard->label(), $shell->candidates)) }}.</p>
         @if ($shell->next !== null)
             <p class="mb-1"><strong>Next: {{ $shell->next->label() }}.</strong> {{ $shell->next->why() }}</p>
         @endif
+    @endif
+    @if ($shell !== null)
+        <details>
+            <summary class="btn-link-quiet d-inline-flex align-items-center">What is ruled out, and by what</summary>
+            <ul class="mb-0">
+                @foreach ($shell->ruledOut as $code => $reasons)
+                    <li>{{ NeatSpindle\Core\Shell\ShellStandard::from($code)->label() }}: {{ implode(', ', array_map(fn ($reason) => $reason->noun(), $reasons)) }}</li>
+                @endforeach
+            </ul>
+        </details>
     @endif
 </section>

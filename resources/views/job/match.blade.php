@@ -7,6 +7,9 @@
             @if ($page->sheet->identification()?->identified === null)
                 <p class="caution">The shell is not identified: no motor can be promised. {{ $page->sheet->identification()?->next ? 'Next: '.$page->sheet->identification()->next->label().'.' : '' }}</p>
             @endif
+            @if ($page->sheet->findings->isWidthEarly())
+                <p class="caution">The shell is not bare yet: its width is {{ $page->unit->showMeasurement($page->sheet->findings->shellWidth()) }}, told from the cups. What is tight here may turn clear or fail once it is measured bare.</p>
+            @endif
             @if ($page->rows() === [])
                 <p class="empty">The catalogue has no sleeve motor. <a href="{{ route('catalogue') }}">Import some</a></p>
             @else

@@ -8,7 +8,9 @@
             <h2 id="runs-title">Runs</h2>
             @if ($rows === [])
                 <p class="mb-1"><strong>No run has a length yet.</strong></p>
-                @if ($page->missingSpots() !== [])
+                @if (! $page->isKindRouted())
+                    <p>The ways along this kind of frame are not drawn yet. Lay the runs by eye, and measure each plug to plug.</p>
+                @elseif ($page->missingSpots() !== [])
                     <p>Still to measure: @foreach ($page->missingSpots() as $spot)<a href="{{ route('job.survey', [$page->job, 'spot' => $spot->code]) }}">{{ $spot->label }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
                 @else
                     <p>Still to measure: {{ implode(', ', $page->missing()) }}. <a href="{{ route('job.survey', $page->job) }}">Go on measuring</a></p>

@@ -19,6 +19,9 @@
                         <input class="form-control big-figure" id="typed" name="typed" value="{{ old('spot') === $spot->code ? old('typed') : '' }}" autocomplete="off" inputmode="decimal" autofocus
                             @error('typed') aria-invalid="true" aria-describedby="typed-fault" @enderror>
                         <x-fault for="typed" id="typed-fault" />
+                        @error('sure')
+                            <label class="d-flex gap-2 align-items-center mt-1" for="sure"><input class="form-check-input m-0" type="checkbox" name="sure" id="sure" value="1"> I looked again: keep it all the same</label>
+                        @enderror
                         <p class="form-hint">Several at once: 73.04 72.96 73.08. Inches: 2 7/8 in. Your own doubt: 73.0 ± 0.1.</p>
                         <div class="row g-2 align-items-end">
                             <div class="col">
@@ -37,7 +40,14 @@
                             </label>
                         @endif
                     </form>
-                    @if ($page->readings()->isNotEmpty())
+@if ($page->isCaliperPlugged() && $spot->instrument === NeatSpindle\Core\Survey\Instrument::Caliper)
+                        <form class="mt-2" method="post" action="{{ route('job.caliper', $page->job) }}">
+                            @csrf
+                            <input type="hidden" name="spot" value="{{ $spot->code }}">
+                            <button class="btn btn-plain" id="take" data-key="c">Take it from the caliper <kbd aria-hidden="true">c</kbd></button>
+                        </form>
+                    @endif
+                                        @if ($page->readings()->isNotEmpty())
                         <p class="mt-2 mb-0"><strong class="spot-answer">{{ $page->answerAt($spot) }}</strong> from {{ $page->readings()->count() }} {{ Str::plural('reading', $page->readings()->count()) }}</p>
                         <ul class="reading-list">
                             @foreach ($page->readings() as $reading)
@@ -78,16 +88,19 @@
         <x-shell-known :page="$page" />
     </div>
     <section class="panel mt-3" aria-labelledby="all-spots">
-        <h2 id="all-spots">All spots, in walking order</h2>
-        <ul class="spot-list">
-            @foreach ($page->spots() as $one)
-                <li>
-                    <a href="{{ route('job.survey', [$page->job, 'spot' => $one->code]) }}" @if($one->code === $spot->code) aria-current="true" @endif>
-                        <span class="number">{{ $loop->iteration }}</span> {{ $one->label }}
-                        <span class="value {{ $page->isEssentialMissing($one->code) ? 'wanted' : '' }}">{{ $page->answerAt($one) ?? ($one->isEssential ? 'needed' : '') }}</span>
-                    </a>
-                </li>
-            @endforeach
-        </ul>
+        <h2 class="visually-hidden" id="all-spots">All spots, in walking order</h2>
+        @foreach (NeatSpindle\Core\Survey\Sitting::cases() as $sitting)
+            <h3 class="h6 mt-2">{{ $sitting->label() }}</h3>
+            <ul class="spot-list">
+                @foreach ($page->sitting($sitting) as $one)
+                    <li>
+                        <a href="{{ route('job.survey', [$page->job, 'spot' => $one->code]) }}" @if($one->code === $spot->code) aria-current="true" @endif>
+                            <span class="number">{{ $page->numberOf($one->code) }}</span> {{ $one->label }}
+                            <span class="value {{ $page->isEssentialMissing($one->code) ? 'wanted' : '' }}">{{ $page->answerAt($one) ?? ($page->isEssentialMissing($one->code) ? 'needed' : '') }}</span>
+                        </a>
+                    </li>
+                @endforeach
+            </ul>
+        @endforeach
     </section>
 </x-job>

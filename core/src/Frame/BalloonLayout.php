@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Frame;
+
+/**
+ * Hangs a numbered balloon near every spot so that none lies on another. Spots are served in order; each takes
+ * the nearest free place, preferring those off the tubes. In mm.
+ */
+final class BalloonLayout
+{
+    /** From balloon to balloon, so that a finger finds one. */
+    private const APART = 92.0;
+
+    private const DISTANCES = [105.0, 160.0, 215.0, 270.0, 330.0, 395.0, 470.0, 560.0];
+
+    private const ANGLES = 20;
+
+    /** A balloon on a tube or its leader over another balloon is as bad as this much distance. */
+    private const ON_A_TUBE = 150.0;
+
+    private const THROUGH_A_BALLOON = 260.0;
+
+    private const CROSSING = 170.0;
+
+    /** @var array<string, Point> */
+    private array $hung = [];
+
+    /** @var list<array{Point, Point}> */
+    private array $leaders = [];
+
+    /** @var array{left: float, right: float, bottom: float, top: float} */
+    private readonly array $room;
+
+    private function __construct(private readonly BikeShape $shape)
+    {
+        $extent = $shape->extent();
+        $this->room = ['left' => $extent['left'] - 110, 'right' => $extent['right'] + 110, 'bottom' => $shape->ground() - 150, 'top' => $extent['top'] + 60];
+    }
+
+    /**
+     * @param  list<string>  $spots  codes, in order
+     * @return array<string, Point> where each balloon hangs
+     */
+    public static function of(BikeShape $shape, array $spots): array
+    {
+        $layout = new self($shape);
+        foreach ($spots as $code) {
+            $layout->hang($code, $shape->spot($code));
+        }
+
+        return $layout->hung;
+    }
+
+    private function hang(string $code, Point $spot): void
+    {
+        $best = $spot->plus(0.0, self::DISTANCES[0]);
+        $least = INF;
+        foreach (self::DISTANCES as $distance) {
+            if ($distance >= $least) {
+                break;
+            }
+            for ($i = 0; $i < self::ANGLES; $i++) {
+                $candidate = $spot->at(270.0 + ($i % 2 === 0 ? 1 : -1) * ($i + 1) * 9.0, $distance);
+                $cost = $this->isFree($candidate) ? $distance + $this->cost($spot, $candidate, $least - $distance) : INF;
+                if ($cost < $least) {
+                    [$best, $least] = [$candidate, $cost];
+                }
+            }
+        }
+        $this->hung[$code] = $best;
+        $this->leaders[] = [$spot, $best];
+    }
+
+    private function isFree(Point $candidate): bool
+    {
+        if ($candidate->x < $this->room['left'] || $candidate->x > $this->room['right']
+            || $candidate->y < $this->room['bottom'] || $candidate->y > $this->room['top']) {
+            return false;
+        }
+        foreach ($this->hung as $other) {
+            if (abs($other->x - $candidate->x) < self::APART && $other->distanceTo($candidate) < self::APART) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** What is wrong with a place, counted in mm; stops counting once it is more than it may be. */
+    private function cost(Point $spot, Point $candidate, float $most): float
+    {
+        $cost = 0.0;
+        foreach ($this->hung as $other) {
+            $cost += self::distanceToLine($other, $spot, $candidate) < self::APART / 2 ? self::THROUGH_A_BALLOON : 0.0;
+        }
+        foreach ($this->leaders as [$from, $to]) {
+            $cost += self::distanceToLine($candidate, $from, $to) < self::APART / 2 ? self::THROUGH_A_BALLOON : 0.0;
+            $cost += $cost < $most && self::cross($spot, $candidate, $from, $to) ? self::CROSSING : 0.0;
+        }
+        if ($cost < $most) {
+            foreach ($this->shape->tubes as $tube) {
+                $cost += self::distanceToLine($candidate, $tube->from, $tube->to) < $tube->width / 2 + 34.0 ? self::ON_A_TUBE : 0.0;
+            }
+        }
+
+        return $cost;
+    }
+
+    private static function distanceToLine(Point $point, Point $from, Point $to): float
+    {
+        [$x, $y] = [$to->x - $from->x, $to->y - $from->y];
+        $square = $x * $x + $y * $y;
+        $share = $square === 0.0 ? 0.0 : max(0.0, min(1.0, (($point->x - $from->x) * $x + ($point->y - $from->y) * $y) / $square));
+
+        return hypot($point->x - $from->x - $share * $x, $point->y - $from->y - $share * $y);
+    }
+
+    private static function cross(Point $a, Point $b, Point $c, Point $d): bool
+    {
+        if (abs($a->x - $c->x) < 1.0 && abs($a->y - $c->y) < 1.0) {
+            return false;
+        }
+        $side = fn (Point $p, Point $q, Point $r): float => ($q->x - $p->x) * ($r->y - $p->y) - ($q->y - $p->y) * ($r->x - $p->x);
+
+        return $side($a, $b, $c) * $side($a, $b, $d) < 0 && $side($c, $d, $a) * $side($c, $d, $b) < 0;
+    }
+}

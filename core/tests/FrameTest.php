@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+use NeatSpindle\Core\Bike\BikeKind;
+use NeatSpindle\Core\Frame\BalloonLayout;
+use NeatSpindle\Core\Frame\BikeShape;
+use NeatSpindle\Core\Measure\Measurement;
+use NeatSpindle\Core\Survey\EarlyWidth;
+use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Survey\SurveyPlan;
+
+/** Two very different sets of measures. */
+const SMALL = ['chainstay_length' => 400.0, 'seat_tube' => 360.0, 'top_tube' => 500.0, 'wheel' => 1600.0, 'wheelbase' => 950.0, 'front_wheel' => 1250.0, 'boom_length' => 300.0, 'boom_diameter' => 40.0];
+const LARGE = ['chainstay_length' => 520.0, 'seat_tube' => 620.0, 'top_tube' => 640.0, 'wheel' => 2350.0, 'wheelbase' => 1500.0, 'front_wheel' => 2100.0, 'boom_length' => 600.0, 'boom_diameter' => 70.0];
+
+it('hangs every balloon where a finger finds it, on every kind, small and large', function (BikeKind $kind, array $measures): void {
+    $shape = BikeShape::of($kind, $measures);
+    $spots = array_keys(SurveyPlan::for($kind));
+    $hung = BalloonLayout::of($shape, $spots);
+    expect(array_keys($hung))->toBe($spots);
+    $places = array_values($hung);
+    foreach ($places as $i => $one) {
+        expect(is_finite($one->x) && is_finite($one->y))->toBeTrue();
+        foreach (array_slice($places, $i + 1) as $other) {
+            expect($one->distanceTo($other))->toBeGreaterThan(90.0);
+        }
+    }
+})->with(BikeKind::cases())->with(['typical' => [[]], 'small' => [SMALL], 'large' => [LARGE]]);
+
+it('draws a kind from its measures', function (BikeKind $kind): void {
+    $small = BikeShape::of($kind, SMALL);
+    $large = BikeShape::of($kind, LARGE);
+    $wheelbase = fn (BikeShape $shape) => $shape->frontWheel()->axle->x - $shape->rearWheel()->axle->x;
+
+    expect($wheelbase($small))->toEqualWithDelta(950.0, 1e-6)
+        ->and($wheelbase($large))->toEqualWithDelta(1500.0, 1e-6)
+        ->and($large->rearWheel()->radius)->toEqualWithDelta(2350 / (2 * M_PI), 1e-9)
+        ->and($small->ground())->toEqualWithDelta($small->frontWheel()->axle->y - $small->frontWheel()->radius, 1.0);
+})->with(BikeKind::cases());
+
+it('asks only what makes sense for a kind', function (BikeKind $kind, array $has, array $hasNot): void {
+    $codes = array_keys(SurveyPlan::for($kind));
+    expect($codes)->toContain('shell_width', 'cups_width', 'cogs', ...$has)->and(array_intersect($codes, $hasNot))->toBe([]);
+})->with([
+    [BikeKind::Diamond, ['stay_64', 'down_tube'], ['boom_length', 'chain_path', 'front_wheel', 'guard']],
+    [BikeKind::TadpoleTrike, ['boom_length', 'boom_diameter', 'chain_path', 'front_wheel'], ['stay_64', 'down_tube', 'seat_tube', 'guard']],
+    [BikeKind::BoxCargo, ['guard', 'front_wheel', 'stay_64'], ['boom_length']],
+    [BikeKind::FourWheeler, ['chain_path'], ['stay_45', 'boom_length', 'bar_to_head']],
+]);
+
+it('knows every spot of every kind by its code', function (): void {
+    foreach (BikeKind::cases() as $kind) {
+        foreach (SurveyPlan::for($kind) as $code => $spot) {
+            expect(SurveyPlan::spot($code))->toEqual($spot)->and($spot)->toBeInstanceOf(Spot::class);
+        }
+    }
+});
+
+it('tells the width from the cups, with the doubt of both flanges and what they hide', function (): void {
+    $width = EarlyWidth::from(Measurement::within(72.4, 0.02), Measurement::within(2.1, 0.02));
+    expect($width->value)->toEqualWithDelta(68.2, 1e-9)->and($width->plusMinus)->toEqualWithDelta(0.56, 1e-9);
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\ConditionController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\PreferenceController;
@@ -32,6 +33,9 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/caliper', [SurveyController::class, 'caliper'])->name('caliper');
         Route::delete('/readings/{reading}', [SurveyController::class, 'takeBack'])->name('reading.take-back');
         Route::post('/answers', [SurveyController::class, 'answer'])->name('answer');
+        Route::get('/condition', [ConditionController::class, 'show'])->name('condition');
+        Route::post('/condition', [ConditionController::class, 'store'])->name('condition.store');
+        Route::put('/condition/{condition}', [ConditionController::class, 'lift'])->name('condition.lift');
         Route::get('/strip', [JobController::class, 'strip'])->name('strip');
         Route::post('/strip', [StepController::class, 'strip'])->name('strip.step');
         Route::get('/match', [JobController::class, 'match'])->name('match');

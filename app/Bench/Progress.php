@@ -27,7 +27,14 @@ class Progress
 
     public static function of(JobSheet $sheet): self
     {
-        return self::measuring($sheet) ?? self::choosing($sheet) ?? self::stacking($sheet) ?? self::building($sheet);
+        return self::stopped($sheet) ?? self::measuring($sheet) ?? self::choosing($sheet) ?? self::stacking($sheet) ?? self::building($sheet);
+    }
+
+    private static function stopped(JobSheet $sheet): ?self
+    {
+        $reason = $sheet->job->stopped_for;
+
+        return $reason === null ? null : new self(Stage::Survey, WaitsFor::Decision, "Stopped. {$reason}");
     }
 
     private static function measuring(JobSheet $sheet): ?self

@@ -62,7 +62,7 @@ it('does not find another workshop’s job, whatever is asked of it', function (
     $this->actingAs(Workshops::stocked())->call($method, $path, ['version' => $job->version])->assertNotFound();
     expect(Workshops::fresh($job)->version)->toBe($job->version);
 })->with([
-    ['GET', '/jobs/{job}'], ['GET', '/jobs/{job}/survey'], ['GET', '/jobs/{job}/strip'], ['GET', '/jobs/{job}/match'], ['GET', '/jobs/{job}/stack'],
+    ['GET', '/jobs/{job}'], ['GET', '/jobs/{job}/survey'], ['GET', '/jobs/{job}/condition'], ['POST', '/jobs/{job}/condition'], ['POST', '/jobs/{job}/caliper'], ['GET', '/jobs/{job}/strip'], ['GET', '/jobs/{job}/match'], ['GET', '/jobs/{job}/stack'],
     ['GET', '/jobs/{job}/line'], ['GET', '/jobs/{job}/route'], ['GET', '/jobs/{job}/build'], ['GET', '/jobs/{job}/build/print'],
     ['GET', '/jobs/{job}/job.json'], ['GET', '/jobs/{job}/worksheet.json'], ['GET', '/jobs/{job}/section.svg'],
     ['POST', '/jobs/{job}/readings'], ['DELETE', '/jobs/{job}/readings/{reading}'], ['POST', '/jobs/{job}/answers'], ['POST', '/jobs/{job}/strip'],
@@ -74,7 +74,7 @@ it('opens every place of a job at every stage', function (string $place): void {
     foreach ([Workshops::job($person), Workshops::measured($person), Workshops::kitted($person)] as $job) {
         $this->actingAs($person)->get("/jobs/{$job->id}/{$place}")->assertOk();
     }
-})->with(['survey', 'strip', 'match', 'stack', 'line', 'route', 'build', 'build/print']);
+})->with(['survey', 'condition', 'strip', 'match', 'stack', 'line', 'route', 'build', 'build/print']);
 
 it('opens every place with an empty catalogue, and says what is missing', function (string $place): void {
     $person = Workshops::person();
@@ -92,4 +92,4 @@ it('asks the database at most 15 times for any page', function (string $path): v
     });
     $this->get(strtr($path, ['{job}' => (string) $job->id]))->assertOk();
     expect($queries)->toBeLessThanOrEqual(15);
-})->with(['/', '/jobs/new', '/jobs/{job}/survey', '/jobs/{job}/strip', '/jobs/{job}/match', '/jobs/{job}/stack', '/jobs/{job}/line', '/jobs/{job}/route', '/jobs/{job}/build', '/jobs/{job}/build/print', '/drawer', '/catalogue']);
+})->with(['/', '/jobs/new', '/jobs/{job}/survey', '/jobs/{job}/condition', '/jobs/{job}/strip', '/jobs/{job}/match', '/jobs/{job}/stack', '/jobs/{job}/line', '/jobs/{job}/route', '/jobs/{job}/build', '/jobs/{job}/build/print', '/drawer', '/catalogue']);

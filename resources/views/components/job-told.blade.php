@@ -5,3 +5,6 @@
 @error('state')
     <p class="told" role="alert">{{ $message }}</p>
 @enderror
+@if ($page->job->stopped_for !== null)
+    <p class="told" role="status"><strong>This job is stopped.</strong> {{ $page->job->stopped_for }} <a href="{{ route('job.condition', $page->job) }}">See the condition</a></p>
+@endif

@@ -87,6 +87,7 @@
         </section>
         <x-shell-known :page="$page" />
     </div>
+    <p class="mt-3 mb-0"><a class="btn btn-plain" href="{{ route('job.condition', $page->job) }}">Condition and decisions: frame, brakes, wheels, lights</a></p>
     <section class="panel mt-3" aria-labelledby="all-spots">
         <h2 class="visually-hidden" id="all-spots">All spots, in walking order</h2>
         @foreach (NeatSpindle\Core\Survey\Sitting::cases() as $sitting)

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Job;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Enum;
+use NeatSpindle\Core\Survey\Remedy;
+use NeatSpindle\Core\Survey\Severity;
+use NeatSpindle\Core\Survey\Subject;
+
+class ConditionRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        $job = $this->route('job');
+
+        return $job instanceof Job && ($this->user()?->can('work', $job) ?? false);
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $severity = Severity::tryFrom($this->string('severity')->value());
+
+        return [
+            'subject' => ['required', new Enum(Subject::class)],
+            'severity' => ['required', new Enum(Severity::class)],
+            'remedy' => [Rule::requiredIf($severity === Severity::Bad), 'nullable', new Enum(Remedy::class)],
+            'declined_by' => ['required_if:remedy,declined', 'nullable', 'string', 'max:120'],
+            'note' => [Rule::requiredIf($severity === Severity::Stop), 'nullable', 'string', 'max:500'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'severity.required' => 'Say how it is.',
+            'remedy.required' => 'What is not good enough needs an answer: mend it, replace it, or the customer declines.',
+            'declined_by.required_if' => 'Write down who declined.',
+            'note.required' => 'Say why the job has to stop.',
+        ];
+    }
+
+    public function subject(): Subject
+    {
+        return Subject::from($this->string('subject')->value());
+    }
+
+    /** @return array{severity: Severity, remedy: ?string, declined_by: ?string, note: ?string} */
+    public function found(): array
+    {
+        $severity = Severity::from($this->string('severity')->value());
+        $remedy = $severity->remedies() === [] ? null : ($this->string('remedy')->value() ?: null);
+
+        return [
+            'severity' => $severity,
+            'remedy' => $remedy,
+            'declined_by' => $remedy === Remedy::Declined->value ? $this->string('declined_by')->trim()->value() : null,
+            'note' => $this->string('note')->trim()->value() ?: null,
+        ];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Job;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** Lifting a stop is a decision: not for apprentices, and never without a reason. */
+class LiftStopRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        $job = $this->route('job');
+
+        return $job instanceof Job && ($this->user()?->can('choose', $job) ?? false);
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['reason' => ['required', 'string', 'max:500']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['reason.required' => 'Say why the stop no longer holds.'];
+    }
+
+    public function reason(): string
+    {
+        return $this->string('reason')->trim()->value();
+    }
+}

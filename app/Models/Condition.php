@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+use NeatSpindle\Core\Survey\Remedy;
+use NeatSpindle\Core\Survey\Severity;
+use NeatSpindle\Core\Survey\Subject;
+
+/**
+ * @property Subject $subject
+ * @property Severity $severity
+ * @property ?Remedy $remedy
+ * @property Carbon $found_at
+ * @property ?Carbon $lifted_at
+ */
+class Condition extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    protected $casts = [
+        'subject' => Subject::class,
+        'severity' => Severity::class,
+        'remedy' => Remedy::class,
+        'found_at' => 'datetime',
+        'superseded_at' => 'datetime',
+        'lifted_at' => 'datetime',
+    ];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function liftedBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @param  Builder<self>  $query */
+    public function scopeStanding(Builder $query): void
+    {
+        $query->whereNull('superseded_at');
+    }
+
+    public function isStop(): bool
+    {
+        return $this->severity === Severity::Stop && $this->lifted_at === null;
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Bench\JobSheet;
+use App\Models\Condition;
+use App\Models\Stage;
+use Illuminate\Support\Collection;
+use NeatSpindle\Core\Bike\FrameMaterial;
+use NeatSpindle\Core\Survey\Subject;
+
+use function is_string;
+
+class ConditionPage extends JobPage
+{
+    public readonly Subject $subject;
+
+    /** @var Collection<array-key, Condition> by subject */
+    private readonly Collection $conditions;
+
+    public function __construct(JobSheet $sheet, mixed $asked)
+    {
+        parent::__construct($sheet);
+        $this->conditions = Condition::query()->where('job_id', $this->job->id)->standing()->with(['user', 'liftedBy'])->get()
+            ->keyBy(fn (Condition $condition) => $condition->subject->value);
+        $this->subject = (is_string($asked) ? Subject::tryFrom($asked) : null) ?? $this->firstOpen();
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Survey;
+    }
+
+    /** @return list<Subject> carbon is only asked about where there may be some */
+    public function subjects(): array
+    {
+        return array_values(array_filter(Subject::cases(), fn (Subject $subject) => $subject !== Subject::Carbon || $this->job->bike->frame_material !== FrameMaterial::Steel));
+    }
+
+    public function at(Subject $subject): ?Condition
+    {
+        return $this->conditions->get($subject->value);
+    }
+
+    public function lookedAt(): int
+    {
+        return $this->conditions->count();
+    }
+
+    private function firstOpen(): Subject
+    {
+        foreach ($this->subjects() as $subject) {
+            if ($this->at($subject) === null) {
+                return $subject;
+            }
+        }
+
+        return Subject::Frame;
+    }
+}

@@ -1,0 +1,83 @@
+@php
+    $subject = $page->subject;
+    $found = $page->at($subject);
+    $isTyped = old('subject') === $subject->value;
+@endphp
+<x-job :page="$page">
+    <div class="work-steps">
+        <section aria-labelledby="condition-title">
+            <h2 class="panel-title" id="condition-title">Condition <span class="soft">{{ $page->lookedAt() }} of {{ count($page->subjects()) }} looked at</span></h2>
+            <ol class="step-list">
+                @foreach ($page->subjects() as $one)
+                    @php($there = $page->at($one))
+                    <li>
+                        <a href="{{ route('job.condition', [$page->job, 'subject' => $one->value]) }}" @if($one === $subject) aria-current="step" @endif>
+                            <span class="number">{{ $loop->iteration }}</span> <span>{{ $one->label() }}</span>
+                            @if ($there)<x-verdict :of="$there->severity->mark()" :words="$there->severity->label()" />@endif
+                        </a>
+                    </li>
+                @endforeach
+            </ol>
+            <p class="mt-2"><a class="btn btn-plain" href="{{ route('job.survey', $page->job) }}">Go on measuring</a></p>
+        </section>
+        <section class="panel step-now" aria-labelledby="subject-title">
+            <h2 id="subject-title">{{ $subject->label() }}</h2>
+            <p>{{ $subject->look() }}</p>
+            @if ($found)
+                <p><x-verdict :of="$found->severity->mark()" :words="$found->severity->label()" />
+                    <span class="soft">{{ $found->user->firstName() }}, {{ $found->found_at->format('j M H:i') }}.</span>
+                    @if ($found->remedy) {{ $found->remedy->label() }}@if ($found->declined_by): {{ $found->declined_by }}@endif. @endif
+                    {{ $found->note }}</p>
+                @if ($found->lifted_at)<p class="kept">Stop lifted by {{ $found->liftedBy?->firstName() }}, {{ $found->lifted_at->format('j M H:i') }}: {{ $found->lifted_because }}</p>@endif
+            @endif
+            @if ($found?->isStop())
+                @if ($page->mayChoose())
+                    <form method="post" action="{{ route('job.condition.lift', [$page->job, $found]) }}" novalidate>
+                        @csrf @method('PUT')
+                        <label class="form-label" for="reason">Why the stop no longer holds</label>
+                        <textarea class="form-control" id="reason" name="reason" rows="2" maxlength="500" @error('reason') aria-invalid="true" @enderror>{{ old('reason') }}</textarea>
+                        <x-fault for="reason" />
+                        <button class="btn btn-primary mt-2">Lift the stop</button>
+                    </form>
+                @else
+                    <p class="told">The job is stopped for this. An installer or the owner can lift it.</p>
+                @endif
+            @endif
+            <form class="mt-3" method="post" action="{{ route('job.condition.store', $page->job) }}" novalidate>
+                @csrf
+                <input type="hidden" name="subject" value="{{ $subject->value }}">
+                <fieldset class="mb-2">
+                    <legend class="form-label fs-6">How it is</legend>
+                    <div class="choice-row">
+                        @foreach (NeatSpindle\Core\Survey\Severity::cases() as $severity)
+                            <label class="pick" for="severity-{{ $severity->value }}"><input class="form-check-input m-0" type="radio" id="severity-{{ $severity->value }}" name="severity" value="{{ $severity->value }}" @checked($isTyped && old('severity') === $severity->value)> {{ $severity->label() }}</label>
+                        @endforeach
+                    </div>
+                    <x-fault for="severity" />
+                </fieldset>
+                <fieldset class="mb-2">
+                    <legend class="form-label fs-6">What is done about it</legend>
+                    <div class="choice-row">
+                        @foreach (NeatSpindle\Core\Survey\Remedy::cases() as $remedy)
+                            <label class="pick" for="remedy-{{ $remedy->value }}"><input class="form-check-input m-0" type="radio" id="remedy-{{ $remedy->value }}" name="remedy" value="{{ $remedy->value }}" @checked($isTyped && old('remedy') === $remedy->value)> {{ $remedy->label() }}</label>
+                        @endforeach
+                    </div>
+                    <x-fault for="remedy" />
+                </fieldset>
+                <div class="record">
+                    <div>
+                        <label class="form-label" for="declined_by">Who declined</label>
+                        <input class="form-control" id="declined_by" name="declined_by" maxlength="120" value="{{ $isTyped ? old('declined_by') : '' }}" @error('declined_by') aria-invalid="true" @enderror>
+                        <x-fault for="declined_by" />
+                    </div>
+                    <div>
+                        <label class="form-label" for="note">Note</label>
+                        <input class="form-control" id="note" name="note" maxlength="500" value="{{ $isTyped ? old('note') : '' }}" @error('note') aria-invalid="true" @enderror>
+                        <x-fault for="note" />
+                    </div>
+                </div>
+                <button class="btn btn-primary mt-3">Keep</button>
+            </form>
+        </section>
+    </div>
+</x-job>

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AdapterController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\ConditionController;
@@ -41,6 +42,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/match', [JobController::class, 'match'])->name('match');
         Route::put('/motor', [KitController::class, 'motor'])->name('motor');
         Route::put('/ring', [KitController::class, 'ring'])->name('ring');
+        Route::get('/insert/{motor}', [AdapterController::class, 'show'])->name('adapter');
+        Route::get('/insert/{motor}/drawing.svg', [AdapterController::class, 'svg'])->name('adapter.svg');
         Route::get('/stack', [JobController::class, 'stack'])->name('stack');
         Route::put('/stack', [KitController::class, 'fill'])->name('fill');
         Route::delete('/stack', [KitController::class, 'solve'])->name('solve');

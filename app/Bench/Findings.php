@@ -13,6 +13,7 @@ use NeatSpindle\Core\Strip\BracketKind;
 use NeatSpindle\Core\Strip\CrankKind;
 use NeatSpindle\Core\Strip\Fitted;
 use NeatSpindle\Core\Survey\EarlyWidth;
+use NeatSpindle\Core\Survey\GuideRemedy;
 
 use function count;
 
@@ -136,6 +137,11 @@ class Findings
             $this->answer('guard') === 'yes',
             $this->answer('kickstand') === 'yes',
         );
+    }
+
+    public function guideRemedy(): GuideRemedy
+    {
+        return GuideRemedy::tryFrom($this->answer('guide_remedy') ?? '') ?? GuideRemedy::Stays;
     }
 
     public function isFittedKnown(): bool

@@ -141,7 +141,7 @@ class JobSheet
     {
         $worksheet = $this->chosenWorksheet();
 
-        return $worksheet === null ? null : BuildSheet::of($worksheet, $this->routePlan()->routes ?? []);
+        return $worksheet === null ? null : BuildSheet::of($worksheet, $this->routePlan()->routes ?? [], $this->findings->guideRemedy());
     }
 
     /** @return array<string, StepRecord> what stands recorded, by step */

@@ -64,7 +64,7 @@ class JobDocument
             },
             'thread_pitch_mm' => $this->measured('thread_pitch'),
             'drive_cup_loosens' => $this->findings->answer('drive_cup_loosens'),
-            'guide_depth_mm' => $this->measured('guide_depth'),
+            'guide_depth_mm' => $this->findings->guideRemedy()->leavesNothing() ? 0 : $this->measured('guide_depth'),
         ], fn (mixed $value) => $value !== null);
     }
 

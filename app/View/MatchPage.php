@@ -33,6 +33,12 @@ class MatchPage extends JobPage
         };
     }
 
+    /** The shell is known, and nothing in the catalogue makes it take this motor. */
+    public function needsInsert(MotorMatch $row): bool
+    {
+        return $row->stack === null && $this->sheet->identification()?->identified !== null;
+    }
+
     public function offset(MotorMatch $row): ?string
     {
         return $row->weightedOffset === null ? null : $this->unit->show(Rounding::halfAway($row->weightedOffset));

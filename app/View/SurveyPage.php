@@ -10,6 +10,7 @@ use App\Models\Reading;
 use App\Models\Stage;
 use App\View\Drawings\SurveyView;
 use Illuminate\Support\Collection;
+use NeatSpindle\Core\Stack\Margin;
 use NeatSpindle\Core\Survey\Instrument;
 use NeatSpindle\Core\Survey\Sitting;
 use NeatSpindle\Core\Survey\Spot;
@@ -89,6 +90,23 @@ class SurveyPage extends JobPage
     public function readings(): Collection
     {
         return $this->sheet->findings->readings($this->spot->code);
+    }
+
+    /** @return list<array{name: string, gap: float, margin: ?Margin}> the guide as measured against each motor's gap */
+    public function guideGaps(): array
+    {
+        $guide = $this->sheet->findings->measurement('guide_depth');
+        $gaps = [];
+        foreach ($this->sheet->catalogue->motors as $motor) {
+            /** @var array{body_gap_mm?: float|int} $figures */
+            $figures = $motor->figures[$motor->mount->value] ?? [];
+            if (isset($figures['body_gap_mm'])) {
+                $gap = (float) $figures['body_gap_mm'];
+                $gaps[] = ['name' => $motor->name, 'gap' => $gap, 'margin' => $guide === null ? null : Margin::guideClearance($gap, $guide)];
+            }
+        }
+
+        return $gaps;
     }
 
     public function isCaliperPlugged(): bool

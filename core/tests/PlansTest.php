@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use NeatSpindle\Core\Adapter\MadeToMeasure;
 use NeatSpindle\Core\Document\JobReader;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Frame\FrameRouting;
@@ -19,6 +20,7 @@ use NeatSpindle\Core\Strip\CrankKind;
 use NeatSpindle\Core\Strip\Fitted;
 use NeatSpindle\Core\Strip\StripPlan;
 use NeatSpindle\Core\Strip\StripStep;
+use NeatSpindle\Core\Survey\GuideRemedy;
 use NeatSpindle\Core\Survey\SurveyPlan;
 use NeatSpindle\Core\Tests\Cases;
 use NeatSpindle\Core\Turn\Hand;
@@ -181,4 +183,22 @@ it('keeps the worst of several verdicts', function (): void {
     expect(Verdict::worst())->toBe(Verdict::Clear)
         ->and(Verdict::worst(Verdict::Clear, Verdict::Tight))->toBe(Verdict::Tight)
         ->and(Verdict::worst(Verdict::Fails, Verdict::Tight))->toBe(Verdict::Fails);
+});
+
+it('puts what the guide becomes before the body closes the gap', function (GuideRemedy $remedy, bool $hasStep): void {
+    $codes = array_map(fn (SheetStep $step) => $step->code, BuildSheet::of(Cases::worksheet(), [], $remedy)->steps ?? []);
+    expect(in_array('guide', $codes, true))->toBe($hasStep);
+    if ($hasStep) {
+        expect(array_search('guide', $codes, true))->toBeLessThan(array_search('body-in', $codes, true));
+    }
+})->with([[GuideRemedy::Stays, false], [GuideRemedy::Housing, true], [GuideRemedy::Trimmed, true]]);
+
+it('says what an insert must be so that the sleeve goes in and the bore holds it', function (): void {
+    $job = Cases::job('press-fit-92');
+    $adapter = MadeToMeasure::of($job->bike->shell, $job->catalogue->motors['tarn-73']) ?? throw new LogicException('none');
+    expect($adapter->outer)->toEqualWithDelta(41.05, 1e-9)
+        ->and($adapter->inner - 33.1)->toBeGreaterThanOrEqual(0.1)
+        ->and(2 * $adapter->length)->toBeLessThan($job->bike->shell->width->value)
+        ->and($adapter->wall())->toBeGreaterThan(1.5)
+        ->and(MadeToMeasure::of(Cases::job()->bike->shell, $job->catalogue->motors['tarn-73']))->toBeNull();
 });

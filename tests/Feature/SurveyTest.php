@@ -122,3 +122,32 @@ it('follows the identification as evidence comes', function (): void {
     $this->post("/jobs/{$this->job->id}/answers", ['spot' => 'drive_cup_loosens', 'value' => 'anticlockwise']);
     $this->get("/jobs/{$this->job->id}/survey")->assertSee('French thread');
 });
+
+it('shows the guide against each motor’s gap, and a remedy changes margin and build', function (): void {
+    $owner = Workshops::stocked();
+    $job = Workshops::kitted($owner);
+    $this->actingAs($owner)->post("/jobs/{$job->id}/readings", ['spot' => 'guide_depth', 'typed' => '5.9', 'instrument' => 'caliper', 'afresh' => '1']);
+    $this->get("/jobs/{$job->id}/survey?spot=guide_depth")->assertSeeInOrder(['Heron, 73 sleeve', '6.20 mm', '0.30 mm', 'Fails']);
+    $this->get("/jobs/{$job->id}/stack")->assertSee('short of its limit');
+    $this->post("/jobs/{$job->id}/answers", ['spot' => 'guide_remedy', 'value' => 'housing']);
+    $this->get("/jobs/{$job->id}/stack")->assertDontSee('short of its limit');
+    $this->get("/jobs/{$job->id}/build")->assertSee('Cable guide: Full-length housing');
+});
+
+it('draws an insert a machinist can work from, where the catalogue has none', function (): void {
+    $owner = Workshops::stocked();
+    $job = Workshops::measured($owner);
+    $this->actingAs($owner);
+    foreach (['shell_width' => '91.9', 'shell_bore' => '41.02'] as $spot => $typed) {
+        $this->post("/jobs/{$job->id}/readings", ['spot' => $spot, 'typed' => $typed, 'instrument' => 'caliper', 'afresh' => '1']);
+    }
+    $this->post("/jobs/{$job->id}/answers", ['spot' => 'shell_threaded', 'value' => 'no']);
+    App\Models\Reading::query()->where('spot', 'thread_pitch')->get()->each(fn ($reading) => $this->delete("/jobs/{$job->id}/readings/{$reading->id}"));
+    App\Models\Answer::query()->where('question', 'drive_cup_loosens')->update(['superseded_at' => now()]);
+
+    $this->get("/jobs/{$job->id}/match")->assertSee('What an insert would have to be');
+    $motor = $owner->workshop->motors()->where('code', 'otter-73')->sole();
+    $svg = (string) $this->get("/jobs/{$job->id}/insert/{$motor->id}/drawing.svg")->assertOk()->getContent();
+    expect(simplexml_load_string($svg))->not->toBeFalse()->and($svg)->toContain('41.05')->toContain('32.80');
+    $this->get("/jobs/{$job->id}/insert/".Workshops::stocked()->workshop->motors()->value('id'))->assertNotFound();
+});

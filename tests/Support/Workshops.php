@@ -31,7 +31,7 @@ final class Workshops
     ];
 
     public const ANSWERS = [
-        'crank_kind' => 'square-taper', 'bracket_kind' => 'threaded', 'front_mech' => 'yes', 'chain_kept' => 'no', 'kickstand' => 'no',
+        'crank_kind' => 'square-taper', 'bracket_kind' => 'threaded', 'front_mech' => 'yes', 'chain_kept' => 'no', 'kickstand' => 'no', 'guide_remedy' => 'stays',
         'shell_threaded' => 'yes', 'drive_cup_loosens' => 'clockwise', 'cogs' => '11 13 15 17 20 23 26 30 34', 'old_chain_links' => '108',
     ];
 

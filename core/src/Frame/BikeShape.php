@@ -94,7 +94,7 @@ final readonly class BikeShape
         $rear = $this->rearWheel();
 
         return match ($code) {
-            'guide_depth' => $this->crank->plus(4.0, -24.0),
+            'guide_depth', 'guide_remedy' => $this->crank->plus(4.0, -24.0),
             'cups_width', 'cup_flange', 'shell_width', 'shell_bore', 'shell_threaded', 'thread_pitch', 'drive_cup_loosens', 'bracket_kind' => $this->crank,
             'crank_kind' => $this->crank->plus(18.0, -10.0),
             'front_mech' => $this->crank->plus(-14.0, 60.0),

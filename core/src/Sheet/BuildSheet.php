@@ -10,6 +10,7 @@ use NeatSpindle\Core\Route\RunRoute;
 use NeatSpindle\Core\Stack\MarginName;
 use NeatSpindle\Core\Stack\Place;
 use NeatSpindle\Core\Stack\Stack;
+use NeatSpindle\Core\Survey\GuideRemedy;
 use NeatSpindle\Core\Turn\Action;
 use NeatSpindle\Core\Turn\Hand;
 use NeatSpindle\Core\Turn\Side;
@@ -30,7 +31,7 @@ final readonly class BuildSheet
     /**
      * @param  list<RunRoute>  $routes
      */
-    public static function of(Worksheet $sheet, array $routes): ?self
+    public static function of(Worksheet $sheet, array $routes, GuideRemedy $guide = GuideRemedy::Stays): ?self
     {
         $sleeve = $sheet->job->kit->motor->held;
         if ($sheet->stack?->fit === null || ! $sleeve instanceof Sleeve) {
@@ -41,6 +42,7 @@ final readonly class BuildSheet
 
         return new self([
             ...self::dry($sheet),
+            ...self::guide($guide),
             ...self::threading($routes),
             ...($ringFirst ? [$ring] : []),
             ...self::body($sheet->stack),
@@ -107,6 +109,15 @@ final readonly class BuildSheet
         return $sheet->job->bike->material->bite() > 0.0
             ? null
             : 'Carbon: never drill it, never clamp or bite it with a toothed plate. The frame’s maker decides, not we.';
+    }
+
+    /** @return list<SheetStep> */
+    private static function guide(GuideRemedy $remedy): array
+    {
+        $task = $remedy->task();
+
+        return $task === null ? [] : [new SheetStep('guide', 'Before the gap closes', "Cable guide: {$remedy->label()}", $task.($remedy->parts() === null ? '' : " Parts: {$remedy->parts()}."),
+            look: 'Gears or brake move freely; nothing stands proud under the shell', after: ['dry-fit'])];
     }
 
     /**

@@ -24,8 +24,6 @@ final readonly class Footing
 {
     private const MIN_BORE_CLEARANCE = 0.1;
 
-    private const MIN_GUIDE_CLEARANCE = 1.0;
-
     public float $flange;
 
     /** The shell's width with the insert's two flanges. */
@@ -129,12 +127,7 @@ final readonly class Footing
     {
         $guide = $this->bike->shell->guideDepth;
 
-        return $guide === null ? null : new Margin(
-            MarginName::GuideClearance,
-            $this->body->gap - $guide->value,
-            $guide->plusMinus,
-            self::MIN_GUIDE_CLEARANCE,
-        );
+        return $guide === null ? null : Margin::guideClearance($this->body->gap, $guide);
     }
 
     /**

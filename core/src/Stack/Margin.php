@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Stack;
 
+use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Measure\Tolerance;
 
 /** How far a figure of the stack is from its limit, with the doubt of the readings behind it. In mm. */
 final readonly class Margin
 {
+    private const MIN_GUIDE_CLEARANCE = 1.0;
+
     public Verdict $verdict;
 
     public function __construct(
@@ -22,6 +25,12 @@ final readonly class Margin
             Tolerance::below($this->slack(), $plusMinus) => Verdict::Tight,
             default => Verdict::Clear,
         };
+    }
+
+    /** Between the motor's body and what hangs under the shell. */
+    public static function guideClearance(float $gap, Measurement $guide): self
+    {
+        return new self(MarginName::GuideClearance, $gap - $guide->value, $guide->plusMinus, self::MIN_GUIDE_CLEARANCE);
     }
 
     /** What is left before the limit; negative when the limit is broken. */

@@ -105,7 +105,7 @@ final class SurveyPlan
     }
 
     /**
-     * @param  list<CrankKind>|list<BracketKind>  $cases
+     * @param  list<CrankKind>|list<BracketKind>|list<GuideRemedy>  $cases
      * @return array<string, string>
      */
     private static function labels(array $cases): array
@@ -131,6 +131,9 @@ final class SurveyPlan
             Spot::length('guide_depth', 'Cable guide depth', Instrument::Caliper, 0, 30, '/bike/shell/guide_depth_mm',
                 'Depth rod from the shell’s underside down to the lowest point of guide or cable. No guide: 0.',
                 'The body sits right there. A guide deeper than the body’s gap stops the motor going in.'),
+            Spot::choice('guide_remedy', 'What the guide becomes', self::labels(GuideRemedy::cases()), '/early/guide_remedy',
+                'If it does not clear the motor: decide now, it changes the order of the build.',
+                'Housing or a moved run leave nothing under the shell. A slimmer or trimmed guide is measured again.'),
         ];
     }
 

@@ -20,7 +20,7 @@
                             <tr class="{{ $page->isChosen($row) ? 'chosen' : '' }}">
                                 <td><strong>{{ $row->motor->name }}</strong>@if ($row->insert)<br><span class="soft">with insert {{ $row->insert->code }}</span>@endif</td>
                                 <td><x-verdict :of="$row->verdict()" /></td>
-                                <td>{{ $page->obstacle($row) ?? 'Nothing' }}</td>
+                                <td>{{ $page->obstacle($row) ?? 'Nothing' }}@if ($page->needsInsert($row)) <a href="{{ route('job.adapter', [$page->job, $page->motor($row)]) }}">What an insert would have to be</a>@endif</td>
                                 <td class="n">{{ $page->offset($row) ?? '–' }}</td>
                                 <td class="n">{{ (int) $row->motor->continuousW }} W<br>{{ $page->torqueUnit->show($row->motor->maxTorqueNm) }}</td>
                                 <td>

@@ -83,6 +83,7 @@
                         @endif
                     </form>
                 @endif
+                @if ($spot->code === 'guide_depth')<x-guide-gaps :page="$page" />@endif
                 <a class="btn btn-plain mt-2" href="{{ route('job.survey', [$page->job, 'spot' => $page->nextSpot()->code]) }}" data-key="ArrowRight">Next: {{ $page->numberOf($page->nextSpot()->code) }} {{ $page->nextSpot()->label }}</a>
         </section>
         <x-shell-known :page="$page" />

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\JobSheet;
+use App\Models\Job;
+use App\Models\Motor;
+use App\View\AdapterPage;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+class AdapterController extends Controller
+{
+    public function show(Job $job, Motor $motor): View
+    {
+        return view('job.adapter', ['page' => $this->page($job, $motor)]);
+    }
+
+    public function svg(Job $job, Motor $motor): Response
+    {
+        $page = $this->page($job, $motor);
+        abort_if($page->adapter() === null, 404);
+
+        return response()->view('job.adapter-svg', ['page' => $page], 200, [
+            'Content-Type' => 'image/svg+xml',
+            'Content-Disposition' => "attachment; filename=\"insert-{$job->number}.svg\"",
+        ]);
+    }
+
+    private function page(Job $job, Motor $motor): AdapterPage
+    {
+        $this->authorize('view', $job);
+        abort_unless($motor->workshop_id === $job->workshop_id, 404);
+
+        return new AdapterPage(JobSheet::open($job), $motor);
+    }
+}

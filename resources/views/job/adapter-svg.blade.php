@@ -1,0 +1,1 @@
+<x-drawing.adapter :view="$page->drawing()" :unit="$page->unit" />

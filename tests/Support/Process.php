@@ -64,7 +64,18 @@ final class Process
 
     public function stop(): void
     {
-        posix_kill(-$this->pid, SIGTERM);
+        $this->end(SIGTERM);
+    }
+
+    /** Ends it without giving it time for anything. */
+    public function kill(): void
+    {
+        $this->end(SIGKILL);
+    }
+
+    private function end(int $signal): void
+    {
+        posix_kill(-$this->pid, $signal);
         proc_close($this->handle);
         @unlink($this->log);
     }

@@ -23,8 +23,9 @@ final class Site
     private function __construct(
         public readonly string $address,
         public readonly Chrome $chrome,
-        private readonly Process $server,
+        private Process $server,
         private readonly string $storage,
+        private readonly int $port,
     ) {}
 
     /** One for a test file; close it after the last test. */
@@ -48,18 +49,38 @@ final class Site
             mkdir("{$storage}/{$folder}", 0o700, true);
         }
         $port = Process::freePort();
+
+        return new self("http://127.0.0.1:{$port}", Chrome::open(), self::serve($port, $storage, []), $storage, $port);
+    }
+
+    /** @param  array<string, string>  $environment  added to what the server runs with */
+    private static function serve(int $port, string $storage, array $environment): Process
+    {
         $root = dirname(__DIR__, 2);
         $server = Process::start(
             [PHP_BINARY, '-d', 'variables_order=EGPCS', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/server.php"],
             [
                 'PHP_CLI_SERVER_WORKERS' => '3', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'APP_ENV' => 'testing', 'APP_DEBUG' => 'false',
-                'LARAVEL_STORAGE_PATH' => $storage, 'APP_URL' => "http://127.0.0.1:{$port}", 'APP_KEY' => (string) config('app.key'),
+                'LARAVEL_STORAGE_PATH' => $storage, 'APP_URL' => "http://127.0.0.1:{$port}", 'APP_KEY' => (string) config('app.key'), ...$environment,
             ],
             $root,
         );
         $server->waitForPort($port);
 
-        return new self("http://127.0.0.1:{$port}", Chrome::open(), $server, $storage);
+        return $server;
+    }
+
+    /**
+     * Kills the server where it stands and starts it again, as after a power cut.
+     *
+     * @param  array<string, string>  $environment  added to what the server runs with
+     */
+    public function restart(array $environment = []): self
+    {
+        $this->server->kill();
+        $this->server = self::serve($this->port, $this->storage, $environment);
+
+        return $this;
     }
 
     public function driver(): RemoteWebDriver

@@ -21,6 +21,8 @@
         <p class="mb-1">{{ implode(', ', array_map(fn ($standard) => $standard->label(), $shell->candidates)) }}.</p>
         @if ($shell->next !== null)
             <p class="mb-1"><strong>Next: {{ $shell->next->label() }}.</strong> {{ $shell->next->why() }}</p>
+            @php($spot = NeatSpindle\Core\Survey\SurveyPlan::spotAt("/bike/shell/{$shell->next->value}"))
+            <a class="btn btn-primary" id="next-evidence" href="{{ route('job.survey', [$page->job, 'spot' => $spot->code]) }}">Go to {{ $page->numberOf($spot->code) }}, {{ lcfirst($spot->label) }}</a>
         @endif
     @endif
     @if ($shell !== null)

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bench\StartJob;
+use App\Models\Job;
+use App\Models\Reading;
+use App\Models\StepRecord;
+use App\Models\User;
+use Tests\Support\Process;
+use Tests\Support\Site;
+use Tests\Support\Workshops;
+
+afterAll(fn () => Site::close());
+
+function bikeOf(User $person, string $kind): Job
+{
+    return app(StartJob::class)($person, ['customer' => 'A. Rider', 'bike' => "A {$kind}", 'kind' => $kind, 'frame_material' => 'aluminium']);
+}
+
+/** @param  array<string, string>  $answers spot and the words on its button */
+function stripBySayingWhatIsFitted(Site $site, Job $job, array $answers): void
+{
+    foreach ($answers as $spot => $words) {
+        $site->visit("/jobs/{$job->id}/survey?spot={$spot}")->press($words);
+    }
+    $site->press('Strip');
+    while ($site->has('button[name="state"][value="done"]')) {
+        $site->click('button[name="state"][value="done"]');
+    }
+}
+
+it('strips a two-piece press-fit full-suspension bike', function (): void {
+    $person = Workshops::stocked();
+    $job = bikeOf($person, 'full-suspension');
+    $site = Site::open()->signIn($person->email, Workshops::PASSWORD);
+    stripBySayingWhatIsFitted($site, $job, ['crank_kind' => 'Two-piece, pinch bolts', 'bracket_kind' => 'Pressed in', 'front_mech' => 'No']);
+
+    expect(StepRecord::query()->orderBy('id')->pluck('step')->all())->toBe([
+        'power', 'pedal-right', 'pedal-left', 'chain', 'pinch-bolts', 'preload-cap', 'crank-left', 'crank-right', 'cup-left', 'cup-drive', 'look-inside',
+    ]);
+    expect($site->text())->toContain('Two-piece, pinch bolts, pressed in 11 of 11 done');
+});
+
+it('strips a one-piece cruiser, turning its left-hand parts the right way', function (): void {
+    $person = Workshops::stocked();
+    $job = bikeOf($person, 'step-through');
+    $site = Site::open()->signIn($person->email, Workshops::PASSWORD);
+    $site->visit("/jobs/{$job->id}/survey?spot=crank_kind")->press('One piece');
+    $site->visit("/jobs/{$job->id}/strip?step=locknut-left");
+    expect($site->text('.turn figcaption'))->toBe('Clockwise, top of the wrench to the back');
+    $site->press('Upside down');
+    expect($site->text('.turn figcaption'))->toBe('Clockwise, top of the wrench to the front');
+
+    stripBySayingWhatIsFitted($site, $job, ['kickstand' => 'Yes']);
+    expect(StepRecord::query()->pluck('step')->all())->toContain('kickstand', 'locknut-left', 'cone-left', 'crank-out')->not->toContain('crank-right');
+});
+
+it('identifies a shell by following the questions alone, in the fewest readings', function (string $shell, string $width, array $answers, string $name): void {
+    $person = Workshops::stocked();
+    $job = Workshops::job($person);
+    $site = Site::open()->signIn($person->email, Workshops::PASSWORD)->visit("/jobs/{$job->id}/survey?spot=shell_width");
+    $site->type('typed', $width)->press('Keep');
+    $given = 1;
+    while ($site->has('#next-evidence')) {
+        $site->click('#next-evidence');
+        $spot = (string) $site->driver()->executeScript('return new URL(location).searchParams.get("spot")');
+        $spot === 'shell_bore' ? $site->type('typed', $answers[$spot])->press('Keep') : $site->press($answers[$spot]);
+        $given++;
+    }
+    expect($site->text('.shell'))->toContain($name)->and($given)->toBe(1 + count($answers));
+})->with([
+    'italian' => ['italian', '70.02', [], 'Italian thread'],
+    'french' => ['french', '68.04', ['shell_bore' => '34.1', 'drive_cup_loosens' => 'Anticlockwise'], 'French thread'],
+]);
+
+it('takes readings from the caliper, asks about an outlier, survives a cut line and a killed server, and loses nothing', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::job($person);
+    $port = Process::freePort();
+    $caliper = Process::start([base_path('bin/caliper'), (string) $port, '73.04', '0.01', '73.02,73.06,79.00,cut,73.03']);
+    $caliper->waitForPort($port);
+    $plugged = ['CALIPER_ADDRESS' => "127.0.0.1:{$port}"];
+    $site = Site::open()->restart($plugged)->signIn($person->email, Workshops::PASSWORD)->visit("/jobs/{$job->id}/survey?spot=shell_width");
+
+    $site->click('#take')->click('#take');
+    expect($site->text('.spot'))->toContain('73.04 ± 0.02 mm from 2 readings');
+    $site->click('#take');
+    expect($site->text('#typed-fault'))->toContain('away from the other readings')
+        ->and($site->driver()->executeScript('return typed.value'))->toBe('+079.00 mm')
+        ->and(Reading::query()->count())->toBe(2);
+    $site->click('#take');
+    expect($site->text('#typed-fault'))->toContain('The line broke')->and(Reading::query()->count())->toBe(2);
+
+    $site->restart($plugged);
+    $site->click('#take');
+    $caliper->stop();
+    expect($site->text('.spot'))->toContain('from 3 readings')
+        ->and(Reading::query()->orderBy('id')->pluck('value_mm')->all())->toBe([73.02, 73.06, 73.03])
+        ->and($site->strangeRequests())->toBe([]);
+});

@@ -11,6 +11,7 @@ use App\Models\Stage;
 use App\View\Drawings\SurveyView;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Stack\Margin;
+use NeatSpindle\Core\Survey\CloseUp;
 use NeatSpindle\Core\Survey\Instrument;
 use NeatSpindle\Core\Survey\Sitting;
 use NeatSpindle\Core\Survey\Spot;
@@ -72,6 +73,11 @@ class SurveyPage extends JobPage
             $measurement !== null => $this->unit->showMeasurement($measurement),
             default => $spot->choices[(string) $this->sheet->findings->answer($spot->code)] ?? $this->sheet->findings->answer($spot->code),
         };
+    }
+
+    public function closeUp(): ?CloseUp
+    {
+        return CloseUp::of($this->spot);
     }
 
     public function numberOf(string $code): int

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Bench\ConditionKeeper;
 use App\Bench\JobSheet;
 use App\Bench\KitKeeper;
 use App\Bench\StartJob;
@@ -22,6 +23,8 @@ use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Sheet\SheetStep;
 use NeatSpindle\Core\Strip\StripStep;
 use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Survey\Severity;
+use NeatSpindle\Core\Survey\Subject;
 use NeatSpindle\Core\Survey\SurveyPlan;
 
 use function array_slice;
@@ -37,6 +40,7 @@ class DemoSeeder extends Seeder
         private readonly SurveyKeeper $survey,
         private readonly KitKeeper $kit,
         private readonly StepKeeper $steps,
+        private readonly ConditionKeeper $conditions,
     ) {}
 
     public function run(): void
@@ -75,7 +79,7 @@ class DemoSeeder extends Seeder
     /** @param  array<string, mixed>  $demo */
     private function job(User $by, User $chooser, array $demo): void
     {
-        /** @var array{customer: string, bike: string, kind: string, frame_material: string, promised_in?: int, readings?: array<string, string>, answers?: array<string, string>, strip?: int, motor?: string, insert?: string, ring?: string, by_hand?: array<string, list<float>>, build?: int} $demo */
+        /** @var array{customer: string, bike: string, kind: string, frame_material: string, promised_in?: int, readings?: array<string, string>, answers?: array<string, string>, strip?: int, motor?: string, insert?: string, ring?: string, by_hand?: array<string, list<float>>, condition?: array<string, array{severity: string, remedy?: string, declined_by?: string, note?: string}>, build?: int} $demo */
         $job = app(StartJob::class)($by, [
             ...array_intersect_key($demo, array_flip(['customer', 'bike', 'kind', 'frame_material'])),
             'promised_on' => isset($demo['promised_in']) ? Carbon::today()->addDays($demo['promised_in'])->format('Y-m-d') : null,
@@ -86,6 +90,10 @@ class DemoSeeder extends Seeder
         foreach ($demo['answers'] ?? [] as $question => $value) {
             $this->tick();
             $this->survey->answer($this->fresh($job), $by, $question, $value);
+        }
+        foreach ($demo['condition'] ?? [] as $subject => $found) {
+            $this->tick();
+            $this->conditions->record($this->fresh($job), $by, Subject::from($subject), [...$found, 'severity' => Severity::from($found['severity'])] + ['remedy' => null, 'declined_by' => null, 'note' => null]);
         }
         $this->strip($job, $by, $demo['strip'] ?? 0);
         $this->choose($job, $chooser, $demo);
@@ -162,7 +170,7 @@ class DemoSeeder extends Seeder
         $trail = [
             'chainstay_length' => '438', 'over_locknuts' => '141.02', 'cog_inset' => '5.2', 'cog_pitch' => '3.95', 'wheel' => '2286',
             'stay_45' => '-4.2', 'stay_64' => '2.6', 'stay_80' => '3.7', 'stay_112' => '8.8', 'chain_twelve' => '306.1',
-            'seat_tube' => '445', 'top_tube' => '612', 'down_tube' => '668', 'bar_to_head' => '255',
+            'wheelbase' => '1168', 'room_base' => '548', 'room_front' => '530', 'room_rear' => '402', 'seat_tube' => '445', 'top_tube' => '612', 'down_tube' => '668', 'bar_to_head' => '255',
         ];
         $bareShell73 = ['shell_width' => '73.06 72.98 73.04', 'shell_bore' => '33.72 33.68', 'thread_pitch' => '1.06', 'guide_depth' => '3.4'];
         $bareShell68 = ['shell_width' => '68.02 68.08', 'shell_bore' => '33.66', 'thread_pitch' => '1.06', 'guide_depth' => '4.1'];
@@ -177,11 +185,12 @@ class DemoSeeder extends Seeder
 
         return [
             ['customer' => 'Ansel Brook', 'bike' => 'Moss long-tail, two child seats', 'kind' => 'long-tail', 'frame_material' => 'steel', 'by' => 'dov', 'days_ago' => 9, 'promised_in' => 8,
-                'readings' => [...$trail, ...$bareShell68, 'chainstay_length' => '610', 'down_tube' => '702'], 'answers' => [...$bsa, 'cogs' => $cogs9, 'old_chain_links' => '138'],
+                'readings' => [...$trail, ...$bareShell68, 'chainstay_length' => '610', 'down_tube' => '702', 'wheelbase' => '1340'], 'answers' => [...$bsa, 'cogs' => $cogs9, 'old_chain_links' => '138'],
                 'strip' => 12, 'motor' => 'heron-68', 'ring' => 'half-36', 'build' => 40],
             ['customer' => 'Petra Vosslow', 'bike' => 'Slate trail hardtail, 29 in', 'kind' => 'diamond', 'frame_material' => 'aluminium', 'by' => 'dov', 'days_ago' => 4, 'promised_in' => 6,
                 'readings' => [...$trail, ...$bareShell73], 'answers' => [...$bsa, 'cogs' => $cogs10, 'old_chain_links' => '112', 'cog_use' => '1 1 2 3 4 4 3 3 2 1'],
-                'strip' => 12, 'motor' => 'heron-73', 'ring' => 'deep-40', 'build' => 7],
+                'strip' => 12, 'motor' => 'heron-73', 'ring' => 'deep-40', 'build' => 7,
+                'condition' => ['frame' => ['severity' => 'fine'], 'wheels' => ['severity' => 'watch', 'remedy' => 'mend', 'note' => 'rear 0.8 mm out'], 'pads' => ['severity' => 'bad', 'remedy' => 'replace'], 'lights' => ['severity' => 'bad', 'remedy' => 'declined', 'declined_by' => 'Petra Vosslow']]],
             ['customer' => 'Tomas Ferrier', 'bike' => 'Chalk-white town bike, 3-speed hub', 'kind' => 'diamond', 'frame_material' => 'steel', 'by' => 'maren', 'days_ago' => 3, 'promised_in' => 9,
                 'readings' => [...$town, ...$bareShell68], 'answers' => [...$bsa, 'cogs' => '19', 'old_chain_links' => '104'], 'strip' => 12],
             ['customer' => 'Oona Marsh', 'bike' => 'Rust fat bike, 4.8 tyres', 'kind' => 'fat', 'frame_material' => 'aluminium', 'by' => 'dov', 'days_ago' => 3, 'promised_in' => 12,
@@ -203,6 +212,7 @@ class DemoSeeder extends Seeder
             ['customer' => 'Greta Follin', 'bike' => 'Oak-brown box bike, three children', 'kind' => 'box-cargo', 'frame_material' => 'steel', 'by' => 'dov', 'days_ago' => 1, 'promised_in' => 16,
                 'readings' => ['chainstay_length' => '462', 'wheelbase' => '2010', 'front_wheel' => '1560', 'wheel' => '2070'], 'answers' => ['crank_kind' => 'splined', 'bracket_kind' => 'threaded', 'guard' => 'yes', 'cogs' => '20']],
             ['customer' => 'Silas Mott', 'bike' => 'Black downhill bike, 83 shell', 'kind' => 'downhill', 'frame_material' => 'aluminium', 'by' => 'dov', 'days_ago' => 1, 'promised_in' => 18,
+                'condition' => ['frame' => ['severity' => 'stop', 'note' => 'hairline at the head tube, to be looked at by a frame builder']],
                 'readings' => ['chainstay_length' => '445', 'wheelbase' => '1265'], 'answers' => ['crank_kind' => 'self-extracting']],
             ['customer' => 'Edda Crane', 'bike' => 'Grass-green delta trike', 'kind' => 'delta-trike', 'frame_material' => 'steel', 'by' => 'maren', 'days_ago' => 0, 'promised_in' => 24,
                 'readings' => ['wheelbase' => '1210', 'boom_length' => '320'], 'answers' => ['crank_kind' => 'cottered']],

@@ -109,6 +109,9 @@ final readonly class BikeShape
             'bar_to_head' => $this->bar,
             'old_chain_links' => $this->crank->towards($rear->axle, 0.5)->plus(0.0, 45.0),
             'chain_twelve' => $this->crank->towards($rear->axle, 0.5)->plus(0.0, -45.0),
+            'room_base' => ($this->tube('down-tube')?->at(0.4) ?? $this->crank)->plus(-14.0, 22.0),
+            'room_front' => ($this->tube('top-tube')?->at(0.68) ?? $this->crank)->plus(0.0, -24.0),
+            'room_rear' => ($this->tube('seat-tube')?->at(0.45) ?? $this->crank)->plus(24.0, 0.0),
             default => $this->tubeSpot($code),
         };
     }

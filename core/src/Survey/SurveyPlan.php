@@ -25,6 +25,9 @@ final class SurveyPlan
 
     private const WITH_LONG_CHAIN = [BikeKind::TadpoleTrike, BikeKind::DeltaTrike, BikeKind::FourWheeler];
 
+    /** Kinds with a triangle that a battery may lie in. */
+    private const WITH_TRIANGLE = [BikeKind::Diamond, BikeKind::FullSuspension, BikeKind::Fat, BikeKind::Downhill, BikeKind::LongTail];
+
     private const CARRIERS = [BikeKind::LongTail, BikeKind::BoxCargo];
 
     /** @var array<string, Spot>|null */
@@ -38,7 +41,7 @@ final class SurveyPlan
     {
         return self::$spots ??= self::byCode([
             ...self::fitted(), ...self::guard(), ...self::early(), ...self::stay(), ...self::rear(), ...self::chainPath(), ...self::chain(),
-            ...self::wheelbase(), ...self::frontWheel(), ...self::frame(), ...self::boom(), ...self::shell(),
+            ...self::wheelbase(), ...self::frontWheel(), ...self::frame(), ...self::batteryRoom(), ...self::boom(), ...self::shell(),
         ]);
     }
 
@@ -58,6 +61,7 @@ final class SurveyPlan
             ...self::wheelbase(),
             ...($is(self::WITH_OTHER_FRONT_WHEEL) ? self::frontWheel() : []),
             ...($is(self::WITHOUT_STAY) ? [] : self::frame()),
+            ...($is(self::WITH_TRIANGLE) ? self::batteryRoom() : []),
             ...($is(self::WITH_BOOM) ? self::boom() : []),
             ...self::shell(),
         ]);
@@ -155,6 +159,16 @@ final class SurveyPlan
     private static function frontWheel(): array
     {
         return [Spot::length('front_wheel', 'Front wheel circumference', Instrument::Tape, 800, 2600, '/frame/front_wheel_mm', 'One turn on the floor, valve down to valve down.', 'The bike is drawn from it.')];
+    }
+
+    /** @return list<Spot> */
+    private static function batteryRoom(): array
+    {
+        return [
+            Spot::length('room_base', 'Battery room: along the tube', Instrument::Tape, 150, 900, '/battery/base_mm', 'Inside the triangle, along the tube that would carry the pack, corner to corner.', 'The pack lies along it with a gap all round.'),
+            Spot::length('room_front', 'Battery room: front side', Instrument::Tape, 100, 900, '/battery/front_side_mm', 'Inside the triangle, the side that meets the tube’s front end.', 'With the other two it says how long and high a pack may be.'),
+            Spot::length('room_rear', 'Battery room: rear side', Instrument::Tape, 100, 900, '/battery/rear_side_mm', 'Inside the triangle, the side that meets the tube’s rear end.', 'With the other two it says how long and high a pack may be.'),
+        ];
     }
 
     /** @return list<Spot> */

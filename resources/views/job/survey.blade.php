@@ -7,7 +7,8 @@
         <section class="panel spot" aria-labelledby="spot-title">
                 <h2 id="spot-title"><span class="figures">{{ $page->numberOf($spot->code) }}</span> {{ $spot->label }}</h2>
                 <p>{{ $spot->how }}</p>
-                <p class="form-hint">{{ $spot->why }}</p>
+                @if ($page->closeUp())<x-drawing.close-up :of="$page->closeUp()" />@endif
+            <p class="form-hint">{{ $spot->why }}</p>
                 @if (session('kept') === $spot->label)
                     <p class="kept" role="status">Kept: {{ $page->answerAt($spot) }}</p>
                 @endif

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Survey;
+
+/** How the instrument is held at a spot: what its close-up shows. */
+enum CloseUp: string
+{
+    case Across = 'across';
+    case Inside = 'inside';
+    case Depth = 'depth';
+    case Between = 'between';
+    case Gauge = 'gauge';
+    case Straightedge = 'straightedge';
+    case TapeAlong = 'tape-along';
+    case Roll = 'roll';
+    case CogStack = 'cog-stack';
+    case Links = 'links';
+    case Round = 'round';
+
+    /** Null where nothing is held: a look or a count. */
+    public static function of(Spot $spot): ?self
+    {
+        return match (true) {
+            ! $spot->kind->isMeasured() => null,
+            $spot->instrument === Instrument::Straightedge => self::Straightedge,
+            $spot->instrument === Instrument::ThreadGauge => self::Gauge,
+            default => match ($spot->code) {
+                'shell_bore' => self::Inside,
+                'cup_flange', 'guide_depth', 'cog_inset' => self::Depth,
+                'over_locknuts' => self::Between,
+                'cog_pitch' => self::CogStack,
+                'chain_twelve' => self::Links,
+                'wheel', 'front_wheel' => self::Roll,
+                'boom_diameter' => self::Round,
+                default => $spot->instrument === Instrument::Tape ? self::TapeAlong : self::Across,
+            },
+        };
+    }
+
+    /** What to mind, in a few words under the picture. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Across => 'Jaws flat on both faces, caliper square to the axis',
+            self::Inside => 'Inner jaws over the crests, twice, a quarter turn apart',
+            self::Depth => 'Rod straight down, its beam flat on the upper face',
+            self::Between => 'Inner jaws against both dropouts, wheel in',
+            self::Gauge => 'Gauge over ten crests, no light between',
+            self::Straightedge => 'Straightedge flat on the shell’s face; outboard is plus, inboard minus',
+            self::TapeAlong => 'Tape straight and taut, middle to middle',
+            self::Roll => 'Valve down to valve down, rider on, straight ahead',
+            self::CogStack => 'Over the whole stack, less one cog, divided by the steps',
+            self::Links => 'Twelve links pulled taut, pin to pin',
+            self::Round => 'Jaws across the middle, twice, a quarter turn apart',
+        };
+    }
+}

@@ -14,19 +14,19 @@ use NeatSpindle\Core\Survey\SurveyPlan;
 const SMALL = ['chainstay_length' => 400.0, 'seat_tube' => 360.0, 'top_tube' => 500.0, 'wheel' => 1600.0, 'wheelbase' => 950.0, 'front_wheel' => 1250.0, 'boom_length' => 300.0, 'boom_diameter' => 40.0];
 const LARGE = ['chainstay_length' => 520.0, 'seat_tube' => 620.0, 'top_tube' => 640.0, 'wheel' => 2350.0, 'wheelbase' => 1500.0, 'front_wheel' => 2100.0, 'boom_length' => 600.0, 'boom_diameter' => 70.0];
 
-it('hangs every balloon where a finger finds it, on every kind, small and large', function (BikeKind $kind, array $measures): void {
+it('hangs every balloon where a finger finds it, on every kind, small and large', function (BikeKind $kind, array $measures, float $apart): void {
     $shape = BikeShape::of($kind, $measures);
     $spots = array_keys(SurveyPlan::for($kind));
-    $hung = BalloonLayout::of($shape, $spots);
+    $hung = BalloonLayout::of($shape, $spots, $apart);
     expect(array_keys($hung))->toBe($spots);
     $places = array_values($hung);
     foreach ($places as $i => $one) {
         expect(is_finite($one->x) && is_finite($one->y))->toBeTrue();
         foreach (array_slice($places, $i + 1) as $other) {
-            expect($one->distanceTo($other))->toBeGreaterThan(90.0);
+            expect($one->distanceTo($other))->toBeGreaterThanOrEqual($apart);
         }
     }
-})->with(BikeKind::cases())->with(['typical' => [[]], 'small' => [SMALL], 'large' => [LARGE]]);
+})->with(BikeKind::cases())->with(['typical' => [[]], 'small' => [SMALL], 'large' => [LARGE]])->with([92.0, 150.0]);
 
 it('draws a kind from its measures', function (BikeKind $kind): void {
     $small = BikeShape::of($kind, SMALL);

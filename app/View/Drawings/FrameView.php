@@ -12,13 +12,18 @@ use NeatSpindle\Core\Frame\Tube;
 /** A frame seen from the drive side, placed on paper: front right, half a unit to the millimetre. */
 class FrameView
 {
-    private const SCALE = 0.5;
+    /** Units to the millimetre of a bike of usual size; longer ones are drawn smaller, so that what is written stays legible. */
+    protected const USUAL_SCALE = 0.5;
+
+    private const MOST_WIDTH = 880.0;
 
     private const ROOM = 26.0;
 
     public readonly float $width;
 
     public readonly float $height;
+
+    protected readonly float $scale;
 
     private readonly float $left;
 
@@ -27,10 +32,13 @@ class FrameView
     public function __construct(public readonly BikeShape $shape, float $above = 90.0, float $below = 0.0, float $beside = 0.0)
     {
         $extent = $shape->extent();
+        $this->scale = min(static::USUAL_SCALE, (self::MOST_WIDTH - 2 * self::ROOM - 2 * $beside * static::USUAL_SCALE) / ($extent['right'] - $extent['left']));
+        $times = static::USUAL_SCALE / $this->scale;
+        [$above, $below, $beside] = [$above * $times, $below * $times, $beside * $times];
         $this->left = $extent['left'] - $beside;
         $this->top = $extent['top'] + $above;
-        $this->width = ($extent['right'] + $beside - $this->left) * self::SCALE + 2 * self::ROOM;
-        $this->height = ($this->top - $shape->ground() + $below) * self::SCALE + 2 * self::ROOM;
+        $this->width = ($extent['right'] + $beside - $this->left) * $this->scale + 2 * self::ROOM;
+        $this->height = ($this->top - $shape->ground() + $below) * $this->scale + 2 * self::ROOM;
     }
 
     /** A tube's middle line. */
@@ -48,17 +56,17 @@ class FrameView
 
     public function x(Point $point): float
     {
-        return round(($point->x - $this->left) * self::SCALE + self::ROOM, 1);
+        return round(($point->x - $this->left) * $this->scale + self::ROOM, 1);
     }
 
     public function y(Point $point): float
     {
-        return round(($this->top - $point->y) * self::SCALE + self::ROOM, 1);
+        return round(($this->top - $point->y) * $this->scale + self::ROOM, 1);
     }
 
     public function length(float $mm): float
     {
-        return round($mm * self::SCALE, 1);
+        return round($mm * $this->scale, 1);
     }
 
     public function groundY(): float

@@ -10,14 +10,10 @@ use NeatSpindle\Core\Frame\BikeShape;
 /** The bike with a numbered balloon for every spot of its survey, each with a line to where the instrument goes. */
 class SurveyView extends FrameView
 {
-    private const ROOM_BELOW = 130.0;
-
-    private const ROOM_BESIDE = 110.0;
-
     /** @param  list<string>  $spots  codes, in walking order */
     public function __construct(BikeShape $shape, private readonly array $spots)
     {
-        parent::__construct($shape, 70.0, self::ROOM_BELOW, self::ROOM_BESIDE);
+        parent::__construct($shape, BalloonLayout::ABOVE, BalloonLayout::BELOW, BalloonLayout::BESIDE);
     }
 
     /** @return list<array{code: string, number: int, x: float, y: float, spotX: float, spotY: float}> */
@@ -25,7 +21,7 @@ class SurveyView extends FrameView
     {
         $balloons = [];
         $number = 0;
-        foreach (BalloonLayout::of($this->shape, $this->spots) as $code => $hung) {
+        foreach (BalloonLayout::of($this->shape, $this->spots, BalloonLayout::APART * self::USUAL_SCALE / $this->scale) as $code => $hung) {
             $spot = $this->shape->spot($code);
             $balloons[] = [
                 'code' => $code,

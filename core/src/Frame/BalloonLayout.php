@@ -10,8 +10,15 @@ namespace NeatSpindle\Core\Frame;
  */
 final class BalloonLayout
 {
-    /** From balloon to balloon, so that a finger finds one. */
-    private const APART = 92.0;
+    /** From balloon to balloon, so that a finger finds one, on a drawing of usual size; everything below goes with it. */
+    public const APART = 92.0;
+
+    /** How far balloons may hang outside of what the bike spans. */
+    public const BESIDE = 110.0;
+
+    public const BELOW = 150.0;
+
+    public const ABOVE = 60.0;
 
     private const DISTANCES = [105.0, 160.0, 215.0, 270.0, 330.0, 395.0, 470.0, 560.0];
 
@@ -33,19 +40,26 @@ final class BalloonLayout
     /** @var array{left: float, right: float, bottom: float, top: float} */
     private readonly array $room;
 
-    private function __construct(private readonly BikeShape $shape)
+    private readonly float $times;
+
+    private function __construct(private readonly BikeShape $shape, private readonly float $apart)
     {
+        $this->times = $apart / self::APART;
         $extent = $shape->extent();
-        $this->room = ['left' => $extent['left'] - 110, 'right' => $extent['right'] + 110, 'bottom' => $shape->ground() - 150, 'top' => $extent['top'] + 60];
+        $this->room = [
+            'left' => $extent['left'] - self::BESIDE * $this->times, 'right' => $extent['right'] + self::BESIDE * $this->times,
+            'bottom' => $shape->ground() - self::BELOW * $this->times, 'top' => $extent['top'] + self::ABOVE * $this->times,
+        ];
     }
 
     /**
      * @param  list<string>  $spots  codes, in order
+     * @param  float  $apart  how far balloons must be from each other
      * @return array<string, Point> where each balloon hangs
      */
-    public static function of(BikeShape $shape, array $spots): array
+    public static function of(BikeShape $shape, array $spots, float $apart = self::APART): array
     {
-        $layout = new self($shape);
+        $layout = new self($shape, $apart);
         foreach ($spots as $code) {
             $layout->hang($code, $shape->spot($code));
         }
@@ -55,9 +69,10 @@ final class BalloonLayout
 
     private function hang(string $code, Point $spot): void
     {
-        $best = $spot->plus(0.0, self::DISTANCES[0]);
+        $best = $spot->plus(0.0, self::DISTANCES[0] * $this->times);
         $least = INF;
-        foreach (self::DISTANCES as $distance) {
+        foreach (self::DISTANCES as $usual) {
+            $distance = $usual * $this->times;
             if ($distance >= $least) {
                 break;
             }
@@ -80,7 +95,7 @@ final class BalloonLayout
             return false;
         }
         foreach ($this->hung as $other) {
-            if (abs($other->x - $candidate->x) < self::APART && $other->distanceTo($candidate) < self::APART) {
+            if (abs($other->x - $candidate->x) < $this->apart && $other->distanceTo($candidate) < $this->apart) {
                 return false;
             }
         }
@@ -93,15 +108,15 @@ final class BalloonLayout
     {
         $cost = 0.0;
         foreach ($this->hung as $other) {
-            $cost += self::distanceToLine($other, $spot, $candidate) < self::APART / 2 ? self::THROUGH_A_BALLOON : 0.0;
+            $cost += self::distanceToLine($other, $spot, $candidate) < $this->apart / 2 ? self::THROUGH_A_BALLOON * $this->times : 0.0;
         }
         foreach ($this->leaders as [$from, $to]) {
-            $cost += self::distanceToLine($candidate, $from, $to) < self::APART / 2 ? self::THROUGH_A_BALLOON : 0.0;
-            $cost += $cost < $most && self::cross($spot, $candidate, $from, $to) ? self::CROSSING : 0.0;
+            $cost += self::distanceToLine($candidate, $from, $to) < $this->apart / 2 ? self::THROUGH_A_BALLOON * $this->times : 0.0;
+            $cost += $cost < $most && self::cross($spot, $candidate, $from, $to) ? self::CROSSING * $this->times : 0.0;
         }
         if ($cost < $most) {
             foreach ($this->shape->tubes as $tube) {
-                $cost += self::distanceToLine($candidate, $tube->from, $tube->to) < $tube->width / 2 + 34.0 ? self::ON_A_TUBE : 0.0;
+                $cost += self::distanceToLine($candidate, $tube->from, $tube->to) < $tube->width / 2 + 34.0 * $this->times ? self::ON_A_TUBE * $this->times : 0.0;
             }
         }
 

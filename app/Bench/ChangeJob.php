@@ -13,19 +13,24 @@ class ChangeJob
 {
     /**
      * @param  ?int  $seen  the version the person saw; null for a change that overwrites nothing
+     * @param  list<string>  $touches  the relations of the job that the change alters
      * @param  Closure(): mixed  $change
      */
-    public function __invoke(Job $job, User $by, ?int $seen, Closure $change): void
+    public function __invoke(Job $job, User $by, ?int $seen, array $touches, Closure $change): void
     {
-        $job->change($seen, $by, function () use ($job, $change): void {
+        $job->change($seen, $by, function () use ($job, $touches, $change): void {
             $change();
-            $job->load(['readings', 'answers', 'kit', 'stepRecords', 'runs']);
-            $progress = Progress::of(JobSheet::openWithRoutes($job));
-            $job->newQuery()->whereKey($job->id)->update([
+            $job->load($touches);
+            $progress = Progress::of(JobSheet::open($job));
+            $job->fill([
                 'stage' => $progress->stage,
                 'waits_for' => $progress->waitsFor,
                 'next_step' => mb_strimwidth($progress->next, 0, 200, '…'),
             ]);
+            if ($job->isDirty(['stage', 'waits_for', 'next_step'])) {
+                $job->newQuery()->whereKey($job->id)->update($job->only(['stage', 'waits_for', 'next_step']));
+                $job->syncOriginal();
+            }
         });
     }
 }

@@ -18,7 +18,7 @@ class ConditionKeeper
     /** @param  array{severity: Severity, remedy: ?string, declined_by: ?string, note: ?string}  $found */
     public function record(Job $job, User $by, Subject $subject, array $found): void
     {
-        ($this->change)($job, $by, null, function () use ($job, $by, $subject, $found): void {
+        ($this->change)($job, $by, null, [], function () use ($job, $by, $subject, $found): void {
             Condition::query()->where('job_id', $job->id)->where('subject', $subject)->standing()->update(['superseded_at' => now()]);
             Condition::query()->create(['job_id' => $job->id, 'user_id' => $by->id, 'subject' => $subject, 'found_at' => now(), ...$found]);
             $this->sayWhatHolds($job);
@@ -27,7 +27,7 @@ class ConditionKeeper
 
     public function lift(Job $job, User $by, Condition $stop, string $reason): void
     {
-        ($this->change)($job, $by, null, function () use ($job, $by, $stop, $reason): void {
+        ($this->change)($job, $by, null, [], function () use ($job, $by, $stop, $reason): void {
             $stop->update(['lifted_at' => now(), 'lifted_by_id' => $by->id, 'lifted_because' => $reason]);
             $this->sayWhatHolds($job);
         });

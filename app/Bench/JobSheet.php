@@ -50,16 +50,28 @@ class JobSheet
     /** With runs and leads, for the screens that route. */
     public static function openWithRoutes(Job $job): self
     {
+        return self::read($job, self::writingRoutes($job));
+    }
+
+    /** This one once more, with runs and leads. */
+    public function withRoutes(): self
+    {
+        return self::read($this->job, self::writingRoutes($this->job), $this->catalogue);
+    }
+
+    /** @return callable(JobDocument): array<string, mixed> */
+    private static function writingRoutes(Job $job): callable
+    {
         $leads = Lead::query()->where('workshop_id', $job->workshop_id)->orderBy('connector')->orderBy('length_mm')->get();
 
-        return self::read($job, fn (JobDocument $document) => $document->withRouting($job->loadMissing('runs')->runs, $leads));
+        return fn (JobDocument $document) => $document->withRouting($job->loadMissing('runs')->runs, $leads);
     }
 
     /** @param  callable(JobDocument): array<string, mixed>  $write */
-    private static function read(Job $job, callable $write): self
+    private static function read(Job $job, callable $write, ?CatalogueDocument $catalogue = null): self
     {
         $findings = Findings::of($job);
-        $catalogue = CatalogueDocument::of($job->workshop_id);
+        $catalogue ??= CatalogueDocument::of($job->workshop_id);
         $document = new JobDocument($job, $findings, $catalogue);
         $written = $write($document);
         try {

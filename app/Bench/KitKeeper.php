@@ -48,13 +48,13 @@ class KitKeeper
 
     public function supply(Job $job, User $by, int $seen, Run $run, float $mm): void
     {
-        ($this->change)($job, $by, $seen, fn () => $run->update(['supply_mm' => $mm]));
+        ($this->change)($job, $by, $seen, ['runs'], fn () => $run->update(['supply_mm' => $mm]));
     }
 
     /** @param  callable(Kit): mixed  $alter */
     private function keep(Job $job, User $by, int $seen, callable $alter): void
     {
-        ($this->change)($job, $by, $seen, function () use ($job, $alter): void {
+        ($this->change)($job, $by, $seen, ['kit'], function () use ($job, $alter): void {
             $kit = Kit::query()->firstOrNew(['job_id' => $job->id]);
             $alter($kit);
             $kit->save();

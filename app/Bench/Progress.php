@@ -87,7 +87,7 @@ class Progress
     private static function building(JobSheet $sheet): self
     {
         $records = $sheet->records('build');
-        $steps = $sheet->buildSheet()->steps ?? [];
+        $steps = $sheet->withRoutes()->buildSheet()->steps ?? [];
         foreach ($steps as $i => $step) {
             if (($records[$step->code]->state ?? null) !== StepRecord::DONE) {
                 return new self(Stage::Build, WaitsFor::Hands, sprintf('Build %d of %d: %s', $i + 1, count($steps), $step->title));

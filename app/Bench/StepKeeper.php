@@ -19,7 +19,7 @@ class StepKeeper
      */
     public function record(Job $job, User $by, string $sheet, string $step, array $asked, ?array $done): void
     {
-        ($this->change)($job, $by, null, function () use ($job, $by, $sheet, $step, $asked, $done): void {
+        ($this->change)($job, $by, null, ['stepRecords'], function () use ($job, $by, $sheet, $step, $asked, $done): void {
             StepRecord::query()->where('job_id', $job->id)->where('sheet', $sheet)->where('step', $step)
                 ->whereNull('superseded_at')->update(['superseded_at' => now()]);
             if ($done !== null) {

@@ -22,11 +22,8 @@ class SurveyKeeper
      */
     public function record(Job $job, User $by, string $spot, Measurement $measurement, Instrument $instrument, string $typed, bool $afresh): void
     {
-        ($this->change)($job, $by, null, function () use ($job, $by, $spot, $measurement, $instrument, $typed, $afresh): void {
+        ($this->change)($job, $by, null, ['readings'], function () use ($job, $by, $spot, $measurement, $instrument, $typed, $afresh): void {
             $isStated = $measurement->readings === [];
-            $superseded = $this->standing($job, $spot)
-                ->when(! $afresh && ! $isStated, fn (Builder $query) => $query->whereNotNull('plus_minus_mm'))
-                ->pluck('id');
             $first = null;
             foreach ($isStated ? [$measurement->value] : $measurement->readings as $value) {
                 $reading = Reading::query()->create([
@@ -37,19 +34,21 @@ class SurveyKeeper
                 ]);
                 $first ??= $reading->id;
             }
-            Reading::query()->whereKey($superseded)->update(['superseded_at' => now(), 'superseded_by_id' => $first]);
+            $this->standing($job, $spot)->where('id', '<', $first)
+                ->when(! $afresh && ! $isStated, fn (Builder $query) => $query->whereNotNull('plus_minus_mm'))
+                ->update(['superseded_at' => now(), 'superseded_by_id' => $first]);
         });
     }
 
     public function takeBack(Reading $reading, Job $job, User $by): void
     {
-        ($this->change)($job, $by, null, fn () => Reading::query()->whereKey($reading->id)->where('job_id', $job->id)
+        ($this->change)($job, $by, null, ['readings'], fn () => Reading::query()->whereKey($reading->id)->where('job_id', $job->id)
             ->update(['superseded_at' => now(), 'withdrawn_by_id' => $by->id]));
     }
 
     public function answer(Job $job, User $by, string $question, string $value): void
     {
-        ($this->change)($job, $by, null, function () use ($job, $by, $question, $value): void {
+        ($this->change)($job, $by, null, ['answers'], function () use ($job, $by, $question, $value): void {
             Answer::query()->where('job_id', $job->id)->where('question', $question)->whereNull('superseded_at')
                 ->update(['superseded_at' => now()]);
             Answer::query()->create([

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
+use Illuminate\Support\Facades\Cache;
 use NeatSpindle\Core\Frame\BalloonLayout;
 use NeatSpindle\Core\Frame\BikeShape;
+use NeatSpindle\Core\Frame\Point;
 
 /** The bike with a numbered balloon for every spot of its survey, each with a line to where the instrument goes. */
 class SurveyView extends FrameView
@@ -21,8 +23,9 @@ class SurveyView extends FrameView
     {
         $balloons = [];
         $number = 0;
-        foreach (BalloonLayout::of($this->shape, $this->spots, BalloonLayout::APART * self::USUAL_SCALE / $this->scale) as $code => $hung) {
+        foreach ($this->hung() as $code => [$x, $y]) {
             $spot = $this->shape->spot($code);
+            $hung = new Point($x, $y);
             $balloons[] = [
                 'code' => $code,
                 'number' => ++$number,
@@ -34,5 +37,20 @@ class SurveyView extends FrameView
         }
 
         return $balloons;
+    }
+
+    /**
+     * Hanging them takes some milliseconds and only changes with the shape, so it is remembered.
+     *
+     * @return array<string, array{float, float}>
+     */
+    private function hung(): array
+    {
+        $apart = BalloonLayout::APART * self::USUAL_SCALE / $this->scale;
+
+        return Cache::remember('balloons:'.md5(serialize([$this->shape, $this->spots])), now()->addDays(30), fn (): array => array_map(
+            fn (Point $hung): array => [$hung->x, $hung->y],
+            BalloonLayout::of($this->shape, $this->spots, $apart),
+        ));
     }
 }

@@ -11,14 +11,13 @@ as_root() {
     fi
 }
 
-php_has() { php -m 2>/dev/null | grep -qix "$1"; }
-
 # Names the Debian packages that are missing. $1: "browser" to ask for Chromium as well.
 missing_packages() {
     command -v php >/dev/null || echo php-cli
-    local pair
+    local pair modules
+    modules=$(php -m 2>/dev/null || true)
     for pair in pdo_mysql:php-mysql mbstring:php-mbstring dom:php-xml curl:php-curl zip:php-zip intl:php-intl; do
-        php_has "${pair%%:*}" || echo "${pair##*:}"
+        grep -qix "${pair%%:*}" <<<"$modules" || echo "${pair##*:}"
     done
     [ -x /usr/sbin/mariadbd ] || command -v mariadbd >/dev/null || echo mariadb-server
     command -v mariadb-install-db >/dev/null || echo mariadb-server

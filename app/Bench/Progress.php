@@ -43,7 +43,7 @@ class Progress
         if ($before !== []) {
             return new self(Stage::Survey, WaitsFor::Measurement, 'Measure: '.reset($before)->label);
         }
-        if ($sheet->missing === []) {
+        if ($sheet->missing === [] && ! $sheet->findings->isWidthEarly()) {
             return null;
         }
         $records = $sheet->records('strip');
@@ -53,7 +53,7 @@ class Progress
             }
         }
 
-        return new self(Stage::Survey, WaitsFor::Measurement, "Measure: {$sheet->missing[0]->label}");
+        return new self(Stage::Survey, WaitsFor::Measurement, 'Measure bare: '.($sheet->missing[0]->label ?? 'Shell width'));
     }
 
     private static function choosing(JobSheet $sheet): ?self

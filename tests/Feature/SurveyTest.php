@@ -113,6 +113,20 @@ it('holds the next thing to do up to date', function (): void {
     expect($this->job->fresh()->next_step)->toBe('Strip: Power off, battery out');
 });
 
+it('works with the width told from the cups, says so, and still strips before it measures bare', function (): void {
+    $owner = Workshops::stocked();
+    $job = Workshops::measured($owner, array_diff_key(Workshops::READINGS, array_flip(['shell_width', 'shell_bore', 'thread_pitch'])));
+    expect($job->next_step)->toBe('Strip: Power off, battery out');
+    $this->actingAs($owner)->get("/jobs/{$job->id}/match")->assertSee('73.00 ± 0.56 mm, told from the cups');
+
+    foreach (App\Bench\JobSheet::open($job)->stripPlan()->steps as $step) {
+        $this->post("/jobs/{$job->id}/strip", ['step' => $step->code, 'state' => 'done']);
+    }
+    expect(Workshops::fresh($job)->next_step)->toBe('Measure bare: Shell width');
+    $this->post("/jobs/{$job->id}/readings", ['spot' => 'shell_width', 'typed' => '73.02', 'instrument' => 'caliper']);
+    $this->get("/jobs/{$job->id}/match")->assertDontSee('told from the cups');
+});
+
 it('follows the identification as evidence comes', function (): void {
     ($this->read)('68.1');
     $this->get("/jobs/{$this->job->id}/survey")->assertSee('Next: measure the bore');

@@ -35,6 +35,7 @@ it('holds the job with a stop until it is lifted with a reason', function (): vo
     $this->get("/jobs/{$this->job->id}/stack")->assertSee('This job is stopped');
     $build = fn () => $this->from('/')->post("/jobs/{$this->job->id}/build", ['step' => 'safe', 'state' => 'done']);
     $build()->assertSessionHasErrors('state');
+    $this->post("/jobs/{$this->job->id}/strip", ['step' => 'power', 'state' => 'done'])->assertSessionHasErrors('state');
     expect(StepRecord::query()->count())->toBe(0);
 
     $stop = Condition::query()->sole();

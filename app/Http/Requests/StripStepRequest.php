@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\StepRecord;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
 use NeatSpindle\Core\Strip\StripStep;
 
 class StripStepRequest extends FormRequest
@@ -36,6 +37,17 @@ class StripStepRequest extends FormRequest
     public function messages(): array
     {
         return ['note.required' => 'Say what was tried and why it stopped, so that the next person knows.'];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            $stop = $this->job()->stopped_for;
+            if ($stop !== null && $this->input('state') === StepRecord::DONE) {
+                $validator->errors()->add('state', "The job is stopped: {$stop}. Nothing is taken off until the stop is lifted.");
+            }
+        }];
     }
 
     public function step(): StripStep

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Job;
+use App\Models\Motor;
 use Database\Seeders\DemoSeeder;
 use Tests\Support\Site;
 
@@ -13,8 +14,9 @@ it('finds nothing serious, no error and no stranger on any view, bright and dark
     $id = fn (int $number) => Job::query()->where('number', $number)->value('id');
     $views = [
         '/', '/?find=zebra', '/jobs/new', '/drawer', '/catalogue', '/family', '/jobs/999999/stack',
-        "/jobs/{$id(242)}/survey?spot=shell_width", "/jobs/{$id(250)}/survey", "/jobs/{$id(245)}/survey?spot=drive_cup_loosens",
-        "/jobs/{$id(247)}/strip", "/jobs/{$id(243)}/match", "/jobs/{$id(250)}/match",
+        "/jobs/{$id(242)}/survey?spot=shell_width", "/jobs/{$id(254)}/survey", "/jobs/{$id(245)}/survey?spot=drive_cup_loosens",
+        "/jobs/{$id(242)}/survey?spot=guide_depth", "/jobs/{$id(252)}/survey", "/jobs/{$id(242)}/condition?subject=pads", "/jobs/{$id(251)}/condition?subject=frame", "/jobs/{$id(248)}/insert/".Motor::query()->where('code', 'otter-73')->value('id'),
+        "/jobs/{$id(247)}/strip", "/jobs/{$id(243)}/match", "/jobs/{$id(254)}/match",
         "/jobs/{$id(242)}/stack", "/jobs/{$id(244)}/stack", "/jobs/{$id(246)}/stack", "/jobs/{$id(248)}/stack",
         "/jobs/{$id(242)}/line", "/jobs/{$id(242)}/route", "/jobs/{$id(242)}/build", "/jobs/{$id(242)}/build/print",
     ];

@@ -260,11 +260,6 @@ final class Node
         return is_string($value) && strlen($value) <= self::MAX_TEXT ? $value : $this->required($key)?->textHere();
     }
 
-    public function optionalText(string $key): ?string
-    {
-        return $this->has($key) ? $this->text($key) : null;
-    }
-
     /**
      * One of an enumeration's values; its first case stands in at fault.
      *

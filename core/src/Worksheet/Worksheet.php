@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Worksheet;
 
-use NeatSpindle\Core\Catalogue\Insert;
-use NeatSpindle\Core\Catalogue\Motor;
 use NeatSpindle\Core\Catalogue\Sleeve;
 use NeatSpindle\Core\Line\Chain;
 use NeatSpindle\Core\Line\Chainline;
@@ -31,8 +29,8 @@ final readonly class Worksheet
     public static function of(Job $job): self
     {
         $identification = Identification::of($job->bike->shell);
-        $footing = self::footing($job, $identification, $job->kit->motor, $job->kit->insert);
-        $stack = self::stack($job, $footing, $job->kit->byHand);
+        $footing = self::footing($job, $identification);
+        $stack = self::stack($job, $footing);
         $ringOutboard = $stack?->ringOutboard();
 
         return new self(
@@ -45,20 +43,21 @@ final readonly class Worksheet
         );
     }
 
-    private static function footing(Job $job, Identification $identification, Motor $motor, ?Insert $insert): ?Footing
+    private static function footing(Job $job, Identification $identification): ?Footing
     {
+        $motor = $job->kit->motor;
+
         return $motor->held instanceof Sleeve
-            ? new Footing($job->bike, $identification, $motor, $motor->held->body, $job->kit->ring, $insert)
+            ? new Footing($job->bike, $identification, $motor, $motor->held->body, $job->kit->ring, $job->kit->insert)
             : null;
     }
 
-    /** @param  array<string, list<float>>  $byHand */
-    private static function stack(Job $job, ?Footing $footing, array $byHand): ?Stack
+    private static function stack(Job $job, ?Footing $footing): ?Stack
     {
         $held = $footing?->motor->held;
 
         return $footing !== null && $held instanceof Sleeve
-            ? (new SleeveStack($footing, $held, new SpacerPicker($job->catalogue->drawer, $byHand)))->solve()
+            ? (new SleeveStack($footing, $held, new SpacerPicker($job->catalogue->drawer, $job->kit->byHand)))->solve()
             : null;
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use NeatSpindle\Core\Adapter\MadeToMeasure;
 use NeatSpindle\Core\Document\JobReader;
-use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Frame\FrameRouting;
 use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Route\RoutePlan;
@@ -14,6 +13,7 @@ use NeatSpindle\Core\Sheet\BuildSheet;
 use NeatSpindle\Core\Sheet\SheetStep;
 use NeatSpindle\Core\Shell\Identification;
 use NeatSpindle\Core\Shell\Shell;
+use NeatSpindle\Core\Stack\Place;
 use NeatSpindle\Core\Stack\Verdict;
 use NeatSpindle\Core\Strip\BracketKind;
 use NeatSpindle\Core\Strip\CrankKind;
@@ -25,17 +25,6 @@ use NeatSpindle\Core\Survey\SurveyPlan;
 use NeatSpindle\Core\Tests\Cases;
 use NeatSpindle\Core\Turn\Hand;
 use NeatSpindle\Core\Turn\Rotation;
-
-it('matches the sleeve motors as the worked case does', function (string $name): void {
-    $job = Cases::job($name);
-    $rows = array_map(fn (MotorMatch $row) => [$row->motor->code, $row->insert?->code, $row->verdict()->value], MotorMatch::sleeves($job));
-    $expected = array_values(array_map(
-        fn (array $row) => [$row['motor'], $row['insert'], $row['verdict']],
-        array_filter(Cases::expected($name)['match'], fn (array $row) => ! str_starts_with($row['motor'], 'corrie')),
-    ));
-
-    expect($rows)->toBe($expected);
-})->with(Cases::names());
 
 /** @return array<string, StripStep> */
 function stripSteps(?Identification $shell, Fitted $fitted = new Fitted): array
@@ -141,7 +130,7 @@ it('draws the stack where the sums say', function (string $name): void {
     $section = AxisSection::of($sheet) ?? throw new LogicException('no section');
     $part = fn (string $kind) => array_values(array_filter($section->parts, fn (Part $p) => $p->kind === $kind));
     $shell = $part('frame')[0];
-    $spacers = array_filter($part('spacer'), fn (Part $p) => $p->label === 'Drive spacers');
+    $spacers = array_filter($part('spacer'), fn (Part $p) => $p->place === Place::Drive);
 
     expect($shell->width())->toEqualWithDelta($sheet->job->bike->shell->width->value, 1e-9)
         ->and($shell->middle())->toEqualWithDelta($sheet->job->bike->shell->offset, 1e-9)

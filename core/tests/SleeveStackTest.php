@@ -121,7 +121,7 @@ it('rounds only what it prints', function (): void {
     $job = JobReader::read($document);
     $sheet = Worksheet::of($job);
 
-    expect($sheet->stack?->effectiveWidth)->toBe(73.044999)
+    expect($sheet->stack->base['effective_width_mm'])->toBe(73.044999)
         ->and(Cases::printed($document)['stack']['effective_width_mm'])->toBe(73.04)
         ->and($sheet->chainline?->front)->toEqualWithDelta(73.044999 / 2 + 11.8, 1e-9);
 });

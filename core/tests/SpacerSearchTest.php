@@ -64,6 +64,31 @@ it('is as good as trying every set', function (): void {
     }
 });
 
+it('is as good as trying every set of what is left once some is gone', function (): void {
+    mt_srand(14);
+    for ($i = 0; $i < 600; $i++) {
+        $rows = array_map(fn (int $n) => new SpacerRow(mt_rand(1, 14) * (mt_rand(0, 1) === 0 ? 25 : 30), mt_rand(1, 2), [SpacerUse::Drive, SpacerUse::Plate]), range(1, mt_rand(1, 5)));
+        $drawer = new Drawer($rows);
+        foreach ([Place::Drive, Place::Plate, Place::Drive] as $place) {
+            $span = someSpan();
+            $expected = bruteForce($drawer->stock($place->use()), $span);
+            expect($drawer->choose($span, $place))->toBe($expected);
+            $drawer = $drawer->without($expected ?? [], $place);
+        }
+    }
+});
+
+it('finds what only the whole table knows in a drawer of a hundred kinds', function (): void {
+    $rows = array_map(fn (int $n) => new SpacerRow(3 * $n + 1, 2, [SpacerUse::Drive]), range(1, 100));
+    $drawer = new Drawer($rows);
+    $first = $drawer->choose(Span::between(20, 21, 20.5), Place::Drive);
+    $rest = $drawer->without($first ?? [], Place::Drive);
+    $second = $rest->choose(Span::between(20, 21, 20.5), Place::Drive);
+
+    expect(array_sum($first ?? []))->toBe(2050)
+        ->and($second)->toBe(SpacerSearch::over($rest->stock(SpacerUse::Drive))->best(Span::between(20, 21, 20.5)));
+});
+
 it('never beats its own limits, and never takes what is not there', function (): void {
     mt_srand(12);
     for ($i = 0; $i < 400; $i++) {
@@ -112,6 +137,6 @@ it('takes each piece from the first row that has it and serves the place', funct
     ]);
     $left = $drawer->without([100, 100], Place::Drive);
 
-    expect(array_map(fn (SpacerRow $row) => $row->quantity, $left->rows))->toBe([0, 1, 0, 1])
+    expect(array_map(fn (SpacerRow $row) => $row->quantity, $left->left()))->toBe([0, 1, 0, 1])
         ->and(array_map(fn (SpacerRow $row) => $row->quantity, $drawer->rows))->toBe([0, 1, 1, 2]);
 });

@@ -27,15 +27,7 @@ it('agrees with the worked case in every section it prints', function (string $n
             "{$section}: ".json_encode($value)."\nexpected: ".json_encode($expected[$section]),
         );
     }
-    expect($printed)->toHaveKeys(['format', 'version', 'shell', 'chain', 'turns', 'routes']);
-})->with(Cases::names());
-
-it('prints stack and chainline for every sleeve motor, and for nothing else', function (string $name): void {
-    $printed = Cases::printed(Cases::document($name));
-    $mount = Cases::job($name)->kit->motor->mount()->value;
-
-    expect(array_key_exists('stack', $printed))->toBe($mount === 'sleeve')
-        ->and(array_key_exists('chainline', $printed))->toBe($mount !== 'yoke');
+    expect($printed)->toHaveKeys(['format', 'version', 'shell', 'match', 'stack', 'chainline', 'chain', 'reaction', 'turns', 'routes']);
 })->with(Cases::names());
 
 it('knows when two documents differ', function (): void {

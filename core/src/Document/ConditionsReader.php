@@ -6,14 +6,14 @@ namespace NeatSpindle\Core\Document;
 
 use NeatSpindle\Core\Reaction\ShellFace;
 use NeatSpindle\Core\Reaction\ThreadState;
+use NeatSpindle\Core\Reaction\Torquing;
 
-/** Checks the parts of a document whose sections are not computed yet: climb, reaction, battery. */
+/** Reads under which conditions a job is judged; checks those whose sections are not computed yet: climb, battery. */
 final class ConditionsReader
 {
     public static function check(Node $root): void
     {
         self::climb($root->optionalObject('climb'));
-        self::reaction($root->optionalObject('reaction'));
         self::battery($root->optionalObject('battery'));
     }
 
@@ -27,17 +27,26 @@ final class ConditionsReader
         $at?->optionalNumber('cda_m2', 0.0);
     }
 
-    private static function reaction(?Node $at): void
+    public static function torquing(Node $root): ?Torquing
     {
-        $outer = $at?->optionalLength('shell_outer_mm') ?? 40.0;
-        $inner = $at?->optionalLength('shell_inner_mm') ?? 34.0;
-        if ($at?->isSound() && $outer <= $inner) {
+        $at = $root->optionalObject('reaction');
+        if ($at === null) {
+            return null;
+        }
+        $outer = $at->optionalLength('shell_outer_mm') ?? 40.0;
+        $inner = $at->optionalLength('shell_inner_mm') ?? 34.0;
+        if ($at->isSound() && $outer <= $inner) {
             $at->faultAt('shell_outer_mm', 'The face’s outer diameter must be larger than its inner one.');
         }
-        $at?->positive('nut_torque_nm');
-        $at?->optionalOneOf('thread_state', ThreadState::class);
-        $at?->optionalOneOf('shell_face', ShellFace::class);
-        $at?->optionalLength('rest_radius_mm');
+
+        return new Torquing(
+            $at->positive('nut_torque_nm'),
+            $at->optionalOneOf('thread_state', ThreadState::class) ?? ThreadState::Dry,
+            $at->optionalOneOf('shell_face', ShellFace::class) ?? ShellFace::Painted,
+            $outer,
+            $inner,
+            $at->optionalLength('rest_radius_mm'),
+        );
     }
 
     private static function battery(?Node $at): void

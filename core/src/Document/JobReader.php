@@ -33,11 +33,12 @@ final class JobReader
         $kit = KitReader::read($root, $catalogue);
         $turns = TurnsReader::read($root);
         $routing = $root->has('routing') ? RoutingReader::read($root->object('routing')) : null;
+        $torquing = ConditionsReader::torquing($root);
         ConditionsReader::check($root);
         $list = $faults->all();
 
         return $list === [] && $kit !== null
-            ? new Job($catalogue, $bike, $kit, $turns, $routing)
+            ? new Job($catalogue, $bike, $kit, $turns, $routing, $torquing)
             : throw InvalidDocument::becauseOf($list ?: [new Fault('/kit', 'This kit cannot be read.')]);
     }
 

@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Fit;
 
+use BackedEnum;
 use NeatSpindle\Core\Catalogue\Insert;
 use NeatSpindle\Core\Catalogue\Motor;
-use NeatSpindle\Core\Catalogue\Sleeve;
+use NeatSpindle\Core\Catalogue\Mount;
 use NeatSpindle\Core\Line\Chainline;
 use NeatSpindle\Core\Measure\Rounding;
 use NeatSpindle\Core\Shell\Identification;
 use NeatSpindle\Core\Shell\ShellStandard;
-use NeatSpindle\Core\Stack\Footing;
-use NeatSpindle\Core\Stack\SleeveStack;
-use NeatSpindle\Core\Stack\SpacerPicker;
+use NeatSpindle\Core\Stack\DrawerPicker;
+use NeatSpindle\Core\Stack\Recipe;
+use NeatSpindle\Core\Stack\Recipes;
 use NeatSpindle\Core\Stack\Stack;
 use NeatSpindle\Core\Stack\Verdict;
 use NeatSpindle\Core\Worksheet\Job;
@@ -21,29 +22,41 @@ use NeatSpindle\Core\Worksheet\Job;
 /** One motor of the catalogue against one bike, with the whole drawer at hand. */
 final readonly class MotorMatch
 {
-    /** @param  ?Stack  $stack null when no insert makes the shell take the motor */
+    /** @var array{int, float, string} */
+    private array $rank;
+
+    /**
+     * @param  ?Recipe  $recipe null, as the stack is, when no insert makes the shell take the motor
+     * @param  ?float  $weightedOffset in mm; null without a solved stack
+     */
     private function __construct(
         public Motor $motor,
         public ?Insert $insert,
+        public ?Recipe $recipe,
         public ?Stack $stack,
         public ?float $weightedOffset,
-    ) {}
+    ) {
+        $this->rank = [self::grade($this->verdict()), $weightedOffset === null ? INF : Rounding::halfAway($weightedOffset), $motor->code];
+    }
 
     /**
-     * Every sleeve motor of the catalogue: clear, tight, fails; then the straighter; then by code.
+     * Every motor of the catalogue but twin-plates, whose measures belong to one motor: clear, tight, fails;
+     * then the straighter; then by code.
      *
      * @return list<self>
      */
-    public static function sleeves(Job $job): array
+    public static function all(Job $job): array
     {
         $identification = Identification::of($job->bike->shell);
+        $inserts = $job->catalogue->inserts;
+        ksort($inserts, SORT_STRING);
         $rows = [];
         foreach ($job->catalogue->motors as $motor) {
-            if ($motor->held instanceof Sleeve) {
-                $rows[] = self::of($motor, $motor->held, $job, $identification);
+            if ($motor->mount() !== Mount::TwinPlate) {
+                $rows[] = self::of($motor, $job, $identification, $inserts);
             }
         }
-        usort($rows, fn (self $a, self $b) => $a->rank() <=> $b->rank());
+        usort($rows, fn (self $a, self $b) => $a->rank <=> $b->rank);
 
         return $rows;
     }
@@ -53,21 +66,31 @@ final readonly class MotorMatch
         return $this->stack->verdict ?? Verdict::Fails;
     }
 
-    private static function of(Motor $motor, Sleeve $sleeve, Job $job, Identification $identification): self
+    /** What stands in the way most, in the worksheet's word; null when it is clear. */
+    public function limitedBy(): ?string
+    {
+        $reason = $this->stack === null ? 'no_insert' : $this->stack->limitedBy();
+
+        return $reason instanceof BackedEnum ? (string) $reason->value : $reason;
+    }
+
+    /** @param  array<array-key, Insert>  $inserts by code, in order */
+    private static function of(Motor $motor, Job $job, Identification $identification, array $inserts): self
     {
         $standard = $identification->identified;
         $isNative = $standard !== null && $motor->isNativeTo($standard);
-        $insert = $standard === null || $isNative ? null : self::firstInsert($standard, $motor, $job->catalogue->inserts);
+        $insert = $standard === null || $isNative ? null : self::firstInsert($standard, $motor, $inserts);
         if (! $isNative && $insert === null) {
-            return new self($motor, null, null, null);
+            return new self($motor, null, null, null, null);
         }
-        $footing = new Footing($job->bike, $identification, $motor, $sleeve->body, $job->kit->ring, $insert);
-        $stack = (new SleeveStack($footing, $sleeve, new SpacerPicker($job->catalogue->drawer)))->solve();
+        $recipe = Recipes::for($job->bike, $identification, $motor, $job->kit->ring, $insert);
+        $stack = $recipe->solve(new DrawerPicker($job->catalogue->drawer));
         $ringOutboard = $stack->ringOutboard();
 
         return new self(
             $motor,
             $insert,
+            $recipe,
             $stack,
             $ringOutboard === null ? null : Chainline::of($job->bike, $ringOutboard)->weightedOffset,
         );
@@ -76,7 +99,6 @@ final readonly class MotorMatch
     /** @param  array<array-key, Insert>  $inserts */
     private static function firstInsert(ShellStandard $standard, Motor $motor, array $inserts): ?Insert
     {
-        ksort($inserts, SORT_STRING);
         foreach ($inserts as $insert) {
             if ($insert->suits($standard, $motor)) {
                 return $insert;
@@ -86,13 +108,12 @@ final readonly class MotorMatch
         return null;
     }
 
-    /** @return array{int, float, string} */
-    private function rank(): array
+    private static function grade(Verdict $verdict): int
     {
-        return [
-            (int) array_search($this->verdict(), Verdict::cases(), true),
-            $this->weightedOffset === null ? INF : Rounding::halfAway($this->weightedOffset),
-            $this->motor->code,
-        ];
+        return match ($verdict) {
+            Verdict::Clear => 0,
+            Verdict::Tight => 1,
+            Verdict::Fails => 2,
+        };
     }
 }

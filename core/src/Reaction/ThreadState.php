@@ -10,4 +10,14 @@ enum ThreadState: string
     case Dry = 'dry';
     case Threadlocker = 'threadlocker';
     case Grease = 'grease';
+
+    /** K of the preload, without unit (handbook 03, *The reaction*). */
+    public function torqueFactor(): float
+    {
+        return match ($this) {
+            self::Dry => 0.20,
+            self::Threadlocker => 0.17,
+            self::Grease => 0.15,
+        };
+    }
 }

@@ -7,13 +7,16 @@ namespace NeatSpindle\Core\Route;
 use SplPriorityQueue;
 
 /** The frame's places and the stretches between them. */
-final readonly class FrameGraph
+final class FrameGraph
 {
     /** @var array<array-key, list<array{string, Stretch}>> neighbours by place */
-    private array $neighbours;
+    private readonly array $neighbours;
+
+    /** @var array<string, array<array-key, list<array{string, float}>>> neighbours and costs by place, for each set of forbidden tags */
+    private array $open = [];
 
     /** @param  list<Stretch>  $stretches */
-    public function __construct(array $stretches, private Allowances $allowances)
+    public function __construct(array $stretches, private readonly Allowances $allowances)
     {
         $neighbours = [];
         foreach ($stretches as $stretch) {
@@ -31,6 +34,7 @@ final readonly class FrameGraph
      */
     public function shortest(string $from, string $to, array $forbidden): ?array
     {
+        $open = $this->open[implode("\n", $forbidden)] ??= $this->openTo($forbidden);
         $costs = [$from => 0.0];
         $before = [];
         $queue = new SplPriorityQueue;
@@ -45,9 +49,9 @@ final readonly class FrameGraph
             if ($cost > $costs[$place]) {
                 continue;
             }
-            foreach ($this->neighbours[$place] ?? [] as [$neighbour, $stretch]) {
-                $reached = $cost + $this->allowances->cost($stretch);
-                if (! $stretch->hasAnyOf($forbidden) && $reached < ($costs[$neighbour] ?? INF)) {
+            foreach ($open[$place] ?? [] as [$neighbour, $length]) {
+                $reached = $cost + $length;
+                if ($reached < ($costs[$neighbour] ?? INF)) {
                     $costs[$neighbour] = $reached;
                     $before[$neighbour] = $place;
                     $queue->insert([$neighbour, $reached], -$reached);
@@ -56,6 +60,24 @@ final readonly class FrameGraph
         }
 
         return null;
+    }
+
+    /**
+     * @param  list<string>  $forbidden
+     * @return array<array-key, list<array{string, float}>>
+     */
+    private function openTo(array $forbidden): array
+    {
+        $open = [];
+        foreach ($this->neighbours as $place => $ways) {
+            foreach ($ways as [$neighbour, $stretch]) {
+                if (! $stretch->hasAnyOf($forbidden)) {
+                    $open[$place][] = [$neighbour, $this->allowances->cost($stretch)];
+                }
+            }
+        }
+
+        return $open;
     }
 
     /**

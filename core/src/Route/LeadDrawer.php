@@ -6,7 +6,6 @@ namespace NeatSpindle\Core\Route;
 
 use NeatSpindle\Core\Measure\Tolerance;
 
-use function array_slice;
 use function count;
 
 /** The extension leads of the drawer, used up run by run. Lengths in mm. */
@@ -24,18 +23,90 @@ final class LeadDrawer
      */
     public function take(string $connector, float $missing): ?array
     {
+        $stock = $this->stock($connector);
+        for ($number = 1; $number <= self::MOST_PER_RUN; $number++) {
+            $best = self::least($stock, $number, $missing);
+            if ($best !== null) {
+                foreach ($best as $length) {
+                    $this->use($connector, $length);
+                }
+
+                return $best;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<array{float, int}> length and quantity, shortest first */
+    private function stock(string $connector): array
+    {
+        $stock = [];
+        foreach ($this->leads as $lead) {
+            if ($lead->connector === $connector && $lead->quantity > 0) {
+                $key = (string) $lead->length;
+                $stock[$key] = [$lead->length, ($stock[$key][1] ?? 0) + $lead->quantity];
+            }
+        }
+        usort($stock, fn (array $a, array $b) => $a[0] <=> $b[0]);
+
+        return $stock;
+    }
+
+    /**
+     * So many leads that close a gap with the least total. The shortest of them is looked for from where it
+     * was for the last pair: as the others get shorter it can only be longer.
+     *
+     * @param  list<array{float, int}>  $stock
+     * @return list<float>|null longest first
+     */
+    private static function least(array $stock, int $number, float $missing, int $longest = PHP_INT_MAX): ?array
+    {
         $best = null;
-        foreach ($this->sets($connector) as $set) {
-            $rank = [count($set), array_sum($set)];
-            if (Tolerance::atLeast($rank[1], $missing) && ($best === null || self::isBetter($set, $best))) {
+        $shortest = 0;
+        for ($i = min($longest, count($stock) - 1); $i >= 0; $i--) {
+            [$length, $quantity] = $stock[$i];
+            $rest = $missing - $length;
+            $set = match ($number) {
+                1 => Tolerance::atMost($rest, 0.0) ? [$length] : null,
+                2 => self::withShortest($stock, $i, $rest, $shortest),
+                default => self::least(self::less($stock, $i), $number - 1, $rest, $quantity > 1 ? $i : $i - 1),
+            };
+            $set = $set === null || count($set) === $number ? $set : [$length, ...$set];
+            if ($set !== null && ($best === null || self::isBetter($set, $best))) {
                 $best = $set;
             }
         }
-        foreach ($best ?? [] as $length) {
-            $this->use($connector, $length);
-        }
 
         return $best;
+    }
+
+    /**
+     * @param  list<array{float, int}>  $stock
+     * @return list<float>|null
+     */
+    private static function withShortest(array $stock, int $i, float $rest, int &$shortest): ?array
+    {
+        while ($shortest < $i && Tolerance::below($stock[$shortest][0], $rest)) {
+            $shortest++;
+        }
+        $reaches = $shortest <= $i && Tolerance::atLeast($stock[$shortest][0], $rest);
+
+        return $reaches && ($shortest < $i || $stock[$i][1] > 1) ? [$stock[$i][0], $stock[$shortest][0]] : null;
+    }
+
+    /**
+     * @param  list<array{float, int}>  $stock
+     * @return list<array{float, int}> with one lead of a length taken out
+     */
+    private static function less(array $stock, int $i): array
+    {
+        $left = [];
+        foreach ($stock as $j => [$length, $quantity]) {
+            $left[] = [$length, $quantity - ($i === $j ? 1 : 0)];
+        }
+
+        return $left;
     }
 
     /**
@@ -44,36 +115,9 @@ final class LeadDrawer
      */
     private static function isBetter(array $set, array $than): bool
     {
-        return match (true) {
-            count($set) !== count($than) => count($set) < count($than),
-            abs(array_sum($set) - array_sum($than)) > Tolerance::EPSILON => array_sum($set) < array_sum($than),
-            default => $set > $than,
-        };
-    }
+        $difference = array_sum($set) - array_sum($than);
 
-    /**
-     * Every set of one to three leads of a connector, each longest first.
-     *
-     * @return iterable<list<float>>
-     */
-    private function sets(string $connector): iterable
-    {
-        $pieces = [];
-        foreach ($this->leads as $lead) {
-            if ($lead->connector === $connector) {
-                array_push($pieces, ...array_fill(0, min($lead->quantity, self::MOST_PER_RUN), $lead->length));
-            }
-        }
-        rsort($pieces);
-        foreach ($pieces as $i => $first) {
-            yield [$first];
-            foreach (array_slice($pieces, $i + 1, null, true) as $j => $second) {
-                yield [$first, $second];
-                foreach (array_slice($pieces, $j + 1) as $third) {
-                    yield [$first, $second, $third];
-                }
-            }
-        }
+        return abs($difference) > Tolerance::EPSILON ? $difference < 0 : $set > $than;
     }
 
     private function use(string $connector, float $length): void

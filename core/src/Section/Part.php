@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Section;
 
+use NeatSpindle\Core\Stack\Place;
+
 /**
  * A part as it is cut by the plane through the crank axis: a band from x0 to x1 along the axis, between two
  * radii. In mm; x from the frame's centre plane, positive to the drive side.
  */
 final readonly class Part
 {
-    /** @param  string  $kind frame, motor, spacer, plate, nut, lockring, washer, bolt, sleeve, thread, spindle, crank or ring */
+    /**
+     * @param  string  $kind frame, insert, motor, case, spacer, washer, plate, nut, lockring, bolt, sleeve, thread, cup, yoke, collar, pinion, spindle, crank or ring
+     * @param  ?float  $piece the thickness of a spacer or washer
+     * @param  ?Place  $place where that piece is fitted
+     */
     public function __construct(
         public string $kind,
         public string $label,
@@ -20,16 +26,12 @@ final readonly class Part
         public float $outer,
         public PartSide $side = PartSide::Both,
         public ?float $piece = null,
+        public ?Place $place = null,
     ) {}
 
     public function width(): float
     {
         return $this->x1 - $this->x0;
-    }
-
-    public function height(): float
-    {
-        return $this->outer - $this->inner;
     }
 
     public function middle(): float

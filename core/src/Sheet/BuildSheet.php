@@ -9,6 +9,7 @@ use NeatSpindle\Core\Route\RouteVerdict;
 use NeatSpindle\Core\Route\RunRoute;
 use NeatSpindle\Core\Stack\MarginName;
 use NeatSpindle\Core\Stack\Place;
+use NeatSpindle\Core\Stack\SleeveFit;
 use NeatSpindle\Core\Stack\Stack;
 use NeatSpindle\Core\Survey\GuideRemedy;
 use NeatSpindle\Core\Turn\Action;
@@ -34,7 +35,7 @@ final readonly class BuildSheet
     public static function of(Worksheet $sheet, array $routes, GuideRemedy $guide = GuideRemedy::Stays): ?self
     {
         $sleeve = $sheet->job->kit->motor->held;
-        if ($sheet->stack?->fit === null || ! $sleeve instanceof Sleeve) {
+        if (! $sheet->stack->fit instanceof SleeveFit || ! $sleeve instanceof Sleeve) {
             return null;
         }
         $ringFirst = self::ringComesFirst($sheet->stack);
@@ -46,7 +47,7 @@ final readonly class BuildSheet
             ...self::threading($routes),
             ...($ringFirst ? [$ring] : []),
             ...self::body($sheet->stack),
-            ...self::torquing($sheet->stack, $sleeve),
+            ...self::torquing($sheet->stack, $sheet->stack->fit, $sleeve),
             ...($ringFirst ? [] : [$ring]),
             ...self::drive($sheet),
             ...self::dressing($routes),
@@ -99,7 +100,7 @@ final readonly class BuildSheet
                 caution: 'Fingers get pinched behind the nut and in the ring.'),
             new SheetStep('try-battery', 'Dry', 'Try the battery in the frame', 'Before the motor goes in: knee and pedal clear, bars lock to lock, out with room.',
                 after: ['safe']),
-            new SheetStep('dry-fit', 'Dry', 'Fit the motor dry', "No compound yet. Drive side: {$sheet->stack?->placeText(Place::Drive)}. The body must swing freely and reach its rest.",
+            new SheetStep('dry-fit', 'Dry', 'Fit the motor dry', "No compound yet. Drive side: {$sheet->stack->placeText(Place::Drive)}. The body must swing freely and reach its rest.",
                 look: 'Shell faces bare and flat; guide clear of the body', caution: self::carbonCaution($sheet), after: ['safe']),
         ];
     }
@@ -154,13 +155,13 @@ final readonly class BuildSheet
     }
 
     /** @return list<SheetStep> */
-    private static function torquing(Stack $stack, Sleeve $sleeve): array
+    private static function torquing(Stack $stack, SleeveFit $fit, Sleeve $sleeve): array
     {
         return [
             new SheetStep('nut-torque', 'Torque', 'Nut to torque', 'Wheels on the floor, inverted or upright, body on its rest. Nut before the plate’s bolts: it pulls the plate flat.',
                 'Nut socket over the spindle, torque wrench', new Turn('Nut', Hand::Right, Action::Tighten, Side::NonDrive), $sleeve->nut->torque, true,
                 look: 'Body has not moved', after: ['set-rest']),
-            new SheetStep('boss-bolts', 'Torque', "Plate bolts, {$sleeve->bossBolt->thread} × {$stack->fit?->boltLength}", "Between plate and bosses: {$stack->placeText(Place::Boss)}. Alternate until both are down.",
+            new SheetStep('boss-bolts', 'Torque', "Plate bolts, {$sleeve->bossBolt->thread} × {$fit->boltLength}", "Between plate and bosses: {$stack->placeText(Place::Boss)}. Alternate until both are down.",
                 'Key for the bolt heads', new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), null, true, Compound::Locking,
                 look: 'Plate still flat on the shell', after: ['nut-torque']),
             new SheetStep('lockring', 'Torque', 'Lock ring to torque', 'Hold the nut still while the ring goes down. No locking compound: thin and light, and it must come off again.',

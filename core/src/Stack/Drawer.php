@@ -7,46 +7,86 @@ namespace NeatSpindle\Core\Stack;
 /** The spacers a workshop owns. Taking some gives a new drawer; this one stays as it is. */
 final readonly class Drawer
 {
-    /** @param  list<SpacerRow>  $rows */
-    public function __construct(public array $rows) {}
+    private Shelf $shelf;
+
+    /**
+     * @param  list<SpacerRow>  $rows
+     * @param  array<int, int>  $taken pieces by number of the row
+     */
+    public function __construct(public array $rows, private array $taken = [], ?Shelf $shelf = null)
+    {
+        $this->shelf = $shelf ?? new Shelf($rows);
+    }
 
     /**
      * The best set for a place: nearest to the target, then fewest pieces, then the thicker first.
+     *
+     * What is best of the full drawer is best of the rest too, as long as the rest still has it.
      *
      * @return list<int>|null thicknesses in hundredths of a mm, thickest first; null when no set is within the span
      */
     public function choose(Span $span, Place $place): ?array
     {
-        return SpacerSearch::over($this->stock($place->use()))->best($span);
+        $best = $this->shelf->best($span, $place->use());
+
+        return $best === null || $this->has($best, $place)
+            ? $best
+            : $this->shelf->bestOfTheRest($span, $place->use(), $this->taken);
     }
 
     /** @param  list<int>  $pieces thicknesses in hundredths of a mm, each taken from the first row that has it */
     public function without(array $pieces, Place $place): self
     {
-        $rows = $this->rows;
+        $rowsFor = $this->shelf->rowsFor($place->use());
+        $taken = $this->taken;
         foreach ($pieces as $piece) {
-            foreach ($rows as $i => $row) {
-                if ($row->hundredths === $piece && $row->quantity > 0 && $row->serves($place->use())) {
-                    $rows[$i] = $row->withOneLess();
+            foreach ($rowsFor[$piece] ?? [] as $row) {
+                if ($this->rows[$row]->quantity > ($taken[$row] ?? 0)) {
+                    $taken[$row] = ($taken[$row] ?? 0) + 1;
 
                     break;
                 }
             }
         }
 
-        return new self($rows);
+        return new self($this->rows, $taken, $this->shelf);
+    }
+
+    /** @param  list<SpacerRow>  $rows */
+    public function with(array $rows): self
+    {
+        return new self([...$this->rows, ...$rows], $this->taken);
     }
 
     /** @return array<int, int> quantity by thickness in hundredths of a mm */
     public function stock(SpacerUse $use): array
     {
-        $stock = [];
-        foreach ($this->rows as $row) {
-            if ($row->quantity > 0 && $row->serves($use)) {
-                $stock[$row->hundredths] = ($stock[$row->hundredths] ?? 0) + $row->quantity;
+        return $this->shelf->stock($use, $this->taken);
+    }
+
+    /** @return list<SpacerRow> every row as it is now, emptied ones too */
+    public function left(): array
+    {
+        return array_map(
+            fn (SpacerRow $row, int $number) => $row->withLess($this->taken[$number] ?? 0),
+            $this->rows,
+            array_keys($this->rows),
+        );
+    }
+
+    /** @param  list<int>  $pieces */
+    private function has(array $pieces, Place $place): bool
+    {
+        if ($this->taken === [] || $pieces === []) {
+            return true;
+        }
+        $rowsFor = $this->shelf->rowsFor($place->use());
+        foreach (array_count_values($pieces) as $piece => $count) {
+            if ($this->shelf->left($rowsFor[$piece] ?? [], $this->taken) < $count) {
+                return false;
             }
         }
 
-        return $stock;
+        return true;
     }
 }

@@ -83,7 +83,7 @@ final readonly class Footing
     public function notes(): array
     {
         $notes = [
-            $this->shellNote(),
+            Note::ofShell($this->identification, $this->motor, $this->insert),
             $this->motor->held instanceof Sleeve && $this->motor->held->plate->isToothed()
                 && $this->bike->material === FrameMaterial::Carbon ? Note::ToothedPlateOnCarbon : null,
             $this->bike->chainstay->isMeasuredAt($this->body->caseRadius) ? null : Note::CaseNotMeasured,
@@ -171,14 +171,81 @@ final readonly class Footing
         );
     }
 
-    private function shellNote(): ?Note
+    /** @return list<Term>|null the sum behind a margin every such mount has; null for any other */
+    public function sum(Stack $stack, MarginName $margin): ?array
     {
-        $standard = $this->identification->identified;
+        $drive = [
+            Term::spacers(Place::Drive, $stack->sumAt(Place::Drive)),
+            ...($this->flange > 0.0 ? [Term::catalogue('Insert’s flange', $this->flange)] : []),
+        ];
 
-        return match (true) {
-            $standard === null => Note::ShellNotIdentified,
-            $this->insert === null => $this->motor->isNativeTo($standard) ? null : Note::ShellNeedsInsert,
-            default => $this->insert->suits($standard, $this->motor) ? null : Note::InsertDoesNotSuit,
+        return match ($margin) {
+            MarginName::BoreClearance => [
+                $this->insert === null && $this->bike->shell->bore !== null
+                    ? Term::reading('Shell’s bore', $this->bike->shell->bore, Source::ShellBore)
+                    : Term::catalogue('Insert’s bore', $this->insert->bore ?? 0.0),
+                Term::catalogue('What passes through it', -$this->body->boreFill),
+            ],
+            MarginName::CaseToChainstay => [
+                ...$drive,
+                Term::catalogue('Case, from the shoulder', $this->body->caseStandoff),
+                ...self::stayTerm($this->casePoints),
+            ],
+            MarginName::RingToChainstay => [
+                ...$drive,
+                Term::catalogue('Ring’s face, from the shoulder', $this->body->ringFace),
+                Term::catalogue('Ring’s dish', -$this->ring->dish),
+                Term::catalogue('Half of ring or chain, the wider', -$this->half),
+                ...self::stayTerm($this->ringPoints),
+            ],
+            MarginName::GuideClearance => $this->bike->shell->guideDepth === null ? null : [
+                Term::catalogue('Gap between shell and body', $this->body->gap),
+                Term::reading('Guide under the shell', $this->bike->shell->guideDepth, Source::GuideDepth, -1.0),
+            ],
+            default => null,
         };
+    }
+
+    /** @return list<Term> the shell as it counts: its width and the insert's two flanges */
+    public function widthTerms(): array
+    {
+        return [
+            Term::reading('Shell’s width', $this->bike->shell->width, Source::ShellWidth),
+            ...($this->flange > 0.0 ? [Term::catalogue('Insert’s two flanges', 2 * $this->flange)] : []),
+        ];
+    }
+
+    /**
+     * What the drive spacers have to carry past the chainstay, as straight lines over a shift of the whole
+     * stay from the low end of its doubt (-1) to the high end (1): needed = value + slope × shift.
+     *
+     * @return list<array{float, float}> value and slope in mm
+     */
+    public function driveDemands(): array
+    {
+        $demands = [];
+        foreach ([[$this->casePoints, $this->body->caseStandoff], [$this->ringPoints, $this->ringStandoff() - $this->half]] as [$points, $standoff]) {
+            foreach ($points as $point) {
+                $demands[] = [
+                    $point->outboard->value + $this->bike->minClearance - $standoff - $this->flange,
+                    $point->outboard->plusMinus,
+                ];
+            }
+        }
+
+        return $demands;
+    }
+
+    /**
+     * @param  list<ProfilePoint>  $points
+     * @return list<Term>
+     */
+    private static function stayTerm(array $points): array
+    {
+        $point = self::foremost($points);
+
+        return $point === null ? [] : [
+            Term::reading('Chainstay’s outer side, at radius', $point->outboard, Source::Chainstay, -1.0, $point->radius),
+        ];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Stack;
 
+use function in_array;
+
 /** The margins a stack can have. */
 enum MarginName: string
 {
@@ -16,11 +18,16 @@ enum MarginName: string
     case LockringEngagement = 'lockring_engagement';
     case GuideClearance = 'guide_clearance';
     case CrankAsymmetry = 'crank_asymmetry';
+    case CupEngagement = 'cup_engagement';
+    case FillGap = 'fill_gap';
+    case PrimaryAlignment = 'primary_alignment';
+    case CrankInsertion = 'crank_insertion';
+    case LeftGap = 'left_gap';
 
     public function label(): string
     {
         return match ($this) {
-            self::BoreClearance => 'Sleeve in the bore',
+            self::BoreClearance => 'Room in the bore',
             self::CaseToChainstay => 'Case to chainstay',
             self::RingToChainstay => 'Ring to chainstay',
             self::BossGap => 'Plate to bosses, less washers',
@@ -29,12 +36,17 @@ enum MarginName: string
             self::LockringEngagement => 'Thread for the lock ring',
             self::GuideClearance => 'Cable guide to body',
             self::CrankAsymmetry => 'Cranks off centre',
+            self::CupEngagement => 'Thread for the cup',
+            self::FillGap => 'Left open beside the shell',
+            self::PrimaryAlignment => 'First chain off line',
+            self::CrankInsertion => 'Crank on its spindle',
+            self::LeftGap => 'Left open beside the motor',
         };
     }
 
     /** A larger value is worse, not better. */
     public function isCeiling(): bool
     {
-        return $this === self::CrankAsymmetry;
+        return in_array($this, [self::CrankAsymmetry, self::FillGap, self::PrimaryAlignment, self::LeftGap], true);
     }
 }

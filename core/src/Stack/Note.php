@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Stack;
 
+use NeatSpindle\Core\Catalogue\Insert;
+use NeatSpindle\Core\Catalogue\Motor;
+use NeatSpindle\Core\Shell\Identification;
+
 /** Something about a stack that no margin says, in the order it is told. */
 enum Note: string
 {
@@ -13,6 +17,18 @@ enum Note: string
     case ToothedPlateOnCarbon = 'toothed_plate_on_carbon';
     case CaseNotMeasured = 'case_not_measured';
     case RingNotMeasured = 'ring_not_measured';
+
+    /** What stands against this motor in this shell; null when nothing does. */
+    public static function ofShell(Identification $identification, Motor $motor, ?Insert $insert): ?self
+    {
+        $standard = $identification->identified;
+
+        return match (true) {
+            $standard === null => self::ShellNotIdentified,
+            $insert === null => $motor->isNativeTo($standard) ? null : self::ShellNeedsInsert,
+            default => $insert->suits($standard, $motor) ? null : self::InsertDoesNotSuit,
+        };
+    }
 
     /** What the note alone makes of an otherwise clear stack. */
     public function verdict(): Verdict

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Stack;
 
 /** Where the parts of a solved sleeve stack end up. In mm; depths are from the shoulder leftwards. */
-final readonly class SleeveFit
+final readonly class SleeveFit implements Fit
 {
     /**
      * @param  float  $plateOuterFace depth of the plate's left face
@@ -26,6 +26,30 @@ final readonly class SleeveFit
         public float $crankAsymmetry,
         public float $ringOutboard,
     ) {}
+
+    public function ringOutboard(): float
+    {
+        return $this->ringOutboard;
+    }
+
+    public function isComplete(): bool
+    {
+        return $this->boltLength !== null;
+    }
+
+    public function figures(): array
+    {
+        return [
+            'bolt' => $this->boltLength === null ? null : [
+                'length_mm' => $this->boltLength,
+                'engagement_mm' => (float) $this->boltEngagement,
+            ],
+            'engagement_mm' => ['nut' => $this->nutEngagement, 'lockring' => $this->lockringEngagement],
+            'turns' => ['nut' => $this->nutTurns(), 'lockring' => $this->lockringTurns()],
+            'crank_asymmetry_mm' => $this->crankAsymmetry,
+            'ring_outboard_of_shell_mm' => $this->ringOutboard,
+        ];
+    }
 
     public function nutTurns(): float
     {

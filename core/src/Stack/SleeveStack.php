@@ -11,7 +11,7 @@ use NeatSpindle\Core\Catalogue\Sleeve;
  * Builds up the stack of a sleeve mount from the shoulder leftwards: drive spacers, shell, plate spacers,
  * seat, plate, nut spacers, nut, lock ring. Worksheet contract, *stack, sleeve*. In mm.
  */
-final readonly class SleeveStack
+final readonly class SleeveStack implements Recipe
 {
     /** How much more than needed a set of drive spacers may be. */
     private const DRIVE_ALLOWANCE = 25.0;
@@ -25,57 +25,114 @@ final readonly class SleeveStack
     private float $seat;
 
     public function __construct(
-        private Footing $footing,
-        private Sleeve $sleeve,
-        private SpacerPicker $picker,
+        public Footing $footing,
+        public Sleeve $sleeve,
     ) {
         $this->seat = $sleeve->plate->toothHeight * (1 - $footing->bike->material->bite());
     }
 
-    public function solve(): Stack
+    public function mount(): Mount
+    {
+        return Mount::Sleeve;
+    }
+
+    public function solve(Picker $picker): Stack
     {
         $needed = ['drive' => $this->footing->neededDrive()];
-        $drive = $this->picker->pick(Place::Drive, Span::atLeast($needed['drive'], self::DRIVE_ALLOWANCE));
+        $drive = $picker->pick(Place::Drive, Span::atLeast($needed['drive'], self::DRIVE_ALLOWANCE));
         if ($drive === null) {
             return $this->unsolved(Unsolved::DriveSpacers, $needed);
         }
 
         $needed['plate'] = max(0.0, $this->sleeve->bossPlane - ($drive->sum + $this->footing->width + $this->seat));
-        $plate = $this->picker->pick(Place::Plate, Span::atLeast($needed['plate'], self::PLATE_ALLOWANCE));
+        $plate = $picker->pick(Place::Plate, Span::atLeast($needed['plate'], self::PLATE_ALLOWANCE));
         if ($plate === null) {
             return $this->unsolved(Unsolved::PlateSpacers, $needed);
         }
 
         $plateInnerFace = $drive->sum + $this->footing->width + $plate->sum + $this->seat;
         $needed['boss'] = $plateInnerFace - $this->sleeve->bossPlane;
-        $washers = $this->picker->pick(Place::Boss, Span::snug($needed['boss'], $this->footing->doubt));
+        $washers = $picker->pick(Place::Boss, Span::snug($needed['boss'], $this->footing->doubt));
 
         $plateOuterFace = $plateInnerFace + $this->sleeve->plate->thickness;
         $needed['nut'] = max(0.0, $this->sleeve->threadStart() + $this->sleeve->threadPitch + $this->footing->doubt - $plateOuterFace);
-        $nut = $this->picker->pick(Place::Nut, Span::atLeast($needed['nut'], self::NUT_ALLOWANCE));
+        $nut = $picker->pick(Place::Nut, Span::atLeast($needed['nut'], self::NUT_ALLOWANCE));
         if ($nut === null) {
             return $this->unsolved(Unsolved::NutSpacers, $needed);
         }
 
-        $spacers = ['drive' => $drive, 'plate' => $plate, 'nut' => $nut, 'boss' => $washers];
         $fit = $this->fit($drive->sum, $plateOuterFace, $plateOuterFace + $nut->sum, $needed['boss']);
 
         return Stack::solved(
             Mount::Sleeve,
             $this->footing->notes(),
-            $this->footing->width,
-            $this->seat,
+            $this->base(),
             $needed,
-            $spacers,
+            ['drive' => $drive, 'plate' => $plate, 'nut' => $nut, 'boss' => $washers],
             $this->margins($drive->sum, $washers, $fit),
             $fit,
         );
     }
 
+    public function sum(Stack $stack, MarginName $margin): array
+    {
+        $nutFace = $this->nutFaceTerms($stack);
+        $threadLeft = [
+            Term::catalogue('Sleeve’s length', $this->sleeve->length),
+            ...array_map(fn (Term $term) => $term->times(-1.0), $nutFace),
+        ];
+
+        return match ($margin) {
+            MarginName::BossGap => [
+                ...$this->plateInnerFaceTerms($stack),
+                Term::catalogue('Boss, from the shoulder', -$this->sleeve->bossPlane),
+                Term::spacers(Place::Boss, -$stack->sumAt(Place::Boss)),
+            ],
+            MarginName::ThreadStart => [...$nutFace, Term::catalogue('Where the thread begins', -$this->sleeve->threadStart())],
+            MarginName::NutEngagement => $threadLeft,
+            MarginName::LockringEngagement => [...$threadLeft, Term::catalogue('Nut’s thickness', -$this->sleeve->nut->thickness)],
+            MarginName::CrankAsymmetry => [
+                ...$this->footing->widthTerms(),
+                Term::spacers(Place::Drive, $stack->sumAt(Place::Drive))->times(2.0),
+                Term::catalogue('Spindle’s right end', $this->sleeve->spindleRight),
+                Term::catalogue('Spindle’s left end', -$this->sleeve->spindleLeft),
+                Term::rule('Twice the shell’s own offset', 2 * $this->footing->bike->shell->offset),
+            ],
+            default => $this->footing->sum($stack, $margin) ?? [],
+        };
+    }
+
+    /** @return list<Term> from the shoulder to the plate's right face */
+    private function plateInnerFaceTerms(Stack $stack): array
+    {
+        return [
+            Term::spacers(Place::Drive, $stack->sumAt(Place::Drive)),
+            ...$this->footing->widthTerms(),
+            Term::spacers(Place::Plate, $stack->sumAt(Place::Plate)),
+            Term::catalogue('Seat of the plate’s teeth', $this->seat),
+        ];
+    }
+
+    /** @return list<Term> from the shoulder to the nut */
+    private function nutFaceTerms(Stack $stack): array
+    {
+        return [
+            ...$this->plateInnerFaceTerms($stack),
+            Term::catalogue('Plate', $this->sleeve->plate->thickness),
+            Term::spacers(Place::Nut, $stack->sumAt(Place::Nut)),
+        ];
+    }
+
+    /** @return array<string, float> */
+    private function base(): array
+    {
+        return ['effective_width_mm' => $this->footing->width, 'seat_mm' => $this->seat];
+    }
+
     /** @param  array<string, float>  $needed */
     private function unsolved(Unsolved $step, array $needed): Stack
     {
-        return Stack::unsolved(Mount::Sleeve, $step, $this->footing->notes(), $this->footing->width, $this->seat, $needed);
+        return Stack::unsolved(Mount::Sleeve, $step, $this->footing->notes(), $this->base(), $needed);
     }
 
     private function fit(float $drive, float $plateOuterFace, float $nutFace, float $bossGap): SleeveFit
@@ -99,13 +156,13 @@ final readonly class SleeveStack
         );
     }
 
-    /** @return list<Margin> */
+    /** @return list<?Margin> */
     private function margins(float $drive, ?Spacers $washers, SleeveFit $fit): array
     {
         $doubt = $this->footing->doubt;
         $threadLeft = $this->sleeve->length - $fit->nutFace;
 
-        return array_values(array_filter([
+        return [
             $this->footing->boreClearance(),
             $this->footing->caseToChainstay($drive),
             $this->footing->ringToChainstay($drive),
@@ -115,6 +172,6 @@ final readonly class SleeveStack
             new Margin(MarginName::LockringEngagement, $threadLeft - $this->sleeve->nut->thickness, $doubt, $this->sleeve->lockring->minEngagement),
             $this->footing->guideClearance(),
             new Margin(MarginName::CrankAsymmetry, abs($fit->crankAsymmetry), $doubt, self::MAX_CRANK_ASYMMETRY),
-        ]));
+        ];
     }
 }

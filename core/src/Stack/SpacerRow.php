@@ -24,8 +24,8 @@ final readonly class SpacerRow
         return in_array($use, $this->uses, true);
     }
 
-    public function withOneLess(): self
+    public function withLess(int $pieces): self
     {
-        return new self($this->hundredths, $this->quantity - 1, $this->uses);
+        return $pieces === 0 ? $this : new self($this->hundredths, $this->quantity - $pieces, $this->uses);
     }
 }

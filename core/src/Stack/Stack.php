@@ -6,6 +6,7 @@ namespace NeatSpindle\Core\Stack;
 
 use NeatSpindle\Core\Catalogue\Mount;
 
+use function count;
 use function in_array;
 
 /** The outcome of building up a stack: what it takes, what is left, and whether it goes. In mm. */
@@ -13,6 +14,7 @@ final readonly class Stack
 {
     /**
      * @param  list<Note>  $notes
+     * @param  array<string, float>  $base what it is built on, by the worksheet's names: the effective width, the seat
      * @param  array<string, float>  $needed by place, what is known by then
      * @param  array<string, ?Spacers>  $spacers by place; null where the drawer has nothing that suits
      * @param  list<Margin>  $margins
@@ -22,53 +24,64 @@ final readonly class Stack
         public Verdict $verdict,
         public ?Unsolved $unsolved,
         public array $notes,
-        public float $effectiveWidth,
-        public float $seat,
+        public array $base,
         public array $needed,
         public array $spacers,
         public array $margins,
-        public ?SleeveFit $fit,
+        public ?Fit $fit,
     ) {}
 
     /**
      * @param  list<Note>  $notes
+     * @param  array<string, float>  $base
      * @param  array<string, float>  $needed
      */
-    public static function unsolved(Mount $mount, Unsolved $step, array $notes, float $effectiveWidth, float $seat, array $needed): self
+    public static function unsolved(Mount $mount, Unsolved $step, array $notes, array $base, array $needed): self
     {
-        return new self($mount, Verdict::Fails, $step, $notes, $effectiveWidth, $seat, $needed, [], [], null);
+        return new self($mount, Verdict::Fails, $step, $notes, $base, $needed, [], [], null);
     }
 
     /**
      * @param  list<Note>  $notes
+     * @param  array<string, float>  $base
      * @param  array<string, float>  $needed
      * @param  array<string, ?Spacers>  $spacers
-     * @param  list<Margin>  $margins
+     * @param  list<?Margin>  $margins null for one whose input is absent
      */
-    public static function solved(
-        Mount $mount,
-        array $notes,
-        float $effectiveWidth,
-        float $seat,
-        array $needed,
-        array $spacers,
-        array $margins,
-        SleeveFit $fit,
-    ): self {
-        $partsMissing = $fit->boltLength === null || in_array(null, $spacers, true);
+    public static function solved(Mount $mount, array $notes, array $base, array $needed, array $spacers, array $margins, Fit $fit): self
+    {
+        $margins = array_values(array_filter($margins));
         $verdict = Verdict::worst(
-            $partsMissing ? Verdict::Fails : Verdict::Clear,
+            $fit->isComplete() && ! in_array(null, $spacers, true) ? Verdict::Clear : Verdict::Fails,
             ...array_map(fn (Margin $margin) => $margin->verdict, $margins),
             ...array_map(fn (Note $note) => $note->verdict(), $notes),
         );
 
-        return new self($mount, $verdict, null, $notes, $effectiveWidth, $seat, $needed, $spacers, $margins, $fit);
+        return new self($mount, $verdict, null, $notes, $base, $needed, $spacers, $margins, $fit);
     }
 
-    /** How far the ring's teeth stand outboard of the bare shell's drive face; null when unsolved. */
+    /** Whether every place has its spacers and every other part exists, whatever the margins say. */
+    public function isBuilt(): bool
+    {
+        return $this->fit !== null && $this->fit->isComplete() && ! in_array(null, $this->spacers, true);
+    }
+
+    /** How far the ring's teeth stand outboard of the bare shell's drive face; null when unsolved, or where no ring follows. */
     public function ringOutboard(): ?float
     {
-        return $this->fit?->ringOutboard;
+        return $this->fit?->ringOutboard();
+    }
+
+    /** How many spacers and washers it takes. */
+    public function pieceCount(): int
+    {
+        return array_sum(array_map(fn (?Spacers $spacers) => count($spacers->pieces ?? []), $this->spacers));
+    }
+
+    /** The sum of what is in a place, in mm; nothing where nothing is. */
+    public function sumAt(Place $place): float
+    {
+        return $this->spacers[$place->value]->sum ?? 0.0;
     }
 
     public function margin(MarginName $name): ?Margin

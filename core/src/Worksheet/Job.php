@@ -6,6 +6,7 @@ namespace NeatSpindle\Core\Worksheet;
 
 use NeatSpindle\Core\Bike\Bike;
 use NeatSpindle\Core\Catalogue\Catalogue;
+use NeatSpindle\Core\Reaction\Torquing;
 use NeatSpindle\Core\Route\Routing;
 use NeatSpindle\Core\Stack\Kit;
 use NeatSpindle\Core\Turn\Turn;
@@ -20,5 +21,6 @@ final readonly class Job
         public Kit $kit,
         public array $turns = [],
         public ?Routing $routing = null,
+        public ?Torquing $torquing = null,
     ) {}
 }

@@ -4,60 +4,61 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Worksheet;
 
-use NeatSpindle\Core\Catalogue\Sleeve;
+use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Line\Chain;
 use NeatSpindle\Core\Line\Chainline;
+use NeatSpindle\Core\Reaction\Reaction;
 use NeatSpindle\Core\Shell\Identification;
-use NeatSpindle\Core\Stack\Footing;
-use NeatSpindle\Core\Stack\SleeveStack;
-use NeatSpindle\Core\Stack\SpacerPicker;
+use NeatSpindle\Core\Stack\DrawerPicker;
+use NeatSpindle\Core\Stack\MarginName;
+use NeatSpindle\Core\Stack\Recipe;
+use NeatSpindle\Core\Stack\Recipes;
 use NeatSpindle\Core\Stack\Stack;
+use NeatSpindle\Core\Stack\Why;
 
 /** Everything that follows from a job, computed once and unrounded. */
 final readonly class Worksheet
 {
-    /** @param  ?Stack  $stack null for a mount whose stack is not computed yet */
     private function __construct(
         public Job $job,
         public Identification $identification,
-        public ?Footing $footing,
-        public ?Stack $stack,
+        public Recipe $recipe,
+        public Stack $stack,
         public ?Chainline $chainline,
         public Chain $chain,
+        public ?Reaction $reaction,
     ) {}
 
     public static function of(Job $job): self
     {
         $identification = Identification::of($job->bike->shell);
-        $footing = self::footing($job, $identification);
-        $stack = self::stack($job, $footing);
-        $ringOutboard = $stack?->ringOutboard();
+        $kit = $job->kit;
+        $recipe = Recipes::for($job->bike, $identification, $kit->motor, $kit->ring, $kit->insert);
+        $stack = $recipe->solve(new DrawerPicker($job->catalogue->drawer, $kit->byHand));
+        $ringOutboard = $stack->ringOutboard();
 
         return new self(
             $job,
             $identification,
-            $footing,
+            $recipe,
             $stack,
             $ringOutboard === null ? null : Chainline::of($job->bike, $ringOutboard),
-            Chain::of($job->bike->rear, $job->kit->ring),
+            Chain::of($job->bike->rear, $kit->ring),
+            $job->torquing === null ? null : Reaction::of($kit->motor, $job->torquing),
         );
     }
 
-    private static function footing(Job $job, Identification $identification): ?Footing
+    /** @return list<MotorMatch> every motor against this bike, the best first; computed when asked */
+    public function match(): array
     {
-        $motor = $job->kit->motor;
-
-        return $motor->held instanceof Sleeve
-            ? new Footing($job->bike, $identification, $motor, $motor->held->body, $job->kit->ring, $job->kit->insert)
-            : null;
+        return MotorMatch::all($this->job);
     }
 
-    private static function stack(Job $job, ?Footing $footing): ?Stack
+    /** The sum behind a margin of the stack. */
+    public function why(MarginName $name): ?Why
     {
-        $held = $footing?->motor->held;
+        $margin = $this->stack->margin($name);
 
-        return $footing !== null && $held instanceof Sleeve
-            ? (new SleeveStack($footing, $held, new SpacerPicker($job->catalogue->drawer, $job->kit->byHand)))->solve()
-            : null;
+        return $margin === null ? null : new Why($margin, $this->recipe->sum($this->stack, $name));
     }
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Worksheet;
 
-use NeatSpindle\Core\Catalogue\TwinPlate;
+use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Line\Chain;
 use NeatSpindle\Core\Line\Chainline;
 use NeatSpindle\Core\Line\CogLine;
 use NeatSpindle\Core\Measure\Rounding;
+use NeatSpindle\Core\Reaction\Reaction;
 use NeatSpindle\Core\Route\RoutePlan;
 use NeatSpindle\Core\Route\RunRoute;
 use NeatSpindle\Core\Shell\Evidence;
@@ -16,34 +17,32 @@ use NeatSpindle\Core\Shell\Identification;
 use NeatSpindle\Core\Shell\ShellStandard;
 use NeatSpindle\Core\Stack\Margin;
 use NeatSpindle\Core\Stack\Note;
-use NeatSpindle\Core\Stack\SleeveFit;
 use NeatSpindle\Core\Stack\Spacers;
 use NeatSpindle\Core\Stack\Stack;
 use NeatSpindle\Core\Turn\Turn;
 
+use function is_array;
+use function is_float;
+
 /**
  * A worksheet as the plain data of the contract (`neat-spindle/worksheet`, version 1), rounded here and
- * nowhere else. Sections and mounts that are not computed yet are absent.
+ * nowhere else. Sections that are not computed yet are absent.
  */
 final class WorksheetPrinter
 {
     /** @return array<string, mixed> */
     public static function toArray(Worksheet $sheet): array
     {
-        $printed = [
+        return [
             'format' => 'neat-spindle/worksheet',
             'version' => 1,
             'shell' => self::shell($sheet->identification),
-        ];
-        if ($sheet->stack !== null) {
-            $printed['stack'] = self::stack($sheet->stack);
-        }
-        if ($sheet->stack !== null || $sheet->job->kit->motor->held instanceof TwinPlate) {
-            $printed['chainline'] = self::chainline($sheet->chainline);
-        }
 
-        return $printed + [
+            'match' => array_map(self::match(...), $sheet->match()),
+            'stack' => self::stack($sheet->stack),
+            'chainline' => self::chainline($sheet->chainline),
             'chain' => self::chain($sheet->chain),
+            'reaction' => self::reaction($sheet->reaction),
             'turns' => array_map(self::turn(...), $sheet->job->turns),
             'routes' => self::routes($sheet),
         ];
@@ -69,47 +68,44 @@ final class WorksheetPrinter
     }
 
     /** @return array<string, mixed> */
+    private static function match(MotorMatch $row): array
+    {
+        return [
+            'motor' => $row->motor->code,
+            'insert' => $row->insert?->code,
+            'verdict' => $row->verdict()->value,
+            'limited_by' => $row->limitedBy(),
+            'weighted_offset_mm' => $row->weightedOffset === null ? null : Rounding::halfAway($row->weightedOffset),
+        ];
+    }
+
+    /** @return array<array-key, mixed> */
     private static function stack(Stack $stack): array
     {
-        $printed = [
+        return [
             'mount' => $stack->mount->value,
             'verdict' => $stack->verdict->value,
-            'unsolved' => $stack->unsolved?->value,
+            ...($stack->unsolved === null ? [] : ['unsolved' => $stack->unsolved->value]),
             'notes' => array_map(fn (Note $note) => $note->value, $stack->notes),
-            'effective_width_mm' => Rounding::halfAway($stack->effectiveWidth),
-            'seat_mm' => Rounding::halfAway($stack->seat),
-            'needed_mm' => array_map(fn (float $mm) => Rounding::halfAway($mm), $stack->needed),
-        ];
-        if ($stack->fit === null) {
-            return $printed + ['margins' => []];
-        }
-        unset($printed['unsolved']);
-
-        return $printed + self::fit($stack->fit) + [
-            'spacers' => array_map(fn (?Spacers $spacers) => $spacers?->pieces, $stack->spacers),
+            ...self::rounded($stack->base),
+            'needed_mm' => self::rounded($stack->needed),
+            ...($stack->fit === null ? [] : ['spacers' => array_map(fn (?Spacers $spacers) => $spacers?->pieces, $stack->spacers)]),
+            ...self::rounded($stack->fit?->figures() ?? []),
             'margins' => array_map(self::margin(...), $stack->margins),
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function fit(SleeveFit $fit): array
+    /**
+     * @param  array<array-key, mixed>  $figures
+     * @return array<array-key, mixed> every figure to 0.01, whole numbers as given
+     */
+    private static function rounded(array $figures): array
     {
-        return [
-            'bolt' => $fit->boltEngagement === null ? null : [
-                'length_mm' => $fit->boltLength,
-                'engagement_mm' => Rounding::halfAway($fit->boltEngagement),
-            ],
-            'engagement_mm' => [
-                'nut' => Rounding::halfAway($fit->nutEngagement),
-                'lockring' => Rounding::halfAway($fit->lockringEngagement),
-            ],
-            'turns' => [
-                'nut' => Rounding::halfAway($fit->nutTurns()),
-                'lockring' => Rounding::halfAway($fit->lockringTurns()),
-            ],
-            'crank_asymmetry_mm' => Rounding::halfAway($fit->crankAsymmetry),
-            'ring_outboard_of_shell_mm' => Rounding::halfAway($fit->ringOutboard),
-        ];
+        return array_map(fn (mixed $figure) => match (true) {
+            is_float($figure) => Rounding::halfAway($figure),
+            is_array($figure) => self::rounded($figure),
+            default => $figure,
+        }, $figures);
     }
 
     /** @return array<string, mixed> */
@@ -152,6 +148,20 @@ final class WorksheetPrinter
             'stretch_percent' => $chain->stretch === null ? null : Rounding::halfAway($chain->stretch),
             'replace' => $chain->replace,
             'wrap_teeth' => $chain->wrapTeeth,
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function reaction(?Reaction $reaction): ?array
+    {
+        return $reaction === null ? null : [
+            'preload_n' => Rounding::halfAway($reaction->preload, 0),
+            'friction_hold_nm' => Rounding::halfAway($reaction->hold, 1),
+            'motor_torque_nm' => $reaction->motorTorque,
+            'held_by_friction' => $reaction->isHeldByFriction(),
+            'needs_rest' => ! $reaction->isHeldByFriction(),
+            'rest_load_n' => $reaction->restLoad === null ? null : Rounding::halfAway($reaction->restLoad, 0),
+            'torque_band' => $reaction->torqueBand,
         ];
     }
 

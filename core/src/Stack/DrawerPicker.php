@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Stack;
 
-/** Fills the places of one stack in turn: by hand where a hand has decided, else from what the drawer still has. */
-final class SpacerPicker
+/** Fills places by hand where a hand has decided, else from what the drawer still has. */
+final class DrawerPicker implements Picker
 {
     /** @param  array<string, list<float>>  $byHand thicknesses in mm by place */
     public function __construct(private Drawer $drawer, private readonly array $byHand = []) {}
 
-    public function isFilledByHand(Place $place): bool
+    public function byHand(Place $place): ?Spacers
     {
-        return isset($this->byHand[$place->value]);
+        return isset($this->byHand[$place->value]) ? Spacers::of($this->byHand[$place->value]) : null;
     }
 
-    /** The spacers for a place; null when the drawer has no set within the span. */
     public function pick(Place $place, Span $span): ?Spacers
     {
-        if ($this->isFilledByHand($place)) {
-            return Spacers::of($this->byHand[$place->value]);
+        $byHand = $this->byHand($place);
+        if ($byHand !== null) {
+            return $byHand;
         }
         $pieces = $this->drawer->choose($span, $place);
         if ($pieces === null) {

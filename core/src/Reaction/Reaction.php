@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Reaction;
+
+use NeatSpindle\Core\Catalogue\Motor;
+use NeatSpindle\Core\Catalogue\Sleeve;
+use NeatSpindle\Core\Measure\Tolerance;
+
+/**
+ * What the nut's clamp holds against the motor, and what a rest must carry (handbook 03, *The reaction*):
+ * preload F = T / (K d); hold = 2 μ F r; load on the rest = (M - hold) / its radius.
+ */
+final readonly class Reaction
+{
+    /**
+     * @param  float  $preload in N
+     * @param  float  $hold in N·m
+     * @param  float  $motorTorque in N·m
+     * @param  ?float  $restLoad in N; null without a rest
+     * @param  string  $torqueBand below, within or above the maker's band
+     */
+    private function __construct(
+        public float $preload,
+        public float $hold,
+        public float $motorTorque,
+        public ?float $restLoad,
+        public string $torqueBand,
+    ) {}
+
+    /** Null for a motor without a nut. */
+    public static function of(Motor $motor, Torquing $torquing): ?self
+    {
+        if (! $motor->held instanceof Sleeve) {
+            return null;
+        }
+        $nut = $motor->held->nut;
+        $preload = $torquing->nutTorque / ($torquing->threadState->torqueFactor() * $nut->threadMajor / 1000);
+        $hold = 2 * $torquing->face->friction() * $preload * $torquing->meanRadius();
+
+        return new self(
+            $preload,
+            $hold,
+            $motor->maxTorqueNm,
+            $torquing->restRadius === null ? null : max(0.0, $motor->maxTorqueNm - $hold) / ($torquing->restRadius / 1000),
+            $nut->torque->place($torquing->nutTorque),
+        );
+    }
+
+    public function isHeldByFriction(): bool
+    {
+        return Tolerance::atLeast($this->hold, $this->motorTorque);
+    }
+
+    /** What the rest must carry, in N·m. */
+    public function leftForTheRest(): float
+    {
+        return max(0.0, $this->motorTorque - $this->hold);
+    }
+}

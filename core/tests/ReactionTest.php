@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+use NeatSpindle\Core\Reaction\Reaction;
+use NeatSpindle\Core\Reaction\ShellFace;
+use NeatSpindle\Core\Reaction\ThreadState;
+use NeatSpindle\Core\Reaction\Torquing;
+use NeatSpindle\Core\Tests\Cases;
+
+it('holds by friction what the clamp gives, and leaves the rest to the rest', function (): void {
+    $motor = Cases::job('hardtail-73')->kit->motor;
+    $nut = $motor->held->nut;
+    $reaction = Reaction::of($motor, new Torquing(50.0, ThreadState::Threadlocker, ShellFace::Bare, 40.0, 34.0, 120.0));
+
+    $preload = 50.0 / (0.17 * $nut->threadMajor / 1000);
+    $hold = 2 * 0.20 * $preload * 0.0185;
+    expect($reaction?->preload)->toEqualWithDelta($preload, 1e-6)
+        ->and($reaction?->hold)->toEqualWithDelta($hold, 1e-6)
+        ->and($reaction?->restLoad)->toEqualWithDelta(max(0.0, $motor->maxTorqueNm - $hold) / 0.12, 1e-6)
+        ->and($reaction?->leftForTheRest())->toEqualWithDelta(max(0.0, $motor->maxTorqueNm - $hold), 1e-9);
+});
+
+it('holds more on bare faces than on painted, and more greased than dry', function (): void {
+    $motor = Cases::job('hardtail-73')->kit->motor;
+    $hold = fn (ThreadState $thread, ShellFace $face) => Reaction::of($motor, new Torquing(45.0, $thread, $face))?->hold;
+
+    expect($hold(ThreadState::Dry, ShellFace::Bare))->toBeGreaterThan($hold(ThreadState::Dry, ShellFace::Painted))
+        ->and($hold(ThreadState::Grease, ShellFace::Painted))->toBeGreaterThan($hold(ThreadState::Threadlocker, ShellFace::Painted))
+        ->and($hold(ThreadState::Threadlocker, ShellFace::Painted))->toBeGreaterThan($hold(ThreadState::Dry, ShellFace::Painted));
+});
+
+it('has nothing to say of a motor without a nut', function (string $name): void {
+    expect(Reaction::of(Cases::job($name)->kit->motor, new Torquing(40.0)))->toBeNull();
+})->with(['yoke-on-68', 'twin-plate-92']);

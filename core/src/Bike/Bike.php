@@ -20,4 +20,19 @@ final readonly class Bike
         public float $minClearance = 2.0,
         public ?TwinPlateMeasures $twinPlate = null,
     ) {}
+
+    /** This bike as it would be if every doubtful reading were settled. */
+    public function settled(Truth $truth): self
+    {
+        return new self(
+            $this->kind,
+            $this->material,
+            $this->shell->settled($truth),
+            $this->chainstay->settled($truth->chainstay),
+            $this->rear,
+            $this->wheelCircumference,
+            $this->minClearance,
+            $this->twinPlate?->settled($truth),
+        );
+    }
 }

@@ -15,6 +15,15 @@ final readonly class Chainstay
     /** @param  list<ProfilePoint>  $profile with strictly rising radii */
     public function __construct(public array $profile) {}
 
+    /** The whole stay so far along its doubt. */
+    public function settled(float $shift): self
+    {
+        return new self(array_map(
+            fn (ProfilePoint $point) => new ProfilePoint($point->radius, $point->outboard->settled($shift)),
+            $this->profile,
+        ));
+    }
+
     public function isMeasuredAt(float $radius): bool
     {
         return $this->profile !== []

@@ -14,4 +14,14 @@ final readonly class TwinPlateMeasures
         public Measurement $pinionToFace,
         public Measurement $crankGap,
     ) {}
+
+    /** A pinion that stands further out and a ring that stands further in shift the first chain alike. */
+    public function settled(Truth $truth): self
+    {
+        return new self(
+            $this->ringToPlate->settled(-$truth->firstChain),
+            $this->pinionToFace->settled($truth->firstChain),
+            $this->crankGap->settled($truth->crankGap),
+        );
+    }
 }

@@ -22,4 +22,19 @@ enum Mount: string
             self::TwinPlate => [Place::Drive, Place::Left, Place::Crank],
         };
     }
+
+    /** Whether drive spacers bring something into line, and may be a little less than needed too. */
+    public function allowsLessDrive(): bool
+    {
+        return $this === self::TwinPlate;
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Sleeve => 'Sleeve',
+            self::Yoke => 'Yoke',
+            self::TwinPlate => 'Twin-plate',
+        };
+    }
 }

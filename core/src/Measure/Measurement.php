@@ -45,6 +45,12 @@ final readonly class Measurement
         return new self($median, max($instrument, ($sorted[$last] - $sorted[0]) / 2), $readings);
     }
 
+    /** The figure as it would be if it lay exactly so far along its doubt: -1 at the low end, 0 in the middle, 1 at the high end. */
+    public function settled(float $shift): self
+    {
+        return self::exactly($this->value + $shift * $this->plusMinus);
+    }
+
     public function lowest(): float
     {
         return $this->value - $this->plusMinus;

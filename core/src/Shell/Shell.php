@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Shell;
 
+use NeatSpindle\Core\Bike\Truth;
 use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Turn\Rotation;
 
@@ -20,4 +21,17 @@ final readonly class Shell
         public float $offset = 0.0,
         public ?Measurement $guideDepth = null,
     ) {}
+
+    public function settled(Truth $truth): self
+    {
+        return new self(
+            $this->width->settled($truth->width),
+            $this->bore?->settled($truth->bore),
+            $this->threaded,
+            $this->threadPitch,
+            $this->driveCupLoosens,
+            $this->offset,
+            $this->guideDepth?->settled($truth->guide),
+        );
+    }
 }

@@ -7,6 +7,7 @@ namespace NeatSpindle\Core\Stack;
 use NeatSpindle\Core\Bike\Bike;
 use NeatSpindle\Core\Bike\FrameMaterial;
 use NeatSpindle\Core\Bike\ProfilePoint;
+use NeatSpindle\Core\Bike\Truth;
 use NeatSpindle\Core\Catalogue\Body;
 use NeatSpindle\Core\Catalogue\Insert;
 use NeatSpindle\Core\Catalogue\Motor;
@@ -55,6 +56,11 @@ final readonly class Footing
         $this->half = max($bike->rear->chainWidth(), $ring->thickness) / 2;
         $this->casePoints = $bike->chainstay->within($body->caseRadius);
         $this->ringPoints = $bike->chainstay->within($ring->radius());
+    }
+
+    public function settled(Truth $truth): self
+    {
+        return new self($this->bike->settled($truth), $this->identification, $this->motor, $this->body, $this->ring, $this->insert);
     }
 
     /** How far the ring's teeth stand outboard of the motor's shoulder. */

@@ -7,7 +7,8 @@ namespace NeatSpindle\Core\Stack;
 use function count;
 
 /**
- * Every sum a stock of spacers can make up to a limit, with the fewest pieces that make it.
+ * Every sum a stock of spacers can make up to a limit, with the fewest pieces that make it; or the cheapest,
+ * where pieces differ in what they cost.
  *
  * Thicknesses are added one after the other, thinnest first; each leaves a layer behind (four bytes a sum),
  * from which the pieces are read back, thickest first. In hundredths of a millimetre, divided by what all
@@ -24,8 +25,8 @@ final readonly class ReachableSums
     private const MORE_PIECES = 3;
 
     /**
-     * @param  list<array{int, int}>  $kinds thickness in steps and quantity, thinnest first
-     * @param  non-empty-list<string>  $layers fewest pieces by sum, packed; layer k with the k thinnest
+     * @param  list<array{int, int, int}>  $kinds thickness in steps, quantity and cost of a piece, thinnest first
+     * @param  non-empty-list<string>  $layers least cost by sum, packed; layer k with the k thinnest
      */
     private function __construct(
         public int $limit,
@@ -34,44 +35,71 @@ final readonly class ReachableSums
         private array $layers,
     ) {}
 
-    /** @param  array<int, int>  $stock quantity by thickness, thickest first */
+    /** @param  array<int, int>  $stock quantity by thickness, thickest first; every piece costs one */
     public static function upTo(int $limit, array $stock, int $step): self
+    {
+        $kinds = [];
+        foreach (array_reverse($stock, true) as $thickness => $quantity) {
+            $kinds[] = [$thickness, $quantity, 1];
+        }
+
+        return self::costing($limit, $kinds, $step);
+    }
+
+    /** @param  list<array{int, int, int}>  $supplies thickness, quantity and cost of a piece, thinnest first */
+    public static function costing(int $limit, array $supplies, int $step): self
     {
         $last = intdiv($limit, $step);
         $fewest = array_fill(0, $last + 1, self::NEVER);
         $fewest[0] = 0;
         $layers = [pack('V*', ...$fewest)];
         $kinds = [];
-        foreach (array_reverse($stock, true) as $thickness => $quantity) {
+        foreach ($supplies as [$thickness, $quantity, $cost]) {
             $width = intdiv($thickness, $step);
-            $kinds[] = [$width, $quantity];
+            $kinds[] = [$width, $quantity, $cost];
             $fewest = $quantity >= intdiv($last, $width)
-                ? self::withAnyNumberOf($fewest, $width, $last)
-                : self::withSome($fewest, $width, $quantity, $last);
+                ? self::withAnyNumberOf($fewest, $width, $last, $cost)
+                : self::withSome($fewest, $width, $quantity, $last, $cost);
             $layers[] = pack('V*', ...$fewest);
         }
 
         return new self($last * $step + $step - 1, $step, $kinds, $layers);
     }
 
-    /** @return list<int>|null the fewest pieces that make a sum, the thicker first; null when none do */
+    /** @return list<int>|null the cheapest pieces that make a sum, the thicker first; null when none do */
     public function pieces(int $sum): ?array
     {
-        $at = intdiv($sum, $this->step);
-        $fewest = $this->fewest(count($this->kinds), $at);
-        if ($sum % $this->step !== 0 || $fewest === self::NEVER) {
+        $bought = $this->supplies($sum);
+
+        return $bought === null ? null : array_column($bought, 0);
+    }
+
+    /** What a sum costs at least; null when it cannot be made. */
+    public function cost(int $sum): ?int
+    {
+        $cost = $sum % $this->step === 0 ? $this->fewest(count($this->kinds), intdiv($sum, $this->step)) : self::NEVER;
+
+        return $cost === self::NEVER ? null : $cost;
+    }
+
+    /** @return list<array{int, int}>|null thickness and cost of each piece, the thicker first */
+    public function supplies(int $sum): ?array
+    {
+        $least = $this->cost($sum);
+        if ($least === null) {
             return null;
         }
+        $at = intdiv($sum, $this->step);
         $pieces = [];
         for ($k = count($this->kinds); $k > 0 && $at > 0; $k--) {
-            [$width, $quantity] = $this->kinds[$k - 1];
-            $copies = min($quantity, intdiv($at, $width), $fewest);
-            while ($copies > 0 && $this->fewest($k - 1, $at - $copies * $width) + $copies > $fewest) {
+            [$width, $quantity, $cost] = $this->kinds[$k - 1];
+            $copies = min($quantity, intdiv($at, $width), intdiv($least, $cost));
+            while ($copies > 0 && $this->fewest($k - 1, $at - $copies * $width) + $copies * $cost > $least) {
                 $copies--;
             }
-            array_push($pieces, ...array_fill(0, $copies, $width * $this->step));
+            array_push($pieces, ...array_fill(0, $copies, [$width * $this->step, $cost]));
             $at -= $copies * $width;
-            $fewest -= $copies;
+            $least -= $copies * $cost;
         }
 
         return $pieces;
@@ -126,19 +154,6 @@ final readonly class ReachableSums
         return null;
     }
 
-    /** @return list<int> every sum that can be made, rising */
-    public function all(): array
-    {
-        $sums = [];
-        foreach (array_values((array) unpack('V*', $this->layers[count($this->layers) - 1])) as $at => $fewest) {
-            if ($fewest !== self::NEVER) {
-                $sums[] = $at * $this->step;
-            }
-        }
-
-        return $sums;
-    }
-
     private function fewest(int $layer, int $at): int
     {
         /** @var array{1: int} $packed */
@@ -151,11 +166,11 @@ final readonly class ReachableSums
      * @param  array<int, int>  $fewest
      * @return array<int, int>
      */
-    private static function withAnyNumberOf(array $fewest, int $width, int $last): array
+    private static function withAnyNumberOf(array $fewest, int $width, int $last, int $cost): array
     {
         for ($sum = $width; $sum <= $last; $sum++) {
-            if ($fewest[$sum - $width] < $fewest[$sum] - 1) {
-                $fewest[$sum] = $fewest[$sum - $width] + 1;
+            if ($fewest[$sum - $width] < $fewest[$sum] - $cost) {
+                $fewest[$sum] = $fewest[$sum - $width] + $cost;
             }
         }
 
@@ -168,15 +183,15 @@ final readonly class ReachableSums
      * @param  array<int, int>  $fewest
      * @return array<int, int>
      */
-    private static function withSome(array $fewest, int $width, int $quantity, int $last): array
+    private static function withSome(array $fewest, int $width, int $quantity, int $last, int $cost): array
     {
         for ($bundle = 1; $quantity > 0; $bundle *= 2) {
             $copies = min($bundle, $quantity);
             $quantity -= $copies;
             $wide = $copies * $width;
             for ($sum = $last; $sum >= $wide; $sum--) {
-                if ($fewest[$sum - $wide] < $fewest[$sum] - $copies) {
-                    $fewest[$sum] = $fewest[$sum - $wide] + $copies;
+                if ($fewest[$sum - $wide] < $fewest[$sum] - $copies * $cost) {
+                    $fewest[$sum] = $fewest[$sum - $wide] + $copies * $cost;
                 }
             }
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Stack;
 
+use NeatSpindle\Core\Bike\Doubtful;
+use NeatSpindle\Core\Bike\Truth;
 use NeatSpindle\Core\Catalogue\Mount;
 use NeatSpindle\Core\Catalogue\Sleeve;
 
@@ -100,6 +102,24 @@ final readonly class SleeveStack implements Recipe
             ],
             default => $this->footing->sum($stack, $margin) ?? [],
         };
+    }
+
+    public function settled(Truth $truth): self
+    {
+        return new self($this->footing->settled($truth), $this->sleeve);
+    }
+
+    public function axes(): array
+    {
+        $flanges = 2 * $this->footing->flange;
+
+        return [
+            new Axis(Doubtful::Chainstay, Place::Drive, BreakPoints::ofLargest($this->footing->driveDemands())),
+            new Axis(Doubtful::Width, Place::Nut, BreakPoints::of($this->footing->bike->shell->width, [
+                $flanges + $this->seat - $this->sleeve->bossPlane,
+                $flanges + $this->seat + $this->sleeve->plate->thickness - $this->sleeve->threadStart() - $this->sleeve->threadPitch,
+            ])),
+        ];
     }
 
     /** @return list<Term> from the shoulder to the plate's right face */

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Stack;
 
 use NeatSpindle\Core\Bike\Bike;
+use NeatSpindle\Core\Bike\Doubtful;
+use NeatSpindle\Core\Bike\Truth;
 use NeatSpindle\Core\Bike\TwinPlateMeasures;
 use NeatSpindle\Core\Catalogue\Insert;
 use NeatSpindle\Core\Catalogue\Motor;
 use NeatSpindle\Core\Catalogue\Mount;
 use NeatSpindle\Core\Catalogue\TwinPlate;
+use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Measure\Tolerance;
 use NeatSpindle\Core\Shell\Identification;
 
@@ -109,6 +112,25 @@ final readonly class TwinPlateStack implements Recipe
             ],
             default => [],
         };
+    }
+
+    public function settled(Truth $truth): self
+    {
+        $bike = $this->bike->settled($truth);
+
+        return new self($bike, $this->identification, $this->motor, $this->plates, $bike->twinPlate ?? $this->measures, $this->insert);
+    }
+
+    public function axes(): array
+    {
+        $plates = 2 * $this->plates->plateThickness;
+        $lead = $this->measures->pinionToFace->value - $this->measures->ringToPlate->value;
+
+        return [
+            new Axis(Doubtful::FirstChain, Place::Drive, BreakPoints::of(Measurement::within($lead, $this->alignmentDoubt()), [-$plates])),
+            new Axis(Doubtful::Width, Place::Left, BreakPoints::of($this->bike->shell->width, [-$plates - $this->plates->motorWidth])),
+            new Axis(Doubtful::CrankGap, Place::Crank, BreakPoints::of($this->measures->crankGap, [-$this->plates->minInsertion])),
+        ];
     }
 
     private function alignmentDoubt(): float

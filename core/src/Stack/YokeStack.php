@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Stack;
 
+use NeatSpindle\Core\Bike\Doubtful;
+use NeatSpindle\Core\Bike\Truth;
 use NeatSpindle\Core\Catalogue\Mount;
 use NeatSpindle\Core\Catalogue\Yoke;
 use NeatSpindle\Core\Measure\Tolerance;
@@ -86,6 +88,26 @@ final readonly class YokeStack implements Recipe
             MarginName::CupEngagement => $this->cupTerms($fill),
             default => $this->footing->sum($stack, $margin) ?? [],
         };
+    }
+
+    public function settled(Truth $truth): self
+    {
+        return new self($this->footing->settled($truth), $this->yoke);
+    }
+
+    public function axes(): array
+    {
+        $flanges = 2 * $this->footing->flange;
+
+        return [
+            new Axis(Doubtful::Chainstay, Place::Drive, BreakPoints::ofLargest($this->footing->driveDemands())),
+            new Axis(Doubtful::Width, Place::Crank, BreakPoints::of($this->footing->bike->shell->width, [
+                $flanges - $this->yoke->base,
+                $flanges - $this->yoke->slotStart,
+                $flanges + $this->yoke->thickness - $this->yoke->slotEnd,
+                $flanges + $this->yoke->thickness + $this->yoke->collarThickness - $this->yoke->crankMarker,
+            ])),
+        ];
     }
 
     /**

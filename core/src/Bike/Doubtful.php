@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Bike;
+
+/** What about a bike is measured with a doubt that a stack depends on. */
+enum Doubtful: string
+{
+    case Width = 'width';
+    case Chainstay = 'chainstay';
+    case Bore = 'bore';
+    case Guide = 'guide';
+    case FirstChain = 'first_chain';
+    case CrankGap = 'crank_gap';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Width => 'the shell’s width',
+            self::Chainstay => 'the chainstay beside case and ring',
+            self::Bore => 'the shell’s bore',
+            self::Guide => 'the guide under the shell',
+            self::FirstChain => 'ring and pinion against their plates',
+            self::CrankGap => 'the crank gap',
+        };
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Fit;
+
+use NeatSpindle\Core\Bike\Doubtful;
+use NeatSpindle\Core\Bike\Truth;
+use NeatSpindle\Core\Order\Shortage;
+use NeatSpindle\Core\Stack\Drawer;
+use NeatSpindle\Core\Stack\DrawerPicker;
+use NeatSpindle\Core\Stack\Recipe;
+use NeatSpindle\Core\Stack\Verdict;
+
+/**
+ * What may still become of a match: whether the answer can turn once the doubtful readings are firm, which
+ * reading would settle it, and what to buy to make it go.
+ *
+ * Judged at the ends of the doubt: each reading alone, and all of them together at their kindest and harshest.
+ */
+final readonly class Prospect
+{
+    /**
+     * @param  bool  $mayTurn whether the answer can turn from going to not going, or back
+     * @param  list<Doubtful>  $settledBy readings of which one alone decides
+     * @param  ?Shortage  $shortage what to buy; null when nothing to buy helps or is needed
+     */
+    private function __construct(
+        public Standing $standing,
+        public bool $mayTurn,
+        public array $settledBy,
+        public ?Shortage $shortage,
+    ) {}
+
+    public static function of(MotorMatch $match, Drawer $drawer): self
+    {
+        if ($match->recipe === null || $match->stack === null) {
+            return new self(Standing::DoesNot, false, [], null);
+        }
+        $goes = $match->verdict() !== Verdict::Fails;
+        $mayTurn = $match->verdict() !== Verdict::Clear && self::mayTurn($match->recipe, $goes, $drawer);
+        $shortage = $goes ? null : self::shortage($match->recipe, $drawer);
+
+        return new self(
+            match (true) {
+                $goes => Standing::Goes,
+                $shortage !== null || $mayTurn => Standing::Nearly,
+                default => Standing::DoesNot,
+            },
+            $mayTurn,
+            $mayTurn ? self::settledBy($match->recipe, $drawer) : [],
+            $shortage,
+        );
+    }
+
+    private static function mayTurn(Recipe $recipe, bool $goes, Drawer $drawer): bool
+    {
+        foreach ([-1.0, 1.0] as $width) {
+            if (self::goes($recipe, $goes ? Truth::harsh($width) : Truth::kind($width), $drawer) !== $goes) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Doubtful> */
+    private static function settledBy(Recipe $recipe, Drawer $drawer): array
+    {
+        $deciding = [];
+        foreach ([Doubtful::Width, Doubtful::Chainstay, Doubtful::Bore, Doubtful::Guide] as $reading) {
+            if (self::goes($recipe, Truth::at([$reading->value => -1.0]), $drawer) !== self::goes($recipe, Truth::at([$reading->value => 1.0]), $drawer)) {
+                $deciding[] = $reading;
+            }
+        }
+
+        return $deciding;
+    }
+
+    private static function goes(Recipe $recipe, Truth $truth, Drawer $drawer): bool
+    {
+        return $recipe->settled($truth)->solve(new DrawerPicker($drawer))->verdict !== Verdict::Fails;
+    }
+
+    private static function shortage(Recipe $recipe, Drawer $drawer): ?Shortage
+    {
+        $shortage = Shortage::of($recipe, $drawer);
+
+        return $shortage->isNone() || $shortage->stack->verdict === Verdict::Fails ? null : $shortage;
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Reaction;
+
+/**
+ * Whether what keeps a body from turning is enough. If anything soft lies in the gap and the body is held by
+ * nothing but its plate, or presses on it, that is a stop, not a note (handbook 03, *The reaction*).
+ */
+final readonly class Bracing
+{
+    public function __construct(
+        public ?Reaction $reaction,
+        public ?Rest $rest,
+        public GapContents $gap,
+        public ?float $restRadius,
+    ) {}
+
+    /** Why the job has to stop; null when it need not. */
+    public function stop(): ?string
+    {
+        return match (true) {
+            $this->gap->isSoft() && $this->rest === null => "{$this->gap->label()} lies in the gap and the body is held by its plate alone: it will creep until that is cut. Move it, or give the body a rest that is not in the gap.",
+            $this->gap->isSoft() && $this->rest?->pressesOnTheFrame() === true => "{$this->gap->label()} lies where the body presses on the frame. Move it, or hold the body with a strut, band or clamp.",
+            default => null,
+        };
+    }
+
+    /** What is still to be decided; null when nothing is. */
+    public function wanting(): ?string
+    {
+        return match (true) {
+            $this->rest === null && $this->reaction?->isHeldByFriction() !== true => 'The nut alone does not hold the motor’s torque: choose what the body rests on.',
+            $this->rest !== null && $this->restRadius === null => 'Measure from the crank axis to where the body rests, to know the load there.',
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Reaction;
+
+use NeatSpindle\Core\Bike\BikeKind;
+use NeatSpindle\Core\Bike\FrameMaterial;
+
+use function in_array;
+
+/** What keeps the body from turning once the nut's friction is used up. */
+enum Rest: string
+{
+    case Frame = 'frame';
+    case Block = 'block';
+    case TubeBand = 'tube_band';
+    case Strut = 'strut';
+    case BoomClamp = 'boom_clamp';
+    case SeatTubeClamp = 'seat_tube_clamp';
+    case StayClamp = 'stay_clamp';
+
+    /** Kinds whose shell has a down tube above and in front of it for the body to swing up to. */
+    private const WITH_DOWN_TUBE = [BikeKind::Diamond, BikeKind::StepThrough, BikeKind::FullSuspension, BikeKind::Fat, BikeKind::Downhill, BikeKind::LongTail];
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Frame => 'On the down tube itself',
+            self::Block => 'Hard block between body and down tube',
+            self::TubeBand => 'Band around the down tube',
+            self::Strut => 'Strut or torque arm',
+            self::BoomClamp => 'Clamp on the boom',
+            self::SeatTubeClamp => 'Clamp on the seat tube',
+            self::StayClamp => 'Clamp on the chainstays',
+        };
+    }
+
+    /** Why it does not suit this bike; null when it does. */
+    public function objection(BikeKind $kind, FrameMaterial $material, BodyPosition $position): ?string
+    {
+        return match (true) {
+            $this->isClamp() && $material === FrameMaterial::Carbon => 'Nothing is clamped on carbon; its maker decides.',
+            $this->needsDownTube() && ! in_array($kind, self::WITH_DOWN_TUBE, true) => 'This frame has no down tube where the body swings to.',
+            $this->needsDownTube() && $position !== BodyPosition::Below => 'The body does not swing up to the down tube from there.',
+            $this === self::BoomClamp && $kind !== BikeKind::TadpoleTrike => 'There is no boom.',
+            $this === self::SeatTubeClamp && $kind === BikeKind::TadpoleTrike => 'The seat tube is not near the shell.',
+            $this === self::StayClamp && $kind === BikeKind::TadpoleTrike => 'The stays are not near the shell.',
+            default => null,
+        };
+    }
+
+    /** Whether something of the body presses on the frame, so that what lies between gets crushed. */
+    public function pressesOnTheFrame(): bool
+    {
+        return in_array($this, [self::Frame, self::Block], true);
+    }
+
+    private function isClamp(): bool
+    {
+        return in_array($this, [self::TubeBand, self::BoomClamp, self::SeatTubeClamp, self::StayClamp], true);
+    }
+
+    private function needsDownTube(): bool
+    {
+        return in_array($this, [self::Frame, self::Block, self::TubeBand], true);
+    }
+}

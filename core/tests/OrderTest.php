@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+use NeatSpindle\Core\Bike\Doubtful;
+use NeatSpindle\Core\Bike\Truth;
+use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Fit\MotorMatch;
+use NeatSpindle\Core\Fit\Prospect;
+use NeatSpindle\Core\Fit\Standing;
+use NeatSpindle\Core\Order\Alternative;
+use NeatSpindle\Core\Order\Alternatives;
+use NeatSpindle\Core\Order\Proof;
+use NeatSpindle\Core\Order\Shortage;
+use NeatSpindle\Core\Order\SurvivingOrder;
+use NeatSpindle\Core\Stack\DrawerPicker;
+use NeatSpindle\Core\Stack\SpacerRow;
+use NeatSpindle\Core\Stack\Verdict;
+use NeatSpindle\Core\Tests\Cases;
+use NeatSpindle\Core\Worksheet\Worksheet;
+
+/** A worked case with a poorer drawer and doubts that are wide, as they are before the strip. */
+function doubtfulJob(string $name, float $doubt, int $seed): Worksheet
+{
+    mt_srand($seed);
+    $document = Cases::document($name);
+    $width = $document->bike->shell->width_mm;
+    $document->bike->shell->width_mm = (object) ['value' => is_object($width) ? $width->value ?? $width->readings[0] : $width, 'plus_minus' => $doubt];
+    foreach ($document->catalogue->spacers as $row) {
+        $row->quantity = mt_rand(0, 3) === 0 ? mt_rand(1, 2) : 0;
+    }
+
+    return Worksheet::of(JobReader::read($document));
+}
+
+it('orders what builds for every truth, and nothing that could be dropped', function (string $name, float $doubt, int $seed): void {
+    $sheet = doubtfulJob($name, $doubt, $seed);
+    $drawer = $sheet->job->catalogue->drawer;
+    $order = SurvivingOrder::of($sheet->recipe, $drawer);
+    $pieces = $order->pieces ?? throw new LogicException('an order was expected');
+    $proof = new Proof($sheet->recipe);
+
+    expect($proof->holds($drawer->with($pieces)))->toBeTrue();
+    foreach (array_keys($pieces) as $i) {
+        $fewer = $pieces;
+        unset($fewer[$i]);
+        expect($proof->holds($drawer->with(array_values($fewer))))->toBeFalse();
+    }
+    for ($i = 0; $i < 100; $i++) {
+        $truth = Truth::at(array_map(fn () => mt_rand(-10_000, 10_000) / 10_000, array_flip(array_column(Doubtful::cases(), 'value'))));
+        expect($sheet->recipe->settled($truth)->solve(new DrawerPicker($drawer->with($pieces)))->isBuilt())->toBeTrue();
+    }
+})->with(['hardtail-73', 'hub-gear-68', 'yoke-on-68', 'twin-plate-92', 'fat-100-long-sleeve'])->with([[0.05, 1], [0.4, 2]]);
+
+it('orders nothing when the drawer does already', function (): void {
+    $sheet = Cases::worksheet('hardtail-73');
+
+    expect(SurvivingOrder::of($sheet->recipe, $sheet->job->catalogue->drawer)->pieces)->toBe([]);
+});
+
+it('orders nothing where no order helps, and says what stands in the way', function (): void {
+    $document = Cases::document('yoke-on-68');
+    $document->bike->shell->width_mm = (object) ['value' => 90.0, 'plus_minus' => 0.5];
+    $sheet = Worksheet::of(JobReader::read($document));
+    $order = SurvivingOrder::of($sheet->recipe, $sheet->job->catalogue->drawer);
+
+    expect($order->pieces)->toBeNull()
+        ->and($order->obstacle?->unsolved?->value)->toBe('shell_too_wide');
+});
+
+it('finds no smaller order by trying them all', function (): void {
+    $sheet = doubtfulJob('hub-gear-68', 0.3, 7);
+    $drawer = $sheet->job->catalogue->drawer;
+    $order = SurvivingOrder::of($sheet->recipe, $drawer);
+    $kinds = array_map(fn (SpacerRow $row) => new SpacerRow($row->hundredths, 1, $row->uses), $drawer->rows);
+    $proof = new Proof($sheet->recipe);
+
+    expect($order->isLeast)->toBeTrue()->and(count($order->pieces ?? []))->toBeGreaterThan(0);
+    if (count($order->pieces ?? []) === 1) {
+        expect($proof->holds($drawer))->toBeFalse();
+    } else {
+        foreach ($kinds as $kind) {
+            expect($proof->holds($drawer->with([$kind])))->toBeFalse();
+        }
+    }
+});
+
+it('offers alternatives of which none beats another, and none that fails', function (string $name): void {
+    $alternatives = Alternatives::of(Cases::worksheet($name));
+    foreach ($alternatives as $one) {
+        expect($one->stack->verdict)->not->toBe(Verdict::Fails)
+            ->and(array_filter($alternatives, fn (Alternative $other) => $other->beats($one)))->toBe([]);
+    }
+    expect(count(array_unique(array_map(fn (Alternative $one) => $one->key(), $alternatives))))->toBe(count($alternatives));
+})->with(Cases::names());
+
+it('offers more than one way where line and symmetry pull apart', function (): void {
+    expect(count(Alternatives::of(Cases::worksheet('press-fit-92'))))->toBeGreaterThan(2);
+});
+
+it('builds with what it says to buy, and buys nothing when nothing is missing', function (string $name): void {
+    $sheet = doubtfulJob($name, 0.1, 3);
+    $drawer = $sheet->job->catalogue->drawer;
+    $shortage = Shortage::of($sheet->recipe, $drawer);
+    $bought = array_map(fn ($purchase) => new SpacerRow($purchase->hundredths, 1, [$purchase->place->use()]), $shortage->purchases);
+
+    expect($shortage->stack->isBuilt())->toBeTrue()
+        ->and($shortage->isNone())->toBe($sheet->stack->isBuilt())
+        ->and(Shortage::of($sheet->recipe, $drawer->with($bought))->isNone())->toBeTrue();
+})->with(['hardtail-73', 'hub-gear-68', 'yoke-on-68', 'twin-plate-92', 'fat-100-long-sleeve']);
+
+it('says which answers may still turn while the width is doubtful, and what would settle them', function (): void {
+    $document = Cases::document('trike-boom');
+    $document->bike->shell->width_mm = (object) ['value' => 68.0, 'plus_minus' => 0.8];
+    $job = JobReader::read($document);
+    $prospects = [];
+    foreach (MotorMatch::all($job) as $match) {
+        $prospects[$match->motor->code] = Prospect::of($match, $job->catalogue->drawer);
+    }
+
+    expect($prospects['corrie-83']->standing)->toBe(Standing::Nearly)
+        ->and($prospects['corrie-83']->mayTurn)->toBeTrue()
+        ->and($prospects['tarn-120']->standing)->toBe(Standing::DoesNot)
+        ->and($prospects['fell-68']->standing)->toBe(Standing::Goes);
+});

@@ -9,11 +9,15 @@ use App\Documents\JobDocument;
 use App\Models\Job;
 use App\Models\Lead;
 use App\Models\StepRecord;
+use NeatSpindle\Core\Catalogue\Mount;
 use NeatSpindle\Core\Document\Fault;
 use NeatSpindle\Core\Document\InvalidDocument;
 use NeatSpindle\Core\Document\JobReader;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Frame\BikeShape;
+use NeatSpindle\Core\Order\Alternative;
+use NeatSpindle\Core\Order\Alternatives;
+use NeatSpindle\Core\Reaction\Bracing;
 use NeatSpindle\Core\Route\RoutePlan;
 use NeatSpindle\Core\Sheet\BuildSheet;
 use NeatSpindle\Core\Shell\Identification;
@@ -47,6 +51,12 @@ class JobSheet
         return self::read($job, fn (JobDocument $document) => $document->toArray());
     }
 
+    /** Against a catalogue that was read already, with the drawer as it is for everybody. */
+    public static function openWith(Job $job, CatalogueDocument $catalogue): self
+    {
+        return self::read($job, fn (JobDocument $document) => $document->toArray(), $catalogue);
+    }
+
     /** With runs and leads, for the screens that route. */
     public static function openWithRoutes(Job $job): self
     {
@@ -71,13 +81,13 @@ class JobSheet
     private static function read(Job $job, callable $write, ?CatalogueDocument $catalogue = null): self
     {
         $findings = Findings::of($job);
-        $catalogue ??= CatalogueDocument::of($job->workshop_id);
+        $catalogue ??= CatalogueDocument::forJob($job);
         $document = new JobDocument($job, $findings, $catalogue);
         $written = $write($document);
         try {
             $worksheet = Worksheet::of(JobReader::fromJson(json_encode($written, JSON_THROW_ON_ERROR)));
 
-            return new self($job, $findings, $catalogue, $document, $worksheet, [], $written);
+            return new self($job, $findings, $catalogue, $document, $worksheet, $document->missingPlates(), $written);
         } catch (InvalidDocument $invalid) {
             return new self($job, $findings, $catalogue, $document, null, self::spotsAt($invalid), $written);
         }
@@ -104,6 +114,12 @@ class JobSheet
         return array_filter($invalid->faults, fn (Fault $fault) => ! str_starts_with($fault->path, '/kit') && SurveyPlan::spotAt($fault->path) === null) === [];
     }
 
+    /** How the chosen motor is held; null while none is chosen. */
+    public function mount(): ?Mount
+    {
+        return $this->catalogue->motors->firstWhere('id', $this->job->kit?->motor_id)?->mount;
+    }
+
     public function isKitChosen(): bool
     {
         return $this->job->kit?->motor_id !== null && $this->job->kit->ring_id !== null;
@@ -112,7 +128,7 @@ class JobSheet
     /** The worksheet once a motor and a ring are chosen for it. */
     public function chosenWorksheet(): ?Worksheet
     {
-        return $this->isKitChosen() ? $this->worksheet : null;
+        return $this->isKitChosen() && ! $this->document->isStandIn() ? $this->worksheet : null;
     }
 
     /** What the shell is known to be; null while its width is not measured. */
@@ -128,6 +144,21 @@ class JobSheet
             : null;
     }
 
+    /** What stops the job, in words: a condition found, or something soft where the body will press. Null when nothing does. */
+    public function stop(): ?string
+    {
+        return $this->job->stopped_for ?? $this->bracing()?->stop();
+    }
+
+    /** What keeps the body from turning, as far as it is decided; null until then. */
+    public function bracing(): ?Bracing
+    {
+        $motor = $this->catalogue->motors->firstWhere('id', $this->job->kit?->motor_id);
+        $choice = $motor === null ? null : BracingChoice::of($this->job->kit, $motor);
+
+        return $choice === null || ! $choice->isDecided() ? null : new Bracing($this->chosenWorksheet()?->reaction, $choice->rest(), $choice->gap(), $choice->restRadius());
+    }
+
     public function stripPlan(): StripPlan
     {
         return StripPlan::for($this->findings->fitted(), $this->identification());
@@ -136,7 +167,15 @@ class JobSheet
     /** @return list<MotorMatch> */
     public function matches(): array
     {
-        return $this->worksheet === null ? [] : MotorMatch::sleeves($this->worksheet->job);
+        return $this->worksheet === null ? [] : $this->worksheet->match();
+    }
+
+    /** @return list<Alternative> what else would work from the drawer */
+    public function alternatives(): array
+    {
+        $worksheet = $this->chosenWorksheet();
+
+        return $worksheet === null ? [] : Alternatives::of($worksheet);
     }
 
     public function shape(): BikeShape

@@ -32,7 +32,7 @@ class Progress
 
     private static function stopped(JobSheet $sheet): ?self
     {
-        $reason = $sheet->job->stopped_for;
+        $reason = $sheet->stop();
 
         return $reason === null ? null : new self(Stage::Survey, WaitsFor::Decision, "Stopped. {$reason}");
     }
@@ -43,7 +43,8 @@ class Progress
         if ($before !== []) {
             return new self(Stage::Survey, WaitsFor::Measurement, 'Measure: '.reset($before)->label);
         }
-        if ($sheet->missing === [] && ! $sheet->findings->isWidthEarly()) {
+        $isPlates = ($sheet->missing[0]->sitting ?? null) === Sitting::WithThePlates;
+        if (($sheet->missing === [] || $isPlates) && ! $sheet->findings->isWidthEarly()) {
             return null;
         }
         $records = $sheet->records('strip');
@@ -70,6 +71,9 @@ class Progress
 
     private static function stacking(JobSheet $sheet): ?self
     {
+        if ($sheet->document->missingPlates() !== []) {
+            return new self(Stage::Survey, WaitsFor::Measurement, 'Measure with the plates: '.$sheet->missing[0]->label);
+        }
         $stack = $sheet->worksheet?->stack;
         if ($stack === null || $stack->verdict !== Verdict::Fails) {
             return null;
@@ -77,7 +81,8 @@ class Progress
         $reason = $stack->limitedBy();
 
         return match (true) {
-            $reason instanceof Unsolved => new self(Stage::Stack, WaitsFor::Parts, "Get spacers: {$reason->place()->label()}"),
+            $reason instanceof Unsolved && $reason->place() !== null => new self(Stage::Stack, WaitsFor::Parts, "Get spacers: {$reason->place()->label()}"),
+            $reason instanceof Unsolved => new self(Stage::Stack, WaitsFor::Decision, $reason->label()),
             $reason instanceof MarginName => new self(Stage::Stack, WaitsFor::Decision, "Stack fails: {$reason->label()}"),
             $reason instanceof Note => new self(Stage::Stack, WaitsFor::Decision, $reason->label()),
             default => new self(Stage::Stack, WaitsFor::Parts, 'Get washers or bolts for the bosses'),

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Models\Insert;
+use App\Models\Job;
 use App\Models\Motor;
 use App\Models\Ring;
 use App\Models\Spacer;
 use App\Models\Workshop;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use NeatSpindle\Core\Document\InvalidDocument;
@@ -38,10 +40,21 @@ class CatalogueDocument
 
     public static function of(int $workshopId): self
     {
+        return self::counted($workshopId, null);
+    }
+
+    /** With the drawer as a job can count on it: without what is reserved for others. */
+    public static function forJob(Job $job): self
+    {
+        return self::counted($job->workshop_id, $job);
+    }
+
+    private static function counted(int $workshopId, ?Job $job): self
+    {
         return new self(
             Motor::query()->where('workshop_id', $workshopId)->orderBy('code')->get(),
             Ring::query()->where('workshop_id', $workshopId)->orderBy('teeth')->orderBy('code')->get(),
-            Spacer::query()->where('workshop_id', $workshopId)->orderBy('thickness_mm')->orderBy('id')->get(),
+            Spacer::query()->when($job !== null, fn (Builder $query) => $query->countedFor($job))->where('workshop_id', $workshopId)->orderBy('thickness_mm')->orderBy('id')->get(),
             Insert::query()->where('workshop_id', $workshopId)->orderBy('code')->get(),
         );
     }
@@ -135,7 +148,7 @@ class CatalogueDocument
     /** @return array<string, mixed> */
     private static function spacer(Spacer $spacer): array
     {
-        return ['thickness_mm' => $spacer->thickness_mm, 'quantity' => $spacer->quantity, 'use' => $spacer->uses];
+        return ['thickness_mm' => $spacer->thickness_mm, 'quantity' => $spacer->available(), 'use' => $spacer->uses];
     }
 
     /** @return array<string, mixed> */

@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Bench\BracingChoice;
 use App\Bench\Findings;
 use App\Models\Job;
 use App\Models\Kit;
 use App\Models\Lead;
+use App\Models\Motor;
 use App\Models\Run;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Catalogue\Mount;
 use NeatSpindle\Core\Document\JobReader;
 use NeatSpindle\Core\Frame\FrameRouting;
 use NeatSpindle\Core\Route\Stretch;
+use NeatSpindle\Core\Survey\Spot;
 use NeatSpindle\Core\Survey\SurveyPlan;
 
 /** A job as the open document `neat-spindle/job`: the one thing the screens, the export and the command compute from. */
@@ -34,6 +37,7 @@ class JobDocument
             'catalogue' => $this->catalogue->toArray(),
             'bike' => $this->bike(),
             'kit' => $this->kit(),
+            'reaction' => $this->reaction(),
             'turns' => [],
             'routing' => $this->routing(null, null),
         ];
@@ -78,6 +82,7 @@ class JobDocument
             'chainstay' => ['profile' => $this->profile()],
             'rear' => (object) $this->rear(),
             'wheel_circumference_mm' => $this->findings->mm('wheel'),
+            'twin_plate_measures' => $this->plates(),
         ], fn (mixed $value) => $value !== null);
     }
 
@@ -93,6 +98,42 @@ class JobDocument
         }
 
         return $profile;
+    }
+
+    /** What is measured with the plates hung; null unless the motor needs it. */
+    private function plates(): ?object
+    {
+        return $this->motor()?->mount !== Mount::TwinPlate ? null : (object) [
+            'ring_to_plate_mm' => $this->measured('ring_to_plate'),
+            'pinion_to_face_mm' => $this->measured('pinion_to_face'),
+            'crank_gap_mm' => $this->measured('crank_gap'),
+        ];
+    }
+
+    /** The motor that is computed with: the chosen one or, until it can be, a sleeve motor that stands in so that matching can. */
+    private function motor(): ?Motor
+    {
+        return $this->isStandIn() ? $this->catalogue->motors->firstWhere('mount', Mount::Sleeve) : $this->chosen();
+    }
+
+    private function chosen(): ?Motor
+    {
+        return $this->catalogue->motors->firstWhere('id', $this->job->kit?->motor_id);
+    }
+
+    /** Whether another motor stands in: none is chosen, or the chosen one waits for measures of its own. */
+    public function isStandIn(): bool
+    {
+        return $this->chosen() === null || $this->missingPlates() !== [];
+    }
+
+    /** @return list<Spot> what is still to be measured for a twin-plate motor */
+    public function missingPlates(): array
+    {
+        return $this->chosen()?->mount !== Mount::TwinPlate ? [] : array_values(array_filter(
+            SurveyPlan::plates(),
+            fn (Spot $spot) => $spot->isEssential && ! $this->findings->has($spot->code),
+        ));
     }
 
     /** @return array<string, mixed> */
@@ -122,10 +163,10 @@ class JobDocument
         $kit = $this->job->kit;
 
         return array_filter([
-            'motor' => ($this->catalogue->motors->firstWhere('id', $kit->motor_id) ?? $this->catalogue->motors->firstWhere('mount', Mount::Sleeve))?->code,
+            'motor' => $this->motor()?->code,
             'ring' => ($this->catalogue->rings->firstWhere('id', $kit->ring_id) ?? $this->catalogue->rings->first())?->code,
             'insert' => $this->catalogue->inserts->firstWhere('id', $kit->insert_id)?->code,
-            'spacers' => $kit->by_hand === [] || $kit->motor_id === null ? null : (object) $kit->by_hand,
+            'spacers' => $kit->by_hand === [] || $this->isStandIn() ? null : (object) $kit->by_hand,
         ], fn (mixed $value) => $value !== null);
     }
 
@@ -155,6 +196,25 @@ class JobDocument
                 'connector' => $lead->connector, 'length_mm' => $lead->length_mm, 'quantity' => $lead->quantity,
             ])->all()),
         ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private function reaction(): ?array
+    {
+        $motor = $this->motor();
+        if ($motor?->mount !== Mount::Sleeve || $this->isStandIn()) {
+            return null;
+        }
+        $torquing = BracingChoice::of($this->job->kit, $motor)->torquing();
+
+        return array_filter([
+            'nut_torque_nm' => $torquing->nutTorque,
+            'thread_state' => $torquing->threadState->value,
+            'shell_face' => $torquing->face->value,
+            'shell_outer_mm' => $torquing->faceOuter,
+            'shell_inner_mm' => $torquing->faceInner,
+            'rest_radius_mm' => $torquing->restRadius,
+        ], fn (mixed $value) => $value !== null);
     }
 
     /** @return array<string, mixed>|null */

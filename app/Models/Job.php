@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use NeatSpindle\Core\Catalogue\Mount;
 
 /**
  * @property Stage $stage
@@ -77,6 +78,18 @@ class Job extends Model
     public function kit(): HasOne
     {
         return $this->hasOne(Kit::class)->withDefault(['by_hand' => []]);
+    }
+
+    /** How the chosen motor is held; null while none is chosen. */
+    public function motorMount(): ?Mount
+    {
+        return $this->kit?->motor_id === null ? null : $this->kit->motor?->mount;
+    }
+
+    /** @return HasMany<Reservation, $this> */
+    public function reservations(): HasMany
+    {
+        return $this->hasMany(Reservation::class);
     }
 
     /** @return HasMany<Run, $this> */

@@ -5,9 +5,14 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * @property array<string, list<float>> $by_hand
+ * @property ?int $motor_id
+ * @property ?int $ring_id
+ * @property ?int $insert_id
+ * @property array<string, list<float>> $by_hand thicknesses in mm by place
+ * @property array<string, mixed>|null $bracing
  */
 class Kit extends Model
 {
@@ -15,5 +20,17 @@ class Kit extends Model
 
     protected $attributes = ['by_hand' => '{}'];
 
-    protected $casts = ['by_hand' => 'array'];
+    protected $casts = ['by_hand' => 'array', 'bracing' => 'array'];
+
+    /** @return BelongsTo<Motor, $this> */
+    public function motor(): BelongsTo
+    {
+        return $this->belongsTo(Motor::class);
+    }
+
+    /** @return array{motor_id: ?int, ring_id: ?int, insert_id: ?int, by_hand: array<string, list<float>>} what can be taken back */
+    public function choice(): array
+    {
+        return ['motor_id' => $this->motor_id, 'ring_id' => $this->ring_id, 'insert_id' => $this->insert_id, 'by_hand' => $this->by_hand];
+    }
 }

@@ -7,7 +7,6 @@ namespace App\View;
 use App\Bench\JobSheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
-use NeatSpindle\Core\Section\AxisSection;
 use NeatSpindle\Core\Worksheet\WorksheetPrinter;
 
 /** A job taken out in open formats. */
@@ -29,13 +28,14 @@ class JobExport
         return $this->json('worksheet', WorksheetPrinter::toArray($this->sheet->worksheet));
     }
 
-    public function section(): Response
+    /** @param  mixed  $detail  which part of it, from the address */
+    public function section(mixed $detail): Response
     {
         $worksheet = $this->sheet->chosenWorksheet();
-        $section = $worksheet === null ? null : AxisSection::of($worksheet);
+        $section = $worksheet === null ? null : $worksheet->section();
         abort_if($section === null, 404, 'There is no stack to draw yet.');
 
-        return response()->view('job.section-svg', ['page' => new StackPage($this->sheet)], 200, [
+        return response()->view('job.section-svg', ['page' => new StackPage($this->sheet, $detail)], 200, [
             'Content-Type' => 'image/svg+xml',
             'Content-Disposition' => "attachment; filename=\"section-{$this->sheet->job->number}.svg\"",
         ]);

@@ -8,11 +8,11 @@ use App\Bench\JobSheet;
 use App\Models\Job;
 use App\Models\Stage;
 use App\Models\User;
+use App\View\Drawings\Detail;
 use App\View\Drawings\SectionView;
 use Illuminate\Support\Facades\Auth;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Measure\TorqueUnit;
-use NeatSpindle\Core\Section\AxisSection;
 use NeatSpindle\Core\Stack\Verdict;
 
 /** What every place of a job shows around its own work. */
@@ -51,10 +51,27 @@ abstract class JobPage
 
     public function section(): ?SectionView
     {
-        $worksheet = $this->sheet->chosenWorksheet();
-        $section = $worksheet === null ? null : AxisSection::of($worksheet);
+        return $this->sectionAt($this->detail());
+    }
 
-        return $section === null ? null : new SectionView($section, $this->unit);
+    /** The whole section, small, for the head of every place. */
+    public function headSection(): ?SectionView
+    {
+        return $this->sectionAt(Detail::Whole);
+    }
+
+    private function sectionAt(Detail $detail): ?SectionView
+    {
+        $worksheet = $this->sheet->chosenWorksheet();
+        $section = $worksheet === null ? null : $worksheet->section();
+
+        return $section === null ? null : new SectionView($section, $this->unit, $detail);
+    }
+
+    /** How near the section is looked at. */
+    protected function detail(): Detail
+    {
+        return Detail::Whole;
     }
 
     /** @return list<string> labels of what is still to be measured before anything can be computed */

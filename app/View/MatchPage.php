@@ -4,23 +4,87 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Bench\JobSheet;
 use App\Models\Insert;
 use App\Models\Motor;
 use App\Models\Stage;
+use App\View\Drawings\SectionView;
+use Illuminate\Support\Collection;
+use NeatSpindle\Core\Bike\Doubtful;
+use NeatSpindle\Core\Catalogue\Mount;
+use NeatSpindle\Core\Fit\LawExample;
 use NeatSpindle\Core\Fit\MotorMatch;
+use NeatSpindle\Core\Fit\Prospect;
+use NeatSpindle\Core\Fit\Standing;
 use NeatSpindle\Core\Measure\Rounding;
+use NeatSpindle\Core\Section\AxisSection;
 
+use function array_slice;
+use function count;
+use function in_array;
+use function is_array;
+use function is_string;
+
+/** Every motor of the catalogue against this bike, as a person reads it. */
 class MatchPage extends JobPage
 {
+    /** @var list<MotorMatch>|null */
+    private ?array $rows = null;
+
+    /** @var array<string, Prospect> */
+    private array $prospects = [];
+
+    /** @param  array<array-key, mixed>  $asked  filters and motors to compare, from the address */
+    public function __construct(JobSheet $sheet, private readonly array $asked = [])
+    {
+        parent::__construct($sheet);
+    }
+
     public function stage(): Stage
     {
         return Stage::Match;
     }
 
-    /** @return list<MotorMatch> */
+    /** @return list<MotorMatch> what passes the filters */
     public function rows(): array
     {
-        return $this->sheet->matches();
+        return $this->rows ??= array_values(array_filter($this->sheet->matches(), $this->isWanted(...)));
+    }
+
+    /** @return list<MotorMatch> */
+    public function standing(Standing $standing): array
+    {
+        return array_values(array_filter($this->rows(), fn (MotorMatch $row) => $this->prospect($row)->standing === $standing));
+    }
+
+    public function prospect(MotorMatch $row): Prospect
+    {
+        return $this->prospects[$row->motor->code] ??= Prospect::of($row, $this->sheet->worksheet->job->catalogue->drawer ?? abort(404));
+    }
+
+    public function asked(string $key): string
+    {
+        $value = $this->asked[$key] ?? '';
+
+        return is_string($value) ? $value : '';
+    }
+
+    public function isFiltered(): bool
+    {
+        return array_filter(['mount', 'law', 'least_w', 'voltage', 'drawer'], fn (string $key) => $this->asked($key) !== '') !== [];
+    }
+
+    /** @return list<string> the voltages motors of the catalogue say they run on */
+    public function voltages(): array
+    {
+        return array_values($this->sheet->catalogue->motors->map($this->voltage(...))->filter()->unique()->sort()->all());
+    }
+
+    public function voltage(Motor $motor): ?string
+    {
+        $volts = $motor->figures['voltage_v'] ?? null;
+
+        return is_numeric($volts) ? (string) ($volts + 0) : null;
     }
 
     /** What stands in the way, in millimetres and words; null when nothing does. */
@@ -31,6 +95,25 @@ class MatchPage extends JobPage
             $this->sheet->identification()?->identified === null => 'The shell is not identified yet, so nobody can say whether it takes this motor.',
             default => 'This shell needs an insert the catalogue does not have.',
         };
+    }
+
+    /** What to get to make it go; null when buying does not help or is not needed. */
+    public function toBuy(MotorMatch $row): ?string
+    {
+        $shortage = $this->prospect($row)->shortage;
+
+        return $shortage === null ? null : implode(', ', array_map(
+            fn (array $line): string => "{$line[1]} × {$this->unit->show($line[0]->mm())} for “{$line[0]->place->label()}”".($line[0]->isMade ? ' (to be made)' : ''),
+            $shortage->counted(),
+        ));
+    }
+
+    /** Which readings decide, where the answer may still turn. */
+    public function settledBy(MotorMatch $row): string
+    {
+        $readings = array_map(fn (Doubtful $reading) => $reading->label(), $this->prospect($row)->settledBy);
+
+        return $readings === [] ? 'several readings together' : implode(' or ', $readings);
     }
 
     /** The shell is known, and nothing in the catalogue makes it take this motor. */
@@ -49,13 +132,53 @@ class MatchPage extends JobPage
         return $this->sheet->catalogue->motors->firstWhere('code', $row->motor->code) ?? abort(404);
     }
 
+    /** @return Collection<int, Motor> motors whose stack needs measures of their own, which the list cannot judge */
+    public function twinPlates(): Collection
+    {
+        return $this->sheet->catalogue->motors->where('mount', Mount::TwinPlate)->values();
+    }
+
     public function insert(MotorMatch $row): ?Insert
     {
         return $this->sheet->catalogue->inserts->firstWhere('code', $row->insert?->code);
     }
 
-    public function isChosen(MotorMatch $row): bool
+    public function isChosen(Motor $motor): bool
     {
-        return $this->motor($row)->id === $this->job->kit?->motor_id;
+        return $motor->id === $this->job->kit?->motor_id;
+    }
+
+    public function isCompared(MotorMatch $row): bool
+    {
+        return is_array($this->asked['compare'] ?? null) && in_array($row->motor->code, $this->asked['compare'], true);
+    }
+
+    /** @return list<MotorMatch> two to set side by side; none unless two were asked for */
+    public function compared(): array
+    {
+        $compared = array_values(array_filter($this->rows(), $this->isCompared(...)));
+
+        return count($compared) >= 2 ? array_slice($compared, 0, 2) : [];
+    }
+
+    public function sectionOf(MotorMatch $row): ?SectionView
+    {
+        $section = $row->recipe === null || $row->stack === null ? null : AxisSection::of($row->recipe, $row->stack, $this->sheet->worksheet->job->kit->ring ?? abort(404));
+
+        return $section === null ? null : new SectionView($section, $this->unit);
+    }
+
+    private function isWanted(MotorMatch $row): bool
+    {
+        $law = LawExample::tryFrom($this->asked('law'));
+
+        return match (true) {
+            $this->asked('mount') !== '' && $row->motor->mount()->value !== $this->asked('mount') => false,
+            $law !== null && ! $law->holds($row->motor) => false,
+            is_numeric($this->asked('least_w')) && $row->motor->continuousW < (float) $this->asked('least_w') => false,
+            $this->asked('voltage') !== '' && $this->voltage($this->motor($row)) !== $this->asked('voltage') => false,
+            $this->asked('drawer') !== '' && ($row->stack === null || ! $row->stack->isBuilt()) => false,
+            default => true,
+        };
     }
 }

@@ -23,15 +23,32 @@ class Obstacle
             $reason instanceof Unsolved => self::unsolved($stack, $reason, $unit),
             $reason instanceof MarginName => self::margin($stack, $reason, $unit),
             $reason instanceof Note => $reason->label(),
-            default => 'No washers in the drawer, or no bolt of the trade, fit between plate and bosses.',
+            default => 'The drawer has nothing that fills a place, or no bolt of the trade has the length.',
         };
     }
 
     private static function unsolved(Stack $stack, Unsolved $step, LengthUnit $unit): string
     {
-        $needed = $unit->show($stack->needed[$step->place()->value] ?? 0.0);
+        $place = $step->place();
+        if ($place === null) {
+            return "{$step->label()}: ".self::broken($stack, $step, $unit).'.';
+        }
+        $needed = $unit->show($stack->needed[$place->value] ?? 0.0);
 
-        return "The drawer has no set for “{$step->place()->label()}”: {$needed} or a little more is needed.";
+        return "The drawer has no set for “{$place->label()}”: {$needed} or a little more is needed.";
+    }
+
+    /** By how much it does not go, where no spacer would help. */
+    private static function broken(Stack $stack, Unsolved $step, LengthUnit $unit): string
+    {
+        $short = match ($step) {
+            Unsolved::ShellTooWide => $stack->needed['fill'] ?? 0.0,
+            Unsolved::PinionInboardOfRing => $stack->needed['drive'] ?? 0.0,
+            Unsolved::MotorTooWide => $stack->needed['left'] ?? 0.0,
+            default => min($stack->needed['slot_inner'] ?? 0.0, $stack->needed['slot_outer'] ?? 0.0),
+        };
+
+        return 'by '.$unit->show(abs($short));
     }
 
     private static function margin(Stack $stack, MarginName $name, LengthUnit $unit): string

@@ -4,25 +4,45 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Bench\JobSheet;
+use App\Models\KitChange;
 use App\Models\Spacer;
 use App\Models\Stage;
+use App\View\Drawings\Detail;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Bike\ProfilePoint;
-use NeatSpindle\Core\Catalogue\Mount;
-use NeatSpindle\Core\Stack\Footing;
+use NeatSpindle\Core\Bike\TwinPlateMeasures;
+use NeatSpindle\Core\Catalogue\TwinPlate;
+use NeatSpindle\Core\Reaction\Bracing;
 use NeatSpindle\Core\Stack\Margin;
-use NeatSpindle\Core\Stack\MarginName;
 use NeatSpindle\Core\Stack\Place;
+use NeatSpindle\Core\Stack\Source;
 use NeatSpindle\Core\Stack\Stack;
+use NeatSpindle\Core\Stack\Term;
+use NeatSpindle\Core\Stack\Why;
 use NeatSpindle\Core\Survey\SurveyPlan;
 
 use function in_array;
+use function is_string;
 
 class StackPage extends JobPage
 {
+    /** @var Collection<int, KitChange>|null */
+    private ?Collection $changes = null;
+
+    /** @param  mixed  $detail  which part of the section to look at, from the address */
+    public function __construct(JobSheet $sheet, private readonly mixed $detail = null)
+    {
+        parent::__construct($sheet);
+    }
+
     public function stage(): Stage
     {
         return Stage::Stack;
+    }
+
+    public function detail(): Detail
+    {
+        return Detail::tryFrom(is_string($this->detail) ? $this->detail : '') ?? Detail::Whole;
     }
 
     public function stack(): ?Stack
@@ -41,7 +61,7 @@ class StackPage extends JobPage
     /** @return list<Place> */
     public function places(): array
     {
-        return Mount::Sleeve->places();
+        return $this->stack()?->mount->places() ?? [];
     }
 
     public function isByHand(Place $place): bool
@@ -69,34 +89,94 @@ class StackPage extends JobPage
     /** What the rule asks for in a place, in the person's unit. */
     public function needed(Place $place): ?string
     {
-        $needed = $this->stack()?->needed[$place->value] ?? null;
+        $stack = $this->stack();
+        $needed = $stack?->needed[$place->value] ?? $stack?->needed["{$place->value}_at_most"] ?? null;
 
         return $needed === null ? null : $this->unit->show($needed);
     }
 
-    /** @return Collection<int, Spacer> what the drawer has for a place */
-    public function fromDrawer(Place $place): Collection
+    /** Whether a place is filled up to what there is room for, rather than from what is needed. */
+    public function isGap(Place $place): bool
     {
-        return $this->sheet->catalogue->spacers->filter(
-            fn (Spacer $spacer) => $spacer->quantity > 0 && in_array($place->use()->value, $spacer->uses, true),
-        )->unique('thickness_mm');
+        return ! in_array($place, [Place::Drive, Place::Nut], true) && ! ($place === Place::Plate && $this->stack()?->mount->value === 'sleeve');
     }
 
-    /** The spot to measure again to turn a tight margin into an answer. */
-    public function spotBehind(Margin $margin): string
+    /** @return Collection<int, Spacer> what the drawer has for a place, one of each thickness, thinnest first */
+    public function fromDrawer(Place $place): Collection
     {
-        return match ($margin->name) {
-            MarginName::BoreClearance => 'shell_bore',
-            MarginName::GuideClearance => 'guide_depth',
-            MarginName::CaseToChainstay => self::staySpot($this->footing()->casePoints ?? []),
-            MarginName::RingToChainstay => self::staySpot($this->footing()->ringPoints ?? []),
-            default => 'shell_width',
+        return $this->sheet->catalogue->spacers->filter(fn (Spacer $spacer) => $spacer->available() > 0 && $spacer->serves($place))->unique('thickness_mm')->values();
+    }
+
+    /** The next thickness down or up from a piece that the drawer has; null at the end. */
+    public function next(Place $place, float $mm, bool $isThicker): ?float
+    {
+        $others = $this->fromDrawer($place)->pluck('thickness_mm')->map(fn (mixed $thickness) => (float) $thickness);
+
+        return $isThicker ? $others->filter(fn (float $other) => $other > $mm + 1e-6)->min() : $others->filter(fn (float $other) => $other < $mm - 1e-6)->max();
+    }
+
+    /** @return array<string, string> what the person sees in each place, as an edit sends it along */
+    public function seen(): array
+    {
+        $seen = [];
+        foreach ($this->places() as $place) {
+            $seen[$place->value] = implode(' ', $this->pieces($place) ?? []);
+        }
+
+        return $seen;
+    }
+
+    public function why(Margin $margin): ?Why
+    {
+        return $this->sheet->chosenWorksheet()?->why($margin->name);
+    }
+
+    /** The spot of the survey where a figure was read; null where it was not read at all. */
+    public function spot(Term $term): ?string
+    {
+        return match ($term->source) {
+            Source::ShellWidth => 'shell_width',
+            Source::ShellBore => 'shell_bore',
+            Source::GuideDepth => 'guide_depth',
+            Source::Chainstay => self::staySpot($term->radius ?? 45.0),
+            Source::RingToPlate, Source::PinionToFace, Source::CrankGap => $term->source->value,
+            Source::Catalogue, Source::Spacers, Source::Rule => null,
         };
     }
 
-    private function footing(): ?Footing
+    /** The change that would be taken back next; null when there is none. */
+    public function lastChange(): ?KitChange
     {
-        return $this->sheet->chosenWorksheet()?->footing;
+        return $this->changes()->whereNull('undone_at')->last();
+    }
+
+    /** The change that would be made again next; null when there is none. */
+    public function nextChange(): ?KitChange
+    {
+        return $this->changes()->whereNotNull('undone_at')->first();
+    }
+
+    public function bracing(): ?Bracing
+    {
+        return $this->sheet->bracing();
+    }
+
+    public function twinPlate(): ?TwinPlate
+    {
+        $held = $this->sheet->chosenWorksheet()?->job->kit->motor->held;
+
+        return $held instanceof TwinPlate ? $held : null;
+    }
+
+    public function plateMeasures(): ?TwinPlateMeasures
+    {
+        return $this->sheet->chosenWorksheet()?->job->bike->twinPlate;
+    }
+
+    /** @return Collection<int, KitChange> the latest changes that stand, oldest first */
+    private function changes(): Collection
+    {
+        return $this->changes ??= KitChange::standingFor($this->job)->with('user')->latest('id')->limit(12)->get()->reverse()->values();
     }
 
     /** @return list<float>|null */
@@ -110,11 +190,9 @@ class StackPage extends JobPage
         return $pieces;
     }
 
-    /** @param  list<ProfilePoint>  $points */
-    private static function staySpot(array $points): string
+    private static function staySpot(float $radius): string
     {
-        $radius = Footing::foremost($points)->radius ?? 45.0;
-        $nearest = 45;
+        $nearest = SurveyPlan::STAY_RADII[0];
         foreach (SurveyPlan::STAY_RADII as $measured) {
             $nearest = abs($measured - $radius) < abs($nearest - $radius) ? $measured : $nearest;
         }

@@ -44,7 +44,7 @@ class SurveyPage extends JobPage
     /** @return array<string, Spot> those that make sense for this kind of bike, in walking order */
     public function spots(): array
     {
-        return SurveyPlan::for($this->job->bike->kind);
+        return SurveyPlan::for($this->job->bike->kind, $this->sheet->mount());
     }
 
     /** @return list<Spot> the spots of one sitting */

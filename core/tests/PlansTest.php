@@ -7,7 +7,6 @@ use NeatSpindle\Core\Document\JobReader;
 use NeatSpindle\Core\Frame\FrameRouting;
 use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Route\RoutePlan;
-use NeatSpindle\Core\Section\AxisSection;
 use NeatSpindle\Core\Section\Part;
 use NeatSpindle\Core\Sheet\BuildSheet;
 use NeatSpindle\Core\Sheet\SheetStep;
@@ -127,7 +126,7 @@ it('holds back what depends on a failed step, and nothing else', function (): vo
 
 it('draws the stack where the sums say', function (string $name): void {
     $sheet = Cases::worksheet($name);
-    $section = AxisSection::of($sheet) ?? throw new LogicException('no section');
+    $section = $sheet->section() ?? throw new LogicException('no section');
     $part = fn (string $kind) => array_values(array_filter($section->parts, fn (Part $p) => $p->kind === $kind));
     $shell = $part('frame')[0];
     $spacers = array_filter($part('spacer'), fn (Part $p) => $p->place === Place::Drive);

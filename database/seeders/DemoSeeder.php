@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Bench\ConditionKeeper;
+use App\Bench\DrawerKeeper;
 use App\Bench\JobSheet;
 use App\Bench\KitKeeper;
 use App\Bench\StartJob;
 use App\Bench\StepKeeper;
 use App\Bench\SurveyKeeper;
 use App\Documents\CatalogueDocument;
+use App\Http\Requests\ReserveRequest;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\StepRecord;
@@ -79,7 +81,7 @@ class DemoSeeder extends Seeder
     /** @param  array<string, mixed>  $demo */
     private function job(User $by, User $chooser, array $demo): void
     {
-        /** @var array{customer: string, bike: string, kind: string, frame_material: string, promised_in?: int, readings?: array<string, string>, answers?: array<string, string>, strip?: int, motor?: string, insert?: string, ring?: string, by_hand?: array<string, list<float>>, condition?: array<string, array{severity: string, remedy?: string, declined_by?: string, note?: string}>, build?: int} $demo */
+        /** @var array{customer: string, bike: string, kind: string, frame_material: string, promised_in?: int, readings?: array<string, string>, answers?: array<string, string>, strip?: int, motor?: string, insert?: string, ring?: string, by_hand?: array<string, list<float>>, condition?: array<string, array{severity: string, remedy?: string, declined_by?: string, note?: string}>, bracing?: array<string, mixed>, reserve?: bool, build?: int} $demo */
         $job = app(StartJob::class)($by, [
             ...array_intersect_key($demo, array_flip(['customer', 'bike', 'kind', 'frame_material'])),
             'promised_on' => isset($demo['promised_in']) ? Carbon::today()->addDays($demo['promised_in'])->format('Y-m-d') : null,
@@ -97,6 +99,7 @@ class DemoSeeder extends Seeder
         }
         $this->strip($job, $by, $demo['strip'] ?? 0);
         $this->choose($job, $chooser, $demo);
+        $this->brace($job, $chooser, $demo);
         $this->build($job, $by, $demo['build'] ?? 0);
     }
 
@@ -132,6 +135,18 @@ class DemoSeeder extends Seeder
         $this->kit->chooseMotor($this->fresh($job), $by, $this->fresh($job)->version, (int) $workshop->motors()->where('code', $demo['motor'])->value('id'), $insert);
         if (isset($demo['ring'])) {
             $this->kit->chooseRing($this->fresh($job), $by, $this->fresh($job)->version, (int) $workshop->rings()->where('code', $demo['ring'])->value('id'));
+        }
+    }
+
+    /** @param  array{bracing?: array<string, mixed>, reserve?: bool}  $demo */
+    private function brace(Job $job, User $by, array $demo): void
+    {
+        if (isset($demo['bracing'])) {
+            $this->tick();
+            $this->kit->brace($this->fresh($job), $by, $this->fresh($job)->version, $demo['bracing']);
+        }
+        if ($demo['reserve'] ?? false) {
+            app(DrawerKeeper::class)->handle($this->fresh($job), $by, ReserveRequest::RESERVE, JobSheet::open($this->fresh($job)));
         }
     }
 
@@ -186,7 +201,8 @@ class DemoSeeder extends Seeder
         return [
             ['customer' => 'Ansel Brook', 'bike' => 'Moss long-tail, two child seats', 'kind' => 'long-tail', 'frame_material' => 'steel', 'by' => 'dov', 'days_ago' => 9, 'promised_in' => 8,
                 'readings' => [...$trail, ...$bareShell68, 'chainstay_length' => '610', 'down_tube' => '702', 'wheelbase' => '1340'], 'answers' => [...$bsa, 'cogs' => $cogs9, 'old_chain_links' => '138'],
-                'strip' => 12, 'motor' => 'heron-68', 'ring' => 'half-36', 'build' => 40],
+                'strip' => 12, 'motor' => 'heron-68', 'ring' => 'half-36', 'build' => 40, 'reserve' => true,
+                'bracing' => ['nut_torque_nm' => 48, 'thread_state' => 'threadlocker', 'shell_face' => 'bare', 'position' => 'below', 'rest' => 'block', 'rest_radius_mm' => 142, 'gap' => 'block']],
             ['customer' => 'Petra Vosslow', 'bike' => 'Slate trail hardtail, 29 in', 'kind' => 'diamond', 'frame_material' => 'aluminium', 'by' => 'dov', 'days_ago' => 4, 'promised_in' => 6,
                 'readings' => [...$trail, ...$bareShell73], 'answers' => [...$bsa, 'cogs' => $cogs10, 'old_chain_links' => '112', 'cog_use' => '1 1 2 3 4 4 3 3 2 1'],
                 'strip' => 12, 'motor' => 'heron-73', 'ring' => 'deep-40', 'build' => 7,
@@ -220,6 +236,14 @@ class DemoSeeder extends Seeder
                 'readings' => ['wheelbase' => '1400'], 'answers' => ['crank_kind' => 'one-piece']],
             ['customer' => 'Corin Hathe', 'bike' => 'Yellow school-run hardtail', 'kind' => 'diamond', 'frame_material' => 'aluminium', 'by' => 'dov', 'days_ago' => 0, 'promised_in' => 11,
                 'readings' => ['chainstay_length' => '430', 'over_locknuts' => '135'], 'answers' => ['cogs' => $cogs9]],
+            ['customer' => 'Runa Halvick', 'bike' => 'Pine touring frame, narrow shell', 'kind' => 'diamond', 'frame_material' => 'steel', 'by' => 'ines', 'days_ago' => 2, 'promised_in' => 13,
+                'readings' => [...$trail, ...$bareShell68, 'guide_depth' => '1.8', 'cog_pitch' => '4.34', 'over_locknuts' => '135.1'], 'answers' => [...$bsa, 'cogs' => $cogs9, 'old_chain_links' => '108'],
+                'strip' => 12, 'motor' => 'bittern-83', 'ring' => 'half-36',
+                'bracing' => ['position' => 'below', 'rest' => 'tube_band', 'rest_radius_mm' => 165, 'gap' => 'wire']],
+            ['customer' => 'Mirko Tallis', 'bike' => 'Teal hauler, keeps its own spindle', 'kind' => 'long-tail', 'frame_material' => 'aluminium', 'by' => 'dov', 'days_ago' => 2, 'promised_in' => 15,
+                'readings' => [...$trail, 'shell_width' => '92.04 92.0', 'shell_bore' => '41.02', 'ring_to_plate' => '10.4', 'pinion_to_face' => '40.72 40.68', 'crank_gap' => '23.1', 'chainstay_length' => '604'],
+                'answers' => ['crank_kind' => 'splined', 'bracket_kind' => 'press-fit', 'front_mech' => 'no', 'chain_kept' => 'no', 'kickstand' => 'no', 'shell_threaded' => 'no', 'cogs' => $cogs9, 'old_chain_links' => '136', 'bearing_feel' => 'play'],
+                'strip' => 12, 'motor' => 'wren-pair', 'ring' => 'plain-40'],
         ];
     }
 }

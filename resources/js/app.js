@@ -1,4 +1,5 @@
 import htmx from 'htmx.org';
 import './keys.js';
+import './stack.js';
 
 window.htmx = htmx;

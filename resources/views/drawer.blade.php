@@ -1,29 +1,31 @@
-@php($unit = auth()->user()->length_unit)
+@php($unit = $page->unit)
 <x-layout title="Drawer">
     <main id="main" class="page">
-        <div class="bench-head"><h1>Drawer</h1></div>
+        <div class="bench-head"><h1>Drawer</h1><a class="btn btn-primary" href="{{ route('drawer.missing') }}">What is missing for all open jobs</a></div>
+        @if (session('kept'))<p class="told" role="status">{{ session('kept') }}</p>@endif
         <div class="work">
             <section class="panel" aria-labelledby="spacers-title">
                 <h2 id="spacers-title">Spacers and washers</h2>
-                @if ($spacers->isEmpty())
-                    <p class="empty">The drawer is empty. Read a catalogue in, or buy some.</p>
+                @if ($page->spacers()->isEmpty())
+                    <p class="empty">The drawer is empty. Put a kind in on the right, or read a table or a catalogue in.</p>
                 @else
                     <table class="ledger">
-                        <thead><tr><th class="n">Thickness</th><th>Good for</th><th>Lies in, and how many</th></tr></thead>
+                        <thead><tr><th class="n">Thickness</th><th>Good for</th><th>Kept for</th><th>Lies in, and how many</th></tr></thead>
                         <tbody>
-                            @foreach ($spacers as $spacer)
+                            @foreach ($page->spacers() as $spacer)
                                 <tr>
                                     <td class="n">{{ $unit->show($spacer->thickness_mm) }}</td>
                                     <td>{{ implode(', ', $spacer->uses) }}</td>
+                                    <td class="soft">@foreach ($spacer->reservations as $kept)<a href="{{ route('job.order', $kept->job) }}">{{ $kept->job->number }}</a>: {{ $kept->quantity }}@if (! $loop->last), @endif @endforeach</td>
                                     @php($isTyped = (int) old('row') === $spacer->id)
                                     <td>
                                         <form class="pieces" method="post" action="{{ route('drawer.count', $spacer) }}" hx-swap="innerHTML show:none">
                                             @csrf @method('PUT')
                                             <input type="hidden" name="row" value="{{ $spacer->id }}">
                                             <label class="visually-hidden" for="lies-{{ $spacer->id }}">Where {{ $unit->show($spacer->thickness_mm) }} lies</label>
-                                            <input class="form-control w-auto" id="lies-{{ $spacer->id }}" name="lies_in" size="12" value="{{ $isTyped ? old('lies_in') : $spacer->lies_in }}">
+                                            <input class="form-control w-auto" id="lies-{{ $spacer->id }}" name="lies_in" size="10" value="{{ $isTyped ? old('lies_in') : $spacer->lies_in }}">
                                             <label class="visually-hidden" for="count-{{ $spacer->id }}">How many of {{ $unit->show($spacer->thickness_mm) }}</label>
-                                            <input class="form-control w-auto" id="count-{{ $spacer->id }}" name="quantity" size="4" value="{{ $isTyped ? old('quantity') : $spacer->quantity }}" inputmode="numeric" @if($isTyped) @error('quantity') aria-invalid="true" @enderror @endif>
+                                            <input class="form-control w-auto" id="count-{{ $spacer->id }}" name="quantity" size="3" value="{{ $isTyped ? old('quantity') : $spacer->quantity }}" inputmode="numeric" @if($isTyped) @error('quantity') aria-invalid="true" @enderror @endif>
                                             <button class="btn btn-plain" aria-label="Keep the count of {{ $unit->show($spacer->thickness_mm) }}">Keep</button>
                                         </form>
                                         @if ($isTyped)<x-fault for="quantity" /><x-fault for="lies_in" />@endif
@@ -34,13 +36,47 @@
                     </table>
                 @endif
             </section>
-            <section class="panel" aria-labelledby="leads-title">
-                <h2 id="leads-title">Extension leads</h2>
-                <table class="ledger">
-                    <thead><tr><th>Plug</th><th class="n">Length</th><th class="n">Have</th></tr></thead>
-                    <tbody>@foreach ($leads as $lead)<tr><td>{{ $lead->connector }}</td><td class="n">{{ $unit->showCoarse($lead->length_mm) }}</td><td class="n">{{ $lead->quantity }}</td></tr>@endforeach</tbody>
-                </table>
-            </section>
+            <div class="work-wide">
+                @if ($page->mayChange())
+                    <section class="panel" aria-labelledby="new-title">
+                        <h2 id="new-title">Put a new kind in</h2>
+                        <form method="post" action="{{ route('drawer.store') }}">
+                            @csrf
+                            <label class="form-label" for="thickness">Thickness</label>
+                            <input class="form-control" id="thickness" name="thickness" value="{{ old('thickness') }}" placeholder="2.5" @error('thickness') aria-invalid="true" @enderror>
+                            <x-fault for="thickness" />
+                            <fieldset class="mt-2"><legend class="form-label">Good for</legend>
+                                <div class="choice-row">@foreach (NeatSpindle\Core\Stack\SpacerUse::cases() as $use)<label class="pick slim"><input type="checkbox" name="uses[]" value="{{ $use->value }}" @checked(in_array($use->value, (array) old('uses', []), true))> {{ $use->value }}</label>@endforeach</div>
+                            </fieldset>
+                            <x-fault for="uses" />
+                            <div class="pieces mt-2"><label for="new-quantity">How many</label><input class="form-control w-auto" id="new-quantity" name="new_quantity" size="4" inputmode="numeric" value="{{ old('new_quantity') }}" @error('new_quantity') aria-invalid="true" @enderror>
+                                <label for="new-lies">lies in</label><input class="form-control w-auto" id="new-lies" name="new_lies_in" size="9" value="{{ old('new_lies_in') }}"></div>
+                            <x-fault for="new_quantity" />
+                            <button class="btn btn-primary mt-2">Put in</button>
+                        </form>
+                    </section>
+                @endif
+                <section class="panel" aria-labelledby="table-title">
+                    <h2 id="table-title">As a table</h2>
+                    <p><a class="btn btn-plain" href="{{ route('drawer.export') }}" hx-boost="false">Save as CSV</a></p>
+                    @if ($page->mayChange())
+                        <form method="post" action="{{ route('drawer.import') }}" enctype="multipart/form-data">
+                            @csrf
+                            <label class="form-label" for="table">Read one in: thickness_mm, quantity, use, lies_in</label>
+                            <input class="form-control" type="file" id="table" name="table" accept=".csv,.txt,text/csv" @error('table') aria-invalid="true" @enderror>
+                            <x-fault for="table" />
+                            <button class="btn btn-plain mt-2">Read in</button>
+                        </form>
+                    @endif
+                </section>
+                <section class="panel" aria-labelledby="leads-title">
+                    <h2 id="leads-title">Extension leads</h2>
+                    <table class="ledger">
+                        <thead><tr><th>Plug</th><th class="n">Length</th><th class="n">Have</th></tr></thead>
+                        <tbody>@foreach ($page->leads() as $lead)<tr><td>{{ $lead->connector }}</td><td class="n">{{ $unit->showCoarse($lead->length_mm) }}</td><td class="n">{{ $lead->quantity }}</td></tr>@endforeach</tbody>
+                    </table>
+                </section>
+            </div>
         </div>
     </main>
 </x-layout>

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Documents\CatalogueDocument;
-use App\Http\Requests\CountSpacerRequest;
 use App\Http\Requests\ImportCatalogueRequest;
-use App\Models\Spacer;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
@@ -17,14 +15,6 @@ class CatalogueController extends Controller
     public function index(): View
     {
         return view('catalogue', ['catalogue' => CatalogueDocument::of($this->user()->workshop_id)]);
-    }
-
-    public function drawer(): View
-    {
-        return view('drawer', [
-            'spacers' => $this->user()->workshop?->spacers()->get(),
-            'leads' => $this->user()->workshop?->leads()->get(),
-        ]);
     }
 
     public function export(): JsonResponse
@@ -37,13 +27,5 @@ class CatalogueController extends Controller
     public function import(ImportCatalogueRequest $request): RedirectResponse
     {
         return redirect()->route('catalogue')->with('kept', $request->import());
-    }
-
-    public function count(CountSpacerRequest $request, Spacer $spacer): RedirectResponse
-    {
-        abort_unless($spacer->workshop_id === $this->user()->workshop_id, 404);
-        $spacer->update($request->safe(['quantity', 'lies_in']));
-
-        return redirect()->route('drawer');
     }
 }

@@ -34,18 +34,18 @@ class JobController extends Controller
         return view('job.strip', ['page' => new StripPage(JobSheet::open($job), $request->query('posture'), $request->query('step'))]);
     }
 
-    public function match(Job $job): View
+    public function match(Request $request, Job $job): View
     {
         $this->authorize('view', $job);
 
-        return view('job.match', ['page' => new MatchPage(JobSheet::open($job))]);
+        return view('job.match', ['page' => new MatchPage(JobSheet::open($job), $request->query())]);
     }
 
-    public function stack(Job $job): View
+    public function stack(Request $request, Job $job): View
     {
         $this->authorize('view', $job);
 
-        return view('job.stack', ['page' => new StackPage(JobSheet::open($job))]);
+        return view('job.stack', ['page' => new StackPage(JobSheet::open($job), $request->query('detail'))]);
     }
 
     public function line(Job $job): View
@@ -90,10 +90,10 @@ class JobController extends Controller
         return (new JobExport(JobSheet::openWithRoutes($job)))->worksheet();
     }
 
-    public function section(Job $job): Response
+    public function section(Request $request, Job $job): Response
     {
         $this->authorize('view', $job);
 
-        return (new JobExport(JobSheet::open($job)))->section();
+        return (new JobExport(JobSheet::open($job)))->section($request->query('detail'));
     }
 }

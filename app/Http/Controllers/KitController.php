@@ -7,9 +7,10 @@ namespace App\Http\Controllers;
 use App\Bench\KitKeeper;
 use App\Http\Requests\ChooseMotorRequest;
 use App\Http\Requests\ChooseRingRequest;
-use App\Http\Requests\FillPlaceRequest;
-use App\Http\Requests\SolveRequest;
+use App\Http\Requests\EditStackRequest;
+use App\Http\Requests\JobChangeRequest;
 use App\Http\Requests\SupplyRequest;
+use App\Http\Requests\UseAlternativeRequest;
 use App\Models\Job;
 use App\Models\Run;
 use Illuminate\Http\RedirectResponse;
@@ -32,16 +33,37 @@ class KitController extends Controller
         return back();
     }
 
-    public function fill(FillPlaceRequest $request, Job $job): RedirectResponse
+    public function edit(EditStackRequest $request, Job $job): RedirectResponse
     {
-        $this->keeper->fill($job, $this->user(), $request->seen(), $request->place(), $request->pieces());
+        $this->keeper->edit($job, $this->user(), $request->seen(), $request->edit());
 
-        return redirect()->route('job.stack', $job)->with('place', $request->place()->value);
+        return redirect()->route('job.stack', $job)->with('place', $request->hand()->value);
     }
 
-    public function solve(SolveRequest $request, Job $job): RedirectResponse
+    public function solve(JobChangeRequest $request, Job $job): RedirectResponse
     {
         $this->keeper->solve($job, $this->user(), $request->seen());
+
+        return redirect()->route('job.stack', $job);
+    }
+
+    public function undo(JobChangeRequest $request, Job $job): RedirectResponse
+    {
+        $this->keeper->undo($job, $this->user(), $request->seen());
+
+        return redirect()->route('job.stack', $job);
+    }
+
+    public function redo(JobChangeRequest $request, Job $job): RedirectResponse
+    {
+        $this->keeper->redo($job, $this->user(), $request->seen());
+
+        return redirect()->route('job.stack', $job);
+    }
+
+    public function alternative(UseAlternativeRequest $request, Job $job): RedirectResponse
+    {
+        $this->keeper->fillAll($job, $this->user(), $request->seen(), $request->pieces());
 
         return redirect()->route('job.stack', $job);
     }

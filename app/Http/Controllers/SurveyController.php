@@ -52,6 +52,8 @@ class SurveyController extends Controller
     {
         $this->keeper->answer($job, $this->user(), $request->spot()->code, $request->answer());
 
-        return redirect()->route('job.survey', [$job, 'spot' => $request->spot()->code])->with('kept', $request->spot()->label);
+        return $request->string('back')->value() === 'stack'
+            ? redirect()->route('job.stack', $job)
+            : redirect()->route('job.survey', [$job, 'spot' => $request->spot()->code])->with('kept', $request->spot()->label);
     }
 }

@@ -57,8 +57,9 @@ class BuildStepRequest extends FormRequest
             if ($validator->errors()->isNotEmpty() || $this->input('state') !== StepRecord::DONE) {
                 return;
             }
-            if ($this->job()->stopped_for !== null) {
-                $validator->errors()->add('state', "The job is stopped: {$this->job()->stopped_for}. Nothing is built until the stop is lifted.");
+            $stop = JobSheet::open($this->job())->stop();
+            if ($stop !== null) {
+                $validator->errors()->add('state', "The job is stopped: {$stop} Nothing is built until the stop is lifted.");
             }
             $held = $this->heldBackBy();
             if ($held !== null) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Validation\Rule;
-use NeatSpindle\Core\Catalogue\Mount;
 
 class ChooseMotorRequest extends JobChangeRequest
 {
@@ -14,7 +13,7 @@ class ChooseMotorRequest extends JobChangeRequest
         $workshop = $this->job()->workshop_id;
 
         return parent::rules() + [
-            'motor_id' => ['required', Rule::exists('motors', 'id')->where('workshop_id', $workshop)->where('mount', Mount::Sleeve->value)],
+            'motor_id' => ['required', Rule::exists('motors', 'id')->where('workshop_id', $workshop)],
             'insert_id' => ['nullable', Rule::exists('inserts', 'id')->where('workshop_id', $workshop)],
         ];
     }

@@ -8,7 +8,7 @@ use App\Models\Job;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A choice made for a job, against the version the person saw. */
-abstract class JobChangeRequest extends FormRequest
+class JobChangeRequest extends FormRequest
 {
     public function authorize(): bool
     {

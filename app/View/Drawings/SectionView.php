@@ -6,25 +6,40 @@ namespace App\View\Drawings;
 
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Section\AxisSection;
+use NeatSpindle\Core\Section\Berth;
 use NeatSpindle\Core\Section\Gap;
 use NeatSpindle\Core\Section\Part;
 use NeatSpindle\Core\Section\PartSide;
+use NeatSpindle\Core\Section\Typical;
 
 use function count;
 use function in_array;
 
-/** The section along the axis, placed on paper: rear wheel up, drive side right, four units to the millimetre. */
+/** The section along the axis, placed on paper: rear wheel up, drive side right; the whole of it or a detail at twice the scale. */
 class SectionView
 {
     private const SCALE = 4.0;
+
+    private const DETAIL_SCALE = 8.0;
+
+    private const DETAIL_LETTERS = 1.4;
 
     private const SIDE_ROOM_MM = 14.0;
 
     private const FRONT_MM = 44.0;
 
+    /** How much of the rear half a detail shows. */
+    private const DETAIL_REAR_MM = 50.0;
+
     private const REAR_ROOM_MM = 8.0;
 
     private const LABEL_ROOM = 96.0;
+
+    /** A drawing as wide as this leaves room for its margins beside it. */
+    private const LEAST_ASPECT = 1.5;
+
+    /** What two lines of a margin take. */
+    private const GAP_TEXT = 44.0;
 
     /** Width of a letter of a label, and of a figure of a margin. */
     private const LETTER = 9.4;
@@ -44,31 +59,45 @@ class SectionView
 
     private readonly float $left;
 
+    private readonly float $right;
+
     private readonly float $frontY;
 
-    public function __construct(public readonly AxisSection $section, private readonly LengthUnit $unit)
+    private readonly float $scale;
+
+    public function __construct(public readonly AxisSection $section, private readonly LengthUnit $unit, public readonly Detail $detail = Detail::Whole)
     {
-        $this->left = $section->left - self::SIDE_ROOM_MM;
-        $this->width = ($section->right + self::SIDE_ROOM_MM - $this->left) * self::SCALE;
-        $this->axisY = (min($section->rear, 104.0) + self::REAR_ROOM_MM) * self::SCALE;
-        $this->frontY = $this->axisY + self::FRONT_MM * self::SCALE;
-        $this->height = $this->frontY + self::LABEL_ROOM;
+        $isWhole = $detail === Detail::Whole;
+        $this->scale = $isWhole ? self::SCALE : self::DETAIL_SCALE;
+        $left = $detail === Detail::DriveSide ? $this->middle() - 6.0 : $section->left - self::SIDE_ROOM_MM;
+        $right = $detail === Detail::LeftSide ? $this->middle() + 6.0 : $section->right + self::SIDE_ROOM_MM;
+        $this->axisY = ($isWhole ? min($section->rear, 104.0) + self::REAR_ROOM_MM : self::DETAIL_REAR_MM) * $this->scale;
+        $this->frontY = $this->axisY + self::FRONT_MM * $this->scale;
+        $this->height = $this->frontY + $this->font(self::LABEL_ROOM);
+        $wanting = max(0.0, self::LEAST_ASPECT * $this->height / $this->scale - ($right - $left)) / 2;
+        $this->left = $left - $wanting;
+        $this->right = $right + $wanting;
+        $this->width = ($this->right - $this->left) * $this->scale;
         $this->centreX = $this->x(0.0);
     }
 
-    /** @return list<array{kind: string, label: string, x: float, y: float, width: float, height: float}> */
+    /** @return list<array{kind: string, label: string, x: float, y: float, width: float, height: float, place: ?string, index: ?int}> a piece with its place and its number there, thickest first */
     public function shapes(): array
     {
         $shapes = [];
+        $counts = [];
         foreach ($this->section->parts as $part) {
+            $index = $part->place === null ? null : $counts[$part->place->value] = ($counts[$part->place->value] ?? -1) + 1;
             foreach ($this->spans($part) as [$top, $bottom]) {
                 $shapes[] = [
                     'kind' => $part->kind,
                     'label' => $part->piece === null ? $part->label : "{$part->label} {$this->unit->show($part->piece)}",
                     'x' => $this->x($part->x0),
                     'y' => $top,
-                    'width' => max(0.6, $part->width() * self::SCALE),
+                    'width' => max(0.6, $part->width() * $this->scale),
                     'height' => $bottom - $top,
+                    'place' => $part->place?->value,
+                    'index' => $index,
                 ];
             }
         }
@@ -80,18 +109,64 @@ class SectionView
     public function stayPath(): string
     {
         $outer = array_map(fn (array $point) => $this->x($point[0]).','.$this->y(min($point[1], $this->section->rear)), $this->section->stay);
-        $inner = array_map(fn (array $point) => $this->x($point[0] - AxisSection::STAY_DEPTH).','.$this->y(min($point[1], $this->section->rear)), $this->section->stay);
+        $inner = array_map(fn (array $point) => $this->x($point[0] - Typical::STAY_DEPTH).','.$this->y(min($point[1], $this->section->rear)), $this->section->stay);
 
         return $outer === [] ? '' : 'M'.implode(' L', [...$outer, ...array_reverse($inner)]).' Z';
+    }
+
+    /** @return list<array{place: string, label: string, x: float, y: float, width: float, height: float}> where pieces can be put down */
+    public function berths(): array
+    {
+        return array_map(function (Berth $berth): array {
+            $isFront = $berth->side === PartSide::Front;
+            $top = $isFront ? $this->axisY + ($berth->inner - 6) * $this->scale : $this->axisY - ($berth->outer + 10) * $this->scale;
+            $bottom = $isFront ? min($this->frontY, $this->axisY + ($berth->outer + 8) * $this->scale) : $this->axisY - max(0.0, $berth->inner - 4) * $this->scale;
+
+            return [
+                'place' => $berth->place->value,
+                'label' => $berth->place->label(),
+                'x' => $this->x($berth->face) - max(44.0, 16 * $this->scale),
+                'y' => $top,
+                'width' => max(44.0, 16 * $this->scale) + 2 * $this->scale,
+                'height' => max(44.0, $bottom - $top),
+            ];
+        }, $this->section->berths);
     }
 
     /** @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo: float, anchor: string}> */
     public function gaps(): array
     {
+        $gaps = $this->gapsUnspaced();
+        foreach (['end', 'start'] as $anchor) {
+            $lowest = 0.0;
+            foreach (self::fromTheTop($gaps, $anchor) as $i) {
+                $gaps[$i]['textY'] = max($gaps[$i]['textY'], $lowest);
+                $lowest = $gaps[$i]['textY'] + $this->font(self::GAP_TEXT);
+            }
+        }
+
+        return $gaps;
+    }
+
+    /**
+     * @param  list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo: float, anchor: string}>  $gaps
+     * @return list<int> the numbers of those on one side, the highest first
+     */
+    private static function fromTheTop(array $gaps, string $anchor): array
+    {
+        $numbers = array_keys(array_filter($gaps, fn (array $gap) => $gap['anchor'] === $anchor));
+        usort($numbers, fn (int $a, int $b) => $gaps[$a]['textY'] <=> $gaps[$b]['textY']);
+
+        return $numbers;
+    }
+
+    /** @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo: float, anchor: string}> */
+    private function gapsUnspaced(): array
+    {
         return array_map(function (Gap $gap): array {
-            $isRight = ($gap->x0 + $gap->x1) / 2 > 0;
+            $isRight = ($gap->x0 + $gap->x1) / 2 > ($this->detail === Detail::Whole ? 0.0 : ($this->left + $this->right) / 2);
             $text = "{$this->unit->figure($gap->margin->value)} ± {$this->unit->figure($gap->margin->plusMinus)}";
-            $reach = 12 + mb_strlen($text) * self::FIGURE;
+            $reach = 12 + mb_strlen($text) * $this->font(self::FIGURE);
 
             return [
                 'name' => "{$gap->margin->name->label()}: {$gap->margin->verdict->value}",
@@ -105,7 +180,8 @@ class SectionView
                 'lineTo' => $isRight ? $this->width - $reach : $reach,
                 'anchor' => $isRight ? 'end' : 'start',
             ];
-        }, $this->section->gaps);
+        }, array_values(array_filter($this->section->gaps, fn (Gap $gap) => max($gap->x0, $gap->x1) >= $this->left && min($gap->x0, $gap->x1) <= $this->right
+            && abs($gap->height) * $this->scale < $this->axisY)));
     }
 
     /** @return list<array{text: string, x: float, y: float, fromX: float, fromY: float}> one for each named part, none over another */
@@ -114,7 +190,7 @@ class SectionView
         $ends = [0.0, 0.0, 0.0];
         $labels = [];
         foreach ($this->named() as $name => [$middle, $fromY]) {
-            $room = mb_strlen($name) * self::LETTER + 12;
+            $room = mb_strlen($name) * $this->font(self::LETTER) + 12;
             $wanted = array_map(fn (float $end) => max(0.0, $end - ($this->x($middle) - $room / 2)), $ends);
             $row = (int) array_search(min($wanted), $wanted, true);
             $x = min($this->width - $room / 2, max($this->x($middle), $ends[$row] + $room / 2, $room / 2));
@@ -122,7 +198,7 @@ class SectionView
             $labels[] = [
                 'text' => $name,
                 'x' => $x,
-                'y' => $this->frontY + 30 + $row * 27,
+                'y' => $this->frontY + 30 + $row * $this->font(27),
                 'fromX' => $this->x($middle),
                 'fromY' => $fromY,
             ];
@@ -131,10 +207,16 @@ class SectionView
         return $labels;
     }
 
+    /** A size of letters, larger where the drawing is. */
+    public function font(float $size): float
+    {
+        return round($this->detail === Detail::Whole ? $size : self::DETAIL_LETTERS * $size, 1);
+    }
+
     /** The box that shows shell, plate, nut and ring when the section is small. */
     public function smallBox(): string
     {
-        return sprintf('0 %.1F %.1F %.1F', $this->axisY - 270, $this->width, 270 + self::FRONT_MM * self::SCALE);
+        return sprintf('0 %.1F %.1F %.1F', $this->axisY - 270, $this->width, 270 + self::FRONT_MM * $this->scale);
     }
 
     /** What a person who cannot see the drawing is told. */
@@ -150,7 +232,7 @@ class SectionView
     {
         $groups = [];
         foreach ($this->section->parts as $part) {
-            if (! in_array($part->kind, self::UNLABELLED, true)) {
+            if (! in_array($part->kind, self::UNLABELLED, true) && $part->middle() > $this->left && $part->middle() < $this->right) {
                 $groups[$part->label][] = $part;
             }
         }
@@ -158,8 +240,8 @@ class SectionView
         foreach ($groups as $label => $parts) {
             $pieces = array_filter(array_map(fn (Part $part) => $part->piece, $parts));
             $text = $pieces === [] ? $label : "{$label} ".$this->shortly($pieces);
-            $middle = (min(array_map(fn (Part $part) => $part->x0, $parts)) + max(array_map(fn (Part $part) => $part->x1, $parts))) / 2;
-            $named[$text] = [$middle, min($this->frontY - 6, $this->axisY + ($parts[0]->inner + $parts[0]->outer) / 2 * self::SCALE)];
+            $middle = $pieces === [] ? $parts[0]->middle() : (min(array_map(fn (Part $part) => $part->x0, $parts)) + max(array_map(fn (Part $part) => $part->x1, $parts))) / 2;
+            $named[$text] = [$middle, min($this->frontY - 6, $this->axisY + ($parts[0]->inner + $parts[0]->outer) / 2 * $this->scale)];
         }
         uasort($named, fn (array $a, array $b) => $a[0] <=> $b[0]);
 
@@ -177,9 +259,9 @@ class SectionView
     /** @return list<array{float, float}> top and bottom of what shows of a part */
     private function spans(Part $part): array
     {
-        $inner = $part->inner * self::SCALE;
-        $rear = [max(0.0, $this->axisY - $part->outer * self::SCALE), $this->axisY - $inner];
-        $front = [$this->axisY + $inner, min($this->frontY, $this->axisY + $part->outer * self::SCALE)];
+        $inner = $part->inner * $this->scale;
+        $rear = [max(0.0, $this->axisY - $part->outer * $this->scale), $this->axisY - $inner];
+        $front = [$this->axisY + $inner, min($this->frontY, $this->axisY + $part->outer * $this->scale)];
 
         return match ($part->side) {
             PartSide::Both => $part->inner === 0.0 ? [[$rear[0], $front[1]]] : [$rear, $front],
@@ -188,13 +270,25 @@ class SectionView
         };
     }
 
+    /** Between the shell's faces. */
+    private function middle(): float
+    {
+        foreach ($this->section->parts as $part) {
+            if ($part->kind === 'frame') {
+                return $part->middle();
+            }
+        }
+
+        return 0.0;
+    }
+
     private function x(float $mm): float
     {
-        return round(($mm - $this->left) * self::SCALE, 2);
+        return round(($mm - $this->left) * $this->scale, 2);
     }
 
     private function y(float $radius): float
     {
-        return round($this->axisY - $radius * self::SCALE, 2);
+        return round($this->axisY - $radius * $this->scale, 2);
     }
 }

@@ -97,6 +97,8 @@ final readonly class BikeShape
             'guide_depth', 'guide_remedy' => $this->crank->plus(4.0, -24.0),
             'cups_width', 'cup_flange', 'shell_width', 'shell_bore', 'shell_threaded', 'thread_pitch', 'drive_cup_loosens', 'bracket_kind' => $this->crank,
             'crank_kind' => $this->crank->plus(18.0, -10.0),
+            'ring_to_plate', 'crank_gap' => $this->crank->plus(-8.0, 8.0),
+            'pinion_to_face' => $this->crank->plus(30.0, -30.0),
             'front_mech' => $this->crank->plus(-14.0, 60.0),
             'guard' => $this->crank->plus(40.0, 40.0),
             'kickstand' => $this->crank->plus(-30.0, -30.0),

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Sheet;
 
 use NeatSpindle\Core\Catalogue\Sleeve;
+use NeatSpindle\Core\Catalogue\TwinPlate;
 use NeatSpindle\Core\Route\RouteVerdict;
 use NeatSpindle\Core\Route\RunRoute;
 use NeatSpindle\Core\Stack\MarginName;
-use NeatSpindle\Core\Stack\Place;
 use NeatSpindle\Core\Stack\SleeveFit;
 use NeatSpindle\Core\Stack\Stack;
+use NeatSpindle\Core\Stack\TwinPlateFit;
+use NeatSpindle\Core\Stack\YokeFit;
 use NeatSpindle\Core\Survey\GuideRemedy;
 use NeatSpindle\Core\Turn\Action;
 use NeatSpindle\Core\Turn\Hand;
@@ -20,7 +22,7 @@ use NeatSpindle\Core\Worksheet\Worksheet;
 
 use function in_array;
 
-/** The order of the build for a sleeve motor, made from the worksheet and the routes, after the default house rules. */
+/** The order of the build, made from the worksheet and the routes, after the default house rules. */
 final readonly class BuildSheet
 {
     /** A ring this near to the chainstay goes on before the motor, so that a clash shows while it is cheap. In mm. */
@@ -34,24 +36,39 @@ final readonly class BuildSheet
      */
     public static function of(Worksheet $sheet, array $routes, GuideRemedy $guide = GuideRemedy::Stays): ?self
     {
-        $sleeve = $sheet->job->kit->motor->held;
-        if (! $sheet->stack->fit instanceof SleeveFit || ! $sleeve instanceof Sleeve) {
+        $mount = self::mount($sheet);
+        if ($mount === null) {
             return null;
         }
         $ringFirst = self::ringComesFirst($sheet->stack);
         $ring = self::ring($sheet, $ringFirst ? 'Before the gap closes' : 'Drive');
 
         return new self([
-            ...self::dry($sheet),
+            ...self::dry($sheet, $mount),
             ...self::guide($guide),
             ...self::threading($routes),
             ...($ringFirst ? [$ring] : []),
-            ...self::body($sheet->stack),
-            ...self::torquing($sheet->stack, $sheet->stack->fit, $sleeve),
+            ...$mount->body(),
+            ...$mount->torquing(),
             ...($ringFirst ? [] : [$ring]),
-            ...self::drive($sheet),
+            ...$mount->firstChain(),
+            ...self::drive($sheet, $mount),
             ...self::dressing($routes),
         ]);
+    }
+
+    /** Null while the stack is unsolved. */
+    private static function mount(Worksheet $sheet): ?MountSteps
+    {
+        $stack = $sheet->stack;
+        $held = $sheet->job->kit->motor->held;
+
+        return match (true) {
+            $stack->fit instanceof SleeveFit && $held instanceof Sleeve => new SleeveSteps($stack, $stack->fit, $held),
+            $stack->fit instanceof YokeFit => new YokeSteps($stack),
+            $stack->fit instanceof TwinPlateFit && $held instanceof TwinPlate => new TwinPlateSteps($stack, $held),
+            default => null,
+        };
     }
 
     public function step(string $code): ?SheetStep
@@ -93,14 +110,14 @@ final readonly class BuildSheet
     }
 
     /** @return list<SheetStep> */
-    private static function dry(Worksheet $sheet): array
+    private static function dry(Worksheet $sheet, MountSteps $mount): array
     {
         return [
             new SheetStep('safe', 'Dry', 'Battery out, power off', 'Before hands go near chain or motor.',
                 caution: 'Fingers get pinched behind the nut and in the ring.'),
             new SheetStep('try-battery', 'Dry', 'Try the battery in the frame', 'Before the motor goes in: knee and pedal clear, bars lock to lock, out with room.',
                 after: ['safe']),
-            new SheetStep('dry-fit', 'Dry', 'Fit the motor dry', "No compound yet. Drive side: {$sheet->stack->placeText(Place::Drive)}. The body must swing freely and reach its rest.",
+            new SheetStep('dry-fit', 'Dry', 'Fit the motor dry', "No compound yet. {$mount->firstSpacers()} The body must swing freely and reach its rest.",
                 look: 'Shell faces bare and flat; guide clear of the body', caution: self::carbonCaution($sheet), after: ['safe']),
         ];
     }
@@ -139,37 +156,6 @@ final readonly class BuildSheet
         return $steps;
     }
 
-    /** @return list<SheetStep> */
-    private static function body(Stack $stack): array
-    {
-        return [
-            new SheetStep('body-in', 'The body', 'Body in from the drive side', "On the sleeve first: {$stack->placeText(Place::Drive)}.",
-                look: 'Shoulder square on the shell or spacers', closesOff: 'the harness between body and shell', after: ['dry-fit']),
-            new SheetStep('plate-on', 'The body', 'Plate on from the left', "Under it: {$stack->placeText(Place::Plate)}. Outside it, under the nut: {$stack->placeText(Place::Nut)}.",
-                look: 'Plate flat all round', after: ['body-in']),
-            new SheetStep('nut-hand', 'The body', 'Nut on by hand', 'Locking compound on the sleeve’s thread where the nut will sit; nut down by hand until it touches.',
-                turn: new Turn('Nut', Hand::Right, Action::Tighten, Side::NonDrive), compound: Compound::Locking, after: ['plate-on']),
-            new SheetStep('set-rest', 'The body', 'Set the body against its rest', 'Swing it up until it rests on the frame or on a hard block. Never on a cable or a hose.',
-                look: 'Nothing soft in the gap', caution: 'Something soft in the gap is a stop: the body will creep until it is cut.', after: ['nut-hand']),
-        ];
-    }
-
-    /** @return list<SheetStep> */
-    private static function torquing(Stack $stack, SleeveFit $fit, Sleeve $sleeve): array
-    {
-        return [
-            new SheetStep('nut-torque', 'Torque', 'Nut to torque', 'Wheels on the floor, inverted or upright, body on its rest. Nut before the plate’s bolts: it pulls the plate flat.',
-                'Nut socket over the spindle, torque wrench', new Turn('Nut', Hand::Right, Action::Tighten, Side::NonDrive), $sleeve->nut->torque, true,
-                look: 'Body has not moved', after: ['set-rest']),
-            new SheetStep('boss-bolts', 'Torque', "Plate bolts, {$sleeve->bossBolt->thread} × {$fit->boltLength}", "Between plate and bosses: {$stack->placeText(Place::Boss)}. Alternate until both are down.",
-                'Key for the bolt heads', new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), null, true, Compound::Locking,
-                look: 'Plate still flat on the shell', after: ['nut-torque']),
-            new SheetStep('lockring', 'Torque', 'Lock ring to torque', 'Hold the nut still while the ring goes down. No locking compound: thin and light, and it must come off again.',
-                'Lock ring tool, torque wrench', new Turn('Lock ring', Hand::Right, Action::Tighten, Side::NonDrive), $sleeve->lockring->torque, true, Compound::None,
-                closesOff: 'the nut', after: ['nut-torque']),
-        ];
-    }
-
     private static function ring(Worksheet $sheet, string $chapter): SheetStep
     {
         return new SheetStep('ring', $chapter, "Ring {$sheet->job->kit->ring->teeth} on", 'Bolts in a star, to torque, with locking compound.',
@@ -178,16 +164,16 @@ final readonly class BuildSheet
     }
 
     /** @return list<SheetStep> */
-    private static function drive(Worksheet $sheet): array
+    private static function drive(Worksheet $sheet, MountSteps $mount): array
     {
         $chain = $sheet->chain;
 
         return [
             new SheetStep('crank-right', 'Drive', 'Right crank on', 'Taper clean. Marked R.', 'Torque wrench', new Turn('Crank bolt, right', Hand::Right, Action::Tighten, Side::Drive),
-                null, true, Compound::Grease, after: ['ring', 'nut-torque']),
+                null, true, Compound::Grease, after: ['ring', $mount->heldBy()]),
             new SheetStep('crank-left', 'Drive', 'Left crank on, opposite the right one', 'Taper clean. Marked L. Half a turn from the other.', 'Torque wrench',
                 new Turn('Crank bolt, left', Hand::Right, Action::Tighten, Side::NonDrive), null, true, Compound::Grease, look: 'Cranks in one line, pointing apart',
-                closesOff: 'nut and lock ring, for most sockets', after: ['lockring', 'boss-bolts']),
+                closesOff: 'what holds the body, for most tools', after: $mount->beforeTheLeftCrank()),
             new SheetStep('pedals', 'Drive', 'Pedals on', 'Both tighten towards the front wheel. The left one has a left-hand thread.', '15 mm pedal spanner',
                 new Turn('Left pedal', Hand::Left, Action::Tighten, Side::NonDrive), null, true, Compound::Grease, after: ['crank-right', 'crank-left']),
             new SheetStep('chain', 'Drive', "Chain, {$chain->links} links", 'Derailleur set first. Compare with the old chain link by link, not by length.', 'Chain tool',

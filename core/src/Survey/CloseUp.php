@@ -18,6 +18,9 @@ enum CloseUp: string
     case CogStack = 'cog-stack';
     case Links = 'links';
     case Round = 'round';
+    case RingToPlate = 'ring-to-plate';
+    case PinionToFace = 'pinion-to-face';
+    case CrankGap = 'crank-gap';
 
     /** Null where nothing is held: a look or a count. */
     public static function of(Spot $spot): ?self
@@ -34,6 +37,9 @@ enum CloseUp: string
                 'chain_twelve' => self::Links,
                 'wheel', 'front_wheel' => self::Roll,
                 'boom_diameter' => self::Round,
+                'ring_to_plate' => self::RingToPlate,
+                'pinion_to_face' => self::PinionToFace,
+                'crank_gap' => self::CrankGap,
                 default => $spot->instrument === Instrument::Tape ? self::TapeAlong : self::Across,
             },
         };
@@ -53,6 +59,9 @@ enum CloseUp: string
             self::Roll => 'Valve down to valve down, rider on, straight ahead',
             self::CogStack => 'Over the whole stack, less one cog, divided by the steps',
             self::Links => 'Twelve links pulled taut, pin to pin',
+            self::RingToPlate => 'Rod between the teeth down to the plate, beam flat over the ring; half its thickness counts',
+            self::PinionToFace => 'Beam over the pinion’s teeth, rod down to the plate the motor is bolted to',
+            self::CrankGap => 'Beam on the spindle’s end, rod down to the bearing’s stop',
             self::Round => 'Jaws across the middle, twice, a quarter turn apart',
         };
     }

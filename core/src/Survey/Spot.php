@@ -64,6 +64,12 @@ final readonly class Spot
         return $this->with($this->isEssential, Sitting::AfterTheStrip);
     }
 
+    /** Only the hung plates show it. */
+    public function withThePlates(): self
+    {
+        return $this->with($this->isEssential, Sitting::WithThePlates);
+    }
+
     private function with(bool $isEssential, Sitting $sitting): self
     {
         return new self(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Survey;
 
 use NeatSpindle\Core\Bike\BikeKind;
+use NeatSpindle\Core\Catalogue\Mount;
 use NeatSpindle\Core\Strip\BracketKind;
 use NeatSpindle\Core\Strip\CrankKind;
 
@@ -41,12 +42,18 @@ final class SurveyPlan
     {
         return self::$spots ??= self::byCode([
             ...self::fitted(), ...self::guard(), ...self::early(), ...self::stay(), ...self::rear(), ...self::chainPath(), ...self::chain(),
-            ...self::wheelbase(), ...self::frontWheel(), ...self::frame(), ...self::batteryRoom(), ...self::boom(), ...self::shell(),
+            ...self::wheelbase(), ...self::frontWheel(), ...self::frame(), ...self::batteryRoom(), ...self::boom(), ...self::shell(), ...self::plates(),
         ]);
     }
 
-    /** @return array<string, Spot> the spots that make sense for a kind, by code, in walking order */
-    public static function for(BikeKind $kind): array
+    /** @return array<string, Spot> the spots that make sense for a kind, and for the motor that was chosen, by code, in walking order */
+    public static function for(BikeKind $kind, ?Mount $mount = null): array
+    {
+        return $mount === Mount::TwinPlate ? [...self::of($kind), ...self::byCode(self::plates())] : self::of($kind);
+    }
+
+    /** @return array<string, Spot> */
+    private static function of(BikeKind $kind): array
     {
         $is = fn (array $kinds): bool => in_array($kind, $kinds, true);
 
@@ -208,6 +215,41 @@ final class SurveyPlan
             Spot::choice('drive_cup_loosens', 'Drive cup came out', ['clockwise' => 'Clockwise', 'anticlockwise' => 'Anticlockwise'], '/bike/shell/drive_cup_loosens',
                 'Facing the drive side, note which way the right cup turned when it came out.',
                 'Tells standards apart that a caliper cannot.'),
+        ]);
+    }
+
+    /** @return list<Spot> what a twin-plate motor needs measured, in that order */
+    public static function plates(): array
+    {
+        return [...self::plateMeasures(), ...self::plateDecisions()];
+    }
+
+    /** @return list<Spot> decided by hand before any torque */
+    private static function plateDecisions(): array
+    {
+        return array_map(fn (Spot $spot) => $spot->withThePlates(), [
+            Spot::choice('bearing_feel', 'Spindle turned by hand', ['free' => 'Free, no play', 'play' => 'End play', 'drag' => 'It drags'], '/plates/bearing_feel',
+                'Everything on, nothing torqued: push and pull the spindle, then spin it.', 'Too few spacers give play, too many give drag.'),
+            Spot::count('crank_bolt_turns', 'Crank bolt, full turns by hand', 0, 30, '/plates/crank_bolt_turns',
+                'Count full turns by hand until it stops.', 'Fewer than the least, and the thread goes with the torque.'),
+            Spot::choice('tensioner_arm', 'Tensioner’s arm', ['free' => 'Swings both ways', 'end' => 'At its end', 'touches' => 'Chain touches the ring'], '/plates/tensioner_arm',
+                'First chain on, chain on the smallest cog.', 'Free both ways and not at its end; the chain clear of the arm and of the ring’s teeth.'),
+        ]);
+    }
+
+    /** @return list<Spot> what its stack is computed from */
+    private static function plateMeasures(): array
+    {
+        return array_map(fn (Spot $spot) => $spot->withThePlates()->essential(), [
+            Spot::length('ring_to_plate', 'Ring to plate', Instrument::Caliper, 0.2, 60, '/bike/twin_plate_measures/ring_to_plate_mm',
+                'First the plate on the shell and the ring on its freewheeling crank, both snug. Depth rod from the middle of the ring’s teeth to the plate’s outer face.',
+                'Where the first chain has to run. Measure before the motor hangs: afterwards the rod does not reach.'),
+            Spot::length('pinion_to_face', 'Pinion to its plate’s face', Instrument::Caliper, 1, 150, '/bike/twin_plate_measures/pinion_to_face_mm',
+                'Then the motor, on the bench, its own plate bolted on. Depth rod from the middle of the pinion’s teeth to that plate’s face.',
+                'With ring to plate it says how many drive spacers bring pinion and ring into one plane.'),
+            Spot::length('crank_gap', 'Crank gap', Instrument::Caliper, 2, 100, '/bike/twin_plate_measures/crank_gap_mm',
+                'Last the spindle, pushed home against its bearing. Depth rod from the bearing’s stop to the end of the taper or spline.',
+                'Spacers under the crank never take so much that too little of the arm sits on the spindle.'),
         ]);
     }
 

@@ -8,6 +8,7 @@ use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Line\Chain;
 use NeatSpindle\Core\Line\Chainline;
 use NeatSpindle\Core\Reaction\Reaction;
+use NeatSpindle\Core\Section\AxisSection;
 use NeatSpindle\Core\Shell\Identification;
 use NeatSpindle\Core\Stack\DrawerPicker;
 use NeatSpindle\Core\Stack\MarginName;
@@ -52,6 +53,12 @@ final readonly class Worksheet
     public function match(): array
     {
         return MotorMatch::all($this->job);
+    }
+
+    /** The section along the axis; null while the stack is unsolved. */
+    public function section(): ?AxisSection
+    {
+        return AxisSection::of($this->recipe, $this->stack, $this->job->kit->ring);
     }
 
     /** The sum behind a margin of the stack. */

@@ -13,8 +13,8 @@
             @endforeach
         </nav>
         <a class="head-section" href="{{ route('job.stack', $page->job) }}">
-            @if ($page->section() !== null)
-                <x-drawing.section :view="$page->section()" compact />
+            @if ($page->headSection() !== null)
+                <x-drawing.section :view="$page->headSection()" compact />
             @endif
             <x-verdict :of="$page->verdict()" :words="$page->verdict() === null ? 'No stack yet' : null" />
         </a>

@@ -1,51 +1,57 @@
 @props(['page', 'place'])
 @php($pieces = $page->pieces($place))
-<div class="place-row" data-place="{{ $place->value }}">
+<form class="place-row" id="place-{{ $place->value }}" data-place="{{ $place->value }}" method="post" action="{{ route('job.edit', $page->job) }}">
+    @csrf @method('PUT')
+    <input type="hidden" name="version" value="{{ $page->job->version }}">
+    <input type="hidden" name="place" value="{{ $place->value }}">
+    @foreach ($page->seen() as $name => $seen)<input type="hidden" name="seen[{{ $name }}]" value="{{ $seen }}">@endforeach
+    {{-- Return in the field puts in what was typed. --}}
+    <button class="visually-hidden" name="op" value="fill" tabindex="-1" aria-hidden="true">Put in</button>
     <div>
         <h3>{{ $place->label() }}</h3>
         <div class="need">
-            @if ($place->value === 'boss') gap @else needs @endif <span class="figures">{{ $page->needed($place) ?? '–' }}</span><br>
-            {{ $page->isByHand($place) ? 'by hand' : 'from the drawer' }}
+            {{ $page->isGap($place) ? 'room' : 'needs' }} <span class="figures">{{ $page->needed($place) ?? '–' }}</span>@if ($page->isByHand($place)), <strong>by hand</strong>@endif
         </div>
     </div>
     <div>
         @if ($page->mayChoose())
-            <form class="pieces" method="post" action="{{ route('job.fill', $page->job) }}">
-                @csrf @method('PUT')
-                <input type="hidden" name="version" value="{{ $page->job->version }}">
-                <input type="hidden" name="place" value="{{ $place->value }}">
-                <input type="hidden" name="pieces" value="{{ implode('; ', array_map(fn ($mm) => "{$mm} mm", $pieces ?? [])) }}">
+            <div class="place-hand">
+            <div class="pieces">
                 @forelse ($pieces ?? [] as $i => $mm)
-                    <button class="piece" id="drop-{{ $place->value }}-{{ $i }}" name="drop" value="{{ $i }}" aria-label="{{ $page->bare($mm) }} {{ $page->unit->value }}: take out, {{ $place->label() }}">{{ $page->bare($mm) }}</button>
+                    <details class="piece-menu" data-piece="{{ $i }}">
+                        <summary class="piece" id="piece-{{ $place->value }}-{{ $i }}" aria-label="{{ $page->bare($mm) }} {{ $page->unit->value }} in {{ $place->label() }}">{{ $page->bare($mm) }}</summary>
+                        <div class="piece-ops">
+                            <button class="btn btn-plain" name="op" value="drop:{{ $i }}" data-does="drop">Take out</button>
+                            @if ($page->next($place, $mm, true))<button class="btn btn-plain" name="op" value="swap:{{ $i }}:{{ $page->next($place, $mm, true) }}" data-does="thicker">Thicker: {{ $page->bare($page->next($place, $mm, true)) }}</button>@endif
+                            @if ($page->next($place, $mm, false))<button class="btn btn-plain" name="op" value="swap:{{ $i }}:{{ $page->next($place, $mm, false) }}" data-does="thinner">Thinner: {{ $page->bare($page->next($place, $mm, false)) }}</button>@endif
+                            @foreach ($page->places() as $other)
+                                @if ($other !== $place)<button class="btn btn-plain" name="op" value="move:{{ $i }}:{{ $other->value }}" data-does="move" data-to="{{ $other->value }}">To: {{ $other->label() }}</button>@endif
+                            @endforeach
+                        </div>
+                    </details>
                 @empty
                     <span class="soft">{{ $pieces === null ? 'nothing suits' : 'nothing' }}</span>
                 @endforelse
-            </form>
-            <details @if(session('place') === $place->value || $errors->has($place->value)) open @endif>
-                <summary id="change-{{ $place->value }}">Change<span class="visually-hidden"> {{ $place->label() }}</span></summary>
-                <form class="pieces" method="post" action="{{ route('job.fill', $page->job) }}">
-                    @csrf @method('PUT')
-                    <input type="hidden" name="version" value="{{ $page->job->version }}">
-                    <input type="hidden" name="place" value="{{ $place->value }}">
-                    <input type="hidden" name="pieces" value="{{ implode('; ', array_map(fn ($mm) => "{$mm} mm", $pieces ?? [])) }}">
+            </div>
+            <details class="place-add" @if(session('place') === $place->value || $errors->has($place->value)) open @endif>
+                <summary id="change-{{ $place->value }}">Put in<span class="visually-hidden">, {{ $place->label() }}</span></summary>
+                <div class="pieces">
                     @foreach ($page->fromDrawer($place) as $spacer)
-                        <button class="piece-add" id="add-{{ $place->value }}-{{ $spacer->id }}" name="add" value="{{ $spacer->thickness_mm }} mm" aria-label="+{{ $page->bare($spacer->thickness_mm) }} {{ $page->unit->value }}: add, {{ $place->label() }}">+{{ $page->bare($spacer->thickness_mm) }}</button>
+                        <button class="piece-add" id="add-{{ $place->value }}-{{ $spacer->id }}" name="op" value="add:{{ $spacer->thickness_mm }}" data-does="add" data-mm="{{ $spacer->thickness_mm }}" aria-label="{{ $page->bare($spacer->thickness_mm) }} {{ $page->unit->value }} into {{ $place->label() }}">+{{ $page->bare($spacer->thickness_mm) }}</button>
                     @endforeach
-                </form>
-                <form class="pieces mt-1" method="post" action="{{ route('job.fill', $page->job) }}">
-                    @csrf @method('PUT')
-                    <input type="hidden" name="version" value="{{ $page->job->version }}">
-                    <input type="hidden" name="place" value="{{ $place->value }}">
-                    <label class="visually-hidden" for="pieces-{{ $place->value }}">{{ $place->label() }}, all pieces</label>
-                    <input class="form-control w-auto flex-grow-1" id="pieces-{{ $place->value }}" name="pieces" size="10" placeholder="3 1 0.5" @error($place->value) aria-invalid="true" @enderror
-                        value="{{ old('place') === $place->value ? old('pieces') : '' }}">
-                    <button class="btn btn-plain">Put in</button>
-                    @if ($page->isByHand($place))<button class="btn-link-quiet" name="to_drawer" value="1">Leave to the drawer</button>@endif
-                </form>
+                </div>
+                <div class="pieces mt-1">
+                    <label class="visually-hidden" for="typed-{{ $place->value }}">{{ $place->label() }}, all pieces</label>
+                    <input class="form-control w-auto flex-grow-1" id="typed-{{ $place->value }}" name="typed" size="10" placeholder="3 1 0.5" @error($place->value) aria-invalid="true" @enderror
+                        value="{{ old('place') === $place->value ? old('typed') : '' }}">
+                    <button class="btn btn-plain" name="op" value="fill" data-does="fill">Put in</button>
+                    @if ($page->isByHand($place))<button class="btn-link-quiet" name="op" value="drawer" data-does="drawer">Leave to the drawer</button>@endif
+                </div>
             </details>
+            </div>
             <x-fault :for="$place->value" />
         @else
             <span class="figures">{{ implode(' + ', array_map(fn ($mm) => $page->unit->show($mm), $pieces ?? [])) ?: 'nothing' }}</span>
         @endif
     </div>
-</div>
+</form>

@@ -2,47 +2,78 @@
     @if ($page->sheet->worksheet === null)
         <x-not-yet :page="$page" what="Match" />
     @else
+        @php($shell = $page->sheet->identification())
         <section class="panel" aria-labelledby="match-title">
-            <h2 id="match-title">Sleeve motors against this bike, with ring {{ $page->sheet->worksheet->job->kit->ring->code }}@if ($page->job->kit?->ring_id === null) <span class="soft">(no ring chosen yet; the first of the catalogue stands in)</span>@endif</h2>
-            @if ($page->sheet->identification()?->identified === null)
-                <p class="caution">The shell is not identified: no motor can be promised. {{ $page->sheet->identification()?->next ? 'Next: '.$page->sheet->identification()->next->label().'.' : '' }}</p>
+            <div class="title-line">
+                <h2 id="match-title">Motors against this bike, with ring {{ $page->sheet->worksheet->job->kit->ring->code }}@if ($page->job->kit?->ring_id === null) <span class="soft">(none chosen yet; the first of the catalogue stands in)</span>@endif</h2>
+                <a class="btn btn-plain" href="#ring-title">Change ring</a>
+            </div>
+            @if ($shell?->identified === null)
+                <p class="caution">The shell is not identified: no motor can be promised. @if ($shell?->next)<a href="{{ route('job.survey', $page->job) }}">Next: {{ $shell->next->label() }}</a>. It tells {{ implode(', ', array_map(fn ($one) => $one->value, $shell->candidates)) }} apart, and every answer here waits for it.@endif</p>
             @endif
             @if ($page->sheet->findings->isWidthEarly())
-                <p class="caution">The shell is not bare yet: its width is {{ $page->unit->showMeasurement($page->sheet->findings->shellWidth()) }}, told from the cups. What is tight here may turn clear or fail once it is measured bare.</p>
+                <p class="caution">The shell is not bare yet: its width is {{ $page->unit->showMeasurement($page->sheet->findings->shellWidth()) }}, told from the cups. Answers marked “may turn” can change once it is measured bare.</p>
+            @endif
+            <form class="filter-line" method="get" action="{{ route('job.match', $page->job) }}" aria-label="Filter">
+                <label>Mount <select class="form-select" name="mount"><option value="">any</option>@foreach ([NeatSpindle\Core\Catalogue\Mount::Sleeve, NeatSpindle\Core\Catalogue\Mount::Yoke] as $mount)<option value="{{ $mount->value }}" @selected($page->asked('mount') === $mount->value)>{{ $mount->label() }}</option>@endforeach</select></label>
+                <label>Class, to check <select class="form-select" name="law"><option value="">any</option>@foreach (NeatSpindle\Core\Fit\LawExample::cases() as $law)<option value="{{ $law->value }}" @selected($page->asked('law') === $law->value)>{{ $law->label() }}</option>@endforeach</select></label>
+                <label>At least <input class="form-control" name="least_w" size="5" inputmode="numeric" value="{{ $page->asked('least_w') }}" placeholder="W"></label>
+                @if ($page->voltages() !== [])<label>Voltage <select class="form-select" name="voltage"><option value="">any</option>@foreach ($page->voltages() as $volts)<option @selected($page->asked('voltage') === $volts)>{{ $volts }}</option>@endforeach</select></label>@endif
+                <label class="pick"><input type="checkbox" name="drawer" value="1" @checked($page->asked('drawer') !== '')> drawer suffices</label>
+                <button class="btn btn-plain">Filter</button>
+                @if ($page->isFiltered())<a class="btn-link-quiet" href="{{ route('job.match', $page->job) }}">Show all</a>@endif
+            </form>
+            @if (count($page->compared()) === 2)
+                <x-compare :page="$page" />
             @endif
             @if ($page->rows() === [])
-                <p class="empty">The catalogue has no sleeve motor. <a href="{{ route('catalogue') }}">Import some</a></p>
+                <p class="empty">@if ($page->isFiltered())No motor passes this filter. <a href="{{ route('job.match', $page->job) }}">Show all</a>@else The catalogue has no motor. <a href="{{ route('catalogue') }}">Import some</a>@endif</p>
             @else
-                <div class="scroll-x"><table class="ledger">
-                    <thead><tr><th>Motor</th><th>Goes in</th><th>What stands in the way</th><th class="n">Line off by</th><th class="n">Power</th><th><span class="visually-hidden">Choose</span></th></tr></thead>
-                    <tbody>
-                        @foreach ($page->rows() as $row)
-                            <tr class="{{ $page->isChosen($row) ? 'chosen' : '' }}">
-                                <td><strong>{{ $row->motor->name }}</strong>@if ($row->insert)<br><span class="soft">with insert {{ $row->insert->code }}</span>@endif</td>
-                                <td><x-verdict :of="$row->verdict()" /></td>
-                                <td>{{ $page->obstacle($row) ?? 'Nothing' }}@if ($page->needsInsert($row)) <a href="{{ route('job.adapter', [$page->job, $page->motor($row)]) }}">What an insert would have to be</a>@endif</td>
-                                <td class="n">{{ $page->offset($row) ?? '–' }}</td>
-                                <td class="n">{{ (int) $row->motor->continuousW }} W<br>{{ $page->torqueUnit->show($row->motor->maxTorqueNm) }}</td>
-                                <td>
-                                    @if ($page->isChosen($row))
-                                        <strong>Chosen</strong>
-                                    @elseif ($page->mayChoose())
-                                        <form method="post" action="{{ route('job.motor', $page->job) }}">
-                                            @csrf @method('PUT')
-                                            <input type="hidden" name="version" value="{{ $page->job->version }}">
-                                            <input type="hidden" name="insert_id" value="{{ $page->insert($row)?->id }}">
-                                            <button class="btn {{ $loop->first ? 'btn-primary' : 'btn-plain' }}" name="motor_id" value="{{ $page->motor($row)->id }}" aria-label="Choose {{ $row->motor->name }}">Choose</button>
-                                        </form>
-                                    @endif
-                                </td>
-                            </tr>
-                        @endforeach
-                    </tbody>
+                <form id="compare" method="get" action="{{ route('job.match', $page->job) }}">
+                    @foreach (['mount', 'law', 'least_w', 'voltage', 'drawer'] as $key)@if ($page->asked($key) !== '')<input type="hidden" name="{{ $key }}" value="{{ $page->asked($key) }}">@endif @endforeach
+                </form>
+                <div class="scroll-x"><table class="ledger match">
+                    <thead><tr><th>Motor</th><th>Answer</th><th>What limits it, and what would help</th><th class="n">Line off by</th><th class="n">Power</th><th>Two side by side</th><th><span class="visually-hidden">Choose</span></th></tr></thead>
+                    @foreach (NeatSpindle\Core\Fit\Standing::cases() as $standing)
+                        @continue($page->standing($standing) === [])
+                        <tbody>
+                            <tr class="chapter"><th colspan="7" scope="rowgroup">{{ $standing->label() }} <span class="soft">{{ count($page->standing($standing)) }}</span></th></tr>
+                            @foreach ($page->standing($standing) as $row)
+                                @php($motor = $page->motor($row))
+                                @php($prospect = $page->prospect($row))
+                                <tr class="{{ $page->isChosen($motor) ? 'chosen' : '' }}" data-motor="{{ $row->motor->code }}">
+                                    <td><strong>{{ $row->motor->name }}</strong><br><span class="soft">{{ $row->motor->mount()->label() }}@if ($row->insert), insert {{ $row->insert->code }}@endif</span></td>
+                                    <td><x-verdict :of="$row->verdict()" />@if ($prospect->mayTurn)<br><span class="may-turn">may turn</span>@endif</td>
+                                    <td>{{ $page->obstacle($row) ?? 'Nothing stands in the way.' }}
+                                        @if ($page->needsInsert($row)) <a href="{{ route('job.adapter', [$page->job, $motor]) }}">What an insert would have to be</a>@endif
+                                        @if ($page->toBuy($row))<br><strong>To make it go:</strong> {{ $page->toBuy($row) }}.@endif
+                                        @if ($prospect->mayTurn)<br><strong>One reading decides:</strong> {{ $page->settledBy($row) }}.@endif
+                                        @if ($row->motor->mount()->value === 'sleeve' && $row->stack !== null && $prospect->standing->value !== 'goes') <a href="{{ route('job.sleeve', [$page->job, $motor]) }}">A sleeve made to measure</a>@endif
+                                    </td>
+                                    <td class="n">{{ $page->offset($row) ?? '–' }}</td>
+                                    <td class="n">{{ (int) $row->motor->continuousW }} W@if ($page->voltage($motor)), {{ $page->voltage($motor) }} V @endif<br>{{ $page->torqueUnit->show($row->motor->maxTorqueNm) }}</td>
+                                    <td><label class="pick slim"><input type="checkbox" form="compare" name="compare[]" value="{{ $row->motor->code }}" @checked($page->isCompared($row))><span class="visually-hidden">{{ $row->motor->name }}</span></label></td>
+                                    <td>
+                                        @if ($page->isChosen($motor))
+                                            <strong>Chosen</strong>
+                                        @elseif ($page->mayChoose())
+                                            <x-choose-motor :page="$page" :motor="$motor" :insert="$page->insert($row)" :first="$loop->first && $loop->parent->first" />
+                                        @endif
+                                    </td>
+                                </tr>
+                            @endforeach
+                        </tbody>
+                    @endforeach
                 </table></div>
-                <x-fault for="motor_id" />
-                @unless ($page->mayChoose())<p class="form-hint mt-2">Choosing a motor is for installers and the owner.</p>@endunless
+                <div class="tool-line mt-2"><button class="btn btn-plain" form="compare" id="compare-button">Set two side by side</button></div>
             @endif
-            <p class="form-hint mt-2 mb-0">The frame’s, the brakes’ and the wheels’ makers did not design them for a motor’s speed and mass. Limits of power and speed are local law: check them before a promise is made.</p>
+            @if ($page->twinPlates()->isNotEmpty())
+                <h3 class="h6 mt-3">Twin-plate motors: measured on the bike with their plates hung, so no list can judge them</h3>
+                <ul class="plain-list">@foreach ($page->twinPlates() as $motor)<li class="twin-line"><strong>{{ $motor->name }}</strong> <span class="soft">{{ (int) $motor->continuous_w }} W, {{ $page->torqueUnit->show($motor->max_torque_nm) }}. The shell keeps its own spindle and cups.</span> @if ($page->isChosen($motor))<strong>Chosen</strong> <a class="btn btn-plain" href="{{ route('job.survey', [$page->job, 'spot' => 'ring_to_plate']) }}">Measure with the plates</a>@elseif ($page->mayChoose())<x-choose-motor :page="$page" :motor="$motor" :insert="null" :first="false" />@endif</li>@endforeach</ul>
+            @endif
+            <x-fault for="motor_id" />
+            @unless ($page->mayChoose())<p class="form-hint mt-2">Choosing a motor is for installers and the owner.</p>@endunless
+            <p class="form-hint mt-2 mb-0">The frame’s, the brakes’ and the wheels’ makers did not design them for a motor’s speed and mass. Classes of power are examples: limits of power and speed are local law, and are checked before a promise is made.</p>
         </section>
         <section class="panel mt-3" aria-labelledby="ring-title">
             <h2 id="ring-title">Ring</h2>

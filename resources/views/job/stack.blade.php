@@ -3,6 +3,7 @@
     @if ($stack === null)
         <x-not-yet :page="$page" what="Stack" />
     @else
+        <x-news :page="$page" />
         <div class="work">
             <section class="panel picture" aria-label="Section along the crank axis">
                 <div class="verdict-line">
@@ -10,59 +11,87 @@
                     @if ($page->obstacle())<span>{{ $page->obstacle() }}</span>@endif
                 </div>
                 @if ($page->section())
-                    <x-drawing.section :view="$page->section()" />
+                    <x-drawing.section :view="$page->section()" :hands="$page->mayChoose()" />
                     @foreach ($stack->notes as $note)<p class="caution">{{ $note->label() }}</p>@endforeach
-                    <p class="form-hint mb-0 not-on-paper">To scale along the axis. <a href="{{ route('job.section', $page->job) }}" hx-boost="false">Save as SVG</a></p>
                 @else
                     <p class="empty">There is nothing to draw until every place has its spacers: get what is missing, or fill the place by hand.</p>
                 @endif
+                <div class="tool-line not-on-paper">
+                    @if ($page->section())
+                        <span class="seg" role="group" aria-label="Look at">
+                            @foreach (App\View\Drawings\Detail::cases() as $detail)
+                                <a class="btn btn-plain" id="detail-{{ $detail->value }}" href="{{ route('job.stack', [$page->job, 'detail' => $detail->value]) }}" @if($detail === $page->detail()) aria-current="true" @endif>{{ $detail->label() }}</a>
+                            @endforeach
+                        </span>
+                        <a class="btn btn-plain" href="{{ route('job.section', [$page->job, 'detail' => $page->detail()->value]) }}" hx-boost="false">Save as SVG</a>
+                    @endif
+                    <a class="btn btn-plain" id="order" href="{{ route('job.order', $page->job) }}" data-key="o">What to get <kbd aria-hidden="true">o</kbd></a>
+                    <a class="btn btn-plain" id="ways" href="{{ route('job.ways', $page->job) }}" data-key="w">Other ways <kbd aria-hidden="true">w</kbd></a>
+                </div>
             </section>
             <div class="work-wide">
                 <section class="panel" aria-labelledby="places-title">
                     <h2 id="places-title">Spacers and washers</h2>
+                    <x-fault for="way" />
                     @foreach ($page->places() as $place)
                         <x-place :page="$page" :place="$place" />
                     @endforeach
-                    @if ($page->mayChoose() && $page->isAnyByHand())
-                        <form class="mt-2" method="post" action="{{ route('job.solve', $page->job) }}">
-                            @csrf @method('DELETE')
-                            <input type="hidden" name="version" value="{{ $page->job->version }}">
-                            <button class="btn btn-primary" id="solve" data-key="s">Solve it all from the drawer <kbd aria-hidden="true">s</kbd></button>
-                        </form>
+                    @if ($page->mayChoose())
+                        <div class="tool-line mt-2">
+                            <form method="post" action="{{ route('job.undo', $page->job) }}">
+                                @csrf
+                                <input type="hidden" name="version" value="{{ $page->job->version }}">
+                                <button class="btn btn-plain" id="undo" data-key="z" @disabled($page->lastChange() === null) title="{{ $page->lastChange()?->what }}">Undo <kbd aria-hidden="true">z</kbd></button>
+                            </form>
+                            <form method="post" action="{{ route('job.redo', $page->job) }}">
+                                @csrf
+                                <input type="hidden" name="version" value="{{ $page->job->version }}">
+                                <button class="btn btn-plain" id="redo" data-key="y" @disabled($page->nextChange() === null) title="{{ $page->nextChange()?->what }}">Redo <kbd aria-hidden="true">y</kbd></button>
+                            </form>
+                            @if ($page->isAnyByHand())
+                                <form method="post" action="{{ route('job.solve', $page->job) }}">
+                                    @csrf @method('DELETE')
+                                    <input type="hidden" name="version" value="{{ $page->job->version }}">
+                                    <button class="btn btn-primary" id="solve" data-key="s">Solve it from the drawer <kbd aria-hidden="true">s</kbd></button>
+                                </form>
+                            @endif
+                        </div>
+                        @if ($page->lastChange())<p class="form-hint mb-0">Last: {{ $page->lastChange()->what }}, {{ $page->lastChange()->user->firstName() }} at {{ $page->lastChange()->made_at->format('H:i') }}.</p>@endif
                     @endif
                 </section>
+                <x-holds :page="$page" />
             </div>
         </div>
+        @if ($page->twinPlate())
+            <x-first-chain :page="$page" />
+        @endif
         @if ($stack->margins !== [])
             <section class="panel mt-3" aria-labelledby="margins-title">
-                <h2 id="margins-title">Margins</h2>
-                <table class="ledger margins">
-                    <thead><tr><th>What</th><th>Verdict</th><th class="n">Is</th><th class="n">Doubt</th><th class="n">Limit</th><th>To be surer</th></tr></thead>
-                    <tbody>
-                        @foreach ($stack->margins as $margin)
-                            <tr data-margin="{{ $margin->name->value }}">
-                                <td>{{ $margin->name->label() }}</td>
-                                <td><x-verdict :of="$margin->verdict" /></td>
-                                <td class="n">{{ $page->unit->show($margin->value) }}</td>
-                                <td class="n">± {{ $page->unit->show($margin->plusMinus) }}</td>
-                                <td class="n">{{ $margin->name->isCeiling() ? '≤' : '≥' }} {{ $page->unit->show($margin->limit) }}</td>
-                                <td>@if ($margin->verdict->value !== 'clear')<a href="{{ route('job.survey', [$page->job, 'spot' => $page->spotBehind($margin)]) }}">Measure again</a>@endif</td>
-                            </tr>
-                        @endforeach
-                    </tbody>
-                </table>
+                <h2 id="margins-title">Margins, and why</h2>
+                @foreach ($stack->margins as $margin)
+                    <x-why :page="$page" :margin="$margin" />
+                @endforeach
             </section>
-            @if ($stack->fit)
-                <section class="panel mt-3" aria-labelledby="fit-title">
-                    <h2 id="fit-title">Thread, bolts, cranks</h2>
-                    <p class="mb-0">
-                        Nut: <span class="figures">{{ $page->unit->show($stack->fit->nutEngagement) }}</span> of thread, {{ number_format($stack->fit->nutTurns(), 1) }} turns.
-                        Lock ring: <span class="figures">{{ $page->unit->show($stack->fit->lockringEngagement) }}</span>, {{ number_format($stack->fit->lockringTurns(), 1) }} turns.
-                        Plate bolts: @if ($stack->fit->boltLength)<span class="figures">{{ $stack->fit->boltLength }} mm</span>, {{ $page->unit->show($stack->fit->boltEngagement) }} engaged.@else none of the trade’s lengths suits.@endif
-                        Right crank stands <span class="figures">{{ $page->unit->show(abs($stack->fit->crankAsymmetry)) }}</span> {{ $stack->fit->crankAsymmetry >= 0 ? 'further out' : 'further in' }} than the left.
-                    </p>
-                </section>
-            @endif
+        @endif
+        @if ($stack->fit instanceof NeatSpindle\Core\Stack\SleeveFit)
+            <section class="panel mt-3" aria-labelledby="fit-title">
+                <h2 id="fit-title">Thread, bolts, cranks</h2>
+                <p class="mb-0">
+                    Nut: <span class="figures">{{ $page->unit->show($stack->fit->nutEngagement) }}</span> of thread, {{ number_format($stack->fit->nutTurns(), 1) }} turns.
+                    Lock ring: <span class="figures">{{ $page->unit->show($stack->fit->lockringEngagement) }}</span>, {{ number_format($stack->fit->lockringTurns(), 1) }} turns.
+                    Plate bolts: @if ($stack->fit->boltLength)<span class="figures">{{ $stack->fit->boltLength }} mm</span>, {{ $page->unit->show($stack->fit->boltEngagement) }} engaged.@else none of the trade’s lengths suits.@endif
+                    Right crank stands <span class="figures">{{ $page->unit->show(abs($stack->fit->crankAsymmetry)) }}</span> {{ $stack->fit->crankAsymmetry >= 0 ? 'further out' : 'further in' }} than the left.
+                </p>
+            </section>
+        @elseif ($stack->fit instanceof NeatSpindle\Core\Stack\YokeFit)
+            <section class="panel mt-3" aria-labelledby="fit-title">
+                <h2 id="fit-title">Cup, spindle, crank</h2>
+                <p class="mb-0">
+                    Cup: <span class="figures">{{ $page->unit->show($stack->fit->cupEngagement) }}</span> of the body’s thread.
+                    Spindle: find its splines by turning, preload by hand until play is gone and it still turns freely, then lock it.
+                    The crank stops on its spacers, never on taper or spline alone.
+                </p>
+            </section>
         @endif
     @endif
 </x-job>

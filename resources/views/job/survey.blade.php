@@ -93,6 +93,7 @@
     <section class="panel mt-3" aria-labelledby="all-spots">
         <h2 class="visually-hidden" id="all-spots">All spots, in walking order</h2>
         @foreach (NeatSpindle\Core\Survey\Sitting::cases() as $sitting)
+            @continue($page->sitting($sitting) === [])
             <h3 class="h6 mt-2">{{ $sitting->label() }}</h3>
             <ul class="spot-list">
                 @foreach ($page->sitting($sitting) as $one)

@@ -55,6 +55,25 @@
                 <circle class="part part-frame" cx="120" cy="60" r="34" fill="#8494a0" stroke="#14202b" />
                 <path class="jaw" d="M72 12 h14 v60 h-14 z M154 12 h14 v60 h-14 z M50 6 h140 v10 h-140 z" fill="#dba63c" stroke="#14202b" />
                 @break
+            @case('ring-to-plate')
+                <path class="part part-plate" d="M60 78 h130 v14 h-130 z" fill="#c9a24a" stroke="#14202b" />
+                <path class="part part-ring" d="M80 40 h34 v9 h-34 z M136 40 h34 v9 h-34 z" fill="#7d5a8c" stroke="#14202b" />
+                <path class="jaw" d="M66 26 h118 v14 h-118 z M122 40 h6 v38 h-6 z" fill="#dba63c" stroke="#14202b" />
+                <text x="196" y="90" font-size="13">plate</text><text x="176" y="50" font-size="13">ring</text>
+                @break
+            @case('pinion-to-face')
+                <path class="part part-motor" d="M40 86 h150 v14 h-150 z" fill="#4b5a66" stroke="#14202b" />
+                <path class="part part-plate" d="M50 74 h130 v12 h-130 z" fill="#c9a24a" stroke="#14202b" />
+                <path class="part part-ring" d="M92 34 h16 v40 h-16 z M84 34 h32 v9 h-32 z" fill="#7d5a8c" stroke="#14202b" />
+                <path class="jaw" d="M80 20 h90 v14 h-90 z M138 34 h6 v40 h-6 z" fill="#dba63c" stroke="#14202b" />
+                <text x="186" y="84" font-size="13">plate</text><text x="60" y="46" font-size="13" text-anchor="end">pinion</text>
+                @break
+            @case('crank-gap')
+                <path class="part part-frame" d="M20 30 h50 v60 h-50 z" fill="#8494a0" stroke="#14202b" />
+                <path class="part part-spindle" d="M20 50 h150 l14 4 v12 l-14 4 h-150 z" fill="#a9b3b0" stroke="#14202b" />
+                <path class="jaw" d="M184 20 h12 v66 h-12 z M70 34 h114 v8 h-114 z" fill="#dba63c" stroke="#14202b" />
+                <text x="45" y="24" font-size="13" text-anchor="middle">bearing</text>
+                @break
         @endswitch
     </svg>
     <figcaption class="form-hint">{{ $of->words() }}</figcaption>

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * One change of what is to be fitted: who made it, what it was before, and whether it was taken back.
+ *
+ * @property list<string> $touched
+ * @property array<string, mixed> $before
+ * @property array<string, mixed> $after
+ * @property Carbon $made_at
+ * @property ?Carbon $undone_at
+ * @property User $user
+ */
+class KitChange extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    protected $casts = ['touched' => 'array', 'before' => 'array', 'after' => 'array', 'made_at' => 'datetime', 'undone_at' => 'datetime'];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return Builder<self> what has not been replaced by something else */
+    public static function standingFor(Job $job): Builder
+    {
+        return self::query()->where('job_id', $job->id)->whereNull('superseded_at');
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Lead;
+use App\Models\Reservation;
+use App\Models\Spacer;
+use App\Models\User;
+use Illuminate\Support\Collection;
+use NeatSpindle\Core\Measure\LengthUnit;
+
+/** What lies in the drawer, and for which jobs some of it is kept. */
+class DrawerPage
+{
+    public readonly LengthUnit $unit;
+
+    /** @var Collection<int, Spacer>|null */
+    private ?Collection $spacers = null;
+
+    public function __construct(public readonly User $user)
+    {
+        $this->unit = $user->length_unit;
+    }
+
+    /** @return Collection<int, Spacer> thinnest first, each with what is reserved of it */
+    public function spacers(): Collection
+    {
+        return $this->spacers ??= Spacer::query()
+            ->with(['reservations' => fn ($reservations) => $reservations->where('state', Reservation::RESERVED), 'reservations.job'])
+            ->where('workshop_id', $this->user->workshop_id)->orderBy('thickness_mm')->orderBy('id')->get();
+    }
+
+    /** @return Collection<int, Lead> */
+    public function leads(): Collection
+    {
+        return Lead::query()->where('workshop_id', $this->user->workshop_id)->orderBy('connector')->orderBy('length_mm')->get();
+    }
+
+    public function mayChange(): bool
+    {
+        return $this->user->can('countDrawer', $this->user->workshop);
+    }
+}

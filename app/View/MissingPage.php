@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Bench\JobSheet;
+use App\Documents\CatalogueDocument;
+use App\Models\Job;
+use App\Models\User;
+use NeatSpindle\Core\Measure\LengthUnit;
+use NeatSpindle\Core\Order\Purchase;
+use NeatSpindle\Core\Order\Shortage;
+use NeatSpindle\Core\Stack\Drawer;
+
+/**
+ * What is missing across all open jobs. The jobs are served in the order they are promised; what one uses the
+ * next no longer finds in the drawer.
+ */
+class MissingPage
+{
+    public readonly LengthUnit $unit;
+
+    /** @var list<array{job: Job, shortage: Shortage}>|null */
+    private ?array $jobs = null;
+
+    public function __construct(private readonly User $user)
+    {
+        $this->unit = $user->length_unit;
+    }
+
+    /** @return list<array{job: Job, shortage: Shortage}> jobs with a motor and a ring, the first promised first */
+    public function jobs(): array
+    {
+        return $this->jobs ??= $this->read();
+    }
+
+    /** @return list<array{thickness: float, use: string, count: int, made: bool, jobs: list<int>}> thickest first */
+    public function missing(): array
+    {
+        $missing = [];
+        foreach ($this->jobs() as ['job' => $job, 'shortage' => $shortage]) {
+            foreach ($shortage->purchases as $purchase) {
+                $key = self::key($purchase);
+                $missing[$key] ??= ['thickness' => $purchase->mm(), 'use' => $purchase->place->use()->value, 'count' => 0, 'made' => $purchase->isMade, 'jobs' => []];
+                $missing[$key]['count']++;
+                $missing[$key]['jobs'] = array_values(array_unique([...$missing[$key]['jobs'], $job->number]));
+            }
+        }
+        usort($missing, fn (array $a, array $b) => [$b['thickness'], $a['use']] <=> [$a['thickness'], $b['use']]);
+
+        return $missing;
+    }
+
+    /** @return list<list<string>> */
+    public function table(): array
+    {
+        return [['thickness_mm', 'quantity', 'use', 'to_be_made', 'jobs'], ...array_map(fn (array $row) => [
+            number_format($row['thickness'], 2, '.', ''), (string) $row['count'], $row['use'], $row['made'] ? 'yes' : 'no', implode(' ', $row['jobs']),
+        ], $this->missing())];
+    }
+
+    private static function key(Purchase $purchase): string
+    {
+        return "{$purchase->hundredths} {$purchase->place->use()->value}";
+    }
+
+    /** @return list<array{job: Job, shortage: Shortage}> */
+    private function read(): array
+    {
+        $jobs = Job::query()->with(['bike.customer', 'readings', 'answers', 'kit', 'stepRecords', 'reservations'])
+            ->where('workshop_id', $this->user->workshop_id)
+            ->whereHas('kit', fn ($kit) => $kit->whereNotNull('motor_id')->whereNotNull('ring_id'))
+            ->orderByRaw('promised_on is null')->orderBy('promised_on')->orderBy('number')->get();
+        $catalogue = CatalogueDocument::of($this->user->workshop_id);
+        $drawer = null;
+        $read = [];
+        foreach ($jobs as $job) {
+            $worksheet = JobSheet::openWith($job, $catalogue)->chosenWorksheet();
+            if ($worksheet === null || $job->reservations->contains('state', 'taken')) {
+                continue;
+            }
+            $drawer ??= $worksheet->job->catalogue->drawer;
+            $shortage = Shortage::of($worksheet->recipe, $drawer, $worksheet->job->kit->byHand);
+            $drawer = self::less($drawer, $shortage);
+            $read[] = ['job' => $job, 'shortage' => $shortage];
+        }
+
+        return $read;
+    }
+
+    /** The drawer once a job has had what lies there for it. */
+    private static function less(Drawer $drawer, Shortage $shortage): Drawer
+    {
+        foreach ($shortage->stack->mount->places() as $place) {
+            $bought = array_map(fn (Purchase $one) => $one->hundredths, array_filter($shortage->purchases, fn (Purchase $one) => $one->place === $place));
+            $used = array_map(fn (float $mm) => (int) round($mm * 100), $shortage->stack->spacers[$place->value]->pieces ?? []);
+            foreach ($bought as $piece) {
+                unset($used[array_search($piece, $used, true)]);
+            }
+            $drawer = $drawer->without(array_values($used), $place);
+        }
+
+        return $drawer;
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Reservation;
+use App\Models\Stage;
+use Illuminate\Support\Collection;
+use NeatSpindle\Core\Order\OrderList;
+use NeatSpindle\Core\Order\Shortage;
+use NeatSpindle\Core\Order\SurvivingOrder;
+use NeatSpindle\Core\Stack\Stack;
+
+/** What a stack takes from the drawer, what is missing for it, and what to order so that the doubt does not matter. */
+class OrderPage extends JobPage
+{
+    private ?OrderList $order = null;
+
+    /** @var Collection<int, Reservation>|null */
+    private ?Collection $reservations = null;
+
+    public function stage(): Stage
+    {
+        return Stage::Stack;
+    }
+
+    public function stack(): ?Stack
+    {
+        return $this->sheet->chosenWorksheet()?->stack;
+    }
+
+    public function shortage(): ?Shortage
+    {
+        $worksheet = $this->sheet->chosenWorksheet();
+
+        return $worksheet === null ? null : Shortage::of($worksheet->recipe, $worksheet->job->catalogue->drawer, $worksheet->job->kit->byHand);
+    }
+
+    public function order(): ?OrderList
+    {
+        $worksheet = $this->sheet->chosenWorksheet();
+
+        return $worksheet === null ? null : $this->order ??= SurvivingOrder::of($worksheet->recipe, $worksheet->job->catalogue->drawer);
+    }
+
+    /** @return Collection<int, Reservation> */
+    public function reservations(): Collection
+    {
+        return $this->reservations ??= Reservation::query()->with('spacer')->where('job_id', $this->job->id)->orderBy('state')->orderBy('id')->get();
+    }
+
+    public function hasReserved(string $state): bool
+    {
+        return $this->reservations()->contains('state', $state);
+    }
+
+    public function mm(int $hundredths): string
+    {
+        return $this->unit->show($hundredths / 100);
+    }
+}

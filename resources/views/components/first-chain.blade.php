@@ -1,0 +1,54 @@
+@props(['page'])
+@php($plates = $page->twinPlate())
+@php($stack = $page->stack())
+@php($feel = $page->sheet->findings->answer('bearing_feel'))
+@php($arm = $page->sheet->findings->answer('tensioner_arm'))
+@php($turns = $page->sheet->findings->count('crank_bolt_turns'))
+<section class="panel mt-3" aria-labelledby="first-chain-title">
+    <h2 id="first-chain-title">First chain, crank and bearings, by hand before any torque</h2>
+    <div class="decisions">
+        <form method="post" action="{{ route('job.answer', $page->job) }}">
+            @csrf
+            <input type="hidden" name="spot" value="bearing_feel"><input type="hidden" name="back" value="stack">
+            <h3 class="h6">Spindle turned by hand</h3>
+            <div class="choice-row">
+                @foreach (['free' => 'Free, no play', 'play' => 'End play', 'drag' => 'It drags'] as $value => $label)
+                    <button class="btn btn-plain" name="value" value="{{ $value }}" @if($feel === $value) aria-pressed="true" @endif>{{ $label }}</button>
+                @endforeach
+            </div>
+            <p class="mb-0">@switch($feel)
+                @case('play') <strong>Too few spacers.</strong> Put the thinnest the drawer has under the crank, turn again. Split rings lie with their gaps opposite. @break
+                @case('drag') <strong>Too many spacers.</strong> Take the thinnest from under the crank, turn again. Never torque against a drag. @break
+                @case('free') Right so: bearings sit on the spindle’s ground part over their whole width. @break
+                @default Too few spacers give play, too many give drag.
+            @endswitch</p>
+        </form>
+        <form method="post" action="{{ route('job.answer', $page->job) }}">
+            @csrf
+            <input type="hidden" name="spot" value="crank_bolt_turns"><input type="hidden" name="back" value="stack">
+            <h3 class="h6"><label for="bolt-turns">Full turns of the crank bolt, by hand</label></h3>
+            <div class="pieces"><input class="form-control w-auto" id="bolt-turns" name="value" size="4" inputmode="numeric" value="{{ $turns }}"><button class="btn btn-plain">Keep</button></div>
+            <x-fault for="value" />
+            <p class="mb-0">@if ($turns === null) At least {{ $plates->minBoltTurns + 0 }} before it is trusted with torque.
+                @elseif ($turns < $plates->minBoltTurns) <strong>Stop:</strong> {{ $turns }} of at least {{ $plates->minBoltTurns + 0 }}. Thinner spacers under the crank, or a longer bolt; no torque until then.
+                @else Enough: {{ $turns }} of at least {{ $plates->minBoltTurns + 0 }}. @endif</p>
+        </form>
+        <form method="post" action="{{ route('job.answer', $page->job) }}">
+            @csrf
+            <input type="hidden" name="spot" value="tensioner_arm"><input type="hidden" name="back" value="stack">
+            <h3 class="h6">Tensioner’s arm, chain on the smallest cog</h3>
+            <div class="choice-row">
+                @foreach (['free' => 'Swings both ways', 'end' => 'At its end', 'touches' => 'Chain touches the ring'] as $value => $label)
+                    <button class="btn btn-plain" name="value" value="{{ $value }}" @if($arm === $value) aria-pressed="true" @endif>{{ $label }}</button>
+                @endforeach
+            </div>
+            <p class="mb-0">@switch($arm)
+                @case('end') <strong>Not yet:</strong> a link more or less in the first chain, then look again. @break
+                @case('touches') <strong>Not yet:</strong> drive spacers off line, or the ring too large: see “First chain off line” below. @break
+                @case('free') Right so. @break
+                @default Ring, pulley and pinion in one plane; the arm free to swing both ways and not at its end.
+            @endswitch</p>
+        </form>
+    </div>
+    <p class="form-hint mb-0">The spacer beside the pinion is the machined one.</p>
+</section>

@@ -1,0 +1,60 @@
+<x-job :page="$page">
+    @if ($page->stack() === null)
+        <x-not-yet :page="$page" what="This" />
+    @else
+        @php($shortage = $page->shortage())
+        @php($order = $page->order())
+        <div class="work-halves">
+            <section class="panel" aria-labelledby="missing-title">
+                <h2 id="missing-title">For the readings as they are</h2>
+                @if ($shortage->isNone())
+                    <p><x-verdict of="clear" words="The drawer has it all" /></p>
+                    @if ($page->stack()->verdict->value === 'fails')<p class="mb-0">No spacer helps what is in the way: {{ App\View\Obstacle::of($page->stack(), $page->unit) }}. <a href="{{ route('job.match', $page->job) }}">Another motor or ring</a></p>@endif
+                @else
+                    <p>Missing, with as few pieces as can be, place by place:</p>
+                    <table class="ledger">
+                        <thead><tr><th class="n">Get</th><th class="n">Thickness</th><th>For</th><th></th></tr></thead>
+                        <tbody>@foreach ($shortage->counted() as [$purchase, $count])<tr><td class="n">{{ $count }} ×</td><td class="n">{{ $page->mm($purchase->hundredths) }}</td><td>{{ $purchase->place->label() }}</td><td class="soft">{{ $purchase->isMade ? 'to be made: the drawer knows no thickness that helps' : '' }}</td></tr>@endforeach</tbody>
+                    </table>
+                    <p class="mb-0">With them the stack is <x-verdict :of="$shortage->stack->verdict" />@if ($shortage->stack->verdict->value === 'fails') {{ App\View\Obstacle::of($shortage->stack, $page->unit) }}@endif</p>
+                @endif
+            </section>
+            <section class="panel" aria-labelledby="survive-title">
+                <h2 id="survive-title">Whatever the readings turn out to be</h2>
+                @if ($order->pieces === null)
+                    <p><x-verdict of="fails" words="No order helps" /></p>
+                    <p>Somewhere inside the doubt {{ $order->obstacle ? lcfirst((string) App\View\Obstacle::of($order->obstacle, $page->unit)) : 'the stack cannot be built' }} Measure again first.</p>
+                @elseif ($order->pieces === [])
+                    <p><x-verdict of="clear" words="Nothing to order" /></p>
+                    <p class="mb-0">Inside the doubt of shell and chainstay there is no truth for which the drawer would not do; proven for all {{ number_format($order->truths) }} that differ.</p>
+                @else
+                    <p>Order this, and the stack can be built for every width and every chainstay inside the doubt. Drop any piece and for some of them it cannot.</p>
+                    <table class="ledger">
+                        <thead><tr><th class="n">Order</th><th class="n">Thickness</th><th>Good for</th></tr></thead>
+                        <tbody>@foreach ($order->counted() as [$piece, $count])<tr><td class="n">{{ $count }} ×</td><td class="n">{{ $page->mm($piece->hundredths) }}</td><td>{{ implode(', ', array_map(fn ($use) => $use->value, $piece->uses)) }}</td></tr>@endforeach</tbody>
+                    </table>
+                    <p class="form-hint">Proven for all {{ number_format($order->truths) }} truths that differ inside the doubt. {{ $order->isLeast ? 'No smaller order of thicknesses the drawer knows would do.' : 'A smaller order may exist; not every one was tried.' }}</p>
+                    <p class="mb-0 not-on-paper"><a class="btn btn-plain" href="{{ route('job.order.csv', $page->job) }}" hx-boost="false">Save as CSV</a></p>
+                @endif
+            </section>
+        </div>
+        <section class="panel mt-3" aria-labelledby="kept-title">
+            <h2 id="kept-title">Kept for this job</h2>
+            @if ($page->reservations()->isEmpty())
+                <p>Nothing is kept yet: another job may take these pieces.</p>
+            @else
+                <ul class="plain-list">@foreach ($page->reservations() as $kept)<li><span class="figures">{{ $kept->quantity }} × {{ $page->unit->show($kept->spacer->thickness_mm) }}</span> {{ $kept->state === App\Models\Reservation::TAKEN ? 'taken out' : 'reserved' }}@if ($kept->spacer->lies_in), {{ $kept->state === App\Models\Reservation::TAKEN ? 'from' : 'lies in' }} {{ $kept->spacer->lies_in }}@endif</li>@endforeach</ul>
+            @endif
+            @if ($page->mayChoose())
+                <form class="tool-line" method="post" action="{{ route('job.reserve', $page->job) }}">
+                    @csrf
+                    <input type="hidden" name="version" value="{{ $page->job->version }}">
+                    <button class="btn btn-primary" name="does" value="reserve">Reserve what the stack uses</button>
+                    @if ($page->hasReserved(App\Models\Reservation::RESERVED))<button class="btn btn-plain" name="does" value="take">Take them out</button>@endif
+                    @if (! $page->reservations()->isEmpty())<button class="btn btn-plain" name="does" value="give_back">Give all back</button>@endif
+                </form>
+            @endif
+            <p class="mt-2 mb-0"><a href="{{ route('job.stack', $page->job) }}">Back to the stack</a></p>
+        </section>
+    @endif
+</x-job>

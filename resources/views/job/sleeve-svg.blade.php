@@ -1,0 +1,1 @@
+<x-drawing.sleeve :view="$page->drawing()" :unit="$page->unit" />

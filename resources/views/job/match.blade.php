@@ -51,7 +51,7 @@
                                         @if ($row->motor->mount()->value === 'sleeve' && $row->stack !== null && $prospect->standing->value !== 'goes') <a href="{{ route('job.sleeve', [$page->job, $motor]) }}">A sleeve made to measure</a>@endif
                                     </td>
                                     <td class="n">{{ $page->offset($row) ?? '–' }}</td>
-                                    <td class="n">{{ (int) $row->motor->continuousW }} W@if ($page->voltage($motor)), {{ $page->voltage($motor) }} V @endif<br>{{ $page->torqueUnit->show($row->motor->maxTorqueNm) }}</td>
+                                    <td class="n">{{ (int) $row->motor->continuousW }} W @if ($page->voltage($motor)), {{ $page->voltage($motor) }} V @endif<br>{{ $page->torqueUnit->show($row->motor->maxTorqueNm) }}</td>
                                     <td><label class="pick slim"><input type="checkbox" form="compare" name="compare[]" value="{{ $row->motor->code }}" @checked($page->isCompared($row))><span class="visually-hidden">{{ $row->motor->name }}</span></label></td>
                                     <td>
                                         @if ($page->isChosen($motor))

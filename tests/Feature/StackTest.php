@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bench\SurveyKeeper;
+use App\Models\Job;
+use App\Models\Reservation;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Http\UploadedFile;
+use NeatSpindle\Core\Measure\LengthText;
+use NeatSpindle\Core\Measure\LengthUnit;
+use NeatSpindle\Core\Survey\Instrument;
+use Tests\Support\Workshops;
+
+/** A job whose motor hangs between plates, on a shell it is native to. */
+function hungJob(User $person): Job
+{
+    return Workshops::kitted($person, 'wren-pair', 'plain-40');
+}
+
+function readAt(Job $job, User $person, string $spot, string $typed): void
+{
+    app(SurveyKeeper::class)->record(Workshops::fresh($job), $person, $spot, (new LengthText(LengthUnit::Millimetre))->measurement($typed, 0.02), Instrument::Caliper, $typed, true);
+}
+
+it('asks for a twin-plate motor’s own measures, and lets another be chosen meanwhile', function (): void {
+    $person = Workshops::stocked();
+    $job = hungJob($person);
+    $this->actingAs($person)->get("/jobs/{$job->id}/stack")->assertOk()->assertSee('Ring to plate');
+    $this->get("/jobs/{$job->id}/match")->assertOk()->assertSee('Measure with the plates')->assertSee('Choose Heron, 73 sleeve');
+    $this->get("/jobs/{$job->id}/survey")->assertOk()->assertSee('With plates and ring hung');
+    expect(Workshops::fresh($job)->next_step)->toBe('Measure with the plates: Ring to plate');
+});
+
+it('solves a twin-plate motor from its measures, decides play by hand and has a sheet for it', function (): void {
+    $person = Workshops::stocked();
+    $job = hungJob($person);
+    foreach (['shell_width' => '92.0', 'ring_to_plate' => '10.4', 'pinion_to_face' => '40.7', 'crank_gap' => '23.1'] as $spot => $typed) {
+        readAt($job, $person, $spot, $typed);
+    }
+    $this->actingAs($person)->get("/jobs/{$job->id}/stack")->assertOk()->assertSee('First chain off line')->assertSee('Too few spacers give play');
+    $this->post("/jobs/{$job->id}/answers", ['spot' => 'bearing_feel', 'value' => 'drag', 'back' => 'stack'])->assertRedirect("/jobs/{$job->id}/stack");
+    $this->post("/jobs/{$job->id}/answers", ['spot' => 'crank_bolt_turns', 'value' => '2', 'back' => 'stack'])->assertRedirect();
+    $this->get("/jobs/{$job->id}/stack")->assertSee('Take the thinnest from under the crank')->assertSee('2 of at least 3');
+    $this->get("/jobs/{$job->id}/build")->assertOk()->assertSee('First chain on');
+    $document = $this->get("/jobs/{$job->id}/job.json")->json();
+    expect($document['bike']['twin_plate_measures']['crank_gap_mm']['readings'])->toEqual([23.1])
+        ->and($document['kit']['motor'])->toBe('wren-pair');
+});
+
+it('opens every margin into the readings and figures behind it', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person)->get("/jobs/{$job->id}/stack")->assertOk()
+        ->assertSeeInOrder(['Case to chainstay', 'Drive side, spacers', 'Case, from the shoulder', 'Chainstay’s outer side', 'Together'])
+        ->assertSeeInOrder(['Thread for the nut', 'Sleeve’s length', 'Shell’s width']);
+});
+
+it('looks at a detail and gives it out as a drawing', function (string $detail): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person)->get("/jobs/{$job->id}/stack?detail={$detail}")->assertOk();
+    expect(simplexml_load_string((string) $this->get("/jobs/{$job->id}/section.svg?detail={$detail}")->assertOk()->getContent()))->not->toBeFalse();
+})->with(['whole', 'left', 'drive', 'nonsense']);
+
+it('says what the nut holds and keeps what the body rests on', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person)->get("/jobs/{$job->id}/stack/rest")->assertOk()->assertSee('Friction holds')->assertSee('There is no boom');
+    $brace = fn (array $data) => $this->put("/jobs/{$job->id}/stack/rest", ['version' => Workshops::fresh($job)->version, 'position' => 'below', 'gap' => 'nothing', ...$data]);
+
+    $brace(['nut_torque' => '35 ft lb', 'thread_state' => 'grease', 'shell_face' => 'bare', 'rest' => 'block', 'rest_radius' => '150'])->assertSessionHasNoErrors();
+    $worksheet = $this->get("/jobs/{$job->id}/worksheet.json")->json('reaction');
+    expect($worksheet['rest_load_n'])->not->toBeNull()
+        ->and(Workshops::fresh($job)->kit?->bracing['nut_torque_nm'])->toEqualWithDelta(47.45, 0.01);
+    $brace(['rest' => 'boom_clamp'])->assertSessionHasErrors('rest');
+    $brace(['nut_torque' => 'tight'])->assertSessionHasErrors('nut_torque');
+    $brace(['shell_outer' => '30', 'shell_inner' => '34'])->assertSessionHasErrors('shell_outer');
+    $brace(['rest' => 'block', 'rest_radius' => '-3'])->assertSessionHasErrors('rest_radius');
+});
+
+it('stops the job when something soft lies in the gap and the body presses on it', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person)->put("/jobs/{$job->id}/stack/rest", ['version' => $job->version, 'position' => 'below', 'gap' => 'hose', 'rest' => 'frame', 'rest_radius' => '150'])->assertSessionHasNoErrors();
+
+    $this->get("/jobs/{$job->id}/stack")->assertSee('This job is stopped')->assertSee('A hydraulic hose lies where the body presses');
+    $this->post("/jobs/{$job->id}/build", ['step' => 'safe', 'state' => 'done'])->assertSessionHasErrors('state');
+    expect(Workshops::fresh($job)->next_step)->toStartWith('Stopped.');
+    $this->put("/jobs/{$job->id}/stack/rest", ['version' => Workshops::fresh($job)->version, 'position' => 'below', 'gap' => 'hose', 'rest' => 'strut', 'rest_radius' => '150'])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$job->id}/stack")->assertDontSee('This job is stopped');
+});
+
+it('never clamps carbon', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $job->bike->update(['frame_material' => 'carbon']);
+    $this->actingAs($person)->put("/jobs/{$job->id}/stack/rest", ['version' => $job->version, 'position' => 'below', 'gap' => 'nothing', 'rest' => 'tube_band', 'rest_radius' => '150'])->assertSessionHasErrors('rest');
+});
+
+it('reserves what a stack uses, so that another job cannot count on it', function (): void {
+    $person = Workshops::stocked();
+    $person->workshop->spacers()->update(['quantity' => 1]);
+    $first = Workshops::kitted($person);
+    $second = Workshops::kitted($person);
+    $uses = exportedDrive($first);
+    $this->actingAs($person)->post("/jobs/{$first->id}/stack/order", ['does' => 'reserve', 'version' => $first->version])->assertSessionHasNoErrors();
+
+    expect($uses)->not->toBe([])->and(exportedDrive($first))->toBe($uses)->and(exportedDrive($second))->not->toBe($uses);
+    $this->get('/drawer')->assertOk()->assertSee("{$first->number}</a>", false);
+
+    $spacer = Reservation::query()->where('job_id', $first->id)->firstOrFail()->spacer;
+    $this->post("/jobs/{$first->id}/stack/order", ['does' => 'take', 'version' => 0]);
+    expect($spacer->refresh()->quantity)->toBe(0)->and(exportedDrive($first))->toBe($uses);
+    $this->post("/jobs/{$first->id}/stack/order", ['does' => 'give_back', 'version' => 0]);
+    expect($spacer->refresh()->quantity)->toBe(1)->and(Reservation::query()->where('job_id', $first->id)->count())->toBe(0);
+});
+
+/** @return list<float|int> */
+function exportedDrive(Job $job): array
+{
+    return test()->actingAs($job->workshop()->firstOrFail()->users()->firstOrFail())->get("/jobs/{$job->id}/worksheet.json")->json('stack.spacers.drive') ?? [];
+}
+
+it('says what to get, also when the doubt has its way, and gives it out as a table', function (): void {
+    $person = Workshops::stocked();
+    $person->workshop->spacers()->update(['quantity' => 0]);
+    $job = Workshops::kitted($person);
+    $this->actingAs($person)->get("/jobs/{$job->id}/stack/order")->assertOk()->assertSee('Missing, with as few pieces')->assertSee('Drop any piece');
+    $csv = (string) $this->get("/jobs/{$job->id}/stack/order.csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=UTF-8')->getContent();
+    expect($csv)->toStartWith("thickness_mm,quantity,use\n")->and(substr_count($csv, "\n"))->toBeGreaterThan(1);
+    $this->get('/drawer/missing')->assertOk()->assertSee((string) $job->number);
+    expect((string) $this->get('/drawer/missing.csv')->assertOk()->getContent())->toContain((string) $job->number);
+});
+
+it('reads a drawer in from a table and writes the same out', function (): void {
+    $person = Workshops::stocked();
+    $this->actingAs($person);
+    $table = (string) $this->get('/drawer.csv')->assertOk()->getContent();
+    $more = $table."2.75,3,\"drive plate\",\"=shelf, left\"\n";
+    $this->post('/drawer.csv', ['table' => UploadedFile::fake()->createWithContent('drawer.csv', $more)])->assertSessionHasNoErrors();
+    $again = (string) $this->get('/drawer.csv')->getContent();
+
+    expect($again)->toContain('2.75,3,"drive plate","\'=shelf, left"')->and(count(explode("\n", $again)))->toBe(count(explode("\n", $table)) + 1);
+    $this->post('/drawer.csv', ['table' => UploadedFile::fake()->createWithContent('semi.csv', "thickness_mm;quantity;use\r\n2,75;9;plate drive\r\n")])->assertSessionHasNoErrors();
+    expect($person->workshop->spacers()->where('thickness_mm', 2.75)->sole()->quantity)->toBe(9);
+});
+
+it('says line by line what is wrong with a table, and keeps nothing of it', function (string $rows, string $message): void {
+    $person = Workshops::stocked();
+    $before = $person->workshop->spacers()->count();
+    $this->actingAs($person)->post('/drawer.csv', ['table' => UploadedFile::fake()->createWithContent('drawer.csv', "thickness_mm,quantity,use\n{$rows}")])->assertSessionHasErrors('table');
+    expect(implode(' ', session('errors')->get('table')))->toContain($message)->and($person->workshop->spacers()->count())->toBe($before);
+})->with([
+    'zero' => ["0,3,drive\n", 'Line 2: A spacer is thicker than 0'],
+    'words' => ["thick,3,drive\n", 'is no thickness'],
+    'too fine' => ["1.005,3,drive\n", 'whole number of hundredths'],
+    'negative count' => ["1,-3,drive\n", 'from 0 to 1000'],
+    'unknown use' => ["1,3,roof\n", 'Uses are'],
+    'twice' => ["1,3,drive\n1.00,2,drive\n", 'the same thickness and uses as line 2'],
+    'nothing' => ['', 'no rows'],
+]);
+
+it('puts a new kind into the drawer, once', function (): void {
+    $person = Workshops::stocked();
+    $this->actingAs($person)->post('/drawer', ['thickness' => '2.75', 'new_quantity' => '4', 'uses' => ['drive', 'nut'], 'new_lies_in' => 'tin 3'])->assertSessionHasNoErrors();
+    $this->post('/drawer', ['thickness' => '2.75', 'new_quantity' => '4', 'uses' => ['nut', 'drive']])->assertSessionHasErrors('thickness');
+    $this->post('/drawer', ['thickness' => '0', 'new_quantity' => '4', 'uses' => ['nut']])->assertSessionHasErrors('thickness');
+    $this->post('/drawer', ['thickness' => 'some', 'new_quantity' => '-1'])->assertSessionHasErrors(['thickness', 'new_quantity', 'uses']);
+    expect($person->workshop->spacers()->where('thickness_mm', 2.75)->sole()->lies_in)->toBe('tin 3');
+});
+
+it('filters motors and sets two side by side', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::measured($person);
+    $this->actingAs($person)->get("/jobs/{$job->id}/match?mount=yoke")->assertOk()->assertSee('Bittern')->assertDontSee('Choose Heron');
+    $this->get("/jobs/{$job->id}/match?law=to-250")->assertSee('Otter')->assertDontSee('Choose Heron');
+    $this->get("/jobs/{$job->id}/match?voltage=36")->assertSee('Otter')->assertDontSee('Choose Heron');
+    $this->get("/jobs/{$job->id}/match?least_w=900")->assertSee('No motor passes');
+    $this->get("/jobs/{$job->id}/match?compare[]=heron-73&compare[]=otter-73")->assertSee('Pieces from the drawer');
+    $this->get("/jobs/{$job->id}/match?compare[]=heron-73&mount[]=x&law=zzz")->assertOk()->assertDontSee('Pieces from the drawer');
+});
+
+it('says before the strip which answers may turn, and which reading decides', function (): void {
+    $person = Workshops::stocked();
+    $readings = array_diff_key(Workshops::READINGS, ['shell_width' => 1]);
+    $job = Workshops::measured($person, ['cups_width' => '87.2', 'cup_flange' => '2', 'guide_depth' => '3.4'] + $readings);
+    $this->actingAs($person)->get("/jobs/{$job->id}/match")->assertOk()->assertSee('told from the cups')->assertSee('may turn')->assertSee('One reading decides');
+});
+
+it('draws a sleeve made to measure for a shell its own is too short for', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::measured($person);
+    $motor = $person->workshop->motors()->where('code', 'heron-68')->sole();
+    $this->actingAs($person)->get("/jobs/{$job->id}/sleeve/{$motor->id}")->assertOk()->assertSee('longer than its own');
+    expect(simplexml_load_string((string) $this->get("/jobs/{$job->id}/sleeve/{$motor->id}/drawing.svg")->assertOk()->getContent()))->not->toBeFalse();
+    $yoke = $person->workshop->motors()->where('code', 'bittern-83')->sole();
+    $this->get("/jobs/{$job->id}/sleeve/{$yoke->id}")->assertSee('No sleeve can be drawn');
+    $this->get("/jobs/{$job->id}/sleeve/{$yoke->id}/drawing.svg")->assertNotFound();
+});
+
+it('builds a yoke motor from a sheet of its own', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person, 'bittern-83', 'half-36');
+    readAt($job, $person, 'shell_width', '68.02');
+    $this->actingAs($person)->get("/jobs/{$job->id}/stack")->assertOk()->assertSee('Slot, inner')->assertSee('Thread for the cup');
+    $this->get("/jobs/{$job->id}/build")->assertOk()->assertSee('Yoke into its slot')->assertDontSee('Nut to torque');
+});
+
+it('keeps an apprentice from reserving and bracing', function (): void {
+    $owner = Workshops::stocked();
+    $job = Workshops::kitted($owner);
+    $this->actingAs(Workshops::person(Role::Apprentice, $owner->workshop));
+    $this->post("/jobs/{$job->id}/stack/order", ['does' => 'reserve', 'version' => $job->version])->assertForbidden();
+    $this->put("/jobs/{$job->id}/stack/rest", ['version' => $job->version, 'position' => 'below', 'gap' => 'nothing'])->assertForbidden();
+    $this->post("/jobs/{$job->id}/stack/undo", ['version' => $job->version])->assertForbidden();
+    $this->get("/jobs/{$job->id}/stack/rest")->assertOk()->assertSee('for installers and the owner');
+});

@@ -92,9 +92,19 @@ function putIn(chip, berth) {
     press(same);
 }
 
+/* The place under the pointer, or the nearest one a finger's width away. */
 function berthAt(event) {
-    const inside = (box) => event.clientX >= box.left && event.clientX <= box.right && event.clientY >= box.top && event.clientY <= box.bottom;
-    return [...document.querySelectorAll('svg [data-berth]')].find((berth) => inside(berth.getBoundingClientRect())) ?? null;
+    const near = [...document.querySelectorAll('svg [data-berth]')]
+        .map((berth) => ({ berth, far: distance(berth.getBoundingClientRect(), event) }))
+        .filter(({ far }) => far.outside <= 18)
+        .sort((a, b) => a.far.outside - b.far.outside || a.far.middle - b.far.middle);
+    return near[0]?.berth ?? null;
+}
+
+function distance(box, event) {
+    const dx = Math.max(box.left - event.clientX, 0, event.clientX - box.right);
+    const dy = Math.max(box.top - event.clientY, 0, event.clientY - box.bottom);
+    return { outside: Math.hypot(dx, dy), middle: Math.hypot(event.clientX - (box.left + box.right) / 2, event.clientY - (box.top + box.bottom) / 2) };
 }
 
 function mark(berth) {

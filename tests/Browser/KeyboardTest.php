@@ -19,13 +19,14 @@ function driveSpacers(Job $job): array
 
 function shownMargin(Site $site, MarginName $name): string
 {
-    return $site->text("tr[data-margin='{$name->value}']");
+    return $site->text("details[data-margin='{$name->value}'] summary");
 }
 
-it('drives the Stack by keyboard alone', function (): void {
+it('rebuilds a stack by keyboard alone: puts in, swaps, moves, takes out, takes back', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $site = Site::open()->signIn($person->email, Workshops::PASSWORD);
+    $byHand = fn () => Workshops::fresh($job)->kit?->by_hand;
 
     $site->andWait(fn () => $site->tabTo('a.job-row')->keys(WebDriverKeys::ENTER));
     $site->andWait(fn () => $site->keys('4'));
@@ -38,21 +39,32 @@ it('drives the Stack by keyboard alone', function (): void {
     $expected = [...$before, 2.0];
     rsort($expected);
     expect(driveSpacers($job))->toEqual($expected);
-    $margin = JobSheet::open(Workshops::fresh($job))->chosenWorksheet()?->stack?->margin(MarginName::RingToChainstay);
+    $margin = JobSheet::open(Workshops::fresh($job))->chosenWorksheet()?->stack->margin(MarginName::RingToChainstay);
     expect(shownMargin($site, MarginName::RingToChainstay))->toContain(number_format($margin?->value ?? 0, 2).' mm')
         ->and($site->driver()->executeScript('return document.activeElement.id'))->toBe("add-drive-{$two->id}");
 
-    $site->andWait(fn () => $site->keys(WebDriverKeys::ENTER));
-    expect(driveSpacers($job))->toHaveCount(count($before) + 2);
-
     $site->driver()->executeScript('document.activeElement.blur()');
-    $site->tabTo('#drop-drive-0');
-    $site->andWait(fn () => $site->keys(WebDriverKeys::ENTER));
+    $site->tabTo('#piece-drive-0');
+    $site->andWait(fn () => $site->keys(WebDriverKeys::ARROW_UP));
+    expect(driveSpacers($job)[0])->toBe(3.0)
+        ->and($site->driver()->executeScript('return document.activeElement.id'))->toBe('piece-drive-0');
+    $site->andWait(fn () => $site->keys(WebDriverKeys::ARROW_DOWN));
     expect(driveSpacers($job))->toEqual($expected);
+    $site->andWait(fn () => $site->keys(WebDriverKeys::ARROW_RIGHT));
+    expect($byHand()['plate'] ?? [])->toEqual([2.0]);
 
     $site->driver()->executeScript('document.activeElement.blur()');
+    $site->tabTo('#piece-plate-0');
+    $site->andWait(fn () => $site->keys(WebDriverKeys::DELETE));
+    expect($byHand()['plate'] ?? null)->toBe([]);
+
+    $site->driver()->executeScript('document.activeElement.blur()');
+    $site->andWait(fn () => $site->keys('z'));
+    expect($byHand()['plate'] ?? [])->toEqual([2.0]);
+    $site->andWait(fn () => $site->keys('y'));
+    expect($byHand()['plate'] ?? null)->toBe([]);
     $site->andWait(fn () => $site->keys('s'));
-    expect(driveSpacers($job))->toEqual($before)->and(Workshops::fresh($job)->kit?->by_hand)->toBe([]);
+    expect(driveSpacers($job))->toEqual($before)->and($byHand())->toBe([]);
 });
 
 it('finds a job in two keystrokes and a word', function (): void {
@@ -65,17 +77,31 @@ it('finds a job in two keystrokes and a word', function (): void {
     expect($site->text())->toContain('Blue tourer')->not->toContain('Red hardtail');
 });
 
-it('tells the second of two people that the first was quicker, and keeps what was typed', function (): void {
+it('lets two people work on one stack at once, and loses nothing of either', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
+    $second = Workshops::person(workshop: $person->workshop);
     $site = Site::open()->signIn($person->email, Workshops::PASSWORD)->visit("/jobs/{$job->id}/stack");
-    $job->change(null, Workshops::person(workshop: $person->workshop), fn () => null);
+    $other = $site->besides();
+    try {
+        $other->signIn($second->email, Workshops::PASSWORD)->visit("/jobs/{$job->id}/stack");
 
-    $site->tabTo('#change-drive')->keys(WebDriverKeys::ENTER);
-    $site->type('pieces-drive', '5');
-    $site->click('[data-place="drive"] details .btn-plain');
+        $site->tabTo('#change-drive')->keys(WebDriverKeys::ENTER);
+        $site->type('typed-drive', '3')->click('#place-drive .btn[data-does="fill"]');
+        $other->tabTo('#change-nut')->keys(WebDriverKeys::ENTER);
+        $other->type('typed-nut', '1')->click('#place-nut .btn[data-does="fill"]');
+        expect(Workshops::fresh($job)->kit?->by_hand)->toEqual(['drive' => [3], 'nut' => [1]]);
 
-    expect($site->text('.told'))->toContain('changed this job')
-        ->and($site->driver()->executeScript('return document.getElementById("pieces-drive").value'))->toBe('5')
-        ->and(Workshops::fresh($job)->kit?->by_hand)->toBe([]);
+        $site->driver()->wait(12, 200)->until(fn () => str_contains($site->text('main'), 'changed this job at'));
+        $site->driver()->executeScript('document.querySelector("#place-drive details.place-add").open = true');
+        $site->type('typed-drive', '4')->click('#place-drive .btn[data-does="fill"]');
+        $other->driver()->executeScript('document.querySelector("#place-drive details.place-add").open = true');
+        $other->type('typed-drive', '5')->click('#place-drive .btn[data-does="fill"]');
+
+        expect($other->text('#place-drive'))->toContain('changed “Drive side”')
+            ->and($other->driver()->executeScript('return document.getElementById("typed-drive").value'))->toBe('5')
+            ->and(Workshops::fresh($job)->kit?->by_hand)->toEqual(['drive' => [4], 'nut' => [1]]);
+    } finally {
+        $other->chrome->quit();
+    }
 });

@@ -42,6 +42,12 @@ final class Site
         self::$open = null;
     }
 
+    /** The same application in a browser of its own, as a second person has it; quit its browser after use. */
+    public function besides(): self
+    {
+        return new self($this->address, Chrome::open(), $this->server, $this->storage, $this->port);
+    }
+
     private static function start(): self
     {
         $storage = sys_get_temp_dir().'/neat-spindle-site-'.bin2hex(random_bytes(6));
@@ -130,6 +136,17 @@ final class Site
     public function click(string $selector): self
     {
         return $this->leaveBy($this->wait(WebDriverBy::cssSelector($selector)));
+    }
+
+    /** Drags one thing onto another with the pointer. */
+    public function drag(string $from, string $to): self
+    {
+        return $this->andWait(function () use ($from, $to): void {
+            [$piece, $place] = [$this->wait(WebDriverBy::cssSelector($from)), $this->driver()->findElement(WebDriverBy::cssSelector($to))];
+            $this->driver()->executeScript('arguments[0].scrollIntoView({block: "center"})', [$piece]);
+            $actions = $this->driver()->action();
+            $actions->clickAndHold($piece)->moveToElement($place, 4, 4)->moveToElement($place)->release()->perform();
+        });
     }
 
     /** Sends keys to whatever has the focus. */

@@ -33,6 +33,9 @@ class SectionView
 
     private const REAR_ROOM_MM = 8.0;
 
+    /** How far past the pieces in it a place takes another. */
+    private const BERTH_MM = 5.0;
+
     private const LABEL_ROOM = 96.0;
 
     /** A drawing as wide as this leaves room for its margins beside it. */
@@ -125,9 +128,9 @@ class SectionView
             return [
                 'place' => $berth->place->value,
                 'label' => $berth->place->label(),
-                'x' => $this->x($berth->face) - max(44.0, 16 * $this->scale),
+                'x' => $this->x($berth->face - $this->filled($berth) - self::BERTH_MM),
                 'y' => $top,
-                'width' => max(44.0, 16 * $this->scale) + 2 * $this->scale,
+                'width' => ($this->filled($berth) + self::BERTH_MM) * $this->scale,
                 'height' => max(44.0, $bottom - $top),
             ];
         }, $this->section->berths);
@@ -268,6 +271,12 @@ class SectionView
             PartSide::Rear => [$rear],
             PartSide::Front => [$front],
         };
+    }
+
+    /** How much of a berth is taken up by pieces, in mm. */
+    private function filled(Berth $berth): float
+    {
+        return array_sum(array_map(fn (Part $part) => $part->place === $berth->place ? (float) $part->piece : 0.0, $this->section->parts));
     }
 
     /** Between the shell's faces. */

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bench\JobSheet;
+use App\Models\Job;
+use Database\Seeders\DemoSeeder;
+use NeatSpindle\Core\Stack\Stack;
+use Tests\Support\Site;
+use Tests\Support\Workshops;
+
+afterAll(fn () => Site::close());
+
+function stackOf(Job $job): Stack
+{
+    return JobSheet::open(Workshops::fresh($job))->chosenWorksheet()->stack ?? throw new LogicException('no stack');
+}
+
+it('leads a new user of a fat bike from the sleeve that fails to the longer one, with a spacer outside the plate', function (): void {
+    $this->seed(DemoSeeder::class);
+    $job = Job::query()->where('number', 244)->sole();
+    $site = Site::open()->signIn('dov@tollgate.example', 'bench-demo');
+
+    $site->press('Rust fat bike')->click('nav.axis-nav a[data-key="4"]');
+    expect($site->text('.verdict-line'))->toContain('Fails')->toContain('short of its limit');
+    $site->press('Match');
+    expect($site->text('tr[data-motor="heron-100"]'))->toContain('Chosen')->toContain('Fails');
+    $going = $site->text('.match tbody');
+    expect($going)->toContain('Goes')->toContain('Stoat, 120 heavy');
+    $site->click('[aria-label="Choose Stoat, 120 heavy"]');
+    $site->press('Stack');
+
+    expect($site->text('.verdict-line'))->not->toContain('Fails')
+        ->and(stackOf($job)->spacers['nut']->pieces ?? [])->not->toBe([])
+        ->and($site->text('#place-nut'))->toContain((string) (stackOf($job)->spacers['nut']->pieces[0] ?? ''));
+});
+
+it('puts a yoke motor on a narrow shell and fills its slot', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::measured($person, ['shell_width' => '68.02 68.04', 'guide_depth' => '1.2'] + Workshops::READINGS);
+    $site = Site::open()->signIn($person->email, Workshops::PASSWORD)->visit("/jobs/{$job->id}/match");
+    $site->click('[aria-label="Choose Bittern, 83 body"]');
+    $site->click('form[action$="/ring"] button[value="'.$person->workshop->rings()->where('code', 'half-36')->value('id').'"]');
+    $site->press('Stack');
+
+    $stack = stackOf($job);
+    expect($stack->mount->value)->toBe('yoke')->and($stack->verdict->value)->toBe('clear');
+    foreach (['slot_inner', 'slot_outer', 'plate', 'crank'] as $place) {
+        expect($site->text("#place-{$place}"))->toContain(number_format($stack->needed[$place], 2).' mm')
+            ->and($site->has("svg [data-place='{$place}']"))->toBeTrue();
+    }
+});
+
+it('measures a twin-plate motor with its plates hung, decides by hand, and builds it', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::measured($person, ['shell_width' => '92.0', 'shell_bore' => '41.02'] + array_diff_key(Workshops::READINGS, ['thread_pitch' => 1]));
+    $site = Site::open()->signIn($person->email, Workshops::PASSWORD);
+    $site->visit("/jobs/{$job->id}/survey?spot=shell_threaded")->press('Plain bore');
+    $site->visit("/jobs/{$job->id}/match");
+    $site->click('[aria-label="Choose Wren, hung between plates"]');
+    $site->click('form[action$="/ring"] button[value="'.$person->workshop->rings()->where('code', 'plain-40')->value('id').'"]');
+    $site->press('Measure with the plates');
+    foreach (['10.4', '40.7', '23.1'] as $typed) {
+        $site->type('typed', $typed)->press('Keep');
+        $site->click('a[data-key="ArrowRight"]');
+    }
+    $site->press('Stack');
+    $stack = stackOf($job);
+    expect($stack->mount->value)->toBe('twin-plate')->and($stack->verdict->value)->not->toBe('fails')
+        ->and($site->text())->toContain('First chain off line');
+
+    $site->press('It drags');
+    expect($site->text())->toContain('Take the thinnest from under the crank');
+    $site->press('Free, no play');
+    $site->type('bolt-turns', '4')->click('#bolt-turns + button');
+    expect($site->text())->toContain('Enough: 4 of at least 3');
+    $site->press('Build');
+    expect($site->text())->toContain('Motor hung on its plates')->toContain('First chain on');
+});
+
+it('moves a piece in the section with the pointer, and takes it out by dropping it beside', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $site = Site::open()->signIn($person->email, Workshops::PASSWORD)->visit("/jobs/{$job->id}/stack?detail=left");
+    $washers = stackOf($job)->spacers['boss']->pieces ?? [];
+
+    $site->drag('svg.section .movable[data-place="boss"][data-piece="0"]', 'svg [data-berth="nut"]');
+    expect(stackOf($job)->spacers['nut']->pieces ?? [])->toContain($washers[0])
+        ->and(stackOf($job)->spacers['boss']->pieces ?? [])->toHaveCount(count($washers) - 1);
+
+    $site->visit("/jobs/{$job->id}/stack?detail=left");
+    $site->drag('svg.section .movable[data-place="nut"][data-piece="0"]', '.verdict-line');
+    expect(stackOf($job)->spacers['nut']->pieces ?? ['still there'])->toBe([]);
+});
+
+it('opens the sum behind a margin and leads to the reading', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $site = Site::open()->signIn($person->email, Workshops::PASSWORD)->visit("/jobs/{$job->id}/stack");
+    $site->tabTo('details[data-margin="nut_engagement"] summary')->keys(Facebook\WebDriver\WebDriverKeys::ENTER);
+    expect($site->text('details[data-margin="nut_engagement"]'))->toContain('Shell’s width')->toContain('Together');
+    $site->click('details[data-margin="nut_engagement"] .why-sum td a');
+    expect($site->driver()->getCurrentURL())->toContain('spot=shell_width');
+});

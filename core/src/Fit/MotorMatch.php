@@ -45,9 +45,9 @@ final readonly class MotorMatch
      *
      * @return list<self>
      */
-    public static function all(Job $job): array
+    public static function all(Job $job, ?Identification $identification = null): array
     {
-        $identification = Identification::of($job->bike->shell);
+        $identification ??= Identification::of($job->bike->shell);
         $inserts = $job->catalogue->inserts;
         ksort($inserts, SORT_STRING);
         $rows = [];

@@ -83,11 +83,26 @@ final class Proof
             $kept = array_merge(...array_map(fn (array $shifts) => $this->tellingApart($axis, $shifts, $drawer), $kept));
         }
         $last = $this->axes[count($this->axes) - 1];
+        $points = self::coarsestFirst($last->points);
         foreach ($kept as $shifts) {
-            foreach ($last->points as $point) {
+            foreach ($points as $point) {
                 yield [$last->doubtful->value => $point] + $shifts;
             }
         }
+    }
+
+    /**
+     * What fails mostly fails over a stretch: far apart first, then what lies between.
+     *
+     * @param  non-empty-list<float>  $points
+     * @return list<float>
+     */
+    private static function coarsestFirst(array $points): array
+    {
+        $order = array_keys($points);
+        usort($order, fn (int $a, int $b) => [$a % 32 !== 0, $a % 8 !== 0, $a] <=> [$b % 32 !== 0, $b % 8 !== 0, $b]);
+
+        return array_map(fn (int $i) => $points[$i], $order);
     }
 
     /**

@@ -14,8 +14,10 @@ use NeatSpindle\Core\Measure\Measurement;
  */
 final class BreakPoints
 {
-    /** Targets are rounded at half a hundredth. */
-    private const STEPS_PER_MM = 200;
+    private const HUNDREDTHS = 100;
+
+    /** A target that may be missed to either side is rounded at half a hundredth. */
+    private const HALF_HUNDREDTHS = 200;
 
     /**
      * For demands that are the reading, or its opposite, plus something that stands.
@@ -25,15 +27,35 @@ final class BreakPoints
      */
     public static function of(Measurement $reading, array $offsets): array
     {
+        return self::every($reading, $offsets, self::HUNDREDTHS);
+    }
+
+    /**
+     * For such demands where the sum nearest to the target may lie to either side of it.
+     *
+     * @param  list<float>  $offsets what stands, in mm
+     * @return non-empty-list<float>
+     */
+    public static function ofTwoSided(Measurement $reading, array $offsets): array
+    {
+        return self::every($reading, $offsets, self::HALF_HUNDREDTHS);
+    }
+
+    /**
+     * @param  list<float>  $offsets
+     * @return non-empty-list<float>
+     */
+    private static function every(Measurement $reading, array $offsets, int $perMm): array
+    {
         if ($reading->plusMinus <= 0.0) {
             return [0.0];
         }
         $points = [-1.0, 1.0];
         foreach ($offsets as $offset) {
-            $first = (int) ceil(($reading->lowest() + $offset) * self::STEPS_PER_MM);
-            $last = (int) floor(($reading->highest() + $offset) * self::STEPS_PER_MM);
+            $first = (int) ceil(($reading->lowest() + $offset) * $perMm);
+            $last = (int) floor(($reading->highest() + $offset) * $perMm);
             for ($step = $first; $step <= $last; $step++) {
-                $points[] = ($step / self::STEPS_PER_MM - $offset - $reading->value) / $reading->plusMinus;
+                $points[] = ($step / $perMm - $offset - $reading->value) / $reading->plusMinus;
             }
         }
 

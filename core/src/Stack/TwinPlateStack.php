@@ -127,7 +127,7 @@ final readonly class TwinPlateStack implements Recipe
         $lead = $this->measures->pinionToFace->value - $this->measures->ringToPlate->value;
 
         return [
-            new Axis(Doubtful::FirstChain, Place::Drive, BreakPoints::of(Measurement::within($lead, $this->alignmentDoubt()), [-$plates])),
+            new Axis(Doubtful::FirstChain, Place::Drive, BreakPoints::ofTwoSided(Measurement::within($lead, $this->alignmentDoubt()), [-$plates])),
             new Axis(Doubtful::Width, Place::Left, BreakPoints::of($this->bike->shell->width, [-$plates - $this->plates->motorWidth])),
             new Axis(Doubtful::CrankGap, Place::Crank, BreakPoints::of($this->measures->crankGap, [-$this->plates->minInsertion])),
         ];

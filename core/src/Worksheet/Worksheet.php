@@ -52,7 +52,7 @@ final readonly class Worksheet
     /** @return list<MotorMatch> every motor against this bike, the best first; computed when asked */
     public function match(): array
     {
-        return MotorMatch::all($this->job);
+        return MotorMatch::all($this->job, $this->identification);
     }
 
     /** The section along the axis; null while the stack is unsolved. */

@@ -66,6 +66,24 @@ final class Visitor
         return $median;
     }
 
+    /** Of putting another spacer into the stack, until the answer that it is in. */
+    public function medianSpacer(string $job): float
+    {
+        $page = $this->get("{$job}/stack");
+        preg_match('/name="_token" value="([^"]+)"/', $page, $token);
+        preg_match('/name="version" value="(\d+)"/', $page, $version);
+        $count = 0;
+        $median = $this->medianOf(function () use ($job, $token, $version, &$count): void {
+            curl_setopt_array($this->curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query([
+                '_token' => $token[1] ?? '', '_method' => 'PUT', 'version' => (int) ($version[1] ?? 0) + $count++, 'place' => 'nut', 'op' => 'fill', 'typed' => number_format($count / 100, 2),
+            ])]);
+            $this->get("{$job}/stack", 302);
+        });
+        curl_setopt($this->curl, CURLOPT_HTTPGET, true);
+
+        return $median;
+    }
+
     /** @param  callable(): mixed  $ask */
     private function medianOf(callable $ask): float
     {
@@ -93,14 +111,19 @@ $pages = [
     'Strip' => '/jobs/7/strip',
     'Match' => '/jobs/3/match',
     'Stack' => '/jobs/2/stack',
+    'Stack, other ways' => '/jobs/8/stack/ways',
+    'Stack, what to get' => '/jobs/2/stack/order',
+    'Stack, nut and rest' => '/jobs/2/stack/rest',
     'Line' => '/jobs/2/line',
     'Route' => '/jobs/2/route',
     'Build' => '/jobs/2/build',
     'Sheet for paper' => '/jobs/2/build/print',
     'Drawer' => '/drawer',
+    'Missing for all open jobs' => '/drawer/missing',
     'Catalogue' => '/catalogue',
 ];
 foreach ($pages as $name => $path) {
     printf("%-42s %8.1f ms\n", $name, $visitor->median($path));
 }
+printf("%-42s %8.1f ms\n", 'a spacer put in', $visitor->medianSpacer('/jobs/2'));
 printf("%-42s %8.1f ms\n", 'a reading kept', $visitor->medianReading('/jobs/14', 'shell_width'));

@@ -86,5 +86,6 @@ Route::middleware('auth')->group(function (): void {
 
 if (app()->environment('local', 'testing')) {
     Route::view('/family', 'family')->name('family');
+    Route::view('/mounts', 'mounts')->name('mounts');
     Route::view('/bare', 'bare');
 }

@@ -13,11 +13,17 @@ use App\View\Drawings\SectionView;
 use Illuminate\Support\Facades\Auth;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Measure\TorqueUnit;
+use NeatSpindle\Core\Section\AxisSection;
 use NeatSpindle\Core\Stack\Verdict;
 
 /** What every place of a job shows around its own work. */
 abstract class JobPage
 {
+    private ?AxisSection $section = null;
+
+    /** @var array<string, SectionView> */
+    private array $views = [];
+
     public readonly Job $job;
 
     public readonly LengthUnit $unit;
@@ -62,10 +68,9 @@ abstract class JobPage
 
     private function sectionAt(Detail $detail): ?SectionView
     {
-        $worksheet = $this->sheet->chosenWorksheet();
-        $section = $worksheet === null ? null : $worksheet->section();
+        $section = $this->section ??= $this->sheet->chosenWorksheet()?->section();
 
-        return $section === null ? null : new SectionView($section, $this->unit, $detail);
+        return $section === null ? null : $this->views[$detail->value] ??= new SectionView($section, $this->unit, $detail);
     }
 
     /** How near the section is looked at. */

@@ -15,9 +15,11 @@ use NeatSpindle\Core\Catalogue\Mount;
 use NeatSpindle\Core\Fit\LawExample;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Fit\Prospect;
+use NeatSpindle\Core\Fit\ShellGuesses;
 use NeatSpindle\Core\Fit\Standing;
 use NeatSpindle\Core\Measure\Rounding;
 use NeatSpindle\Core\Section\AxisSection;
+use NeatSpindle\Core\Shell\ShellStandard;
 
 use function array_slice;
 use function count;
@@ -30,6 +32,8 @@ class MatchPage extends JobPage
 {
     /** @var list<MotorMatch>|null */
     private ?array $rows = null;
+
+    private ?ShellGuesses $guesses = null;
 
     /** @var array<string, Prospect> */
     private array $prospects = [];
@@ -51,10 +55,41 @@ class MatchPage extends JobPage
         return $this->rows ??= array_values(array_filter($this->sheet->matches(), $this->isWanted(...)));
     }
 
+    /** With which of the shells it may be a motor would go, in words; null when that is not the question. */
+    public function goesIf(MotorMatch $row): ?string
+    {
+        $standards = $this->guesses()->for($row->motor->code);
+
+        return match (true) {
+            $standards === [] => null,
+            $this->guesses()->always($row->motor->code) => 'Goes whatever the shell turns out to be, as far as its width goes.',
+            default => 'Goes if the shell is '.implode(' or ', array_map(fn (ShellStandard $standard) => $standard->value, $standards)).'; not otherwise.',
+        };
+    }
+
+    public function mayTurn(MotorMatch $row): bool
+    {
+        return $this->prospect($row)->mayTurn || $this->goesIf($row) !== null;
+    }
+
+    private function guesses(): ShellGuesses
+    {
+        $worksheet = $this->sheet->worksheet ?? abort(404);
+
+        return $this->guesses ??= ShellGuesses::of($worksheet->job, $worksheet->identification);
+    }
+
+    private function standingOf(MotorMatch $row): Standing
+    {
+        $standing = $this->prospect($row)->standing;
+
+        return $standing === Standing::DoesNot && $this->goesIf($row) !== null ? Standing::Nearly : $standing;
+    }
+
     /** @return list<MotorMatch> */
     public function standing(Standing $standing): array
     {
-        return array_values(array_filter($this->rows(), fn (MotorMatch $row) => $this->prospect($row)->standing === $standing));
+        return array_values(array_filter($this->rows(), fn (MotorMatch $row) => $this->standingOf($row) === $standing));
     }
 
     public function prospect(MotorMatch $row): Prospect
@@ -92,7 +127,7 @@ class MatchPage extends JobPage
     {
         return match (true) {
             $row->stack !== null => Obstacle::of($row->stack, $this->unit),
-            $this->sheet->identification()?->identified === null => 'The shell is not identified yet, so nobody can say whether it takes this motor.',
+            $this->sheet->identification()?->identified === null => $this->goesIf($row) ?? 'Goes in none of the shells this may be.',
             default => 'This shell needs an insert the catalogue does not have.',
         };
     }

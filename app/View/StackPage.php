@@ -29,6 +29,9 @@ class StackPage extends JobPage
     /** @var Collection<int, KitChange>|null */
     private ?Collection $changes = null;
 
+    /** @var array<string, Collection<int, Spacer>> */
+    private array $stock = [];
+
     /** @param  mixed  $detail  which part of the section to look at, from the address */
     public function __construct(JobSheet $sheet, private readonly mixed $detail = null)
     {
@@ -104,15 +107,22 @@ class StackPage extends JobPage
     /** @return Collection<int, Spacer> what the drawer has for a place, one of each thickness, thinnest first */
     public function fromDrawer(Place $place): Collection
     {
-        return $this->sheet->catalogue->spacers->filter(fn (Spacer $spacer) => $spacer->available() > 0 && $spacer->serves($place))->unique('thickness_mm')->values();
+        return $this->stock[$place->value] ??= $this->sheet->catalogue->spacers->filter(fn (Spacer $spacer) => $spacer->available() > 0 && $spacer->serves($place))->unique('thickness_mm')->values();
     }
 
     /** The next thickness down or up from a piece that the drawer has; null at the end. */
     public function next(Place $place, float $mm, bool $isThicker): ?float
     {
-        $others = $this->fromDrawer($place)->pluck('thickness_mm')->map(fn (mixed $thickness) => (float) $thickness);
+        $next = null;
+        foreach ($this->fromDrawer($place) as $spacer) {
+            $other = $spacer->thickness_mm;
+            if ($isThicker && $other > $mm + 1e-6) {
+                return $other;
+            }
+            $next = $other < $mm - 1e-6 ? $other : $next;
+        }
 
-        return $isThicker ? $others->filter(fn (float $other) => $other > $mm + 1e-6)->min() : $others->filter(fn (float $other) => $other < $mm - 1e-6)->max();
+        return $isThicker ? null : $next;
     }
 
     /** @return array<string, string> what the person sees in each place, as an edit sends it along */

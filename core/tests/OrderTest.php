@@ -7,12 +7,14 @@ use NeatSpindle\Core\Bike\Truth;
 use NeatSpindle\Core\Document\JobReader;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Fit\Prospect;
+use NeatSpindle\Core\Fit\ShellGuesses;
 use NeatSpindle\Core\Fit\Standing;
 use NeatSpindle\Core\Order\Alternative;
 use NeatSpindle\Core\Order\Alternatives;
 use NeatSpindle\Core\Order\Proof;
 use NeatSpindle\Core\Order\Shortage;
 use NeatSpindle\Core\Order\SurvivingOrder;
+use NeatSpindle\Core\Shell\Identification;
 use NeatSpindle\Core\Stack\DrawerPicker;
 use NeatSpindle\Core\Stack\SpacerRow;
 use NeatSpindle\Core\Stack\Verdict;
@@ -122,4 +124,18 @@ it('says which answers may still turn while the width is doubtful, and what woul
         ->and($prospects['corrie-83']->mayTurn)->toBeTrue()
         ->and($prospects['tarn-120']->standing)->toBe(Standing::DoesNot)
         ->and($prospects['fell-68']->standing)->toBe(Standing::Goes);
+});
+
+it('says with which of the shells it may be a motor would go', function (): void {
+    $job = Cases::job('which-68');
+    $identification = Identification::of($job->bike->shell);
+    $guesses = ShellGuesses::of($job, $identification);
+
+    expect($identification->identified)->toBeNull()->and(count($identification->candidates))->toBeGreaterThan(1);
+    foreach ($identification->candidates as $standard) {
+        foreach (MotorMatch::all($job, $identification->assuming($standard)) as $match) {
+            expect(in_array($standard, $guesses->for($match->motor->code), true))->toBe($match->verdict() !== Verdict::Fails);
+        }
+    }
+    expect(array_filter($guesses->goesIf))->not->toBe([]);
 });

@@ -17,6 +17,8 @@ it('finds nothing serious, no error and no stranger on any view, bright and dark
         "/jobs/{$id(242)}/survey?spot=shell_width", "/jobs/{$id(254)}/survey", "/jobs/{$id(245)}/survey?spot=drive_cup_loosens",
         "/jobs/{$id(242)}/survey?spot=guide_depth", "/jobs/{$id(252)}/survey", "/jobs/{$id(242)}/condition?subject=pads", "/jobs/{$id(251)}/condition?subject=frame", "/jobs/{$id(248)}/insert/".Motor::query()->where('code', 'otter-73')->value('id'),
         "/jobs/{$id(247)}/strip", "/jobs/{$id(243)}/match", "/jobs/{$id(254)}/match",
+        '/mounts', '/drawer/missing', "/jobs/{$id(247)}/match", "/jobs/{$id(242)}/match?compare[]=heron-73&compare[]=bittern-83", "/jobs/{$id(255)}/stack?detail=left", "/jobs/{$id(256)}/stack",
+        "/jobs/{$id(248)}/stack/ways", "/jobs/{$id(244)}/stack/order", "/jobs/{$id(242)}/stack/rest", "/jobs/{$id(249)}/stack/rest", "/jobs/{$id(242)}/sleeve/".Motor::query()->where('code', 'heron-68')->value('id'), "/jobs/{$id(256)}/survey?spot=pinion_to_face",
         "/jobs/{$id(242)}/stack", "/jobs/{$id(244)}/stack", "/jobs/{$id(246)}/stack", "/jobs/{$id(248)}/stack",
         "/jobs/{$id(242)}/line", "/jobs/{$id(242)}/route", "/jobs/{$id(242)}/build", "/jobs/{$id(242)}/build/print",
     ];

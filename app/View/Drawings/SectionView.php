@@ -136,34 +136,23 @@ class SectionView
         }, $this->section->berths);
     }
 
-    /** @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo: float, anchor: string}> */
+    /** @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo: float, anchor: 'start'|'end'}> */
     public function gaps(): array
     {
         $gaps = $this->gapsUnspaced();
-        foreach (['end', 'start'] as $anchor) {
-            $lowest = 0.0;
-            foreach (self::fromTheTop($gaps, $anchor) as $i) {
-                $gaps[$i]['textY'] = max($gaps[$i]['textY'], $lowest);
-                $lowest = $gaps[$i]['textY'] + $this->font(self::GAP_TEXT);
-            }
+        usort($gaps, fn (array $a, array $b) => $a['textY'] <=> $b['textY']);
+        $lowest = ['start' => 0.0, 'end' => 0.0];
+        $spaced = [];
+        foreach ($gaps as $gap) {
+            $y = max($gap['textY'], $lowest[$gap['anchor']]);
+            $lowest[$gap['anchor']] = $y + $this->font(self::GAP_TEXT);
+            $spaced[] = [...$gap, 'textY' => $y];
         }
 
-        return $gaps;
+        return $spaced;
     }
 
-    /**
-     * @param  list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo: float, anchor: string}>  $gaps
-     * @return list<int> the numbers of those on one side, the highest first
-     */
-    private static function fromTheTop(array $gaps, string $anchor): array
-    {
-        $numbers = array_keys(array_filter($gaps, fn (array $gap) => $gap['anchor'] === $anchor));
-        usort($numbers, fn (int $a, int $b) => $gaps[$a]['textY'] <=> $gaps[$b]['textY']);
-
-        return $numbers;
-    }
-
-    /** @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo: float, anchor: string}> */
+    /** @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo: float, anchor: 'start'|'end'}> */
     private function gapsUnspaced(): array
     {
         return array_map(function (Gap $gap): array {

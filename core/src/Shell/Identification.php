@@ -45,6 +45,12 @@ final readonly class Identification
         );
     }
 
+    /** As it would be if the shell turned out to be this one of its candidates. */
+    public function assuming(ShellStandard $standard): self
+    {
+        return new self($this->shell, [$standard], $this->ruledOut, $standard, null);
+    }
+
     /** The nominal width of the identified standard nearest to the measured one, in mm. */
     public function nominalWidth(): int|float|null
     {

@@ -20,6 +20,7 @@
         </a>
     </header>
     <main id="main" class="page" hx-swap="innerHTML show:none">
+        <h1 class="on-paper h4" aria-hidden="true">{{ $page->title() }}, {{ $page->job->bike->customer->name }}, printed {{ now()->format('j M Y H:i') }}</h1>
         <x-job-told :page="$page" />
         {{ $slot }}
     </main>

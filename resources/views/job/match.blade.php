@@ -9,7 +9,7 @@
                 <a class="btn btn-plain" href="#ring-title">Change ring</a>
             </div>
             @if ($shell?->identified === null)
-                <p class="caution">The shell is not identified: no motor can be promised. @if ($shell?->next)<a href="{{ route('job.survey', $page->job) }}">Next: {{ $shell->next->label() }}</a>. It tells {{ implode(', ', array_map(fn ($one) => $one->value, $shell->candidates)) }} apart, and every answer here waits for it.@endif</p>
+                <p class="caution">The shell is not identified: no motor can be promised. @if ($shell?->next)<a href="{{ route('job.survey', $page->job) }}">Next: {{ $shell->next->label() }}</a>. It is {{ implode(', ', array_slice(array_map(fn ($one) => $one->value, $shell->candidates), 0, -1)) }} or {{ $shell->candidates[count($shell->candidates) - 1]->value }}; that reading tells them apart best, and every answer here waits for it.@endif</p>
             @endif
             @if ($page->sheet->findings->isWidthEarly())
                 <p class="caution">The shell is not bare yet: its width is {{ $page->unit->showMeasurement($page->sheet->findings->shellWidth()) }}, told from the cups. Answers marked “may turn” can change once it is measured bare.</p>
@@ -43,7 +43,7 @@
                                 @php($prospect = $page->prospect($row))
                                 <tr class="{{ $page->isChosen($motor) ? 'chosen' : '' }}" data-motor="{{ $row->motor->code }}">
                                     <td><strong>{{ $row->motor->name }}</strong><br><span class="soft">{{ $row->motor->mount()->label() }}@if ($row->insert), insert {{ $row->insert->code }}@endif</span></td>
-                                    <td><x-verdict :of="$row->verdict()" />@if ($prospect->mayTurn)<br><span class="may-turn">may turn</span>@endif</td>
+                                    <td>@if ($row->stack === null && $page->mayTurn($row))<x-verdict words="Open" />@else<x-verdict :of="$row->verdict()" />@endif @if ($page->mayTurn($row))<br><span class="may-turn">may turn</span>@endif</td>
                                     <td>{{ $page->obstacle($row) ?? 'Nothing stands in the way.' }}
                                         @if ($page->needsInsert($row)) <a href="{{ route('job.adapter', [$page->job, $motor]) }}">What an insert would have to be</a>@endif
                                         @if ($page->toBuy($row))<br><strong>To make it go:</strong> {{ $page->toBuy($row) }}.@endif
@@ -51,7 +51,7 @@
                                         @if ($row->motor->mount()->value === 'sleeve' && $row->stack !== null && $prospect->standing->value !== 'goes') <a href="{{ route('job.sleeve', [$page->job, $motor]) }}">A sleeve made to measure</a>@endif
                                     </td>
                                     <td class="n">{{ $page->offset($row) ?? '–' }}</td>
-                                    <td class="n">{{ (int) $row->motor->continuousW }} W @if ($page->voltage($motor)), {{ $page->voltage($motor) }} V @endif<br>{{ $page->torqueUnit->show($row->motor->maxTorqueNm) }}</td>
+                                    <td class="n">{{ (int) $row->motor->continuousW }} W{{ $page->voltage($motor) === null ? '' : ', '.$page->voltage($motor).' V' }}<br>{{ $page->torqueUnit->show($row->motor->maxTorqueNm) }}</td>
                                     <td><label class="pick slim"><input type="checkbox" form="compare" name="compare[]" value="{{ $row->motor->code }}" @checked($page->isCompared($row))><span class="visually-hidden">{{ $row->motor->name }}</span></label></td>
                                     <td>
                                         @if ($page->isChosen($motor))

@@ -24,7 +24,7 @@
                                         <form method="post" action="{{ route('job.way', $page->job) }}">
                                             @csrf @method('PUT')
                                             <input type="hidden" name="version" value="{{ $page->job->version }}">
-                                            <button class="btn btn-plain" name="way" value="{{ $way->key() }}" aria-label="Use the way with {{ $way->stack->pieceCount() }} pieces">Use it</button>
+                                            <button class="btn btn-plain" name="way" value="{{ $way->key() }}" aria-label="Use it: the way with {{ $way->stack->pieceCount() }} pieces, line off by {{ $page->length($way->offset) }}">Use it</button>
                                         </form>
                                     @endif
                                 </td>

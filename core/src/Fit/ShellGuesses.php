@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Fit;
+
+use NeatSpindle\Core\Shell\Identification;
+use NeatSpindle\Core\Shell\ShellStandard;
+use NeatSpindle\Core\Stack\Verdict;
+use NeatSpindle\Core\Worksheet\Job;
+
+use function count;
+
+/** While a shell may be one of several standards: which motors would go if it turned out to be which. */
+final readonly class ShellGuesses
+{
+    /** @param  array<string, list<ShellStandard>>  $goesIf by the motor's code */
+    private function __construct(public array $goesIf, private int $candidates) {}
+
+    public static function of(Job $job, Identification $identification): self
+    {
+        $goesIf = [];
+        foreach (count($identification->candidates) > 1 ? $identification->candidates : [] as $standard) {
+            foreach (MotorMatch::all($job, $identification->assuming($standard)) as $match) {
+                if ($match->verdict() !== Verdict::Fails) {
+                    $goesIf[$match->motor->code][] = $standard;
+                }
+            }
+        }
+
+        return new self($goesIf, count($identification->candidates));
+    }
+
+    /** @return list<ShellStandard> the standards a motor would go with; none when no answer waits for the shell */
+    public function for(string $motor): array
+    {
+        return $this->goesIf[$motor] ?? [];
+    }
+
+    /** Whether it would go whatever the shell turns out to be. */
+    public function always(string $motor): bool
+    {
+        return $this->candidates > 1 && count($this->for($motor)) === $this->candidates;
+    }
+}

@@ -10,6 +10,7 @@ use App\Models\Reservation;
 use App\Models\Spacer;
 use App\Models\User;
 use Illuminate\Support\Collection;
+use Illuminate\Validation\ValidationException;
 use NeatSpindle\Core\Stack\Place;
 
 /** Keeps the drawer in step with the jobs: pieces reserved for one, taken out for it, given back. */
@@ -42,7 +43,10 @@ class DrawerKeeper
     private function take(Job $job, User $by): void
     {
         foreach ($this->of($job, Reservation::RESERVED) as $reservation) {
-            Spacer::query()->whereKey($reservation->spacer_id)->where('quantity', '>=', $reservation->quantity)->decrement('quantity', $reservation->quantity);
+            $isThere = Spacer::query()->whereKey($reservation->spacer_id)->where('quantity', '>=', $reservation->quantity)->decrement('quantity', $reservation->quantity);
+            if ($isThere === 0) {
+                throw ValidationException::withMessages(['does' => "There are no longer {$reservation->quantity} of {$reservation->spacer->thickness_mm} mm in the drawer. Count it, then take them out."]);
+            }
             $this->note($job, $by, $reservation->spacer_id, Reservation::TAKEN, $reservation->quantity);
             $reservation->delete();
         }
@@ -65,7 +69,7 @@ class DrawerKeeper
     /** @return Collection<int, Reservation> */
     private function of(Job $job, string $state): Collection
     {
-        return Reservation::query()->where('job_id', $job->id)->where('state', $state)->lockForUpdate()->get();
+        return Reservation::query()->with('spacer')->where('job_id', $job->id)->where('state', $state)->lockForUpdate()->get();
     }
 
     /** @return array<int, int> how many of each row the stack uses, each piece from the first row that has it */

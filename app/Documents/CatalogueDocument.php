@@ -13,6 +13,7 @@ use App\Models\Workshop;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use NeatSpindle\Core\Document\Fault;
 use NeatSpindle\Core\Document\InvalidDocument;
 use NeatSpindle\Core\Document\JobReader;
 use NeatSpindle\Core\Document\JsonText;
@@ -84,6 +85,7 @@ class CatalogueDocument
         /** @var array{motors: array<string, array<string, mixed>>, rings: array<string, array<string, mixed>>, spacers: list<array<string, mixed>>, inserts?: ?array<string, array<string, mixed>>} $read */
         $read = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
         $inserts = $read['inserts'] ?? [];
+        self::expectNoRowTwice($read['spacers']);
 
         DB::transaction(function () use ($workshop, $read, $inserts): void {
             foreach ($read['motors'] as $code => $motor) {
@@ -108,24 +110,38 @@ class CatalogueDocument
         return ['motors' => count($read['motors']), 'rings' => count($read['rings']), 'spacers' => count($read['spacers']), 'inserts' => count($inserts)];
     }
 
+    /**
+     * The open document may list a row twice; a drawer that is kept may not, for nobody could count it.
+     *
+     * @param  list<array<string, mixed>>  $rows
+     *
+     * @throws InvalidDocument
+     */
+    private static function expectNoRowTwice(array $rows): void
+    {
+        $seen = [];
+        $faults = [];
+        foreach ($rows as $i => $row) {
+            /** @var array{thickness_mm: float|int, use: list<string>} $row */
+            $key = DrawerTable::key((float) $row['thickness_mm'], $row['use']);
+            if (isset($seen[$key])) {
+                $faults[] = new Fault("/spacers/{$i}", "The same thickness and uses as /spacers/{$seen[$key]}: add them up in one row.");
+            }
+            $seen[$key] ??= $i;
+        }
+        $faults === [] || throw InvalidDocument::becauseOf($faults);
+    }
+
     /** @param  list<array<string, mixed>>  $rows */
     private static function importSpacers(Workshop $workshop, array $rows): void
     {
-        $known = $workshop->spacers()->get()->keyBy(fn (Spacer $spacer) => self::spacerKey($spacer->thickness_mm, $spacer->uses));
+        $known = $workshop->spacers()->get()->keyBy(fn (Spacer $spacer) => DrawerTable::key($spacer->thickness_mm, $spacer->uses));
         foreach ($rows as $row) {
             /** @var array{thickness_mm: float|int, quantity: int, use: list<string>} $row */
-            $spacer = $known->get(self::spacerKey((float) $row['thickness_mm'], $row['use']))
+            $spacer = $known->get(DrawerTable::key((float) $row['thickness_mm'], $row['use']))
                 ?? $workshop->spacers()->make(['thickness_mm' => $row['thickness_mm'], 'uses' => $row['use']]);
             $spacer->fill(['quantity' => $row['quantity']])->save();
         }
-    }
-
-    /** @param  list<string>  $uses */
-    private static function spacerKey(float $thickness, array $uses): string
-    {
-        sort($uses);
-
-        return sprintf('%.2f %s', $thickness, implode(' ', $uses));
     }
 
     /** @return array<string, mixed> */

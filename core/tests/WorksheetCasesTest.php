@@ -27,7 +27,7 @@ it('agrees with the worked case in every section it prints', function (string $n
             "{$section}: ".json_encode($value)."\nexpected: ".json_encode($expected[$section]),
         );
     }
-    expect($printed)->toHaveKeys(['format', 'version', 'shell', 'match', 'stack', 'chainline', 'chain', 'reaction', 'turns', 'routes']);
+    expect($printed)->toHaveKeys(['format', 'version', 'shell', 'match', 'stack', 'chainline', 'gears', 'chain', 'climb', 'reaction', 'turns', 'routes']);
 })->with(Cases::names());
 
 it('knows when two documents differ', function (): void {

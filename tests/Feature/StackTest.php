@@ -117,6 +117,24 @@ it('reserves what a stack uses, so that another job cannot count on it', functio
     expect($spacer->refresh()->quantity)->toBe(1)->and(Reservation::query()->where('job_id', $first->id)->count())->toBe(0);
 });
 
+it('takes nothing out that is no longer there', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person)->post("/jobs/{$job->id}/stack/order", ['does' => 'reserve', 'version' => $job->version])->assertSessionHasNoErrors();
+    $person->workshop->spacers()->update(['quantity' => 0]);
+    $this->post("/jobs/{$job->id}/stack/order", ['does' => 'take', 'version' => $job->version])->assertSessionHasErrors('does');
+    expect(Reservation::query()->where('job_id', $job->id)->where('state', Reservation::TAKEN)->count())->toBe(0);
+});
+
+it('reads no catalogue whose drawer has a row twice', function (): void {
+    $person = Workshops::stocked();
+    $catalogue = $this->actingAs($person)->get('/catalogue.json')->json();
+    $catalogue['spacers'][] = $catalogue['spacers'][0];
+    $before = $person->workshop->spacers()->count();
+    $this->post('/catalogue', ['file' => UploadedFile::fake()->createWithContent('catalogue.json', (string) json_encode($catalogue))])->assertSessionHasErrors();
+    expect(implode(' ', session('errors')->all()))->toContain('The same thickness and uses as /spacers/0')->and($person->workshop->spacers()->count())->toBe($before);
+});
+
 /** @return list<float|int> */
 function exportedDrive(Job $job): array
 {

@@ -4,27 +4,34 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Document;
 
+use NeatSpindle\Core\Hill\HillQuestion;
+use NeatSpindle\Core\Hill\Load;
 use NeatSpindle\Core\Reaction\ShellFace;
 use NeatSpindle\Core\Reaction\ThreadState;
 use NeatSpindle\Core\Reaction\Torquing;
 
-/** Reads under which conditions a job is judged; checks those whose sections are not computed yet: climb, battery. */
+/** Reads under which conditions a job is judged; checks those whose section is not computed yet: battery. */
 final class ConditionsReader
 {
     public static function check(Node $root): void
     {
-        self::climb($root->optionalObject('climb'));
         self::battery($root->optionalObject('battery'));
     }
 
-    private static function climb(?Node $at): void
+    public static function hill(Node $root): ?HillQuestion
     {
-        $at?->number('grade_percent', 0.0, 45.0);
-        $at?->positive('mass_kg');
-        $at?->optionalNumber('rider_w', 0.0);
-        $at?->optionalNumber('rider_torque_nm', 0.0);
-        $at?->optionalPositive('crr');
-        $at?->optionalNumber('cda_m2', 0.0);
+        $at = $root->optionalObject('climb');
+
+        return $at === null ? null : new HillQuestion(
+            $at->number('grade_percent', 0.0, 45.0),
+            new Load(
+                $at->positive('mass_kg'),
+                $at->optionalNumber('rider_w', 0.0) ?? 100.0,
+                $at->optionalNumber('rider_torque_nm', 0.0) ?? 25.0,
+                $at->optionalPositive('crr') ?? 0.008,
+                $at->optionalNumber('cda_m2', 0.0) ?? 0.6,
+            ),
+        );
     }
 
     public static function torquing(Node $root): ?Torquing

@@ -34,11 +34,12 @@ final class JobReader
         $turns = TurnsReader::read($root);
         $routing = $root->has('routing') ? RoutingReader::read($root->object('routing')) : null;
         $torquing = ConditionsReader::torquing($root);
+        $hill = ConditionsReader::hill($root);
         ConditionsReader::check($root);
         $list = $faults->all();
 
         return $list === [] && $kit !== null
-            ? new Job($catalogue, $bike, $kit, $turns, $routing, $torquing)
+            ? new Job($catalogue, $bike, $kit, $turns, $routing, $torquing, $hill)
             : throw InvalidDocument::becauseOf($list ?: [new Fault('/kit', 'This kit cannot be read.')]);
     }
 

@@ -6,6 +6,7 @@ namespace NeatSpindle\Core\Worksheet;
 
 use NeatSpindle\Core\Bike\Bike;
 use NeatSpindle\Core\Catalogue\Catalogue;
+use NeatSpindle\Core\Hill\HillQuestion;
 use NeatSpindle\Core\Reaction\Torquing;
 use NeatSpindle\Core\Route\Routing;
 use NeatSpindle\Core\Stack\Kit;
@@ -22,5 +23,6 @@ final readonly class Job
         public array $turns = [],
         public ?Routing $routing = null,
         public ?Torquing $torquing = null,
+        public ?HillQuestion $hill = null,
     ) {}
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Worksheet;
 
 use NeatSpindle\Core\Fit\MotorMatch;
+use NeatSpindle\Core\Gearing\Gears;
+use NeatSpindle\Core\Hill\Climb;
 use NeatSpindle\Core\Line\Chain;
 use NeatSpindle\Core\Line\Chainline;
 use NeatSpindle\Core\Reaction\Reaction;
@@ -28,6 +30,8 @@ final readonly class Worksheet
         public ?Chainline $chainline,
         public Chain $chain,
         public ?Reaction $reaction,
+        public Gears $gears,
+        public ?Climb $climb,
     ) {}
 
     public static function of(Job $job): self
@@ -37,6 +41,7 @@ final readonly class Worksheet
         $recipe = Recipes::for($job->bike, $identification, $kit->motor, $kit->ring, $kit->insert);
         $stack = $recipe->solve(new DrawerPicker($job->catalogue->drawer, $kit->byHand));
         $ringOutboard = $stack->ringOutboard();
+        $gears = Gears::of($job->bike, $kit->ring);
 
         return new self(
             $job,
@@ -46,6 +51,8 @@ final readonly class Worksheet
             $ringOutboard === null ? null : Chainline::of($job->bike, $ringOutboard),
             Chain::of($job->bike->rear, $kit->ring),
             $job->torquing === null ? null : Reaction::of($kit->motor, $job->torquing),
+            $gears,
+            $job->hill === null ? null : Climb::of($kit->motor, $gears, $job->hill->load, $job->hill->gradePercent),
         );
     }
 

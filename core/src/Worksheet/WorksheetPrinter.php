@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Worksheet;
 
 use NeatSpindle\Core\Fit\MotorMatch;
+use NeatSpindle\Core\Gearing\Gear;
+use NeatSpindle\Core\Hill\Climb;
+use NeatSpindle\Core\Hill\GearOnHill;
 use NeatSpindle\Core\Line\Chain;
 use NeatSpindle\Core\Line\Chainline;
 use NeatSpindle\Core\Line\CogLine;
@@ -41,7 +44,9 @@ final class WorksheetPrinter
             'match' => array_map(self::match(...), $sheet->match()),
             'stack' => self::stack($sheet->stack),
             'chainline' => self::chainline($sheet->chainline),
+            'gears' => self::gears($sheet),
             'chain' => self::chain($sheet->chain),
+            'climb' => self::climb($sheet->climb),
             'reaction' => self::reaction($sheet->reaction),
             'turns' => array_map(self::turn(...), $sheet->job->turns),
             'routes' => self::routes($sheet),
@@ -148,6 +153,41 @@ final class WorksheetPrinter
             'stretch_percent' => $chain->stretch === null ? null : Rounding::halfAway($chain->stretch),
             'replace' => $chain->replace,
             'wrap_teeth' => $chain->wrapTeeth,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function gears(Worksheet $sheet): array
+    {
+        $motor = $sheet->job->kit->motor;
+
+        return [
+            'gears' => array_map(fn (Gear $gear) => [
+                'cog' => $gear->cog,
+                'hub_ratio' => $gear->hubRatio,
+                'ratio' => Rounding::halfAway($gear->ratio, 3),
+                'development_m' => Rounding::halfAway($gear->development),
+                'kmh_at_60' => Rounding::halfAway($gear->speedAt(60.0)),
+                'kmh_at_90' => Rounding::halfAway($gear->speedAt(90.0)),
+                'kmh_at_motor_max' => Rounding::halfAway($gear->speedAt($motor->maxCrankRpm)),
+            ], $sheet->gears->gears),
+            'range_percent' => Rounding::halfAway($sheet->gears->rangePercent(), 0),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function climb(?Climb $climb): ?array
+    {
+        return $climb === null ? null : [
+            'speed_kmh' => Rounding::halfAway($climb->speed * 3.6),
+            'force_n' => Rounding::halfAway($climb->force, 1),
+            'gears' => array_map(fn (GearOnHill $on) => [
+                'cog' => $on->gear->cog,
+                'hub_ratio' => $on->gear->hubRatio,
+                'crank_rpm' => Rounding::halfAway($on->crankRpm, 1),
+                'crank_torque_nm' => Rounding::halfAway($on->crankTorque, 1),
+                'verdict' => $on->verdict->value,
+            ], $climb->gears),
         ];
     }
 

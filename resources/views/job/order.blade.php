@@ -54,6 +54,7 @@
                     @if (! $page->reservations()->isEmpty())<button class="btn btn-plain" name="does" value="give_back">Give all back</button>@endif
                 </form>
             @endif
+            <x-fault for="does" />
             <p class="mt-2 mb-0"><a href="{{ route('job.stack', $page->job) }}">Back to the stack</a></p>
         </section>
     @endif

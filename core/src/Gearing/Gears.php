@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Gearing;
+
+use NeatSpindle\Core\Bike\Bike;
+use NeatSpindle\Core\Catalogue\Ring;
+
+use function count;
+
+/** Every gear of a bike with one ring, cog by cog and hub ratio by hub ratio. */
+final readonly class Gears
+{
+    /** Two gears nearer than this are one to the legs. */
+    private const SAME_WITHIN = 0.01;
+
+    /** @param  non-empty-list<Gear>  $gears smallest cog first */
+    private function __construct(public array $gears) {}
+
+    public static function of(Bike $bike, Ring $ring): self
+    {
+        $gears = [];
+        foreach ($bike->rear->cogs as $cog) {
+            foreach ($bike->rear->hubRatios as $hub) {
+                $ratio = $ring->teeth / $cog * $hub;
+                $gears[] = new Gear($cog, $hub, $ratio, $ratio * $bike->wheelCircumference / 1000);
+            }
+        }
+
+        return new self($gears);
+    }
+
+    /** The largest ratio over the smallest, in percent. */
+    public function rangePercent(): float
+    {
+        $ratios = array_map(fn (Gear $gear) => $gear->ratio, $this->gears);
+
+        return max($ratios) / min($ratios) * 100;
+    }
+
+    public function lowest(): Gear
+    {
+        return $this->inOrder()[0];
+    }
+
+    public function highest(): Gear
+    {
+        $gears = $this->inOrder();
+
+        return $gears[count($gears) - 1];
+    }
+
+    /** @return non-empty-list<Gear> the lowest first; of several alike the one with the smaller cog */
+    public function inOrder(): array
+    {
+        $gears = $this->gears;
+        usort($gears, fn (Gear $a, Gear $b) => [$a->development, $a->cog] <=> [$b->development, $b->cog]);
+
+        return $gears;
+    }
+
+    /** @return non-empty-list<Gear> in order, each at least one percent from the one before: what a rider can tell apart */
+    public function merged(): array
+    {
+        $gears = $this->inOrder();
+        $merged = [$gears[0]];
+        foreach ($gears as $gear) {
+            if ($gear->development > $merged[count($merged) - 1]->development * (1 + self::SAME_WITHIN)) {
+                $merged[] = $gear;
+            }
+        }
+
+        return $merged;
+    }
+
+    /**
+     * From each merged gear to the next, in percent.
+     *
+     * @return list<float>
+     */
+    public function steps(): array
+    {
+        $steps = [];
+        $before = null;
+        foreach ($this->merged() as $gear) {
+            if ($before !== null) {
+                $steps[] = ($gear->development / $before->development - 1) * 100;
+            }
+            $before = $gear;
+        }
+
+        return $steps;
+    }
+}

@@ -105,6 +105,14 @@ class Findings
         return $weights !== [] && count($weights) === count($this->teeth('cogs') ?? []) ? $weights : null;
     }
 
+    /** @return list<float>|null the hub gear's ratios, lowest first; null without one */
+    public function ratios(): ?array
+    {
+        $answer = $this->answer('hub_ratios');
+
+        return $answer === null ? null : array_map(floatval(...), explode(' ', $answer));
+    }
+
     public function has(string $spot): bool
     {
         return $this->readings($spot)->isNotEmpty() || $this->answer($spot) !== null;

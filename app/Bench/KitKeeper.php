@@ -39,10 +39,10 @@ class KitKeeper
         ]));
     }
 
-    public function chooseRing(Job $job, User $by, int $seen, int $ringId): void
+    public function chooseRing(Job $job, User $by, int $seen, int $ringId, bool $isTurned = false): void
     {
         $code = Ring::query()->whereKey($ringId)->value('code');
-        $this->keep($job, $by, $seen, "Ring {$code}", [], fn (Kit $kit) => $kit->fill(['ring_id' => $ringId]));
+        $this->keep($job, $by, $seen, "Ring {$code}".($isTurned ? ', turned round' : ''), [], fn (Kit $kit) => $kit->fill(['ring_id' => $ringId, 'ring_turned' => $isTurned]));
     }
 
     /**
@@ -84,6 +84,12 @@ class KitKeeper
     public function brace(Job $job, User $by, int $seen, array $bracing): void
     {
         ($this->change)($job, $by, $seen, ['kit'], fn () => $this->kitOf($job)->fill(['bracing' => $bracing])->save());
+    }
+
+    /** @param  array<string, mixed>  $riding */
+    public function ride(Job $job, User $by, int $seen, array $riding): void
+    {
+        ($this->change)($job, $by, $seen, ['kit'], fn () => $this->kitOf($job)->fill(['riding' => $riding])->save());
     }
 
     public function supply(Job $job, User $by, int $seen, Run $run, float $mm): void

@@ -37,6 +37,7 @@ class CatalogueDocument
         public readonly Collection $rings,
         public readonly Collection $spacers,
         public readonly Collection $inserts,
+        private readonly bool $isForJob = false,
     ) {}
 
     public static function of(int $workshopId): self
@@ -57,6 +58,7 @@ class CatalogueDocument
             Ring::query()->where('workshop_id', $workshopId)->orderBy('teeth')->orderBy('code')->get(),
             Spacer::query()->when($job !== null, fn (Builder $query) => $query->countedFor($job))->where('workshop_id', $workshopId)->orderBy('thickness_mm')->orderBy('id')->get(),
             Insert::query()->where('workshop_id', $workshopId)->orderBy('code')->get(),
+            $job !== null,
         );
     }
 
@@ -65,10 +67,24 @@ class CatalogueDocument
     {
         return [
             'motors' => (object) $this->motors->mapWithKeys(fn (Motor $motor) => [$motor->code => self::motor($motor)])->all(),
-            'rings' => (object) $this->rings->mapWithKeys(fn (Ring $ring) => [$ring->code => self::ring($ring)])->all(),
+            'rings' => (object) $this->ringsByCode(),
             'spacers' => array_values($this->spacers->map(fn (Spacer $spacer) => self::spacer($spacer))->all()),
             'inserts' => (object) $this->inserts->mapWithKeys(fn (Insert $insert) => [$insert->code => self::insert($insert)])->all(),
         ];
+    }
+
+    /** @return array<string, array<string, mixed>> for a job each ring that can be turned round is there twice */
+    private function ringsByCode(): array
+    {
+        $rings = [];
+        foreach ($this->rings as $ring) {
+            $rings[$ring->code] = self::ring($ring);
+            if ($this->isForJob && $ring->isReversible()) {
+                $rings[$ring->turnedCode()] = ['dish_mm' => -$ring->dish_mm] + self::ring($ring);
+            }
+        }
+
+        return $rings;
     }
 
     /**
@@ -97,6 +113,7 @@ class CatalogueDocument
             foreach ($read['rings'] as $code => $ring) {
                 $workshop->rings()->updateOrCreate(['code' => (string) $code], [
                     'teeth' => $ring['teeth'], 'dish_mm' => $ring['dish_mm'], 'thickness_mm' => $ring['thickness_mm'] ?? 3,
+                    'details' => array_diff_key($ring, array_flip(['teeth', 'dish_mm', 'thickness_mm'])) ?: null,
                 ]);
             }
             foreach ($inserts as $code => $insert) {
@@ -158,7 +175,7 @@ class CatalogueDocument
     /** @return array<string, mixed> */
     private static function ring(Ring $ring): array
     {
-        return ['teeth' => $ring->teeth, 'dish_mm' => $ring->dish_mm, 'thickness_mm' => $ring->thickness_mm];
+        return ['teeth' => $ring->teeth, 'dish_mm' => $ring->dish_mm, 'thickness_mm' => $ring->thickness_mm] + ($ring->details ?? []);
     }
 
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Documents;
 
 use App\Bench\BracingChoice;
 use App\Bench\Findings;
+use App\Bench\RidingChoice;
 use App\Models\Job;
 use App\Models\Kit;
 use App\Models\Lead;
@@ -37,6 +38,7 @@ class JobDocument
             'catalogue' => $this->catalogue->toArray(),
             'bike' => $this->bike(),
             'kit' => $this->kit(),
+            'climb' => $this->climb(),
             'reaction' => $this->reaction(),
             'turns' => [],
             'routing' => $this->routing(null, null),
@@ -146,6 +148,7 @@ class JobDocument
             'cogs' => $this->findings->teeth('cogs'),
             'cog_pitch_mm' => $this->findings->mm('cog_pitch'),
             'use' => $this->findings->weights(),
+            'hub_ratios' => $this->findings->ratios(),
             'chain_path_mm' => $this->measured('chain_path'),
             'old_chain_links' => $this->findings->count('old_chain_links'),
             'chain_12_links_mm' => $this->measured('chain_twelve'),
@@ -164,7 +167,7 @@ class JobDocument
 
         return array_filter([
             'motor' => $this->motor()?->code,
-            'ring' => ($this->catalogue->rings->firstWhere('id', $kit->ring_id) ?? $this->catalogue->rings->first())?->code,
+            'ring' => $this->ringCode($kit),
             'insert' => $this->catalogue->inserts->firstWhere('id', $kit->insert_id)?->code,
             'spacers' => $kit->by_hand === [] || $this->isStandIn() ? null : (object) $kit->by_hand,
         ], fn (mixed $value) => $value !== null);
@@ -195,6 +198,28 @@ class JobDocument
             'extensions' => array_values($leads->map(fn (Lead $lead) => [
                 'connector' => $lead->connector, 'length_mm' => $lead->length_mm, 'quantity' => $lead->quantity,
             ])->all()),
+        ];
+    }
+
+    private function ringCode(Kit $kit): ?string
+    {
+        $ring = $this->catalogue->rings->firstWhere('id', $kit->ring_id) ?? $this->catalogue->rings->first();
+
+        return $kit->ring_turned && $ring?->isReversible() === true ? $ring->turnedCode() : $ring?->code;
+    }
+
+    /** @return array<string, mixed> */
+    private function climb(): array
+    {
+        $hill = RidingChoice::of($this->job->kit, $this->job->bike->kind)->hill();
+
+        return [
+            'grade_percent' => $hill->gradePercent,
+            'mass_kg' => $hill->load->mass,
+            'rider_w' => $hill->load->riderW,
+            'rider_torque_nm' => $hill->load->riderTorque,
+            'crr' => $hill->load->rolling,
+            'cda_m2' => $hill->load->dragArea,
         ];
     }
 

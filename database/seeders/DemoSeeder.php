@@ -11,7 +11,9 @@ use App\Bench\KitKeeper;
 use App\Bench\StartJob;
 use App\Bench\StepKeeper;
 use App\Bench\SurveyKeeper;
+use App\Bench\TrackKeeper;
 use App\Documents\CatalogueDocument;
+use App\Documents\GpxFile;
 use App\Http\Requests\ReserveRequest;
 use App\Models\Job;
 use App\Models\Role;
@@ -81,7 +83,7 @@ class DemoSeeder extends Seeder
     /** @param  array<string, mixed>  $demo */
     private function job(User $by, User $chooser, array $demo): void
     {
-        /** @var array{customer: string, bike: string, kind: string, frame_material: string, promised_in?: int, readings?: array<string, string>, answers?: array<string, string>, strip?: int, motor?: string, insert?: string, ring?: string, by_hand?: array<string, list<float>>, condition?: array<string, array{severity: string, remedy?: string, declined_by?: string, note?: string}>, bracing?: array<string, mixed>, reserve?: bool, build?: int} $demo */
+        /** @var array{customer: string, bike: string, kind: string, frame_material: string, promised_in?: int, readings?: array<string, string>, answers?: array<string, string>, strip?: int, motor?: string, insert?: string, ring?: string, by_hand?: array<string, list<float>>, condition?: array<string, array{severity: string, remedy?: string, declined_by?: string, note?: string}>, bracing?: array<string, mixed>, riding?: array<string, mixed>, road?: bool, reserve?: bool, build?: int} $demo */
         $job = app(StartJob::class)($by, [
             ...array_intersect_key($demo, array_flip(['customer', 'bike', 'kind', 'frame_material'])),
             'promised_on' => isset($demo['promised_in']) ? Carbon::today()->addDays($demo['promised_in'])->format('Y-m-d') : null,
@@ -138,12 +140,20 @@ class DemoSeeder extends Seeder
         }
     }
 
-    /** @param  array{bracing?: array<string, mixed>, reserve?: bool}  $demo */
+    /** @param  array{bracing?: array<string, mixed>, riding?: array<string, mixed>, road?: bool, reserve?: bool}  $demo */
     private function brace(Job $job, User $by, array $demo): void
     {
         if (isset($demo['bracing'])) {
             $this->tick();
             $this->kit->brace($this->fresh($job), $by, $this->fresh($job)->version, $demo['bracing']);
+        }
+        if (isset($demo['riding'])) {
+            $this->tick();
+            $this->kit->ride($this->fresh($job), $by, $this->fresh($job)->version, $demo['riding']);
+        }
+        if ($demo['road'] ?? false) {
+            $road = GpxFile::read(database_path('demo/road.gpx'));
+            app(TrackKeeper::class)->keep($this->fresh($job), $by, (string) $road->name(), $road);
         }
         if ($demo['reserve'] ?? false) {
             app(DrawerKeeper::class)->handle($this->fresh($job), $by, ReserveRequest::RESERVE, JobSheet::open($this->fresh($job)));
@@ -201,14 +211,15 @@ class DemoSeeder extends Seeder
         return [
             ['customer' => 'Ansel Brook', 'bike' => 'Moss long-tail, two child seats', 'kind' => 'long-tail', 'frame_material' => 'steel', 'by' => 'dov', 'days_ago' => 9, 'promised_in' => 8,
                 'readings' => [...$trail, ...$bareShell68, 'chainstay_length' => '610', 'down_tube' => '702', 'wheelbase' => '1340'], 'answers' => [...$bsa, 'cogs' => $cogs9, 'old_chain_links' => '138'],
-                'strip' => 12, 'motor' => 'heron-68', 'ring' => 'half-36', 'build' => 40, 'reserve' => true,
+                'strip' => 12, 'motor' => 'heron-68', 'ring' => 'half-36', 'build' => 40, 'reserve' => true, 'road' => true,
+                'riding' => ['mass_kg' => 210, 'grade_percent' => 12, 'rider_w' => 110, 'surface' => 'street', 'wind_kmh' => 5, 'assist_percent' => 90, 'battery_wh' => 620, 'cut_off_kmh' => 25],
                 'bracing' => ['nut_torque_nm' => 48, 'thread_state' => 'threadlocker', 'shell_face' => 'bare', 'position' => 'below', 'rest' => 'block', 'rest_radius_mm' => 142, 'gap' => 'block']],
             ['customer' => 'Petra Vosslow', 'bike' => 'Slate trail hardtail, 29 in', 'kind' => 'diamond', 'frame_material' => 'aluminium', 'by' => 'dov', 'days_ago' => 4, 'promised_in' => 6,
-                'readings' => [...$trail, ...$bareShell73], 'answers' => [...$bsa, 'cogs' => $cogs10, 'old_chain_links' => '112', 'cog_use' => '1 1 2 3 4 4 3 3 2 1'],
+                'readings' => [...$trail, ...$bareShell73], 'answers' => [...$bsa, 'cogs' => $cogs10, 'old_chain_links' => '112', 'cog_use' => '1 1 2 3 4 4 3 3 2 1'], 'road' => true,
                 'strip' => 12, 'motor' => 'heron-73', 'ring' => 'deep-40', 'build' => 7,
                 'condition' => ['frame' => ['severity' => 'fine'], 'wheels' => ['severity' => 'watch', 'remedy' => 'mend', 'note' => 'rear 0.8 mm out'], 'pads' => ['severity' => 'bad', 'remedy' => 'replace'], 'lights' => ['severity' => 'bad', 'remedy' => 'declined', 'declined_by' => 'Petra Vosslow']]],
             ['customer' => 'Tomas Ferrier', 'bike' => 'Chalk-white town bike, 3-speed hub', 'kind' => 'diamond', 'frame_material' => 'steel', 'by' => 'maren', 'days_ago' => 3, 'promised_in' => 9,
-                'readings' => [...$town, ...$bareShell68], 'answers' => [...$bsa, 'cogs' => '19', 'old_chain_links' => '104'], 'strip' => 12],
+                'readings' => [...$town, ...$bareShell68], 'answers' => [...$bsa, 'cogs' => '19', 'hub_ratios' => '0.73 1 1.36', 'old_chain_links' => '104'], 'strip' => 12],
             ['customer' => 'Oona Marsh', 'bike' => 'Rust fat bike, 4.8 tyres', 'kind' => 'fat', 'frame_material' => 'aluminium', 'by' => 'dov', 'days_ago' => 3, 'promised_in' => 12,
                 'readings' => [...$trail, 'chainstay_length' => '455', 'over_locknuts' => '190', 'cog_inset' => '6.1', 'shell_width' => '100.1 100.04', 'shell_bore' => '33.7', 'thread_pitch' => '1.06', 'guide_depth' => '1.5',
                     'stay_45' => '4.2', 'stay_64' => '11.2', 'stay_80' => '27.0', 'stay_112' => '38.5'],
@@ -223,7 +234,7 @@ class DemoSeeder extends Seeder
                 'readings' => [...$trail, 'shell_width' => '91.92 91.86', 'shell_bore' => '41.02'], 'answers' => ['crank_kind' => 'two-piece', 'bracket_kind' => 'press-fit', 'front_mech' => 'no', 'chain_kept' => 'no', 'kickstand' => 'no', 'shell_threaded' => 'no', 'cogs' => $cogs10, 'old_chain_links' => '118'],
                 'strip' => 12, 'motor' => 'heron-100', 'insert' => 'sill-41', 'ring' => 'half-36'],
             ['customer' => 'Beata Rook', 'bike' => 'Plum tadpole trike', 'kind' => 'tadpole-trike', 'frame_material' => 'aluminium', 'by' => 'maren', 'days_ago' => 1, 'promised_in' => 20,
-                'readings' => [...array_diff_key($trail, array_flip(['stay_45', 'stay_64', 'stay_80', 'stay_112'])), ...$bareShell68], 'answers' => [...$bsa, 'cogs' => $cogs9],
+                'readings' => [...array_diff_key($trail, array_flip(['stay_45', 'stay_64', 'stay_80', 'stay_112'])), ...$bareShell68, 'chain_path' => '1905'], 'answers' => [...$bsa, 'cogs' => $cogs9, 'old_chain_links' => '330'],
                 'strip' => 12, 'motor' => 'otter-68', 'ring' => 'deep-44'],
             ['customer' => 'Greta Follin', 'bike' => 'Oak-brown box bike, three children', 'kind' => 'box-cargo', 'frame_material' => 'steel', 'by' => 'dov', 'days_ago' => 1, 'promised_in' => 16,
                 'readings' => ['chainstay_length' => '462', 'wheelbase' => '2010', 'front_wheel' => '1560', 'wheel' => '2070'], 'answers' => ['crank_kind' => 'splined', 'bracket_kind' => 'threaded', 'guard' => 'yes', 'cogs' => '20']],

@@ -58,12 +58,12 @@ it('goes from sign-in to the printed sheet as a new user would', function (): vo
 
     $site->press('Stack');
     foreach ($stack->margins as $margin) {
-        expect($site->text("tr[data-margin='{$margin->name->value}']"))
+        expect($site->text("details[data-margin='{$margin->name->value}'] summary"))
             ->toContain(number_format($margin->value, 2).' mm')
             ->toContain(number_format($margin->limit, 2).' mm')
             ->toContain(ucfirst($margin->verdict->value));
     }
-    expect($site->text('[data-place="drive"]'))->toContain(number_format($stack->needed['drive'], 2).' mm');
+    expect($site->text('#place-drive'))->toContain(number_format($stack->needed['drive'], 2).' mm');
 
     $site->press('Line');
     expect($site->text('[data-figure="front"]'))->toBe(number_format($sheet->chainline?->front ?? 0, 2).' mm')

@@ -8,7 +8,6 @@ use App\Bench\JobSheet;
 use App\Models\Job;
 use App\View\BuildPage;
 use App\View\JobExport;
-use App\View\LinePage;
 use App\View\MatchPage;
 use App\View\RoutePage;
 use App\View\StackPage;
@@ -46,13 +45,6 @@ class JobController extends Controller
         $this->authorize('view', $job);
 
         return view('job.stack', ['page' => new StackPage(JobSheet::open($job), $request->query('detail'))]);
-    }
-
-    public function line(Job $job): View
-    {
-        $this->authorize('view', $job);
-
-        return view('job.line', ['page' => new LinePage(JobSheet::open($job))]);
     }
 
     public function route(Job $job): View

@@ -19,6 +19,8 @@ class AnswerRequest extends FormRequest
 {
     private const MOST_COGS = 16;
 
+    private const MOST_RATIOS = 30;
+
     public function authorize(): bool
     {
         $job = $this->route('job');
@@ -62,9 +64,11 @@ class AnswerRequest extends FormRequest
     /** The answer as it is kept: teeth as numbers parted by one space. */
     public function answer(): string
     {
-        return $this->spot()->kind === SpotKind::Teeth
-            ? implode(' ', $this->numbers())
-            : $this->string('value')->trim()->value();
+        return match ($this->spot()->kind) {
+            SpotKind::Teeth => implode(' ', $this->numbers()),
+            SpotKind::Ratios => implode(' ', $this->ratios()),
+            default => $this->string('value')->trim()->value(),
+        };
     }
 
     private function fault(): ?string
@@ -73,6 +77,7 @@ class AnswerRequest extends FormRequest
             SpotKind::Choice => isset($this->spot()->choices[$this->answer()]) ? null : 'Choose one of: '.implode(', ', $this->spot()->choices).'.',
             SpotKind::Count => $this->countFault(),
             SpotKind::Teeth => $this->teethFault(),
+            SpotKind::Ratios => $this->ratiosFault(),
             default => null,
         };
     }
@@ -100,6 +105,29 @@ class AnswerRequest extends FormRequest
             $rising !== $teeth => 'Smallest first, each larger than the one before.',
             default => null,
         };
+    }
+
+    private function ratiosFault(): ?string
+    {
+        $ratios = $this->ratios();
+        $rising = array_values(array_unique($ratios));
+        sort($rising);
+
+        return match (true) {
+            preg_match('/^[\d\s.,;]+$/u', $this->string('value')->value()) !== 1 => 'Write the ratios as numbers: 0.73 1 1.36.',
+            $ratios === [] || count($ratios) > self::MOST_RATIOS => 'Expected 1 to 30 ratios.',
+            min($ratios) < 0.1 || max($ratios) > 10 => 'A hub’s ratio lies between 0.1 and 10.',
+            $rising !== $ratios => 'Lowest first, each larger than the one before.',
+            default => null,
+        };
+    }
+
+    /** @return list<float> */
+    private function ratios(): array
+    {
+        preg_match_all('/\d{1,2}(?:[.,]\d{1,4})?/', $this->string('value')->value(), $found);
+
+        return array_map(fn (string $typed) => (float) str_replace(',', '.', $typed), $found[0]);
     }
 
     /** @return list<int> */

@@ -6,18 +6,28 @@ namespace App\View\Drawings;
 
 use NeatSpindle\Core\Line\Chainline;
 use NeatSpindle\Core\Line\CogLine;
+use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Measure\Rounding;
+use NeatSpindle\Core\Stack\Margin;
 
-/** The chain from above: ring in front at the bottom, cogs behind at the top, drive side right; stretched along the bike. */
+/**
+ * The chain from above: ring in front at the bottom, cogs behind at the top, drive side right; stretched along
+ * the bike. Each cog carries a bar as tall as it is ridden; the chainstay stands beside the ring at the ring's
+ * own radius.
+ */
 class LineView
 {
     private const ACROSS = 9.0;
 
-    private const RUN = 300.0;
+    private const RUN = 270.0;
 
-    private const TOP = 92.0;
+    private const TOP = 138.0;
 
     private const ROOM_MM = 9.0;
+
+    private const BAR = 46.0;
+
+    private const STAY = 20.0;
 
     public readonly float $width;
 
@@ -33,11 +43,17 @@ class LineView
 
     private readonly float $left;
 
-    public function __construct(private readonly Chainline $line, private readonly float $chainstayMm)
-    {
+    /** @param  non-empty-list<float>  $use a weight for each cog */
+    public function __construct(
+        private readonly Chainline $line,
+        private readonly float $chainstayMm,
+        private readonly array $use,
+        private readonly ?Margin $clearance,
+        private readonly LengthUnit $unit,
+    ) {
         $positions = [...array_map(fn (CogLine $cog) => $cog->position, $line->cogs), $line->front];
         $this->left = min(0.0, min($positions)) - self::ROOM_MM;
-        $this->width = (max($positions) + self::ROOM_MM + 4 - $this->left) * self::ACROSS;
+        $this->width = max(560.0, (max($positions) + self::ROOM_MM + 14 - $this->left) * self::ACROSS);
         $this->cogY = self::TOP;
         $this->ringY = self::TOP + self::RUN;
         $this->height = $this->ringY + 70;
@@ -51,22 +67,41 @@ class LineView
         return number_format(self::ACROSS / (self::RUN / $this->chainstayMm), 1);
     }
 
-    /** @return list<array{teeth: int, angle: string, offset: string, verdict: string, x: float, half: float}> */
+    /** @return list<array{teeth: int, angle: string, offset: string, verdict: string, x: float, half: float, bar: float}> */
     public function cogs(): array
     {
-        return array_map(fn (CogLine $cog) => [
+        $most = max(1e-9, max($this->use));
+
+        return array_map(fn (CogLine $cog, float $use) => [
             'teeth' => $cog->teeth,
             'angle' => number_format(Rounding::halfAway($cog->angle, 1), 1),
             'offset' => number_format(Rounding::halfAway($cog->offset), 2),
             'verdict' => $cog->verdict->value,
             'x' => $this->x($cog->position),
             'half' => 4 + $cog->teeth / 4,
-        ], $this->line->cogs);
+            'bar' => round($use / $most * self::BAR, 1),
+        ], $this->line->cogs, $this->use);
     }
 
     public function rearCentreX(): float
     {
         return $this->x($this->line->rearCentre);
+    }
+
+    /** @return array{x: float, ring: float, text: string, verdict: string}|null the stay's outer side where the ring passes it */
+    public function stay(): ?array
+    {
+        return $this->clearance === null ? null : [
+            'x' => $this->ringX - 8 - $this->clearance->value * self::ACROSS,
+            'ring' => $this->ringX - 8,
+            'text' => $this->unit->figure($this->clearance->value).' ± '.$this->unit->figure($this->clearance->plusMinus),
+            'verdict' => $this->clearance->verdict->value,
+        ];
+    }
+
+    public function stayWidth(): float
+    {
+        return self::STAY;
     }
 
     private function x(float $mm): float

@@ -7,7 +7,7 @@ namespace NeatSpindle\Core\Ride;
 use function count;
 
 /**
- * The heights of a road at even steps along it, smoothed.
+ * The heights of a road at even steps of about 25 m along it, smoothed.
  *
  * Heights that no road has (below -500 m or above 6,000 m) are taken for missing, and missing ones lie on the
  * straight line between their neighbours. Then every step gets the mean of the heights within a window around
@@ -73,13 +73,12 @@ final readonly class Profile
     /** @return iterable<array{float, float}> each stretch: its length in m and its slope, rise over run */
     public function stretches(): iterable
     {
-        $steps = max(1, (int) ceil($this->length / self::STEP - 1e-9));
-        for ($i = 0; $i < $steps; $i++) {
-            $length = min(self::STEP, $this->length - $i * self::STEP);
+        $steps = self::stepsOf($this->length);
+        $length = $this->length / $steps;
+        for ($i = 0; $i < $steps && $length > 0.0; $i++) {
             $rise = ($this->heights[$i + 1] ?? 0.0) - ($this->heights[$i] ?? 0.0);
-            if ($length > 0.0) {
-                yield [$length, $this->hasHeights() ? $rise / $length : 0.0];
-            }
+
+            yield [$length, $this->hasHeights() ? $rise / $length : 0.0];
         }
     }
 
@@ -131,9 +130,9 @@ final readonly class Profile
         $heights = [$known[0][1]];
         $i = 0;
         $last = count($known) - 1;
-        $steps = (int) ceil($length / self::STEP - 1e-9);
+        $steps = self::stepsOf($length);
         for ($step = 1; $step <= $steps; $step++) {
-            $at = min($length, $step * self::STEP);
+            $at = $length * $step / $steps;
             while ($i < $last && $known[$i + 1][0] <= $at) {
                 $i++;
             }
@@ -144,6 +143,11 @@ final readonly class Profile
         }
 
         return $heights;
+    }
+
+    private static function stepsOf(float $length): int
+    {
+        return max(1, (int) round($length / self::STEP));
     }
 
     /**

@@ -47,6 +47,11 @@ final readonly class Spot
         return new self($code, $label, SpotKind::Teeth, $how, $why, $pointer, null, 9, 60);
     }
 
+    public static function ratios(string $code, string $label, string $pointer, string $how, string $why): self
+    {
+        return new self($code, $label, SpotKind::Ratios, $how, $why, $pointer);
+    }
+
     public static function count(string $code, string $label, int $least, int $most, string $pointer, string $how, string $why): self
     {
         return new self($code, $label, SpotKind::Count, $how, $why, $pointer, null, $least, $most);

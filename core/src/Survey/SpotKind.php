@@ -15,6 +15,8 @@ enum SpotKind: string
     case Choice = 'choice';
     /** Teeth of each cog, smallest first. */
     case Teeth = 'teeth';
+    /** Ratios of a hub gear, lowest first. */
+    case Ratios = 'ratios';
     /** A whole number. */
     case Count = 'count';
 

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use NeatSpindle\Core\Ride\Profile;
+
+/**
+ * A road a customer rides, as its smoothed heights.
+ *
+ * @property string $name
+ * @property list<float> $heights
+ * @property float $length_m
+ * @property float $raw_ascent_m
+ * @property int $points
+ * @property list<string> $remarks
+ */
+class Track extends Model
+{
+    protected $guarded = [];
+
+    protected $casts = ['heights' => 'array', 'length_m' => 'float', 'raw_ascent_m' => 'float', 'points' => 'int', 'remarks' => 'array'];
+
+    public function profile(): Profile
+    {
+        return Profile::kept($this->heights, $this->length_m, $this->raw_ascent_m, $this->points);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Bench\JobSheet;
+use App\Models\Stage;
+use App\View\Drawings\GearsView;
+use NeatSpindle\Core\Catalogue\Motor;
+use NeatSpindle\Core\Catalogue\Ring;
+use NeatSpindle\Core\Gearing\Gears;
+
+use function is_string;
+
+/** The gears as a picture, one ring or two. */
+class GearsPage extends JobPage
+{
+    /** @param  mixed  $with  the code of a second ring, from the address */
+    public function __construct(JobSheet $sheet, private readonly mixed $with = null)
+    {
+        parent::__construct($sheet);
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Line;
+    }
+
+    public function gears(): ?Gears
+    {
+        return $this->sheet->chosenWorksheet()?->gears;
+    }
+
+    public function motor(): Motor
+    {
+        return $this->sheet->chosenWorksheet()->job->kit->motor ?? abort(404);
+    }
+
+    public function ring(): Ring
+    {
+        return $this->sheet->chosenWorksheet()->job->kit->ring ?? abort(404);
+    }
+
+    /** @return array<array-key, Ring> */
+    public function otherRings(): array
+    {
+        return array_filter($this->sheet->chosenWorksheet()->job->catalogue->rings ?? [], fn (Ring $ring) => $ring->code !== $this->ring()->code);
+    }
+
+    public function with(): ?Ring
+    {
+        return is_string($this->with) ? $this->otherRings()[$this->with] ?? null : null;
+    }
+
+    public function drawing(): ?GearsView
+    {
+        $worksheet = $this->sheet->chosenWorksheet();
+        if ($worksheet === null) {
+            return null;
+        }
+        $second = $this->with();
+
+        return new GearsView($worksheet->gears, $this->motor()->maxCrankRpm, $second === null ? null : Gears::of($worksheet->job->bike, $second));
+    }
+}

@@ -8,7 +8,12 @@ declare(strict_types=1);
  */
 
 use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Hill\Load;
 use NeatSpindle\Core\Order\SurvivingOrder;
+use NeatSpindle\Core\Ride\Profile;
+use NeatSpindle\Core\Ride\Ride;
+use NeatSpindle\Core\Ride\Rider;
+use NeatSpindle\Core\Ride\TrackPoint;
 use NeatSpindle\Core\Stack\Drawer;
 use NeatSpindle\Core\Stack\Place;
 use NeatSpindle\Core\Stack\SpacerRow;
@@ -131,3 +136,9 @@ printf("%-48s %8.0f ms\n", 'the order that survives a doubt of 0.8 mm', best(fn 
 
 $largest = largest();
 printf("%-48s %8.0f ms\n", 'the largest document, from text to worksheet', best(fn () => json_encode(WorksheetPrinter::toArray(Worksheet::of(JobReader::fromJson($largest))), JSON_THROW_ON_ERROR)));
+
+$points = array_map(fn (int $i) => new TrackPoint(5 + $i * 10 / 111_195, -20.0, 200 + 30 * sin($i / 90) + sin($i * 1.7)), range(0, 19_999));
+printf("%-48s %8.0f ms\n", 'a road of 20,000 points, 200 km, smoothed', best(fn () => Profile::of([$points])));
+$road = Profile::of([$points]);
+$sheet = Worksheet::of(job(document()));
+printf("%-48s %8.0f ms\n", 'that road ridden', best(fn () => Ride::of($road, $sheet->job->kit->motor, $sheet->gears, new Rider(new Load(120.0)))));

@@ -31,7 +31,10 @@ class RoadView
     private const SPEED_BOTTOM = 346.0;
 
     /** No more columns than can be told apart. */
-    private const COLUMNS = 500;
+    private const COLUMNS = 360;
+
+    /** @var list<array{kind: string, x: float, y: float, toX: float, toY: float, usedWh: float, speed: float}>|null */
+    private ?array $columns = null;
 
     private readonly float $lowest;
 
@@ -123,6 +126,12 @@ class RoadView
 
     /** @return list<array{kind: string, x: float, y: float, toX: float, toY: float, usedWh: float, speed: float}> */
     private function columns(): array
+    {
+        return $this->columns ??= $this->readColumns();
+    }
+
+    /** @return list<array{kind: string, x: float, y: float, toX: float, toY: float, usedWh: float, speed: float}> */
+    private function readColumns(): array
     {
         $every = max(1, (int) ceil(count($this->ride->stretches) / self::COLUMNS));
         $columns = [];

@@ -37,9 +37,9 @@ final readonly class Load
         return $this->mass * self::GRAVITY * (sin($angle) + $this->rolling * cos($angle)) + self::HALF_AIR_DENSITY * $this->dragArea * $air * abs($air);
     }
 
-    /** The weight along the slope alone, in N. */
-    public function weightAlong(float $slope): float
+    /** How fast the resistance rises with speed, in N for a m/s. */
+    public function resistanceRise(float $speed): float
     {
-        return $this->mass * self::GRAVITY * sin(atan($slope));
+        return 2 * self::HALF_AIR_DENSITY * $this->dragArea * abs($speed + $this->headwind);
     }
 }

@@ -9,22 +9,30 @@ final class SteadySpeed
 {
     private const FASTEST = 60.0;
 
-    private const HALVINGS = 80;
+    private const MOST_STEPS = 100;
 
-    /** In m/s, at most 60; the speed of `power = speed × resistance`. Halving, for it holds whatever the slope and wind. */
+    private const CLOSE = 1e-13;
+
+    /**
+     * In m/s, at most 60; the speed of `power = speed × resistance`. Newton's step where it stays between what
+     * is too slow and too fast, else the middle: it holds whatever the slope and wind.
+     */
     public static function of(float $wheelW, float $slope, Load $load): float
     {
-        $low = 0.0;
-        $high = self::FASTEST;
-        for ($i = 0; $i < self::HALVINGS && $high - $low > 1e-12; $i++) {
-            $speed = ($low + $high) / 2;
-            if ($speed * $load->resistance($speed, $slope) < $wheelW) {
-                $low = $speed;
-            } else {
-                $high = $speed;
+        [$low, $high, $speed] = [0.0, self::FASTEST, 6.0];
+        for ($i = 0; $i < self::MOST_STEPS && $high - $low > self::CLOSE; $i++) {
+            $resistance = $load->resistance($speed, $slope);
+            $over = $speed * $resistance - $wheelW;
+            $over < 0.0 ? $low = $speed : $high = $speed;
+            $rise = $resistance + $speed * $load->resistanceRise($speed);
+            $next = $rise > 0.0 ? $speed - $over / $rise : $low;
+            $next = $next > $low && $next < $high ? $next : ($low + $high) / 2;
+            if (abs($next - $speed) < self::CLOSE) {
+                return $next;
             }
+            $speed = $next;
         }
 
-        return ($low + $high) / 2;
+        return $speed;
     }
 }

@@ -66,6 +66,7 @@ Route::middleware('auth')->group(function (): void {
         Route::put('/line/weights', [LineController::class, 'weights'])->name('weights');
         Route::get('/line/gears', [LineController::class, 'gears'])->name('gears');
         Route::get('/line/hills', [LineController::class, 'hills'])->name('hills');
+        Route::get('/line/{drawing}.svg', [LineController::class, 'drawing'])->whereIn('drawing', ['line', 'gears', 'road'])->name('drawing');
         Route::put('/line/hills', [LineController::class, 'riding'])->name('riding');
         Route::post('/line/roads', [LineController::class, 'track'])->name('track');
         Route::delete('/line/roads/{track}', [LineController::class, 'dropTrack'])->name('track.drop');

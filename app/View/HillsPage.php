@@ -17,6 +17,9 @@ use NeatSpindle\Core\Hill\Pull;
 use NeatSpindle\Core\Line\RingChoice;
 use NeatSpindle\Core\Line\RingOption;
 use NeatSpindle\Core\Ride\Ride;
+use NeatSpindle\Core\Ride\Stretch;
+
+use function count;
 
 /** A hill and a road, ridden with this bike, this motor and this load. */
 class HillsPage extends JobPage
@@ -119,6 +122,51 @@ class HillsPage extends JobPage
         $ride = $this->ride();
 
         return $ride === null ? null : new RoadView($ride);
+    }
+
+    /**
+     * The road mile by mile, as it were: at most forty rows.
+     *
+     * @return list<array{to: string, slope: string, speed: string, gear: string, rpm: string, used: string, left: string, walked: bool}>
+     */
+    public function legs(): array
+    {
+        $ride = $this->ride();
+        if ($ride === null || $ride->stretches === []) {
+            return [];
+        }
+        $leg = max(1000.0, ceil($ride->profile->length / 40_000) * 1000);
+        $legs = [];
+        foreach ($ride->stretches as $stretch) {
+            $legs[(int) ($stretch->from / $leg)][] = $stretch;
+        }
+
+        return array_values(array_map($this->leg(...), $legs));
+    }
+
+    /**
+     * @param  non-empty-list<Stretch>  $stretches
+     * @return array{to: string, slope: string, speed: string, gear: string, rpm: string, used: string, left: string, walked: bool}
+     */
+    private function leg(array $stretches): array
+    {
+        $last = $stretches[count($stretches) - 1];
+        $length = array_sum(array_map(fn (Stretch $one) => $one->length, $stretches));
+        $seconds = array_sum(array_map(fn (Stretch $one) => $one->length / $one->speed, $stretches));
+        $ridden = array_values(array_filter($stretches, fn (Stretch $one) => $one->gear !== null));
+        $cogs = array_count_values(array_map(fn (Stretch $one) => (string) $one->gear?->cog, $ridden));
+        arsort($cogs);
+
+        return [
+            'to' => $this->km($last->from + $last->length),
+            'slope' => number_format(array_sum(array_map(fn (Stretch $one) => $one->slope * $one->length, $stretches)) / $length * 100, 1).' %',
+            'speed' => number_format($length / $seconds * 3.6, 1).' km/h',
+            'gear' => (string) (array_key_first($cogs) ?? '–'),
+            'rpm' => $ridden === [] ? '–' : number_format(array_sum(array_map(fn (Stretch $one) => $one->crankRpm, $ridden)) / count($ridden), 0),
+            'used' => number_format($last->usedWh, 0).' Wh',
+            'left' => number_format(max(0.0, $this->riding()->batteryWh() - $last->usedWh), 0).' Wh',
+            'walked' => array_filter($stretches, fn (Stretch $one) => $one->isWalked) !== [],
+        ];
     }
 
     public function getsHot(): bool

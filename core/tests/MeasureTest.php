@@ -100,3 +100,12 @@ it('asks about a reading far from the others, once two stand', function (array $
     'far off' => [[73.02, 72.98], 73.4, true],
     'far off, but the others differ as much' => [[73.4, 72.6], 74.1, false],
 ]);
+
+it('adds up a length measured in stretches, and their doubts', function (): void {
+    $measurement = (new LengthText(LengthUnit::Millimetre))->measurement('620 + 710+575', 1.0);
+
+    expect($measurement->value)->toBe(1905.0)->and($measurement->plusMinus)->toBe(3.0)
+        ->and((new LengthText(LengthUnit::Millimetre))->measurement('2 in + 10 mm', 0.5)->value)->toEqualWithDelta(60.8, 1e-9)
+        ->and((new LengthText(LengthUnit::Millimetre))->measurement('73.0 +/- 0.1', 0.02)->plusMinus)->toEqualWithDelta(0.1, 1e-9)
+        ->and((new LengthText(LengthUnit::Millimetre))->measurement('+3.2', 0.5)->value)->toBe(3.2);
+});

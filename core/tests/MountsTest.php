@@ -135,3 +135,11 @@ it('never gives a better verdict for more doubt when a hand has filled the stack
         }
     }
 });
+
+it('sorts equal matches by the bytes of their codes, numbers or not', function (): void {
+    $document = Cases::document('hardtail-73');
+    $motor = $document->catalogue->motors->{'tarn-73'};
+    $document->catalogue->motors = (object) ['20' => $motor, '100' => $motor, '1e2' => $motor, 'tarn-73' => $motor, '9' => $motor];
+
+    expect(array_column(Cases::printed($document)['match'], 'motor'))->toBe(['100', '1e2', '20', '9', 'tarn-73']);
+});

@@ -167,3 +167,16 @@ it('lets an apprentice load a road but not decide how it is ridden', function ()
     $stranger = User::query()->findOrFail(Workshops::stocked()->id);
     $this->actingAs($stranger)->get("/jobs/{$job->id}/line/hills")->assertNotFound();
 });
+
+it('gives line, gears and road out as drawings', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person)->get("/jobs/{$job->id}/line/road.svg")->assertNotFound();
+    upload($job, gpx(400));
+    foreach (['line', 'gears', 'road'] as $drawing) {
+        $svg = (string) $this->get("/jobs/{$job->id}/line/{$drawing}.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+        expect(simplexml_load_string($svg))->not->toBeFalse();
+    }
+    $this->get("/jobs/{$job->id}/line/hills")->assertSee('Kilometre by kilometre');
+    $this->get("/jobs/{$job->id}/line/roof.svg")->assertNotFound();
+});

@@ -16,9 +16,11 @@ use App\Models\Job;
 use App\Models\Track;
 use App\View\GearsPage;
 use App\View\HillsPage;
+use App\View\LineDrawing;
 use App\View\LinePage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 /** Line, rings, gears and hills. */
@@ -50,6 +52,14 @@ class LineController extends Controller
         $this->authorize('view', $job);
 
         return view('job.hills', ['page' => new HillsPage(JobSheet::open($job), $request->integer('road'))]);
+    }
+
+    /** One of the drawings of this place, by itself. */
+    public function drawing(Request $request, Job $job, string $drawing): Response
+    {
+        $this->authorize('view', $job);
+
+        return (new LineDrawing(JobSheet::open($job)))->response($drawing, $request->query('with'), $request->integer('road'));
     }
 
     public function riding(RidingRequest $request, Job $job, KitKeeper $keeper): RedirectResponse

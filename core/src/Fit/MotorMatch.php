@@ -22,7 +22,7 @@ use NeatSpindle\Core\Worksheet\Job;
 /** One motor of the catalogue against one bike, with the whole drawer at hand. */
 final readonly class MotorMatch
 {
-    /** @var array{int, float, string} */
+    /** @var array{int, float} */
     private array $rank;
 
     /**
@@ -36,7 +36,7 @@ final readonly class MotorMatch
         public ?Stack $stack,
         public ?float $weightedOffset,
     ) {
-        $this->rank = [self::grade($this->verdict()), $weightedOffset === null ? INF : Rounding::halfAway($weightedOffset), $motor->code];
+        $this->rank = [self::grade($this->verdict()), $weightedOffset === null ? INF : Rounding::halfAway($weightedOffset)];
     }
 
     /**
@@ -56,7 +56,7 @@ final readonly class MotorMatch
                 $rows[] = self::of($motor, $job, $identification, $inserts);
             }
         }
-        usort($rows, fn (self $a, self $b) => $a->rank <=> $b->rank);
+        usort($rows, fn (self $a, self $b) => $a->rank <=> $b->rank ?: strcmp($a->motor->code, $b->motor->code));
 
         return $rows;
     }

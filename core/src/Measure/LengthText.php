@@ -34,7 +34,8 @@ final readonly class LengthText
     }
 
     /**
-     * One or several readings: `73.04`, `73.04 72.96 73.08`, `2 7/8 in; 73.0`, `73.0 ± 0.1`.
+     * One or several readings: `73.04`, `73.04 72.96 73.08`, `2 7/8 in; 73.0`, `73.0 ± 0.1`; or one length
+     * measured in stretches: `620 + 710 + 575`, whose doubts add up.
      *
      * Several are parted by semicolons or line ends; plain decimals also by spaces.
      *
@@ -45,6 +46,12 @@ final readonly class LengthText
         $parts = preg_split('/\s*(?:±|\+\/-|\+-)\s*/u', trim($typed)) ?: [];
         if (count($parts) === 2) {
             return $this->statedDoubt($parts[0], $parts[1]);
+        }
+
+        if (preg_match('/[\d\p{L}"″”]\s*\+\s*\d/u', $typed) === 1) {
+            $stretches = array_map($this->mm(...), explode('+', $typed));
+
+            return Measurement::within(array_sum($stretches), count($stretches) * $instrumentMm);
         }
 
         return Measurement::fromReadings($this->several($typed), $instrumentMm);

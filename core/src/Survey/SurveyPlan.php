@@ -152,7 +152,7 @@ final class SurveyPlan
     private static function chainPath(): array
     {
         return [Spot::length('chain_path', 'Chain’s path', Instrument::Tape, 500, 8000, '/bike/rear/chain_path_mm',
-            'Tape along the chain from crank axis to rear axle, over every idler, one way.',
+            'Tape along the chain from crank axis to rear axle, over every idler, one way. Stretch by stretch from idler to idler is as good: 620 + 710 + 575.',
             'On a long bike the chain’s length comes from its path.')];
     }
 

@@ -22,7 +22,7 @@
                     @endif
                 </p>
                 <p class="mb-2">The steepest it pulls with this load: <strong class="figures">{{ $page->steepest() === null ? 'none' : number_format($page->steepest(), 1).' %' }}</strong>. Force at the wheel <span class="figures">{{ number_format($page->climb()->force, 0) }} N</span>.</p>
-                <div class="scroll-x gear-scroll"><table class="ledger">
+                <div class="scroll-x gear-scroll" tabindex="0" role="region" aria-label="Every gear on this hill"><table class="ledger">
                     <thead><tr><th class="n">Gear</th><th>On this hill</th><th class="n">Crank</th><th class="n">Torque at the crank</th></tr></thead>
                     <tbody>@foreach ($page->gears() as $on)<tr class="{{ $on === $best ? 'chosen' : '' }}"><td class="n">{{ $on->gear->cog }}@if ($on->gear->hubRatio !== 1.0) × {{ $on->gear->hubRatio }}@endif</td><td><x-verdict :of="$page->verdictOf($on->verdict)" :words="$on->verdict->label()" /></td><td class="n">{{ number_format($on->crankRpm, 0) }} rpm</td><td class="n">{{ $page->torqueUnit->show($on->crankTorque) }}</td></tr>@endforeach</tbody>
                 </table></div>
@@ -62,7 +62,14 @@
                     @if ($page->getsHot())<strong>The motor labours {{ $page->km($ride->longestLabour()) }} in one go: it gets hot. Gear it lower or rest it.</strong>@endif
                 </p>
                 <x-drawing.road :view="$page->road()" />
+                <p class="mb-0 not-on-paper"><a href="{{ route('job.drawing', [$page->job, 'road', 'road' => $page->track()->id]) }}" hx-boost="false">Save as SVG</a></p>
                 <p class="form-hint mb-0">Green: the motor pulls. Amber: it labours. Red: walked. Grey: it needs no motor. Dashed: the battery, full at the top. Below: speed. Heights are averaged over {{ (int) (2 * NeatSpindle\Core\Ride\Profile::WINDOW) }} m, every {{ (int) NeatSpindle\Core\Ride\Profile::STEP }} m: written down it climbs {{ number_format($ride->profile->rawAscent, 0) }} m, smoothed {{ number_format($ride->profile->ascent(), 0) }} m. {{ number_format($ride->profile->points) }} points. Starts, stops, bends and cold are not in it.</p>
+                <details class="legs"><summary>Kilometre by kilometre</summary>
+                    <div class="scroll-x"><table class="ledger">
+                        <thead><tr><th class="n">Up to</th><th class="n">Slope</th><th class="n">Speed</th><th class="n">Cog</th><th class="n">Crank</th><th class="n">Used</th><th class="n">Left</th><th></th></tr></thead>
+                        <tbody>@foreach ($page->legs() as $leg)<tr><td class="n">{{ $leg['to'] }}</td><td class="n">{{ $leg['slope'] }}</td><td class="n">{{ $leg['speed'] }}</td><td class="n">{{ $leg['gear'] }}</td><td class="n">{{ $leg['rpm'] }}</td><td class="n">{{ $leg['used'] }}</td><td class="n">{{ $leg['left'] }}</td><td>{{ $leg['walked'] ? 'walked in part' : '' }}</td></tr>@endforeach</tbody>
+                    </table></div>
+                </details>
                 @foreach ($page->track()->remarks as $remark)<p class="form-hint mb-0">{{ $remark }}</p>@endforeach
                 <form class="mt-1 not-on-paper" method="post" action="{{ route('job.track.drop', [$page->job, $page->track()]) }}">@csrf @method('DELETE')<button class="btn-link-quiet">Take this road away</button></form>
             @else

@@ -8,7 +8,7 @@
             <div class="work">
                 <section class="panel picture" aria-label="The chain from above">
                     <x-drawing.line :view="$page->drawing()" />
-                    <p class="form-hint mb-0">From above, drive side on the right. Across the bike drawn {{ $page->drawing()->stretch() }} times as large as along it. Bars: how much each cog is ridden. Dotted: middle of the cogs, which some line up on.</p>
+                    <p class="form-hint mb-0">From above, drive side on the right. Across the bike drawn {{ $page->drawing()->stretch() }} times as large as along it. Bars: how much each cog is ridden. Dotted: middle of the cogs, which some line up on. <a class="not-on-paper" href="{{ route('job.drawing', [$page->job, 'line']) }}" hx-boost="false">Save as SVG</a></p>
                 </section>
                 <section class="panel" aria-labelledby="line-title">
                     <h2 id="line-title">Chainline</h2>

@@ -1,0 +1,1 @@
+<x-dynamic-component :component="'drawing.'.$drawing" :view="$view" />

@@ -85,11 +85,12 @@ class JobSheet
         $document = new JobDocument($job, $findings, $catalogue);
         $written = $write($document);
         try {
-            $worksheet = Worksheet::of(JobReader::fromJson(json_encode($written, JSON_THROW_ON_ERROR)));
+            $read = JobReader::fromJson(json_encode($written, JSON_THROW_ON_ERROR));
+            $leftOut = $document->leftOut();
 
-            return new self($job, $findings, $catalogue, $document, $worksheet, $document->missingPlates(), $written);
+            return new self($job, $findings, $catalogue, $document, $leftOut === [] ? Worksheet::of($read) : null, [...$leftOut, ...$document->missingPlates()], $written);
         } catch (InvalidDocument $invalid) {
-            return new self($job, $findings, $catalogue, $document, null, self::spotsAt($invalid), $written);
+            return new self($job, $findings, $catalogue, $document, null, [...self::spotsAt($invalid), ...$document->leftOut()], $written);
         }
     }
 

@@ -20,6 +20,8 @@ use NeatSpindle\Core\Route\Stretch;
 use NeatSpindle\Core\Survey\Spot;
 use NeatSpindle\Core\Survey\SurveyPlan;
 
+use function count;
+
 /** A job as the open document `neat-spindle/job`: the one thing the screens, the export and the command compute from. */
 class JobDocument
 {
@@ -136,6 +138,14 @@ class JobDocument
             SurveyPlan::plates(),
             fn (Spot $spot) => $spot->isEssential && ! $this->findings->has($spot->code),
         ));
+    }
+
+    /** @return list<Spot> what the contract lets be left out, though no bike does without: the step between several cogs */
+    public function leftOut(): array
+    {
+        $isOneCog = count($this->findings->teeth('cogs') ?? []) === 1;
+
+        return $isOneCog || $this->findings->has('cog_pitch') ? [] : array_values(array_filter([SurveyPlan::spotAt('/bike/rear/cog_pitch_mm')]));
     }
 
     /** @return array<string, mixed> */

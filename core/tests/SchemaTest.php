@@ -28,9 +28,6 @@ it('refuses what the reader refuses, as far as a schema can say it', function (c
     [fn ($d) => $d->bike->shell->width_mm->readings = []],
     [fn ($d) => $d->bike->rear->cogs[0] = 8],
     [function ($d): void {
-        unset($d->bike->rear->cog_pitch_mm);
-    }],
-    [function ($d): void {
         unset($d->catalogue->motors->{'fell-68'}->nut);
     }],
     [fn ($d) => $d->catalogue->motors->{'fell-68'}->mount = 'glue'],

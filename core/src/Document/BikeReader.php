@@ -79,7 +79,7 @@ final class BikeReader
             $at->length('old_mm'),
             $at->length('smallest_cog_inset_mm'),
             $cogs,
-            self::cogPitch($at),
+            $at->optionalLengthOrNone('cog_pitch_mm') ?? 0.0,
             self::use($at),
             self::hubRatios($at),
             $at->optionalLength('chain_width_mm'),
@@ -104,14 +104,6 @@ final class BikeReader
         }
 
         return $cogs ?: [9];
-    }
-
-    /** A single cog has no neighbour, so its pitch may be left out. */
-    private static function cogPitch(Node $at): float
-    {
-        return $at->peek('cogs')->size() === 1
-            ? $at->optionalLengthOrNone('cog_pitch_mm') ?? 0.0
-            : $at->lengthOrNone('cog_pitch_mm');
     }
 
     /** @return non-empty-list<float> */

@@ -48,9 +48,6 @@ it('finds each fault at its pointer', function (callable $spoil, array $expected
     'weights that are too few' => [fn ($d) => $d->bike->rear->use = [1, 2], ['/bike/rear/use']],
     'weights that are all 0' => [fn ($d) => $d->bike->rear->use = array_fill(0, 9, 0), ['/bike/rear/use']],
     'a minus weight' => [fn ($d) => $d->bike->rear->use[4] = -1, ['/bike/rear/use/4']],
-    'no cog pitch with several cogs' => [function ($d): void {
-        unset($d->bike->rear->cog_pitch_mm);
-    }, ['/bike/rear/cog_pitch_mm']],
     'a hub ratio of 0' => [fn ($d) => $d->bike->rear->hub_ratios = [1, 0], ['/bike/rear/hub_ratios/1']],
     'thread longer than the sleeve' => [fn ($d) => $d->catalogue->motors->{'fell-68'}->sleeve->thread_length_mm = 90, ['/catalogue/motors/fell-68/sleeve/thread_length_mm']],
     'torque the wrong way round' => [fn ($d) => $d->catalogue->motors->{'fell-68'}->nut->torque_nm = [42, 36], ['/catalogue/motors/fell-68/nut/torque_nm']],
@@ -74,6 +71,16 @@ it('finds each fault at its pointer', function (callable $spoil, array $expected
     'a run of no kind' => [fn ($d) => $d->routing->runs[0]->kind = 'string', ['/routing/runs/0/kind']],
     'a run to nowhere' => [fn ($d) => $d->routing->runs[0]->to = 'moon', ['/routing/runs/0/to']],
     'a battery of no length' => [fn ($d) => $d->battery->length_mm = 0, ['/battery/length_mm']],
+    'a sleeve motor without its sleeve' => [function ($d): void {
+        unset($d->catalogue->motors->{'fell-68'}->sleeve);
+    }, ['/catalogue/motors/fell-68/sleeve']],
+    'a yoke motor without its yoke' => [function ($d): void {
+        unset($d->catalogue->motors->{'corrie-83'}->yoke);
+    }, ['/catalogue/motors/corrie-83/yoke']],
+    'a chosen motor whose mount nobody knows' => [fn ($d) => $d->catalogue->motors->{'tarn-73'}->mount = 'glue', ['/catalogue/motors/tarn-73/mount']],
+    'runs with no edges to read' => [function ($d): void {
+        unset($d->routing->edges);
+    }, ['/routing/edges']],
     'several at once' => [function ($d): void {
         $d->bike->rear->old_mm = 0;
         $d->kit->ring = 'none';
@@ -95,6 +102,9 @@ it('takes what the contract allows', function (callable $alter): void {
     'a dish to either side' => [fn ($d) => $d->catalogue->rings->{'flat-42'}->dish_mm = -200],
     'mountain for diamond' => [fn ($d) => $d->bike->kind = 'mountain'],
     'an insert for a motor that is not there' => [fn ($d) => $d->catalogue->inserts->{'press-41'}->motors = ['ghost']],
+    'no cog pitch' => [function ($d): void {
+        unset($d->bike->rear->cog_pitch_mm);
+    }],
     'no inserts at all' => [function ($d): void {
         unset($d->catalogue->inserts);
     }],

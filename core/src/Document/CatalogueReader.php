@@ -48,7 +48,7 @@ final class CatalogueReader
     /**
      * @template T of object
      *
-     * @param  callable(Node): T  $read
+     * @param  callable(Node): (T|null)  $read
      * @return array<array-key, T>
      */
     private static function byCode(Node $at, callable $read, int $most = PHP_INT_MAX): array
@@ -65,26 +65,26 @@ final class CatalogueReader
             }
         }
 
-        return $byCode;
+        return array_filter($byCode);
     }
 
-    private static function motor(Node $at): Motor
+    /** Null where it cannot be told how it is mounted. */
+    private static function motor(Node $at): ?Motor
     {
-        return new Motor(
-            $at->key(),
-            $at->text('name'),
-            $at->listOf('native_shells', ShellStandard::class),
-            $at->positive('rated_crank_rpm'),
-            $at->positive('max_crank_rpm'),
-            $at->positive('continuous_w'),
-            $at->positive('max_torque_nm'),
-            match ($at->oneOfOrNull('mount', Mount::class)) {
-                Mount::Sleeve => self::sleeve($at),
-                Mount::Yoke => self::yoke($at->object('yoke')),
-                Mount::TwinPlate => self::twinPlate($at->object('twin_plate')),
-                null => new TwinPlate(1.0, 1.0, 1.0, 1.0),
-            },
-        );
+        $name = $at->text('name');
+        $native = $at->listOf('native_shells', ShellStandard::class);
+        $ratedRpm = $at->positive('rated_crank_rpm');
+        $maxRpm = $at->positive('max_crank_rpm');
+        $continuousW = $at->positive('continuous_w');
+        $maxTorqueNm = $at->positive('max_torque_nm');
+        $held = match ($at->oneOfOrNull('mount', Mount::class)) {
+            Mount::Sleeve => self::sleeve($at),
+            Mount::Yoke => self::yoke($at->object('yoke')),
+            Mount::TwinPlate => self::twinPlate($at->object('twin_plate')),
+            null => null,
+        };
+
+        return $held === null ? null : new Motor($at->key(), $name, $native, $ratedRpm, $maxRpm, $continuousW, $maxTorqueNm, $held);
     }
 
     private static function sleeve(Node $motor): Sleeve

@@ -18,7 +18,8 @@ use function strlen;
 
 /**
  * A place in a document, read with its rules: what breaks one is added to the faults with its pointer, and a
- * harmless stand-in is returned so that reading goes on. A node is sound while nothing under it was at fault.
+ * harmless stand-in is returned so that reading goes on. A node is sound when it is there and nothing under it was at
+ * fault.
  */
 final class Node
 {
@@ -48,7 +49,7 @@ final class Node
 
     public function isSound(): bool
     {
-        return $this->faults->count() === $this->faultsBefore;
+        return $this->value !== null && $this->faults->count() === $this->faultsBefore;
     }
 
     /** The JSON pointer to this place. */

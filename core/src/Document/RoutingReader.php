@@ -24,12 +24,13 @@ final class RoutingReader
     public static function read(Node $at): Routing
     {
         $stretches = self::eachObject($at->items('edges', 0, self::MOST_STRETCHES), self::stretch(...));
+        $places = $at->peek('edges')->size() === null ? null : self::places($stretches);
 
         return new Routing(
             $at->optionalOneOf('rest', Rest::class) ?? Rest::Frame,
             self::allowances($at->optionalObject('allowances')),
             $stretches,
-            self::eachObject($at->items('runs', 0, self::MOST_RUNS), fn (Node $run) => self::run($run, self::places($stretches))),
+            self::eachObject($at->items('runs', 0, self::MOST_RUNS), fn (Node $run) => self::run($run, $places)),
             self::eachObject($at->optionalItems('extensions', 0, self::MOST_LEADS), self::lead(...)),
         );
     }
@@ -48,8 +49,8 @@ final class RoutingReader
         return new Stretch($at->text('from'), $at->text('to'), $at->lengthOrNone('length_mm'), $at->optionalTexts('tags'));
     }
 
-    /** @param  array<array-key, true>  $places */
-    private static function run(Node $at, array $places): Run
+    /** @param  array<array-key, true>|null  $places null where the edges cannot be read: then no end is judged */
+    private static function run(Node $at, ?array $places): Run
     {
         $run = new Run(
             $at->text('run'),
@@ -63,7 +64,7 @@ final class RoutingReader
             $at->optionalPositive('area_mm2'),
         );
         foreach (['from' => $run->from, 'to' => $run->to] as $end => $place) {
-            if ($place !== '' && ! isset($places[$place])) {
+            if ($places !== null && $place !== '' && ! isset($places[$place])) {
                 $at->faultAt($end, 'No edge names this place.');
             }
         }

@@ -54,7 +54,7 @@ class GearsView
             $before = null;
             foreach ($gears?->merged() ?? [] as $gear) {
                 $rows[] = [
-                    'label' => self::label($gear),
+                    'label' => $this->label($gear),
                     'development' => number_format($gear->development, 2).' m',
                     'y' => self::TOP + (count($rows) + ($which === 1 ? 1 : 0)) * self::ROW,
                     'from' => $this->x($gear->speedAt(self::STEADY)),
@@ -96,9 +96,20 @@ class GearsView
         return 'Gears over speed, from '.number_format($this->gears->lowest()->development, 2).' to '.number_format($this->gears->highest()->development, 2).' metres for a turn of the crank.';
     }
 
-    private static function label(Gear $gear): string
+    /** What the labels before the bands say. */
+    public function heading(): string
     {
-        return $gear->hubRatio === 1.0 ? (string) $gear->cog : "{$gear->cog} × {$gear->hubRatio}";
+        return $this->hasHubGears() ? 'cog × hub' : 'cog';
+    }
+
+    private function label(Gear $gear): string
+    {
+        return $this->hasHubGears() ? $gear->cog.' × '.number_format($gear->hubRatio, 3) : (string) $gear->cog;
+    }
+
+    private function hasHubGears(): bool
+    {
+        return array_filter($this->gears->gears, fn (Gear $gear) => $gear->hubRatio !== 1.0) !== [];
     }
 
     private function rowCount(): int

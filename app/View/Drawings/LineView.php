@@ -10,6 +10,8 @@ use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Measure\Rounding;
 use NeatSpindle\Core\Stack\Margin;
 
+use function count;
+
 /**
  * The chain from above: ring in front at the bottom, cogs behind at the top, drive side right; stretched along
  * the bike. Each cog carries a bar as tall as it is ridden; the chainstay stands beside the ring at the ring's
@@ -17,13 +19,20 @@ use NeatSpindle\Core\Stack\Margin;
  */
 class LineView
 {
-    private const ACROSS = 9.0;
+    private const WIDTH = 780.0;
 
-    private const RUN = 270.0;
+    private const LEFT = 80.0;
+
+    private const RIGHT = 90.0;
 
     private const TOP = 138.0;
 
-    private const ROOM_MM = 9.0;
+    private const RUN = 270.0;
+
+    /** Beside a longer list of cogs there is room for a longer run, which shows the angles better. */
+    private const RUN_FOR_A_COG = 12.0;
+
+    private const COGS_IN_THE_SHORT_RUN = 5;
 
     private const BAR = 46.0;
 
@@ -41,7 +50,12 @@ class LineView
 
     public readonly float $cogY;
 
-    private readonly float $left;
+    private readonly float $run;
+
+    private readonly float $leftmost;
+
+    /** Units of the drawing for a millimetre across the bike. */
+    private readonly float $across;
 
     /** @param  non-empty-list<float>  $use a weight for each cog */
     public function __construct(
@@ -51,11 +65,13 @@ class LineView
         private readonly ?Margin $clearance,
         private readonly LengthUnit $unit,
     ) {
-        $positions = [...array_map(fn (CogLine $cog) => $cog->position, $line->cogs), $line->front];
-        $this->left = min(0.0, min($positions)) - self::ROOM_MM;
-        $this->width = max(560.0, (max($positions) + self::ROOM_MM + 14 - $this->left) * self::ACROSS);
+        $positions = [0.0, ...array_map(fn (CogLine $cog) => $cog->position, $line->cogs), $line->front];
+        $this->leftmost = min($positions);
+        $this->width = self::WIDTH;
+        $this->across = (self::WIDTH - self::LEFT - self::RIGHT) / (max($positions) - $this->leftmost);
+        $this->run = self::RUN + self::RUN_FOR_A_COG * max(0, count($line->cogs) - self::COGS_IN_THE_SHORT_RUN);
         $this->cogY = self::TOP;
-        $this->ringY = self::TOP + self::RUN;
+        $this->ringY = self::TOP + $this->run;
         $this->height = $this->ringY + 70;
         $this->centreX = $this->x(0.0);
         $this->ringX = $this->x($line->front);
@@ -64,7 +80,7 @@ class LineView
     /** How much more the drawing shows across than along. */
     public function stretch(): string
     {
-        return number_format(self::ACROSS / (self::RUN / $this->chainstayMm), 1);
+        return number_format($this->across / ($this->run / $this->chainstayMm), 1);
     }
 
     /** @return list<array{teeth: int, angle: string, offset: string, verdict: string, x: float, half: float, bar: float}> */
@@ -83,6 +99,12 @@ class LineView
         ], $this->line->cogs, $this->use);
     }
 
+    /** Where the rows over the cogs are named: left of the innermost. */
+    public function namesX(): float
+    {
+        return min(array_column($this->cogs(), 'x')) - 20;
+    }
+
     public function rearCentreX(): float
     {
         return $this->x($this->line->rearCentre);
@@ -92,7 +114,7 @@ class LineView
     public function stay(): ?array
     {
         return $this->clearance === null ? null : [
-            'x' => $this->ringX - 8 - $this->clearance->value * self::ACROSS,
+            'x' => $this->ringX - 8 - $this->clearance->value * $this->across,
             'ring' => $this->ringX - 8,
             'text' => $this->unit->figure($this->clearance->value).' ± '.$this->unit->figure($this->clearance->plusMinus),
             'verdict' => $this->clearance->verdict->value,
@@ -106,6 +128,6 @@ class LineView
 
     private function x(float $mm): float
     {
-        return round(($mm - $this->left) * self::ACROSS, 2);
+        return round(self::LEFT + ($mm - $this->leftmost) * $this->across, 2);
     }
 }

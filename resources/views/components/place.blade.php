@@ -1,6 +1,6 @@
 @props(['page', 'place'])
 @php($pieces = $page->pieces($place))
-<form class="place-row" id="place-{{ $place->value }}" data-place="{{ $place->value }}" method="post" action="{{ route('job.edit', $page->job) }}">
+<form class="place-row too-on-paper" id="place-{{ $place->value }}" data-place="{{ $place->value }}" method="post" action="{{ route('job.edit', $page->job) }}">
     @csrf @method('PUT')
     <input type="hidden" name="version" value="{{ $page->job->version }}">
     <input type="hidden" name="place" value="{{ $place->value }}">

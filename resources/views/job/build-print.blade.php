@@ -2,7 +2,7 @@
     <main id="main">
         <p class="not-on-paper text-center mt-2">This is how it prints: A4, black and white. <a href="{{ route('job.build', $page->job) }}">Back to the bench</a></p>
         @if ($page->build === null)
-            <x-not-yet :page="$page" what="The sheet" />
+            <x-not-yet :page="$page" />
         @else
             <div class="sheet-paper" data-bs-theme="light">
                 <h1>Build sheet {{ $page->job->number }}: {{ $page->job->bike->label }}</h1>

@@ -1,6 +1,6 @@
 <x-job :page="$page">
     @if ($page->build === null)
-        <x-not-yet :page="$page" what="Build" />
+        <x-not-yet :page="$page" />
     @else
         <div class="work-steps">
             <section aria-labelledby="sheet-title">

@@ -1,7 +1,7 @@
 <x-job :page="$page">
     <x-line-tabs :page="$page" at="gears" />
     @if ($page->gears() === null)
-        <x-not-yet :page="$page" what="Gears" />
+        <x-not-yet :page="$page" />
     @else
         <section class="panel picture" aria-labelledby="gears-title">
             <div class="title-line">

@@ -1,7 +1,7 @@
 <x-job :page="$page">
     <x-line-tabs :page="$page" at="hills" />
     @if ($page->climb() === null)
-        <x-not-yet :page="$page" what="Hills" />
+        <x-not-yet :page="$page" />
     @else
         @php($riding = $page->riding())
         @php($best = $page->best())
@@ -29,7 +29,7 @@
             </section>
             <section class="panel" aria-labelledby="load-title">
                 <h2 id="load-title">How it will be ridden</h2>
-                <form method="post" action="{{ route('job.riding', $page->job) }}">
+                <form class="too-on-paper" method="post" action="{{ route('job.riding', $page->job) }}">
                     @csrf @method('PUT')
                     <input type="hidden" name="version" value="{{ $page->job->version }}">
                     <input type="hidden" name="road" value="{{ $page->track()?->id }}">

@@ -2,7 +2,7 @@
 <x-job :page="$page">
     <x-line-tabs :page="$page" at="line" />
     @if ($page->sheet->chosenWorksheet() === null || ($line === null && $page->twinPlateHasNoLine() === false))
-        <x-not-yet :page="$page" what="Line" />
+        <x-not-yet :page="$page" />
     @else
         @if ($line !== null)
             <div class="work">
@@ -14,14 +14,14 @@
                     <h2 id="line-title">Chainline</h2>
                     <p class="mb-1">Front <strong class="figures" data-figure="front">{{ $page->unit->show($line->front) }}</strong>, middle of the cogs <strong class="figures">{{ $page->unit->show($line->rearCentre) }}</strong>.</p>
                     <p class="mb-2">Straightest to the <strong>{{ $line->straightest->teeth }}</strong>; off by <strong class="figures" data-figure="weighted">{{ $page->unit->show($line->weightedOffset) }}</strong> over the cogs as they are ridden.</p>
-                    <form id="weights" method="post" action="{{ route('job.weights', $page->job) }}" hx-trigger="change, submit" hx-post="{{ route('job.weights', $page->job) }}" hx-target="body">
+                    <form id="weights" class="too-on-paper" method="post" action="{{ route('job.weights', $page->job) }}" hx-trigger="change, submit" hx-post="{{ route('job.weights', $page->job) }}" hx-target="body">
                         @csrf @method('PUT')
                         <table class="ledger cogs">
                             <thead><tr><th class="n">Cog</th><th>Ridden</th><th class="n">Offset</th><th class="n">Angle</th><th>Runs</th></tr></thead>
                             <tbody>
                                 @foreach ($line->cogs as $i => $cog)
                                     <tr><td class="n">{{ $cog->teeth }}</td>
-                                        <td>@if (count($line->cogs) === 1)always @else<label class="visually-hidden" for="weight-{{ $i }}">How much the {{ $cog->teeth }} is ridden</label><input type="range" id="weight-{{ $i }}" name="weights[{{ $i }}]" min="0" max="10" step="1" value="{{ $page->weights()[$i] ?? 1 }}">@endif</td>
+                                        <td>@if (count($line->cogs) === 1)always @else<label class="visually-hidden" for="weight-{{ $i }}">How much the {{ $cog->teeth }} is ridden</label><input type="range" id="weight-{{ $i }}" name="weights[{{ $i }}]" min="0" max="10" step="1" value="{{ $page->weights()[$i] ?? 1 }}"><span class="on-paper">{{ $page->weights()[$i] ?? 1 }}</span>@endif</td>
                                         <td class="n">{{ $page->unit->figure($cog->offset) }}</td><td class="n">{{ number_format(NeatSpindle\Core\Measure\Rounding::halfAway($cog->angle), 2) }}°</td>
                                         <td><x-verdict :of="['straight' => 'clear', 'usable' => 'tight', 'avoid' => 'fails'][$cog->verdict->value]" :words="ucfirst($cog->verdict->value)" /></td></tr>
                                 @endforeach
@@ -42,19 +42,19 @@
             @endif
             <form id="compare-rings" method="get" action="{{ route('job.line', $page->job) }}"></form>
             <div class="scroll-x"><table class="ledger">
-                <thead><tr><th>Ring</th><th>Answer</th><th class="n">Clearance</th><th class="n">Line off by</th><th class="n">Lowest gear</th><th class="n">Motor stops at</th><th>To know</th><th>Two side by side</th><th><span class="visually-hidden">Fit it</span></th></tr></thead>
+                <thead><tr><th class="named">Ring</th><th>Answer</th><th class="n">Clearance</th><th class="n">Line off by</th><th class="n">Lowest gear</th><th class="n">Motor stops at</th><th class="said">To know</th><th class="not-on-paper">Two side by side</th><th class="not-on-paper"><span class="visually-hidden">Fit it</span></th></tr></thead>
                 <tbody>
                     @foreach ($page->choice()->options as $option)
                         <tr class="{{ $page->isFitted($option) ? 'chosen' : '' }}" data-ring="{{ $option->ring->code }}">
-                            <td><strong>{{ $option->ring->teeth }}</strong> {{ $option->ring->code }}<br><span class="soft">dish {{ $page->unit->show($option->ring->dish) }}</span></td>
+                            <td><strong>{{ $option->ring->teeth }}</strong> {{ $option->ring->code }}@if ($page->isFitted($option)) <span class="on-paper">fitted</span>@endif<br><span class="soft">dish {{ $page->unit->show($option->ring->dish) }}</span></td>
                             <td><x-verdict :of="$option->stack->verdict" />@if (! $option->isOut() && ! $page->choice()->isUndominated($option))<br><span class="soft">another is better</span>@endif</td>
                             <td class="n">{{ $page->clearance($option->clearance()) }}</td>
                             <td class="n">{{ $page->length($option->offset) }}</td>
                             <td class="n">{{ number_format($option->lowestDevelopment(), 2) }} m</td>
                             <td class="n">{{ number_format($option->topSpeed(), 0) }} km/h</td>
                             <td>{{ $page->whyOut($option) }}@if (! $option->climbs()) <strong>No gear pulls the hill.</strong>@endif @foreach ($page->remarks($option) as $remark)<br><span class="soft">{{ $remark }}</span>@endforeach</td>
-                            <td><label class="pick slim"><input type="checkbox" form="compare-rings" name="compare[]" value="{{ $option->ring->code }}" @checked($page->isCompared($option))><span class="visually-hidden">{{ $option->ring->code }}</span></label></td>
-                            <td>@if ($page->isFitted($option))<strong>Fitted</strong>
+                            <td class="not-on-paper"><label class="pick slim"><input type="checkbox" form="compare-rings" name="compare[]" value="{{ $option->ring->code }}" @checked($page->isCompared($option))><span class="visually-hidden">{{ $option->ring->code }}</span></label></td>
+                            <td class="not-on-paper">@if ($page->isFitted($option))<strong>Fitted</strong>
                                 @elseif ($page->mayChoose())
                                     <form method="post" action="{{ route('job.ring', $page->job) }}">
                                         @csrf @method('PUT')

@@ -1,6 +1,6 @@
 <x-job :page="$page">
     @if ($page->sheet->worksheet === null)
-        <x-not-yet :page="$page" what="Match" />
+        <x-not-yet :page="$page" />
     @else
         @php($shell = $page->sheet->identification())
         <section class="panel" aria-labelledby="match-title">
@@ -75,7 +75,7 @@
             @unless ($page->mayChoose())<p class="form-hint mt-2">Choosing a motor is for installers and the owner.</p>@endunless
             <p class="form-hint mt-2 mb-0">The frame’s, the brakes’ and the wheels’ makers did not design them for a motor’s speed and mass. Classes of power are examples: limits of power and speed are local law, and are checked before a promise is made.</p>
         </section>
-        <section class="panel mt-3" aria-labelledby="ring-title">
+        <section class="not-on-paper panel mt-3" aria-labelledby="ring-title">
             <h2 id="ring-title">Ring</h2>
             <x-ring-picker :page="$page" :rings="$page->sheet->catalogue->rings" />
         </section>

@@ -1,6 +1,6 @@
 <x-job :page="$page">
     @if ($page->stack() === null)
-        <x-not-yet :page="$page" what="This" />
+        <x-not-yet :page="$page" />
     @else
         @php($shortage = $page->shortage())
         @php($order = $page->order())

@@ -1,6 +1,6 @@
 <x-job :page="$page">
     @if ($page->motor() === null)
-        <x-not-yet :page="$page" what="This" />
+        <x-not-yet :page="$page" />
     @else
         @php($choice = $page->choice())
         @php($torquing = $choice->torquing())

@@ -1,7 +1,7 @@
 @php($stack = $page->stack())
 <x-job :page="$page">
     @if ($stack === null)
-        <x-not-yet :page="$page" what="Stack" />
+        <x-not-yet :page="$page" />
     @else
         <x-news :page="$page" />
         <div class="work">
@@ -56,7 +56,7 @@
                                 </form>
                             @endif
                         </div>
-                        @if ($page->lastChange())<p class="form-hint mb-0">Last: {{ $page->lastChange()->what }}, {{ $page->lastChange()->user->firstName() }} at {{ $page->lastChange()->made_at->format('H:i') }}.</p>@endif
+                        @if ($page->lastChange())<p class="form-hint mb-0 not-on-paper">Last: {{ $page->lastChange()->what }}, {{ $page->lastChange()->user->firstName() }} at {{ $page->lastChange()->made_at->format('H:i') }}.</p>@endif
                     @endif
                 </section>
                 <x-holds :page="$page" />

@@ -1,6 +1,6 @@
 <x-job :page="$page">
     @if ($page->stack() === null)
-        <x-not-yet :page="$page" what="This" />
+        <x-not-yet :page="$page" />
     @else
         <section class="panel" aria-labelledby="ways-title">
             <h2 id="ways-title">What else would work, from the drawer as it is</h2>

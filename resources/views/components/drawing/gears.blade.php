@@ -5,6 +5,7 @@
         @if ($mark['isLine'])<text class="speed-text" x="{{ $mark['x'] + 4 }}" y="24" font-size="14">{{ $mark['kmh'] }}</text>
         @else<text class="soft-text" x="{{ $mark['x'] }}" y="{{ $view->bottom() + 20 }}" font-size="14" text-anchor="middle">{{ $mark['kmh'] }}@if ($loop->first) km/h @endif</text>@endif
     @endforeach
+    <text class="soft-text" x="140" y="34" font-size="14" text-anchor="end">{{ $view->heading() }}</text>
     @foreach ($view->rows() as $row)
         <text class="fig halo" x="140" y="{{ $row['y'] + 17 }}" font-size="16" text-anchor="end">{{ $row['label'] }}</text>
         <rect class="{{ $row['isSecond'] ? 'gear-band second' : 'gear-band' }}" x="{{ $row['from'] }}" y="{{ $row['y'] + 3 }}" width="{{ max(1, $row['to'] - $row['from']) }}" height="18" fill="{{ $row['isSecond'] ? '#6f8a7e' : '#dba63c' }}" stroke="#14202b" />

@@ -10,7 +10,10 @@
         <rect class="part part-nut" x="{{ $cog['x'] - 5 }}" y="{{ $view->cogY - $cog['half'] }}" width="10" height="{{ $cog['half'] * 2 }}" />
         <rect class="use-bar" x="{{ $cog['x'] - 9 }}" y="{{ 74 - $cog['bar'] }}" width="18" height="{{ max(1, $cog['bar']) }}" fill="#dba63c" />
         <text class="fig" x="{{ $cog['x'] }}" y="94" font-size="17" text-anchor="middle">{{ $cog['teeth'] }}</text>
-        <text class="soft-text" x="{{ $cog['x'] }}" y="114" font-size="14.5" text-anchor="middle">{{ $cog['angle'] }}°</text>
+        <text class="soft-text" x="{{ $cog['x'] }}" y="114" font-size="14" text-anchor="middle">{{ $cog['angle'] }}</text>
+    @endforeach
+    @foreach (['ridden' => 70, 'teeth' => 93, 'angle, °' => 114] as $name => $y)
+        <text class="soft-text" x="{{ $view->namesX() }}" y="{{ $y }}" font-size="14" text-anchor="end">{{ $name }}</text>
     @endforeach
     @if ($view->stay())
         <rect class="part-stay" x="{{ $view->stay()['x'] - $view->stayWidth() }}" y="{{ $view->ringY - 46 }}" width="{{ $view->stayWidth() }}" height="92" fill="#a9b3b0" stroke="#14202b" />

@@ -143,9 +143,10 @@ class JobDocument
     /** @return list<Spot> what the contract lets be left out, though no bike does without: the step between several cogs */
     public function leftOut(): array
     {
+        $pitch = SurveyPlan::spotAt('/bike/rear/cog_pitch_mm');
         $isOneCog = count($this->findings->teeth('cogs') ?? []) === 1;
 
-        return $isOneCog || $this->findings->has('cog_pitch') ? [] : array_values(array_filter([SurveyPlan::spotAt('/bike/rear/cog_pitch_mm')]));
+        return $pitch === null || $isOneCog || $this->findings->has($pitch->code) ? [] : [$pitch];
     }
 
     /** @return array<string, mixed> */

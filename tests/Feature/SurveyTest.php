@@ -113,6 +113,13 @@ it('holds the next thing to do up to date', function (): void {
     expect($this->job->fresh()->next_step)->toBe('Strip: Power off, battery out');
 });
 
+it('asks for the step between several cogs, though a document may leave it out', function (): void {
+    $owner = Workshops::stocked();
+    $job = Workshops::measured($owner, array_diff_key(Workshops::READINGS, ['cog_pitch' => 1]));
+    expect($job->next_step)->toContain('Cog to cog');
+    $this->actingAs($owner)->get("/jobs/{$job->id}/match")->assertSee('Still to measure: Cog to cog.');
+});
+
 it('works with the width told from the cups, says so, and still strips before it measures bare', function (): void {
     $owner = Workshops::stocked();
     $job = Workshops::measured($owner, array_diff_key(Workshops::READINGS, array_flip(['shell_width', 'shell_bore', 'thread_pitch'])));

@@ -102,7 +102,7 @@ class LineView
     /** Where the rows over the cogs are named: left of the innermost. */
     public function namesX(): float
     {
-        return min(array_column($this->cogs(), 'x')) - 20;
+        return $this->x(min(array_map(fn (CogLine $cog) => $cog->position, $this->line->cogs))) - 20;
     }
 
     public function rearCentreX(): float

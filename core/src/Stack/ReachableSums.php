@@ -18,21 +18,20 @@ final readonly class ReachableSums
 {
     private const NEVER = 0x7FFFFFFF;
 
-    /** How often a piece is tried before the rest of a stock is searched anew. */
-    private const TRIES = 400;
-
     /** How many pieces more than the full stock would need. */
-    private const MORE_PIECES = 3;
+    private const MORE_PIECES = 8;
 
     /**
      * @param  list<array{int, int, int}>  $kinds thickness in steps, quantity and cost of a piece, thinnest first
      * @param  non-empty-list<string>  $layers least cost by sum, packed; layer k with the k thinnest
+     * @param  non-empty-list<int>  $reachable what can be made, in steps, rising
      */
     private function __construct(
         public int $limit,
         private int $step,
         private array $kinds,
         private array $layers,
+        private array $reachable,
     ) {}
 
     /** @param  array<int, int>  $stock quantity by thickness, thickest first; every piece costs one */
@@ -63,7 +62,23 @@ final readonly class ReachableSums
             $layers[] = pack('V*', ...$fewest);
         }
 
-        return new self($last * $step + $step - 1, $step, $kinds, $layers);
+        $reachable = array_keys(array_filter($fewest, fn (int $cost) => $cost !== self::NEVER));
+
+        return new self($last * $step + $step - 1, $step, $kinds, $layers, $reachable ?: [0]);
+    }
+
+    /** The least sum, from here on, that can be made; null when there is none up to the limit. */
+    public function atOrAbove(int $sum): ?int
+    {
+        $steps = $this->reachable[$this->firstFrom(intdiv($sum + $this->step - 1, $this->step))] ?? null;
+
+        return $steps === null ? null : $steps * $this->step;
+    }
+
+    /** The largest sum, up to here, that can be made; null below 0. */
+    public function atOrBelow(int $sum): ?int
+    {
+        return $sum < 0 ? null : $this->reachable[$this->firstFrom(intdiv($sum, $this->step) + 1) - 1] * $this->step;
     }
 
     /** @return list<int>|null the cheapest pieces that make a sum, the thicker first; null when none do */
@@ -106,24 +121,30 @@ final readonly class ReachableSums
     }
 
     /**
-     * The fewest pieces that make a sum when some of the stock is gone, the thicker first.
+     * The fewest pieces that make a sum when some of the stock is gone, the thicker first; null when none do.
      *
      * @param  array<int, int>  $left quantity by thickness, thickest first
-     * @return list<int>|null null when none were found within a bounded number of tries; there may be some
+     * @param  int  $tries how often a piece may be tried; what is used is taken off
+     * @return list<int>|null
+     *
+     * @throws TooManySets when that cannot be said with so many tries
      */
-    public function piecesFrom(int $sum, array $left): ?array
+    public function piecesFrom(int $sum, array $left, int &$tries): ?array
     {
         $at = intdiv($sum, $this->step);
         $fewest = $this->fewest(count($this->kinds), $at);
-        $tries = self::TRIES;
-        for ($number = $fewest; $fewest !== self::NEVER && $number <= $fewest + self::MORE_PIECES; $number++) {
+        if ($fewest === self::NEVER) {
+            return null;
+        }
+        $most = intdiv($at, $this->kinds[0][0] ?? 1);
+        for ($number = $fewest; $number <= min($most, $fewest + self::MORE_PIECES); $number++) {
             $pieces = $this->exactly($number, $at, count($this->kinds), $left, $tries);
-            if ($pieces !== null || $tries <= 0) {
+            if ($pieces !== null) {
                 return $pieces;
             }
         }
 
-        return null;
+        return $tries > 0 && $number > $most ? null : throw new TooManySets;
     }
 
     /**
@@ -131,7 +152,7 @@ final readonly class ReachableSums
      * and what the full stock cannot do with the others need not be tried.
      *
      * @param  array<int, int>  $left
-     * @return list<int>|null
+     * @return list<int>|null null when there are none, or no tries left
      */
     private function exactly(int $number, int $at, int $k, array $left, int &$tries): ?array
     {
@@ -152,6 +173,18 @@ final readonly class ReachableSums
         }
 
         return null;
+    }
+
+    /** Where in the list of what can be made the first stands that is at least so many steps. */
+    private function firstFrom(int $steps): int
+    {
+        [$low, $high] = [0, count($this->reachable)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $this->reachable[$middle] < $steps ? $low = $middle + 1 : $high = $middle;
+        }
+
+        return $low;
     }
 
     private function fewest(int $layer, int $at): int

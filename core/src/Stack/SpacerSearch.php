@@ -14,6 +14,9 @@ use function count;
  */
 final class SpacerSearch
 {
+    /** How often a piece is tried before what is left of a stock is searched anew. */
+    private const TRIES = 400;
+
     private ?ReachableSums $sums = null;
 
     /** What every sum is a multiple of. */
@@ -45,11 +48,12 @@ final class SpacerSearch
     /** @return list<int>|null thickest first; null when no set is within the span */
     public function best(Span $span): ?array
     {
-        $isQuick = true;
+        $quick = $span->holds($span->target) ? self::upToTwo($span->target, $this->stock) : null;
+        if ($quick !== null) {
+            return $quick;
+        }
         foreach ($this->nearestFirst($span) as $sums) {
-            $sets = $isQuick ? self::found($sums, fn (int $sum) => self::upToTwo($sum, $this->stock)) : [];
-            $isQuick = $isQuick && $sets !== [];
-            $sets = $isQuick ? $sets : self::found($sums, fn (int $sum) => $this->sumsFor($sum, $span)->pieces($sum));
+            $sets = self::found($sums, fn (int $sum) => $this->sumsFor($sum, $span)->pieces($sum));
             if ($sets !== []) {
                 return self::preferred($sets);
             }
@@ -67,33 +71,65 @@ final class SpacerSearch
      */
     public function bestOf(Span $span, array $left): ?array
     {
-        foreach ($this->nearestFirst($span) as $sums) {
-            $sets = self::found($sums, fn (int $sum) => self::upToTwo($sum, $left));
-            if ($sets === []) {
-                $reachable = array_filter($sums, fn (int $sum) => $this->sumsFor($sum, $span)->pieces($sum) !== null);
-                $sets = self::found($reachable, fn (int $sum) => $this->sumsFor($sum, $span)->piecesFrom($sum, $left));
-                if (count($sets) < count($reachable)) {
-                    return self::over($left)->best($span);
+        $tries = self::TRIES;
+        try {
+            foreach ($this->nearestFirst($span) as $sums) {
+                $sets = self::found($sums, fn (int $sum) => self::upToTwo($sum, $left))
+                    ?: self::found($sums, function (int $sum) use ($span, $left, &$tries): ?array {
+                        return $this->sumsFor($sum, $span)->piecesFrom($sum, $left, $tries);
+                    });
+                if ($sets !== []) {
+                    return self::preferred($sets);
                 }
             }
-            if ($sets !== []) {
-                return self::preferred($sets);
-            }
+        } catch (TooManySets) {
+            return self::over($left)->best($span);
         }
 
         return null;
     }
 
-    /** @return iterable<non-empty-list<int>> the sums within the span that are not out of the question, by their distance from the target */
+    /** @return iterable<non-empty-list<int>> the sums the stock can make within the span, nearest to the target first; two that are equally near together */
     private function nearestFirst(Span $span): iterable
     {
-        $farthest = max($span->target - $span->low, min($span->high, $this->total) - $span->target);
-        for ($distance = max(0, $span->low - $span->target); $distance <= $farthest; $distance++) {
-            $sums = $this->possible($span, $distance);
-            if ($sums !== []) {
-                yield $sums;
-            }
+        $above = $this->atOrAbove(max($span->target, $span->low), $span);
+        $below = $this->atOrBelow(min($span->target - 1, $span->high), $span);
+        while ($above !== null || $below !== null) {
+            $up = $above === null ? PHP_INT_MAX : $above - $span->target;
+            $down = $below === null ? PHP_INT_MAX : $span->target - $below;
+            yield match (true) {
+                $below === null, $up < $down => [(int) $above],
+                $above === null, $down < $up => [$below],
+                default => [$above, $below],
+            };
+            $above = $above !== null && $up <= $down ? $this->atOrAbove($above + 1, $span) : $above;
+            $below = $below !== null && $down <= $up ? $this->atOrBelow($below - 1, $span) : $below;
         }
+    }
+
+    /** The least sum within the span, from here on, that can be made. */
+    private function atOrAbove(int $sum, Span $span): ?int
+    {
+        $highest = min($span->high, $this->total);
+        while ($sum <= $highest) {
+            $sums = $this->sumsFor($sum, $span);
+            $next = $sums->atOrAbove($sum);
+            if ($next !== null) {
+                return $next <= $highest ? $next : null;
+            }
+            $sum = $sums->limit + 1;
+        }
+
+        return null;
+    }
+
+    /** The largest sum within the span, up to here, that can be made. */
+    private function atOrBelow(int $sum, Span $span): ?int
+    {
+        $sum = min($sum, $this->total);
+        $before = $sum < $span->low ? null : $this->sumsFor($sum, $span)->atOrBelow($sum);
+
+        return $before === null || $before < $span->low ? null : $before;
     }
 
     /**
@@ -104,15 +140,6 @@ final class SpacerSearch
     private static function found(array $sums, callable $find): array
     {
         return array_values(array_filter(array_map($find, $sums), fn (?array $set) => $set !== null));
-    }
-
-    /** @return list<int> the sums this far from the target that are within the span and not out of the question */
-    private function possible(Span $span, int $distance): array
-    {
-        $sums = $distance === 0 ? [$span->target] : [$span->target + $distance, $span->target - $distance];
-
-        return array_values(array_filter($sums, fn (int $sum) => $span->holds($sum)
-            && $sum % $this->step === 0 && $sum <= $this->total));
     }
 
     /**

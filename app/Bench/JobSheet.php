@@ -15,6 +15,7 @@ use NeatSpindle\Core\Document\InvalidDocument;
 use NeatSpindle\Core\Document\JobReader;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Frame\BikeShape;
+use NeatSpindle\Core\Line\RingChoice;
 use NeatSpindle\Core\Order\Alternative;
 use NeatSpindle\Core\Order\Alternatives;
 use NeatSpindle\Core\Reaction\Bracing;
@@ -124,6 +125,17 @@ class JobSheet
     public function isKitChosen(): bool
     {
         return $this->job->kit?->motor_id !== null && $this->job->kit->ring_id !== null;
+    }
+
+    /** Every ring that can be had, in every way it bolts to the chosen motor; null before one is chosen. */
+    public function ringChoice(): ?RingChoice
+    {
+        $worksheet = $this->chosenWorksheet();
+        $motor = $this->catalogue->motors->firstWhere('id', $this->job->kit?->motor_id);
+
+        return $worksheet === null || $motor === null
+            ? null
+            : RingChoice::of($worksheet, $this->catalogue->boltsOn($motor, $worksheet->job->kit->ring->code));
     }
 
     /** The worksheet once a motor and a ring are chosen for it. */

@@ -39,10 +39,10 @@ class KitKeeper
         ]));
     }
 
-    public function chooseRing(Job $job, User $by, int $seen, int $ringId, bool $isTurned = false): void
+    public function chooseRing(Job $job, User $by, int $seen, int $ringId, string $mounting = ''): void
     {
         $code = Ring::query()->whereKey($ringId)->value('code');
-        $this->keep($job, $by, $seen, "Ring {$code}".($isTurned ? ', turned round' : ''), [], fn (Kit $kit) => $kit->fill(['ring_id' => $ringId, 'ring_turned' => $isTurned]));
+        $this->keep($job, $by, $seen, rtrim("Ring {$code} {$mounting}"), [], fn (Kit $kit) => $kit->fill(['ring_id' => $ringId, 'ring_mounting' => $mounting]));
     }
 
     /**

@@ -9,16 +9,20 @@ use App\Models\Job;
 use App\Models\Motor;
 use App\Models\Ring;
 use App\Models\Spacer;
+use App\Models\Spider;
 use App\Models\Workshop;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use NeatSpindle\Core\Catalogue\Spider as AdapterSpider;
+use NeatSpindle\Core\Document\ExtrasReader;
 use NeatSpindle\Core\Document\Fault;
 use NeatSpindle\Core\Document\InvalidDocument;
 use NeatSpindle\Core\Document\JobReader;
 use NeatSpindle\Core\Document\JsonText;
 
 use function count;
+use function in_array;
 
 /** A workshop's catalogue and drawer in the shape of the job document's `catalogue`. */
 class CatalogueDocument
@@ -31,12 +35,14 @@ class CatalogueDocument
      * @param  Collection<int, Ring>  $rings
      * @param  Collection<int, Spacer>  $spacers
      * @param  Collection<int, Insert>  $inserts
+     * @param  Collection<int, Spider>  $spiders
      */
     public function __construct(
         public readonly Collection $motors,
         public readonly Collection $rings,
         public readonly Collection $spacers,
         public readonly Collection $inserts,
+        public readonly Collection $spiders,
         private readonly bool $isForJob = false,
     ) {}
 
@@ -58,33 +64,57 @@ class CatalogueDocument
             Ring::query()->where('workshop_id', $workshopId)->orderBy('teeth')->orderBy('code')->get(),
             Spacer::query()->when($job !== null, fn (Builder $query) => $query->countedFor($job))->where('workshop_id', $workshopId)->orderBy('thickness_mm')->orderBy('id')->get(),
             Insert::query()->where('workshop_id', $workshopId)->orderBy('code')->get(),
+            Spider::query()->where('workshop_id', $workshopId)->orderBy('code')->get(),
             $job !== null,
         );
     }
 
-    /** @return array{motors: object, rings: object, spacers: list<array<string, mixed>>, inserts: object} */
+    /** @return array<string, mixed> motors, rings, spacers and inserts, as a job's document has them; by itself with its spiders */
     public function toArray(): array
     {
         return [
             'motors' => (object) $this->motors->mapWithKeys(fn (Motor $motor) => [$motor->code => self::motor($motor)])->all(),
-            'rings' => (object) $this->ringsByCode(),
+            'rings' => (object) ($this->isForJob ? $this->mountedRings() : $this->rings->mapWithKeys(fn (Ring $ring) => [$ring->code => self::ring($ring)])->all()),
             'spacers' => array_values($this->spacers->map(fn (Spacer $spacer) => self::spacer($spacer))->all()),
             'inserts' => (object) $this->inserts->mapWithKeys(fn (Insert $insert) => [$insert->code => self::insert($insert)])->all(),
-        ];
+        ] + ($this->isForJob || $this->spiders->isEmpty() ? [] : ['spiders' => (object) $this->spiders->mapWithKeys(fn (Spider $spider) => [$spider->code => self::spider($spider)])->all()]);
     }
 
-    /** @return array<string, array<string, mixed>> for a job each ring that can be turned round is there twice */
-    private function ringsByCode(): array
+    /** @return array<array-key, MountedRing> every ring in every way it can be put on, by the code a job's document has for it */
+    public function mounted(): array
     {
-        $rings = [];
+        $mounted = [];
         foreach ($this->rings as $ring) {
-            $rings[$ring->code] = self::ring($ring);
-            if ($this->isForJob && $ring->isReversible()) {
-                $rings[$ring->turnedCode()] = ['dish_mm' => -$ring->dish_mm] + self::ring($ring);
+            foreach ($ring->mountings($this->spiders) as $words => $mounting) {
+                $mounted[$ring->mountedCode($words)] = new MountedRing($ring, $mounting);
             }
         }
 
-        return $rings;
+        return $mounted;
+    }
+
+    /**
+     * The rings to choose among for a motor: in every way they bolt to it, and as they come those that bolt to it
+     * in no way.
+     *
+     * @param  string  $fitted  the one that is on, which is always among them
+     * @return array<array-key, bool> by code, whether it bolts on
+     */
+    public function boltsOn(Motor $motor, string $fitted): array
+    {
+        $mounted = $this->mounted();
+        $bolts = array_filter($mounted, fn (MountedRing $one) => $one->boltsTo($motor));
+        $rings = array_map(fn (MountedRing $one) => $one->ring->id, $bolts);
+        $others = array_filter($mounted, fn (MountedRing $one) => $one->code() === $fitted
+            || ($one->mounting->words() === '' && ! in_array($one->ring->id, $rings, true)));
+
+        return array_map(fn () => true, $bolts) + array_map(fn () => false, $others);
+    }
+
+    /** @return array<array-key, array<string, mixed>> */
+    private function mountedRings(): array
+    {
+        return array_map(fn (MountedRing $one) => ['dish_mm' => $one->dish()] + self::ring($one->ring), $this->mounted());
     }
 
     /**
@@ -98,12 +128,13 @@ class CatalogueDocument
     {
         $document = JsonText::object($json);
         JobReader::catalogue($document);
+        $spiders = ExtrasReader::read($document);
         /** @var array{motors: array<string, array<string, mixed>>, rings: array<string, array<string, mixed>>, spacers: list<array<string, mixed>>, inserts?: ?array<string, array<string, mixed>>} $read */
         $read = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
         $inserts = $read['inserts'] ?? [];
         self::expectNoRowTwice($read['spacers']);
 
-        DB::transaction(function () use ($workshop, $read, $inserts): void {
+        DB::transaction(function () use ($workshop, $read, $inserts, $spiders): void {
             foreach ($read['motors'] as $code => $motor) {
                 $workshop->motors()->updateOrCreate(['code' => (string) $code], [
                     ...array_intersect_key($motor, array_flip(self::MOTOR_COLUMNS)),
@@ -121,10 +152,13 @@ class CatalogueDocument
                     'shells' => $insert['shells'], 'motors' => $insert['motors'], 'flange_mm' => $insert['flange_mm'], 'bore_mm' => $insert['bore_mm'],
                 ]);
             }
+            foreach ($spiders as $spider) {
+                $workshop->spiders()->updateOrCreate(['code' => $spider->code], self::figures($spider));
+            }
             self::importSpacers($workshop, $read['spacers']);
         });
 
-        return ['motors' => count($read['motors']), 'rings' => count($read['rings']), 'spacers' => count($read['spacers']), 'inserts' => count($inserts)];
+        return ['motors' => count($read['motors']), 'rings' => count($read['rings']), 'spacers' => count($read['spacers']), 'inserts' => count($inserts), 'spiders' => count($spiders)];
     }
 
     /**
@@ -188,5 +222,17 @@ class CatalogueDocument
     private static function insert(Insert $insert): array
     {
         return ['shells' => $insert->shells, 'motors' => $insert->motors, 'flange_mm' => $insert->flange_mm, 'bore_mm' => $insert->bore_mm];
+    }
+
+    /** @return array<string, mixed> */
+    private static function spider(Spider $spider): array
+    {
+        return self::figures($spider->adapter());
+    }
+
+    /** @return array<string, mixed> */
+    private static function figures(AdapterSpider $spider): array
+    {
+        return ['bolt_circle_mm' => $spider->boltCircle, 'thickness_mm' => $spider->thickness, 'motors' => $spider->motors];
     }
 }

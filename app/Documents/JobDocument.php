@@ -216,7 +216,7 @@ class JobDocument
     {
         $ring = $this->catalogue->rings->firstWhere('id', $kit->ring_id) ?? $this->catalogue->rings->first();
 
-        return $kit->ring_turned && $ring?->isReversible() === true ? $ring->turnedCode() : $ring?->code;
+        return isset($ring?->mountings($this->catalogue->spiders)[$kit->ring_mounting]) ? $ring->mountedCode($kit->ring_mounting) : $ring?->code;
     }
 
     /** @return array<string, mixed> */

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?int $motor_id
  * @property ?int $ring_id
  * @property ?int $insert_id
- * @property bool $ring_turned
+ * @property string $ring_mounting in the words of a RingMounting
  * @property array<string, mixed>|null $riding
  * @property array<string, list<float>> $by_hand thicknesses in mm by place
  * @property array<string, mixed>|null $bracing
@@ -20,9 +20,9 @@ class Kit extends Model
 {
     protected $guarded = [];
 
-    protected $attributes = ['by_hand' => '{}', 'ring_turned' => false];
+    protected $attributes = ['by_hand' => '{}', 'ring_mounting' => ''];
 
-    protected $casts = ['by_hand' => 'array', 'bracing' => 'array', 'riding' => 'array', 'ring_turned' => 'bool'];
+    protected $casts = ['by_hand' => 'array', 'bracing' => 'array', 'riding' => 'array'];
 
     /** @return BelongsTo<Motor, $this> */
     public function motor(): BelongsTo
@@ -30,9 +30,9 @@ class Kit extends Model
         return $this->belongsTo(Motor::class);
     }
 
-    /** @return array{motor_id: ?int, ring_id: ?int, ring_turned: bool, insert_id: ?int, by_hand: array<string, list<float>>} what can be taken back */
+    /** @return array{motor_id: ?int, ring_id: ?int, ring_mounting: string, insert_id: ?int, by_hand: array<string, list<float>>} what can be taken back */
     public function choice(): array
     {
-        return ['motor_id' => $this->motor_id, 'ring_id' => $this->ring_id, 'ring_turned' => $this->ring_turned, 'insert_id' => $this->insert_id, 'by_hand' => $this->by_hand];
+        return ['motor_id' => $this->motor_id, 'ring_id' => $this->ring_id, 'ring_mounting' => $this->ring_mounting, 'insert_id' => $this->insert_id, 'by_hand' => $this->by_hand];
     }
 }

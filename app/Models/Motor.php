@@ -16,4 +16,12 @@ class Motor extends Model
     protected $guarded = [];
 
     protected $casts = ['mount' => Mount::class, 'figures' => 'array', 'continuous_w' => 'float', 'max_torque_nm' => 'float'];
+
+    /** The bolt circle of its own ring face, in mm; null where nobody has said. */
+    public function ringBoltCircle(): ?float
+    {
+        $circle = $this->figures['ring_bolt_circle_mm'] ?? null;
+
+        return is_numeric($circle) ? (float) $circle : null;
+    }
 }

@@ -5,38 +5,55 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-
-use function strlen;
+use Illuminate\Support\Collection;
+use NeatSpindle\Core\Line\RingMounting;
 
 /**
  * @property string $code
  * @property int $teeth
  * @property float $dish_mm
  * @property float $thickness_mm
- * @property array<string, mixed>|null $details what the sums do not need: `bolt_circle_mm`, `narrow_wide`, `guard`, `reversible`
+ * @property array<string, mixed>|null $details what the contract does not know: `bolt_circle_mm`, `narrow_wide`, `guard`, `reversible`
  */
 class Ring extends Model
 {
-    /** What stands after the code of a ring that is fitted with its dish to the other side. */
-    private const TURNED = ' turned';
+    private const LONGEST_CODE = 200;
 
     protected $guarded = [];
 
     protected $casts = ['teeth' => 'int', 'dish_mm' => 'float', 'thickness_mm' => 'float', 'details' => 'array'];
 
-    public static function plainCode(string $code): string
-    {
-        return str_ends_with($code, self::TURNED) ? substr($code, 0, -strlen(self::TURNED)) : $code;
-    }
-
-    public function turnedCode(): string
-    {
-        return $this->code.self::TURNED;
-    }
-
     /** Whether its bolt pattern lets it go on the other way round, so that its dish changes sides. */
     public function isReversible(): bool
     {
         return ($this->details['reversible'] ?? false) === true && abs($this->dish_mm) > 0.0;
+    }
+
+    /** In mm; null where nobody has said. */
+    public function boltCircle(): ?float
+    {
+        $circle = $this->details['bolt_circle_mm'] ?? null;
+
+        return is_numeric($circle) ? (float) $circle : null;
+    }
+
+    /** With how it goes on after it, as a job's document names it. */
+    public function mountedCode(string $mounting): string
+    {
+        return rtrim("{$this->code} {$mounting}");
+    }
+
+    /**
+     * Every way to put it on, as a job's document may name them.
+     *
+     * @param  Collection<int, Spider>  $spiders
+     * @return array<string, RingMounting> by the words of it
+     */
+    public function mountings(Collection $spiders): array
+    {
+        $ways = RingMounting::all($this->isReversible(), $this->boltCircle(), $spiders->map(fn (Spider $spider) => $spider->adapter()));
+        $byWords = array_combine(array_map(fn (RingMounting $way) => $way->words(), $ways), $ways);
+
+        return array_filter($byWords, fn (string $words) => mb_strlen($this->mountedCode($words)) <= self::LONGEST_CODE, ARRAY_FILTER_USE_KEY);
     }
 }

@@ -47,6 +47,12 @@ class Workshop extends Model
         return $this->hasMany(Insert::class)->orderBy('code');
     }
 
+    /** @return HasMany<Spider, $this> */
+    public function spiders(): HasMany
+    {
+        return $this->hasMany(Spider::class)->orderBy('code');
+    }
+
     /** @return HasMany<Spacer, $this> */
     public function spacers(): HasMany
     {

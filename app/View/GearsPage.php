@@ -42,10 +42,13 @@ class GearsPage extends JobPage
         return $this->sheet->chosenWorksheet()->job->kit->ring ?? abort(404);
     }
 
-    /** @return array<array-key, Ring> */
+    /** @return array<array-key, Ring> as they come: how a ring is put on makes no gear */
     public function otherRings(): array
     {
-        return array_filter($this->sheet->chosenWorksheet()->job->catalogue->rings ?? [], fn (Ring $ring) => $ring->code !== $this->ring()->code);
+        $asTheyCome = array_flip($this->sheet->catalogue->rings->pluck('code')->all());
+        $rings = array_intersect_key($this->sheet->chosenWorksheet()->job->catalogue->rings ?? [], $asTheyCome);
+
+        return array_filter($rings, fn (Ring $ring) => $ring->code !== $this->ring()->code);
     }
 
     public function with(): ?Ring

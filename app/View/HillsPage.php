@@ -125,7 +125,7 @@ class HillsPage extends JobPage
     }
 
     /**
-     * The road mile by mile, as it were: at most forty rows.
+     * The road kilometre by kilometre, or in longer legs: at most forty rows.
      *
      * @return list<array{to: string, slope: string, speed: string, gear: string, rpm: string, used: string, left: string, walked: bool}>
      */
@@ -186,6 +186,6 @@ class HillsPage extends JobPage
 
     private function rings(): RingChoice
     {
-        return $this->rings ??= RingChoice::of($this->sheet->chosenWorksheet() ?? abort(404));
+        return $this->rings ??= $this->sheet->ringChoice() ?? abort(404);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Bench\JobSheet;
-use App\Models\Ring;
+use App\Documents\MountedRing;
 use App\Models\Stage;
 use App\View\Drawings\GearsView;
 use App\View\Drawings\LineView;
@@ -28,6 +28,9 @@ class LinePage extends JobPage
     private const SOLD = 116;
 
     private ?RingChoice $choice = null;
+
+    /** @var array<array-key, MountedRing>|null */
+    private ?array $mounted = null;
 
     /** @param  mixed  $compare  codes of rings to set side by side, from the address */
     public function __construct(JobSheet $sheet, private readonly mixed $compare = null)
@@ -95,7 +98,7 @@ class LinePage extends JobPage
 
     public function choice(): RingChoice
     {
-        return $this->choice ??= RingChoice::of($this->sheet->chosenWorksheet() ?? abort(404));
+        return $this->choice ??= $this->sheet->ringChoice() ?? abort(404);
     }
 
     public function isFitted(RingOption $option): bool
@@ -103,20 +106,19 @@ class LinePage extends JobPage
         return $option->ring->code === $this->sheet->chosenWorksheet()?->job->kit->ring->code;
     }
 
-    public function ring(RingOption $option): Ring
+    public function mounted(RingOption $option): MountedRing
     {
-        return $this->sheet->catalogue->rings->firstWhere('code', Ring::plainCode($option->ring->code)) ?? abort(404);
-    }
-
-    public function isTurned(RingOption $option): bool
-    {
-        return Ring::plainCode($option->ring->code) !== $option->ring->code;
+        return ($this->mounted ??= $this->sheet->catalogue->mounted())[$option->ring->code] ?? abort(404);
     }
 
     /** What stands against a ring; null when nothing does. */
     public function whyOut(RingOption $option): ?string
     {
-        return $option->isOut() ? Obstacle::of($option->stack, $this->unit) : null;
+        return match (true) {
+            ! $option->boltsOn => $this->whyItDoesNotBolt($option),
+            $option->isOut() => Obstacle::of($option->stack, $this->unit),
+            default => null,
+        };
     }
 
     public function clearance(?Margin $margin): string
@@ -132,14 +134,19 @@ class LinePage extends JobPage
     /** @return list<string> what is worth knowing of a ring beside its sums */
     public function remarks(RingOption $option): array
     {
-        $details = $this->ring($option)->details ?? [];
-        $bolts = $details['bolt_circle_mm'] ?? null;
+        $mounted = $this->mounted($option);
+        $details = $mounted->ring->details ?? [];
+        $circle = $mounted->ring->boltCircle();
+        $spider = $mounted->mounting->spider;
 
         return array_values(array_filter([
-            is_numeric($bolts) ? 'bolt circle '.$this->unit->showCoarse((float) $bolts) : null,
+            $circle !== null ? 'bolt circle '.$this->unit->showCoarse($circle) : null,
             ($details['narrow_wide'] ?? false) === true ? ($option->ring->teeth % 2 === 0 ? 'narrow-wide: wide plates on the wide teeth' : 'narrow-wide with an odd count: the chain rides wrong every other turn') : null,
             ($details['guard'] ?? false) === true ? 'takes a guard' : null,
-            $this->isTurned($option) ? 'turned round: its dish goes the other way' : null,
+            $mounted->mounting->isTurned ? 'turned round: its dish goes the other way' : null,
+            $spider === null ? null : ($mounted->mounting->isInside
+                ? "on the inner face of spider {$spider->code}: its own thickness further in"
+                : "on the outer face of spider {$spider->code}: ".$this->unit->show($spider->thickness).' further out'),
         ]));
     }
 
@@ -159,6 +166,17 @@ class LinePage extends JobPage
     public function gearsOf(RingOption $option): GearsView
     {
         return new GearsView($option->gears, $this->sheet->chosenWorksheet()->job->kit->motor->maxCrankRpm ?? 90.0);
+    }
+
+    private function whyItDoesNotBolt(RingOption $option): string
+    {
+        $mounted = $this->mounted($option);
+        $motor = $this->sheet->catalogue->motors->firstWhere('id', $this->job->kit?->motor_id);
+        $face = $motor?->ringBoltCircle();
+
+        return $mounted->mounting->spider !== null
+            ? "Spider {$mounted->mounting->spider->code} does not bolt to this motor."
+            : 'Bolt circle '.$this->unit->showCoarse((float) $mounted->ring->boltCircle()).', the motor’s is '.$this->unit->showCoarse((float) $face).': it takes a spider that has both, and the catalogue has none.';
     }
 
     private function current(): ?RingOption

@@ -11,11 +11,21 @@ return new class extends Migration
     public function up(): void
     {
         Schema::table('kits', function (Blueprint $table): void {
-            $table->boolean('ring_turned')->default(false)->after('ring_id')->comment('fitted with its dish to the other side');
+            $table->string('ring_mounting', 200)->default('')->after('ring_id')->comment('turned round, on or inside a spider; empty: as it comes');
             $table->json('riding')->nullable()->after('bracing')->comment('load, rider, surface, wind, hill, battery');
         });
         Schema::table('rings', function (Blueprint $table): void {
             $table->json('details')->nullable()->comment('what the sums do not need: bolt circle, narrow-wide teeth, whether it can be turned round');
+        });
+        Schema::create('spiders', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
+            $table->string('code', 200);
+            $table->decimal('bolt_circle_mm', 8, 3);
+            $table->decimal('thickness_mm', 8, 3);
+            $table->json('motors');
+            $table->timestamps();
+            $table->unique(['workshop_id', 'code']);
         });
         Schema::create('tracks', function (Blueprint $table): void {
             $table->id();
@@ -35,7 +45,8 @@ return new class extends Migration
     public function down(): void
     {
         Schema::dropIfExists('tracks');
+        Schema::dropIfExists('spiders');
         Schema::table('rings', fn (Blueprint $table) => $table->dropColumn('details'));
-        Schema::table('kits', fn (Blueprint $table) => $table->dropColumn(['ring_turned', 'riding']));
+        Schema::table('kits', fn (Blueprint $table) => $table->dropColumn(['ring_mounting', 'riding']));
     }
 };

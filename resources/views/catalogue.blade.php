@@ -6,45 +6,41 @@
         </div>
         @if (session('kept'))<p class="kept" role="status">Read: {{ session('kept') }}.</p>@endif
         <div class="work">
-            <section class="panel" aria-labelledby="motors-title">
-                <h2 id="motors-title">Motors</h2>
-                @if ($catalogue->motors->isEmpty())
-                    <p class="empty">No motor yet. Read a catalogue in.</p>
-                @else
-                    <div class="scroll-x"><table class="ledger">
-                        <thead><tr><th>Code</th><th>Name</th><th>Mount</th><th>Shells</th><th class="n">W</th><th class="n">Torque</th><th class="n">Nut torque</th></tr></thead>
-                        <tbody>
-                            @foreach ($catalogue->motors as $motor)
-                                <tr><td class="figures text-nowrap">{{ $motor->code }}</td><td>{{ $motor->name }}</td><td>{{ $motor->mount->value }}</td><td>{{ implode(', ', $motor->figures['native_shells']) }}</td>
-                                    <td class="n">{{ (int) $motor->continuous_w }}</td><td class="n">{{ auth()->user()->torque_unit->show($motor->max_torque_nm) }}</td>
-                                    <td class="n">@isset($motor->figures['nut']){{ auth()->user()->torque_unit->figure($motor->figures['nut']['torque_nm'][0]) }}–{{ auth()->user()->torque_unit->show($motor->figures['nut']['torque_nm'][1]) }}@else – @endisset</td></tr>
-                            @endforeach
-                        </tbody>
-                    </table></div>
-                @endif
-            </section>
             <div class="work-wide">
-                <section class="panel" aria-labelledby="import-title">
-                    <h2 id="import-title">Read a catalogue in</h2>
-                    @can('importCatalogue', auth()->user()->workshop)
-                        <form method="post" action="{{ route('catalogue.import') }}" enctype="multipart/form-data" hx-boost="false">
-                            @csrf
-                            <label class="form-label" for="file">Catalogue file, JSON, up to 4 MiB</label>
-                            <input class="form-control" id="file" name="file" type="file" accept=".json,application/json" @error('file') aria-invalid="true" @enderror>
-                            <x-fault for="file" />
-                            <p class="form-hint">Same codes are updated, new ones added. With a single fault nothing is kept.</p>
-                            <button class="btn btn-primary">Read it in</button>
-                        </form>
+                <section class="panel" aria-labelledby="motors-title">
+                    <h2 id="motors-title">Motors</h2>
+                    @if ($catalogue->motors->isEmpty())
+                        <p class="empty">No motor yet. Read a catalogue in.</p>
                     @else
-                        <p class="mb-0">Only the owner of the workshop changes the catalogue.</p>
-                    @endcan
+                        <div class="scroll-x"><table class="ledger">
+                            <thead><tr><th>Code</th><th>Name</th><th>Mount</th><th>Shells</th><th class="n">W</th><th class="n">Torque</th><th class="n">Nut torque</th></tr></thead>
+                            <tbody>
+                                @foreach ($catalogue->motors as $motor)
+                                    <tr><td class="figures text-nowrap">{{ $motor->code }}</td><td>{{ $motor->name }}</td><td>{{ $motor->mount->value }}</td><td>{{ implode(', ', $motor->figures['native_shells']) }}</td>
+                                        <td class="n">{{ (int) $motor->continuous_w }}</td><td class="n">{{ auth()->user()->torque_unit->show($motor->max_torque_nm) }}</td>
+                                        <td class="n">@isset($motor->figures['nut']){{ auth()->user()->torque_unit->figure($motor->figures['nut']['torque_nm'][0]) }}–{{ auth()->user()->torque_unit->show($motor->figures['nut']['torque_nm'][1]) }}@else – @endisset</td></tr>
+                                @endforeach
+                            </tbody>
+                        </table></div>
+                    @endif
                 </section>
                 <section class="panel" aria-labelledby="rings-title">
                     <h2 id="rings-title">Rings</h2>
                     <table class="ledger">
-                        <thead><tr><th>Code</th><th class="n">Teeth</th><th class="n">Dish</th><th class="n">Thick</th></tr></thead>
-                        <tbody>@foreach ($catalogue->rings as $ring)<tr><td class="figures text-nowrap">{{ $ring->code }}</td><td class="n">{{ $ring->teeth }}</td><td class="n">{{ auth()->user()->length_unit->show($ring->dish_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($ring->thickness_mm) }}</td></tr>@endforeach</tbody>
+                        <thead><tr><th>Code</th><th class="n">Teeth</th><th class="n">Dish</th><th class="n">Thick</th><th class="n">Bolts</th></tr></thead>
+                        <tbody>@foreach ($catalogue->rings as $ring)<tr><td class="figures text-nowrap">{{ $ring->code }}</td><td class="n">{{ $ring->teeth }}</td><td class="n">{{ auth()->user()->length_unit->show($ring->dish_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($ring->thickness_mm) }}</td><td class="n">{{ $ring->boltCircle() === null ? '–' : auth()->user()->length_unit->showCoarse($ring->boltCircle()) }}</td></tr>@endforeach</tbody>
                     </table>
+                </section>
+                <section class="panel" aria-labelledby="spiders-title">
+                    <h2 id="spiders-title">Adapter spiders</h2>
+                    @if ($catalogue->spiders->isEmpty())
+                        <p class="empty mb-0">None. A ring with another bolt circle than the motor’s needs one.</p>
+                    @else
+                        <table class="ledger">
+                            <thead><tr><th>Code</th><th>Motors</th><th class="n">Bolt circle</th><th class="n">Thick</th></tr></thead>
+                            <tbody>@foreach ($catalogue->spiders as $spider)<tr><td class="figures text-nowrap">{{ $spider->code }}</td><td>{{ implode(', ', $spider->motors) }}</td><td class="n">{{ auth()->user()->length_unit->show($spider->bolt_circle_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($spider->thickness_mm) }}</td></tr>@endforeach</tbody>
+                        </table>
+                    @endif
                 </section>
                 <section class="panel" aria-labelledby="inserts-title">
                     <h2 id="inserts-title">Inserts</h2>
@@ -54,6 +50,21 @@
                     </table>
                 </section>
             </div>
+            <section class="panel" aria-labelledby="import-title">
+                <h2 id="import-title">Read a catalogue in</h2>
+                @can('importCatalogue', auth()->user()->workshop)
+                    <form method="post" action="{{ route('catalogue.import') }}" enctype="multipart/form-data" hx-boost="false">
+                        @csrf
+                        <label class="form-label" for="file">Catalogue file, JSON, up to 4 MiB</label>
+                        <input class="form-control" id="file" name="file" type="file" accept=".json,application/json" @error('file') aria-invalid="true" @enderror>
+                        <x-fault for="file" />
+                        <p class="form-hint">Same codes are updated, new ones added. With a single fault nothing is kept.</p>
+                        <button class="btn btn-primary">Read it in</button>
+                    </form>
+                @else
+                    <p class="mb-0">Only the owner of the workshop changes the catalogue.</p>
+                @endcan
+            </section>
         </div>
     </main>
 </x-layout>

@@ -45,13 +45,31 @@ it('fits a ring turned round, and takes that back', function (): void {
     $job = Workshops::kitted($person);
     $ring = $person->workshop->rings()->where('code', 'half-36')->sole();
     $this->actingAs($person)->get("/jobs/{$job->id}/line")->assertSee('half-36 turned')->assertDontSee('deep-40 turned');
-    $this->put("/jobs/{$job->id}/ring", ['ring_id' => $ring->id, 'turned' => 1, 'version' => Workshops::fresh($job)->version])->assertSessionHasNoErrors();
+    $this->put("/jobs/{$job->id}/ring", ['ring_id' => $ring->id, 'mounting' => 'turned', 'version' => Workshops::fresh($job)->version])->assertSessionHasNoErrors();
 
     expect($this->get("/jobs/{$job->id}/job.json")->json('kit.ring'))->toBe('half-36 turned')
         ->and($this->get("/jobs/{$job->id}/job.json")->json('catalogue.rings')['half-36 turned']['dish_mm'])->toEqual(-$ring->dish_mm);
     $this->post("/jobs/{$job->id}/stack/undo", ['version' => Workshops::fresh($job)->version])->assertSessionHasNoErrors();
     expect($this->get("/jobs/{$job->id}/job.json")->json('kit.ring'))->toBe('deep-40')
         ->and($this->get('/catalogue.json')->json('rings'))->not->toHaveKey('half-36 turned');
+});
+
+it('fits a ring on an adapter spider, and says which ring has nothing to bolt to', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $ring = $person->workshop->rings()->where('code', 'out-48')->sole();
+    $fit = fn (string $mounting) => $this->put("/jobs/{$job->id}/ring", ['ring_id' => $ring->id, 'mounting' => $mounting, 'version' => Workshops::fresh($job)->version]);
+    $this->actingAs($person)->get("/jobs/{$job->id}/line")->assertSee('out-48 on crab-130')->assertSee('6.00 mm further out')->assertDontSee('No bolts');
+    $fit('on crab-130')->assertSessionHasNoErrors();
+    $document = $this->get("/jobs/{$job->id}/job.json")->json();
+
+    expect($document['kit']['ring'])->toBe('out-48 on crab-130')
+        ->and($document['catalogue']['rings']['out-48 on crab-130']['dish_mm'])->toEqual($ring->dish_mm - 6.0);
+    $fit('on newt-104')->assertSessionHasErrors(['mounting' => 'The ring does not go on that way. Choose one of the ways the list shows.']);
+
+    $person->workshop->spiders()->delete();
+    $this->get("/jobs/{$job->id}/line")->assertSee('No bolts')->assertSee('Bolt circle 130 mm, the motor’s is 104 mm');
+    expect($this->get("/jobs/{$job->id}/job.json")->json('kit.ring'))->toBe('out-48');
 });
 
 it('shows every gear, also of a hub, and another ring beside it', function (): void {

@@ -28,7 +28,7 @@ class KitController extends Controller
 
     public function ring(ChooseRingRequest $request, Job $job): RedirectResponse
     {
-        $this->keeper->chooseRing($job, $this->user(), $request->seen(), $request->ringId(), $request->isTurned());
+        $this->keeper->chooseRing($job, $this->user(), $request->seen(), $request->ringId(), $request->mounting());
 
         return back();
     }

@@ -57,6 +57,6 @@ class ImportCatalogueRequest extends FormRequest
             )]);
         }
 
-        return "{$read['motors']} motors, {$read['rings']} rings, {$read['spacers']} spacer rows, {$read['inserts']} inserts";
+        return "{$read['motors']} motors, {$read['rings']} rings, {$read['spacers']} spacer rows, {$read['inserts']} inserts, {$read['spiders']} spiders";
     }
 }

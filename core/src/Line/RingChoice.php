@@ -24,9 +24,11 @@ final readonly class RingChoice
      */
     private function __construct(public array $options, private array $undominated) {}
 
-    public static function of(Worksheet $sheet): self
+    /** @param  array<array-key, bool>|null  $boltsOn by the ring's code, whether it can be bolted on; null: every ring can. Rings that are not named are left out. */
+    public static function of(Worksheet $sheet, ?array $boltsOn = null): self
     {
-        $options = array_values(array_map(fn (Ring $ring) => self::option($ring, $sheet), $sheet->job->catalogue->rings));
+        $rings = $boltsOn === null ? $sheet->job->catalogue->rings : array_intersect_key($sheet->job->catalogue->rings, $boltsOn);
+        $options = array_values(array_map(fn (Ring $ring) => self::option($ring, $sheet, $boltsOn[$ring->code] ?? true), $rings));
         $standing = array_filter($options, fn (RingOption $one) => ! $one->isOut());
         $undominated = [];
         foreach ($standing as $one) {
@@ -66,7 +68,7 @@ final readonly class RingChoice
         return [$option->isOut(), ! $option->climbs(), ! isset($undominated[$option->ring->code]), $option->offset ?? INF, $option->ring->code];
     }
 
-    private static function option(Ring $ring, Worksheet $sheet): RingOption
+    private static function option(Ring $ring, Worksheet $sheet, bool $boltsOn): RingOption
     {
         $job = $sheet->job;
         $recipe = Recipes::for($job->bike, $sheet->identification, $job->kit->motor, $ring, $job->kit->insert);
@@ -81,6 +83,7 @@ final readonly class RingChoice
             $gears,
             $job->hill === null ? null : Climb::of($job->kit->motor, $gears, $job->hill->load, $job->hill->gradePercent),
             $job->kit->motor,
+            $boltsOn,
         );
     }
 }

@@ -29,6 +29,7 @@ final readonly class RingOption
         public Gears $gears,
         public ?Climb $climb,
         private Motor $motor,
+        public bool $boltsOn = true,
     ) {}
 
     public function clearance(): ?Margin
@@ -50,7 +51,7 @@ final readonly class RingOption
 
     public function isOut(): bool
     {
-        return $this->stack->verdict === Verdict::Fails;
+        return ! $this->boltsOn || $this->stack->verdict === Verdict::Fails;
     }
 
     /** Whether some gear pulls the hill that is asked about; true when none is asked. */

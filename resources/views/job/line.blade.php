@@ -47,20 +47,20 @@
                     @foreach ($page->choice()->options as $option)
                         <tr class="{{ $page->isFitted($option) ? 'chosen' : '' }}" data-ring="{{ $option->ring->code }}">
                             <td><strong>{{ $option->ring->teeth }}</strong> {{ $option->ring->code }}@if ($page->isFitted($option)) <span class="on-paper">fitted</span>@endif<br><span class="soft">dish {{ $page->unit->show($option->ring->dish) }}</span></td>
-                            <td><x-verdict :of="$option->stack->verdict" />@if (! $option->isOut() && ! $page->choice()->isUndominated($option))<br><span class="soft">another is better</span>@endif</td>
+                            <td>@if ($option->boltsOn)<x-verdict :of="$option->stack->verdict" />@else<x-verdict of="fails" words="No bolts" />@endif @if (! $option->isOut() && ! $page->choice()->isUndominated($option))<br><span class="soft">another is better</span>@endif</td>
                             <td class="n">{{ $page->clearance($option->clearance()) }}</td>
                             <td class="n">{{ $page->length($option->offset) }}</td>
                             <td class="n">{{ number_format($option->lowestDevelopment(), 2) }} m</td>
                             <td class="n">{{ number_format($option->topSpeed(), 0) }} km/h</td>
-                            <td>{{ $page->whyOut($option) }}@if (! $option->climbs()) <strong>No gear pulls the hill.</strong>@endif @foreach ($page->remarks($option) as $remark)<br><span class="soft">{{ $remark }}</span>@endforeach</td>
+                            <td>{{ $page->whyOut($option) }}@if ($option->boltsOn && ! $option->climbs()) <strong>No gear pulls the hill.</strong>@endif @foreach ($page->remarks($option) as $remark)<span class="soft d-block">{{ $remark }}</span>@endforeach</td>
                             <td class="not-on-paper"><label class="pick slim"><input type="checkbox" form="compare-rings" name="compare[]" value="{{ $option->ring->code }}" @checked($page->isCompared($option))><span class="visually-hidden">{{ $option->ring->code }}</span></label></td>
                             <td class="not-on-paper">@if ($page->isFitted($option))<strong>Fitted</strong>
                                 @elseif ($page->mayChoose())
                                     <form method="post" action="{{ route('job.ring', $page->job) }}">
                                         @csrf @method('PUT')
                                         <input type="hidden" name="version" value="{{ $page->job->version }}">
-                                        @if ($page->isTurned($option))<input type="hidden" name="turned" value="1">@endif
-                                        <button class="btn {{ $loop->first ? 'btn-primary' : 'btn-plain' }}" name="ring_id" value="{{ $page->ring($option)->id }}" aria-label="Fit {{ $option->ring->code }}">Fit</button>
+                                        <input type="hidden" name="mounting" value="{{ $page->mounted($option)->mounting->words() }}">
+                                        <button class="btn {{ $loop->first ? 'btn-primary' : 'btn-plain' }}" name="ring_id" value="{{ $page->mounted($option)->ring->id }}" aria-label="Fit {{ $option->ring->code }}">Fit</button>
                                     </form>
                                 @endif</td>
                         </tr>
@@ -68,7 +68,7 @@
                 </tbody>
             </table></div>
             <div class="tool-line mt-2"><button class="btn btn-plain" form="compare-rings">Set two side by side</button></div>
-            <x-fault for="ring_id" />
+            <x-fault for="ring_id" /><x-fault for="mounting" />
             <p class="form-hint mt-2 mb-0">First those no other beats in line, lowest gear and speed. Speeds are where the motor stops pulling in the highest gear; limits of speed are local law. Fit the ring before the motor when it is the part nearest the chainstay. Ring bolts in a star, to torque.</p>
         </section>
         @php($chain = $page->chain())

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use NeatSpindle\Core\Catalogue\Spider as AdapterSpider;
+
+/**
+ * @property string $code
+ * @property float $bolt_circle_mm
+ * @property float $thickness_mm
+ * @property list<string> $motors codes of those it bolts to
+ */
+class Spider extends Model
+{
+    protected $guarded = [];
+
+    protected $casts = ['bolt_circle_mm' => 'float', 'thickness_mm' => 'float', 'motors' => 'array'];
+
+    public function adapter(): AdapterSpider
+    {
+        return new AdapterSpider($this->code, $this->bolt_circle_mm, $this->thickness_mm, $this->motors);
+    }
+}

@@ -12,6 +12,7 @@ use App\View\Drawings\Detail;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Bike\TwinPlateMeasures;
 use NeatSpindle\Core\Catalogue\TwinPlate;
+use NeatSpindle\Core\Line\FirstChain;
 use NeatSpindle\Core\Reaction\Bracing;
 use NeatSpindle\Core\Stack\Margin;
 use NeatSpindle\Core\Stack\Place;
@@ -176,6 +177,11 @@ class StackPage extends JobPage
         $held = $this->sheet->chosenWorksheet()?->job->kit->motor->held;
 
         return $held instanceof TwinPlate ? $held : null;
+    }
+
+    public function firstChain(): FirstChain
+    {
+        return new FirstChain(...array_map($this->sheet->findings->measurement(...), ['first_chain_run', 'first_chain_play', 'arm_in', 'arm_out']));
     }
 
     public function plateMeasures(): ?TwinPlateMeasures

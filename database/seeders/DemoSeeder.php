@@ -252,7 +252,7 @@ class DemoSeeder extends Seeder
                 'strip' => 12, 'motor' => 'bittern-83', 'ring' => 'half-36',
                 'bracing' => ['position' => 'below', 'rest' => 'tube_band', 'rest_radius_mm' => 165, 'gap' => 'wire']],
             ['customer' => 'Mirko Tallis', 'bike' => 'Teal hauler, keeps its own spindle', 'kind' => 'long-tail', 'frame_material' => 'aluminium', 'by' => 'dov', 'days_ago' => 2, 'promised_in' => 15,
-                'readings' => [...$trail, 'shell_width' => '92.04 92.0', 'shell_bore' => '41.02', 'ring_to_plate' => '10.4', 'pinion_to_face' => '40.72 40.68', 'crank_gap' => '23.1', 'chainstay_length' => '604'],
+                'readings' => [...$trail, 'shell_width' => '92.04 92.0', 'shell_bore' => '41.02', 'ring_to_plate' => '10.4', 'pinion_to_face' => '40.72 40.68', 'crank_gap' => '23.1', 'first_chain_run' => '182', 'first_chain_play' => '14 13.5', 'arm_in' => '9', 'arm_out' => '12', 'chainstay_length' => '604'],
                 'answers' => ['crank_kind' => 'splined', 'bracket_kind' => 'press-fit', 'front_mech' => 'no', 'chain_kept' => 'no', 'kickstand' => 'no', 'shell_threaded' => 'no', 'cogs' => $cogs9, 'old_chain_links' => '136', 'bearing_feel' => 'play'],
                 'strip' => 12, 'motor' => 'wren-pair', 'ring' => 'plain-40'],
         ];

@@ -49,6 +49,19 @@ it('solves a twin-plate motor from its measures, decides play by hand and has a 
         ->and($document['kit']['motor'])->toBe('wren-pair');
 });
 
+it('says how the first chain hangs and what its tensioner has left, once measured', function (): void {
+    $person = Workshops::stocked();
+    $job = hungJob($person);
+    foreach (['shell_width' => '92.0', 'ring_to_plate' => '10.4', 'pinion_to_face' => '40.7', 'crank_gap' => '23.1'] as $spot => $typed) {
+        readAt($job, $person, $spot, $typed);
+    }
+    $this->actingAs($person)->get("/jobs/{$job->id}/stack")->assertSee('its free run')->assertSee('its way in and out');
+    foreach (['first_chain_run' => '182', 'first_chain_play' => '16', 'arm_in' => '2', 'arm_out' => '14'] as $spot => $typed) {
+        readAt($job, $person, $spot, $typed);
+    }
+    $this->get("/jobs/{$job->id}/stack")->assertSee('4.4 ± 0.')->assertSee('Too slack:')->assertSee('It cannot follow a chain that wears:');
+});
+
 it('opens every margin into the readings and figures behind it', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);

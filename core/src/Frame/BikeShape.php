@@ -99,6 +99,8 @@ final readonly class BikeShape
             'crank_kind' => $this->crank->plus(18.0, -10.0),
             'ring_to_plate', 'crank_gap' => $this->crank->plus(-8.0, 8.0),
             'pinion_to_face' => $this->crank->plus(30.0, -30.0),
+            'first_chain_run', 'first_chain_play' => $this->crank->plus(16.0, -12.0),
+            'arm_in', 'arm_out' => $this->crank->plus(34.0, -10.0),
             'front_mech' => $this->crank->plus(-14.0, 60.0),
             'guard' => $this->crank->plus(40.0, 40.0),
             'kickstand' => $this->crank->plus(-30.0, -30.0),

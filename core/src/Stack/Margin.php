@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Stack;
 
 use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Measure\Tolerance;
 
 /** How far a figure of the stack is from its limit, with the doubt of the readings behind it. In mm. */
 final readonly class Margin
@@ -20,11 +19,7 @@ final readonly class Margin
         public float $plusMinus,
         public float $limit,
     ) {
-        $this->verdict = match (true) {
-            Tolerance::below($this->slack(), 0.0) => Verdict::Fails,
-            Tolerance::below($this->slack(), $plusMinus) => Verdict::Tight,
-            default => Verdict::Clear,
-        };
+        $this->verdict = Verdict::ofSlack($this->slack(), $plusMinus);
     }
 
     /** Between the motor's body and what hangs under the shell. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Stack;
 
+use NeatSpindle\Core\Measure\Tolerance;
+
 use function in_array;
 
 /** Whether something goes, from best to worst. */
@@ -12,6 +14,16 @@ enum Verdict: string
     case Clear = 'clear';
     case Tight = 'tight';
     case Fails = 'fails';
+
+    /** Clear when the slack beats its doubt, tight when it only is there. */
+    public static function ofSlack(float $slack, float $doubt): self
+    {
+        return match (true) {
+            Tolerance::below($slack, 0.0) => self::Fails,
+            Tolerance::below($slack, $doubt) => self::Tight,
+            default => self::Clear,
+        };
+    }
 
     /** The worst of several; clear when there are none. */
     public static function worst(self ...$verdicts): self

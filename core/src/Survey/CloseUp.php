@@ -22,11 +22,11 @@ enum CloseUp: string
     case PinionToFace = 'pinion-to-face';
     case CrankGap = 'crank-gap';
 
-    /** Null where nothing is held: a look or a count. */
+    /** Null where nothing is set to a face: a look, a count, a rule held beside. */
     public static function of(Spot $spot): ?self
     {
         return match (true) {
-            ! $spot->kind->isMeasured() => null,
+            ! $spot->kind->isMeasured(), $spot->instrument === Instrument::Rule => null,
             $spot->instrument === Instrument::Straightedge => self::Straightedge,
             $spot->instrument === Instrument::ThreadGauge => self::Gauge,
             default => match ($spot->code) {

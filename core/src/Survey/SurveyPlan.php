@@ -234,6 +234,14 @@ final class SurveyPlan
                 'Count full turns by hand until it stops.', 'Fewer than the least, and the thread goes with the torque.'),
             Spot::choice('tensioner_arm', 'Tensioner’s arm', ['free' => 'Swings both ways', 'end' => 'At its end', 'touches' => 'Chain touches the ring'], '/plates/tensioner_arm',
                 'First chain on, chain on the smallest cog.', 'Free both ways and not at its end; the chain clear of the arm and of the ring’s teeth.'),
+            Spot::length('first_chain_run', 'First chain’s free run', Instrument::Rule, 30, 600, '/plates/first_chain_run_mm',
+                'First chain on, pinion turned so that this run is the loose one. Rule from where the chain leaves the pinion to where it meets the ring.', 'What its sag is a share of.'),
+            Spot::length('first_chain_play', 'First chain’s play', Instrument::Rule, 0, 120, '/plates/first_chain_play_mm',
+                'In the middle of that run: press the chain down with a finger, then lift it. The way between the two.', 'Too tight wears pinion and bearings, too loose climbs the teeth.'),
+            Spot::length('arm_in', 'Tensioner, way in', Instrument::Rule, 0, 120, '/plates/arm_in_mm',
+                'How far the pulley can still be pushed towards the chain before the arm is at its end.', 'A worn chain is longer: the arm must be able to follow.'),
+            Spot::length('arm_out', 'Tensioner, way out', Instrument::Rule, 0, 120, '/plates/arm_out_mm',
+                'How far the pulley can be pulled away from the chain before the arm is at its end.', 'At its end the arm is a hammer.'),
         ]);
     }
 

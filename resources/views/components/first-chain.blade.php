@@ -1,4 +1,5 @@
 @props(['page'])
+@php($chain = $page->firstChain())
 @php($plates = $page->twinPlate())
 @php($stack = $page->stack())
 @php($feel = $page->sheet->findings->answer('bearing_feel'))
@@ -49,6 +50,30 @@
                 @default Ring, pulley and pinion in one plane; the arm free to swing both ways and not at its end.
             @endswitch</p>
         </form>
+        <div>
+            <h3 class="h6">How the first chain hangs</h3>
+            @if ($chain->hangs() === null)
+                <p class="mb-0">Not measured: <a href="{{ route('job.survey', [$page->job, 'spot' => $page->sheet->findings->has('first_chain_run') ? 'first_chain_play' : 'first_chain_run']) }}">{{ $page->sheet->findings->has('first_chain_run') ? 'its play in the middle' : 'its free run' }}</a>.</p>
+            @else
+                <p class="mb-0"><x-verdict :of="$chain->hangs()" /> Sags <span class="figures" data-figure="sag">{{ number_format($chain->sag()->value, 1) }} ± {{ number_format($chain->sag()->plusMinus, 1) }} %</span> of its free run; {{ $chain::TAUTEST + 0 }} to {{ $chain::SLACKEST + 0 }} % is usual: {{ $page->unit->showCoarse($chain->playWanted()[0]) }} to {{ $page->unit->showCoarse($chain->playWanted()[1]) }} up and down.
+                    @if ($chain->hangs()->value === 'clear') Right so.
+                    @elseif ($chain->hangs()->value === 'tight') Near the end of it: take the play again.
+                    @elseif ($chain->isTooSlack()) <strong>Too slack:</strong> let the arm in; where it is at its end, a pair of links less.
+                    @else <strong>Too taut:</strong> let the arm out; where it is at its end, a pair of links more.@endif</p>
+            @endif
+        </div>
+        <div>
+            <h3 class="h6">What the tensioner has left</h3>
+            @if ($chain->arm() === null)
+                <p class="mb-0">Not measured: <a href="{{ route('job.survey', [$page->job, 'spot' => 'arm_in']) }}">its way in and out</a>.</p>
+            @else
+                <p class="mb-0"><x-verdict :of="$chain->arm()" /> {{ $page->unit->show($chain::ARM_LEAST) }} either way is the least.
+                    @if ($chain->arm()->value === 'clear') Right so.
+                    @elseif ($chain->arm()->value === 'tight') Near it: measure that way again.
+                    @elseif ($chain->isArmSpent()) <strong>It cannot follow a chain that wears:</strong> a pair of links less, or a larger pulley.
+                    @else <strong>It knocks against its end:</strong> a pair of links more, or a smaller pulley.@endif</p>
+            @endif
+        </div>
     </div>
-    <p class="form-hint mb-0">The spacer beside the pinion is the machined one.</p>
+    <p class="form-hint mt-2 mb-0">The spacer beside the pinion is the machined one.</p>
 </section>

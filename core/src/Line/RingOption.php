@@ -8,6 +8,7 @@ use NeatSpindle\Core\Catalogue\Motor;
 use NeatSpindle\Core\Catalogue\Ring;
 use NeatSpindle\Core\Gearing\Gears;
 use NeatSpindle\Core\Hill\Climb;
+use NeatSpindle\Core\Measure\Criteria;
 use NeatSpindle\Core\Stack\Margin;
 use NeatSpindle\Core\Stack\MarginName;
 use NeatSpindle\Core\Stack\Stack;
@@ -16,8 +17,6 @@ use NeatSpindle\Core\Stack\Verdict;
 /** One ring on one bike with one motor: what it does to clearance, line and gears. */
 final readonly class RingOption
 {
-    private const SAME = 1e-9;
-
     /**
      * @param  ?float  $offset weighted, in mm; null without a solved stack
      * @param  ?Climb  $climb the hill that is asked about, with this ring
@@ -60,29 +59,19 @@ final readonly class RingOption
         return $this->climb === null || $this->climb->pulls();
     }
 
-    /** @return array{float, float, float, int} the smaller the better, each: line, lowest gear, speed, verdict */
-    private function criteria(): array
+    /** No worse in line, lowest gear, speed and verdict, and better in one of them. */
+    public function beats(self $other): bool
     {
-        return [
+        return $this->criteria()->beat($other->criteria());
+    }
+
+    private function criteria(): Criteria
+    {
+        return new Criteria([
             $this->offset ?? INF,
             $this->lowestDevelopment(),
             -$this->topSpeed(),
             $this->stack->verdict === Verdict::Clear ? 0 : 1,
-        ];
-    }
-
-    /** No worse in line, lowest gear, speed and verdict, and better in one of them. */
-    public function beats(self $other): bool
-    {
-        $isBetter = false;
-        foreach ($this->criteria() as $i => $mine) {
-            $theirs = $other->criteria()[$i];
-            if ($mine > $theirs + self::SAME) {
-                return false;
-            }
-            $isBetter = $isBetter || $mine < $theirs - self::SAME;
-        }
-
-        return $isBetter;
+        ]);
     }
 }

@@ -37,7 +37,7 @@ final class Alternatives
         foreach ($undominated as $one) {
             $distinct[$one->key()] ??= $one;
         }
-        usort($distinct, fn (Alternative $a, Alternative $b) => $a->criteria() <=> $b->criteria());
+        usort($distinct, fn (Alternative $a, Alternative $b) => $a->criteria()->figures <=> $b->criteria()->figures);
 
         return $distinct;
     }

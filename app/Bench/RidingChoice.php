@@ -34,6 +34,12 @@ class RidingChoice
         return new self($kit->riding ?? [], $kind);
     }
 
+    /** @return array<string, string> labels by value */
+    public static function surfaces(): array
+    {
+        return array_map(fn (array $surface) => $surface[0], self::SURFACES);
+    }
+
     public function isSaid(): bool
     {
         return $this->kept !== [];

@@ -24,4 +24,12 @@ class Motor extends Model
 
         return is_numeric($circle) ? (float) $circle : null;
     }
+
+    /** In volts, as written; null where nobody has said. */
+    public function voltage(): ?string
+    {
+        $volts = $this->figures['voltage_v'] ?? null;
+
+        return is_numeric($volts) ? (string) ($volts + 0) : null;
+    }
 }

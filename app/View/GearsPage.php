@@ -51,6 +51,12 @@ class GearsPage extends JobPage
         return array_filter($rings, fn (Ring $ring) => $ring->code !== $this->ring()->code);
     }
 
+    /** @return array<array-key, string> labels by code */
+    public function ringsToSetBeside(): array
+    {
+        return array_map(fn (Ring $ring) => "{$ring->teeth}, {$ring->code}", $this->otherRings());
+    }
+
     public function with(): ?Ring
     {
         return is_string($this->with) ? $this->otherRings()[$this->with] ?? null : null;

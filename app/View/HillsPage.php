@@ -18,6 +18,7 @@ use NeatSpindle\Core\Line\RingChoice;
 use NeatSpindle\Core\Line\RingOption;
 use NeatSpindle\Core\Ride\Ride;
 use NeatSpindle\Core\Ride\Stretch;
+use NeatSpindle\Core\Stack\Verdict;
 
 use function count;
 
@@ -26,6 +27,9 @@ class HillsPage extends JobPage
 {
     /** Laboured longer than this in one go, a motor gets hot. */
     private const HOT_AFTER_M = 600.0;
+
+    /** Less than this share left of a battery is little. */
+    private const LITTLE_LEFT = 0.2;
 
     /** @var Collection<int, Track>|null */
     private ?Collection $tracks = null;
@@ -89,13 +93,52 @@ class HillsPage extends JobPage
         return $gears;
     }
 
-    public function verdictOf(Pull $pull): string
+    public function verdictOf(Pull $pull): Verdict
     {
         return match ($pull) {
-            Pull::Pulls => 'clear',
-            Pull::Labours, Pull::SpinsOut => 'tight',
-            Pull::Stalls => 'fails',
+            Pull::Pulls => Verdict::Clear,
+            Pull::Labours, Pull::SpinsOut => Verdict::Tight,
+            Pull::Stalls => Verdict::Fails,
         };
+    }
+
+    /** Tight when little is left of the battery. */
+    public function batteryVerdict(): Verdict
+    {
+        $ride = $this->ride();
+
+        return match (true) {
+            $ride === null, $ride->emptyAt() !== null => Verdict::Fails,
+            $ride->leftWh() < self::LITTLE_LEFT * $this->riding()->batteryWh() => Verdict::Tight,
+            default => Verdict::Clear,
+        };
+    }
+
+    /** Up the hill. */
+    public function speed(): string
+    {
+        return number_format(($this->climb()->speed ?? 0.0) * 3.6, 1).' km/h';
+    }
+
+    public function gear(GearOnHill $on): string
+    {
+        return $on->gear->hubRatio === 1.0 ? (string) $on->gear->cog : "{$on->gear->cog} × {$on->gear->hubRatio}";
+    }
+
+    /** @return list<array{string, string, ?float, string}> name, label, figure and unit of what is asked about the riding */
+    public function ridingFields(): array
+    {
+        $riding = $this->riding();
+
+        return [
+            ['mass_kg', 'Bike, rider, load', $riding->massKg(), 'kg'],
+            ['grade_percent', 'Hill', $riding->gradePercent(), '%'],
+            ['rider_w', 'Rider gives', $riding->riderW(), 'W'],
+            ['assist_percent', 'Motor asked for', $riding->assistPercent(), '%'],
+            ['wind_kmh', 'Headwind', $riding->windKmh(), 'km/h'],
+            ['battery_wh', 'Battery', $riding->batteryWh(), 'Wh'],
+            ['cut_off_kmh', 'Motor stops at', $riding->cutOffKmh(), 'km/h'],
+        ];
     }
 
     /** @return Collection<int, Track> */

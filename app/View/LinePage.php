@@ -12,10 +12,13 @@ use App\View\Drawings\LineView;
 use NeatSpindle\Core\Catalogue\Mount;
 use NeatSpindle\Core\Line\Chain;
 use NeatSpindle\Core\Line\Chainline;
+use NeatSpindle\Core\Line\CogLine;
+use NeatSpindle\Core\Line\LineVerdict;
 use NeatSpindle\Core\Line\RingChoice;
 use NeatSpindle\Core\Line\RingOption;
 use NeatSpindle\Core\Measure\Rounding;
 use NeatSpindle\Core\Stack\Margin;
+use NeatSpindle\Core\Stack\Verdict;
 
 use function array_slice;
 use function count;
@@ -57,6 +60,33 @@ class LinePage extends JobPage
     public function twinPlateHasNoLine(): bool
     {
         return $this->sheet->chosenWorksheet()?->stack->mount === Mount::TwinPlate;
+    }
+
+    public function angle(CogLine $cog): string
+    {
+        return number_format(Rounding::halfAway($cog->angle), 2).'°';
+    }
+
+    public function verdictOf(CogLine $cog): Verdict
+    {
+        return match ($cog->verdict) {
+            LineVerdict::Straight => Verdict::Clear,
+            LineVerdict::Usable => Verdict::Tight,
+            LineVerdict::Avoid => Verdict::Fails,
+        };
+    }
+
+    /** How many links the new chain has more or fewer than the old one, in words to go on with. */
+    public function againstTheOld(): string
+    {
+        $change = $this->chain()?->changeFromOld;
+
+        return match (true) {
+            $change === null => '',
+            $change === 0 => ', as many as the old one',
+            $change > 0 => ", put in {$change} more than the old one has",
+            default => ', take '.abs($change).' off the old one’s count',
+        };
     }
 
     public function hasDerailleur(): bool

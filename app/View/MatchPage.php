@@ -12,20 +12,19 @@ use App\View\Drawings\SectionView;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Bike\Doubtful;
 use NeatSpindle\Core\Catalogue\Mount;
-use NeatSpindle\Core\Fit\LawExample;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Fit\Prospect;
 use NeatSpindle\Core\Fit\ShellGuesses;
 use NeatSpindle\Core\Fit\Standing;
 use NeatSpindle\Core\Measure\Rounding;
 use NeatSpindle\Core\Section\AxisSection;
+use NeatSpindle\Core\Shell\Identification;
 use NeatSpindle\Core\Shell\ShellStandard;
 
 use function array_slice;
 use function count;
 use function in_array;
 use function is_array;
-use function is_string;
 
 /** Every motor of the catalogue against this bike, as a person reads it. */
 class MatchPage extends JobPage
@@ -38,10 +37,13 @@ class MatchPage extends JobPage
     /** @var array<string, Prospect> */
     private array $prospects = [];
 
+    public readonly MatchFilter $filter;
+
     /** @param  array<array-key, mixed>  $asked  filters and motors to compare, from the address */
     public function __construct(JobSheet $sheet, private readonly array $asked = [])
     {
         parent::__construct($sheet);
+        $this->filter = new MatchFilter($asked);
     }
 
     public function stage(): Stage
@@ -52,7 +54,7 @@ class MatchPage extends JobPage
     /** @return list<MotorMatch> what passes the filters */
     public function rows(): array
     {
-        return $this->rows ??= array_values(array_filter($this->sheet->matches(), $this->isWanted(...)));
+        return $this->rows ??= array_values(array_filter($this->sheet->matches(), fn (MotorMatch $row) => $this->filter->wants($row, $this->motor($row))));
     }
 
     /** With which of the shells it may be a motor would go, in words; null when that is not the question. */
@@ -97,29 +99,33 @@ class MatchPage extends JobPage
         return $this->prospects[$row->motor->code] ??= Prospect::of($row, $this->sheet->worksheet->job->catalogue->drawer ?? abort(404));
     }
 
-    public function asked(string $key): string
-    {
-        $value = $this->asked[$key] ?? '';
-
-        return is_string($value) ? $value : '';
-    }
-
-    public function isFiltered(): bool
-    {
-        return array_filter(['mount', 'law', 'least_w', 'voltage', 'drawer'], fn (string $key) => $this->asked($key) !== '') !== [];
-    }
-
     /** @return list<string> the voltages motors of the catalogue say they run on */
     public function voltages(): array
     {
-        return array_values($this->sheet->catalogue->motors->map($this->voltage(...))->filter()->unique()->sort()->all());
+        return array_values($this->sheet->catalogue->motors->map(fn (Motor $motor) => $motor->voltage())->filter()->unique()->sort()->all());
     }
 
-    public function voltage(Motor $motor): ?string
+    /** What is still known of a shell that is not identified; null when it is. */
+    public function openShell(): ?Identification
     {
-        $volts = $motor->figures['voltage_v'] ?? null;
+        $shell = $this->sheet->identification();
 
-        return is_numeric($volts) ? (string) ($volts + 0) : null;
+        return $shell?->identified === null ? $shell : null;
+    }
+
+    /** The shells it may be, in words. */
+    public function shellsLeft(): string
+    {
+        $codes = array_map(fn (ShellStandard $one) => $one->value, $this->openShell()->candidates ?? []);
+        $last = array_pop($codes);
+
+        return $codes === [] ? (string) $last : implode(', ', $codes)." or {$last}";
+    }
+
+    /** Where parts do not suffice, a sleeve can be made for this shell. */
+    public function mayTakeAMadeSleeve(MotorMatch $row): bool
+    {
+        return $row->motor->mount() === Mount::Sleeve && $row->stack !== null && $this->prospect($row)->standing !== Standing::Goes;
     }
 
     /** What stands in the way, in millimetres and words; null when nothing does. */
@@ -201,19 +207,5 @@ class MatchPage extends JobPage
         $section = $row->recipe === null || $row->stack === null ? null : AxisSection::of($row->recipe, $row->stack, $this->sheet->worksheet->job->kit->ring ?? abort(404));
 
         return $section === null ? null : new SectionView($section, $this->unit);
-    }
-
-    private function isWanted(MotorMatch $row): bool
-    {
-        $law = LawExample::tryFrom($this->asked('law'));
-
-        return match (true) {
-            $this->asked('mount') !== '' && $row->motor->mount()->value !== $this->asked('mount') => false,
-            $law !== null && ! $law->holds($row->motor) => false,
-            is_numeric($this->asked('least_w')) && $row->motor->continuousW < (float) $this->asked('least_w') => false,
-            $this->asked('voltage') !== '' && $this->voltage($this->motor($row)) !== $this->asked('voltage') => false,
-            $this->asked('drawer') !== '' && ($row->stack === null || ! $row->stack->isBuilt()) => false,
-            default => true,
-        };
     }
 }

@@ -5,22 +5,46 @@
     @else
         <section class="panel picture" aria-labelledby="gears-title">
             <div class="title-line">
-                <h2 id="gears-title">{{ count($page->gears()->merged()) }} gears with ring {{ $page->ring()->code }}, {{ number_format($page->gears()->rangePercent(), 0) }} % from lowest to highest @if ($page->with()), below with {{ $page->with()->code }}@endif</h2>
+                <h2 id="gears-title">
+                    {{ count($page->gears()->merged()) }} gears with ring {{ $page->ring()->code }}, {{ number_format($page->gears()->rangePercent(), 0) }} % from lowest to highest{{ $page->with() ? ", below with {$page->with()->code}" : '' }}
+                </h2>
                 <form class="pieces not-on-paper" method="get" action="{{ route('job.gears', $page->job) }}">
                     <label for="with">beside</label>
-                    <select class="form-select w-auto" id="with" name="with"><option value="">no other ring</option>@foreach ($page->otherRings() as $ring)<option value="{{ $ring->code }}" @selected($page->with()?->code === $ring->code)>{{ $ring->teeth }}, {{ $ring->code }}</option>@endforeach</select>
+                    <x-select id="with" class="w-auto" name="with" any="no other ring" :options="$page->ringsToSetBeside()" :chosen="$page->with()?->code" />
                     <button class="btn btn-plain">Show</button>
                 </form>
             </div>
             <x-drawing.gears :view="$page->drawing()" />
             <p class="mb-0 not-on-paper"><a href="{{ route('job.drawing', [$page->job, 'gears', 'with' => $page->with()?->code]) }}" hx-boost="false">Save as SVG</a></p>
-            <p class="form-hint mb-0">Each band from {{ App\View\Drawings\GearsView::STEADY }} to {{ App\View\Drawings\GearsView::BRISK }} turns of the crank a minute; the tick is where the motor stops pulling, at {{ (int) $page->motor()->maxCrankRpm }}. Metres for a turn of the crank, and the step from the gear before. Gears within one percent are one. Lines at {{ implode(', ', App\View\Drawings\GearsView::LINES) }} km/h are examples of where laws draw one: check yours.</p>
+            <p class="form-hint mb-0">
+                Each band from {{ App\View\Drawings\GearsView::STEADY }} to {{ App\View\Drawings\GearsView::BRISK }} turns of the crank a minute;
+                the tick is where the motor stops pulling, at {{ (int) $page->motor()->maxCrankRpm }}.
+                Metres for a turn of the crank, and the step from the gear before. Gears within one percent are one.
+                Lines at {{ implode(', ', App\View\Drawings\GearsView::LINES) }} km/h are examples of where laws draw one: check yours.
+            </p>
         </section>
         <section class="panel mt-3" aria-labelledby="all-gears">
             <h2 id="all-gears">Every gear</h2>
             <div class="scroll-x"><table class="ledger">
-                <thead><tr><th class="n">Cog</th><th class="n">Hub</th><th class="n">Ratio</th><th class="n">Metres a turn</th><th class="n">at 60</th><th class="n">at 90</th><th class="n">where the motor stops</th></tr></thead>
-                <tbody>@foreach ($page->gears()->gears as $gear)<tr><td class="n">{{ $gear->cog }}</td><td class="n">{{ $gear->hubRatio }}</td><td class="n">{{ number_format($gear->ratio, 3) }}</td><td class="n">{{ number_format($gear->development, 2) }}</td><td class="n">{{ number_format($gear->speedAt(60), 1) }} km/h</td><td class="n">{{ number_format($gear->speedAt(90), 1) }} km/h</td><td class="n">{{ number_format($gear->speedAt($page->motor()->maxCrankRpm), 1) }} km/h</td></tr>@endforeach</tbody>
+                <thead>
+                    <tr>
+                        <th class="n">Cog</th><th class="n">Hub</th><th class="n">Ratio</th><th class="n">Metres a turn</th>
+                        <th class="n">at 60</th><th class="n">at 90</th><th class="n">where the motor stops</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($page->gears()->gears as $gear)
+                        <tr>
+                            <td class="n">{{ $gear->cog }}</td>
+                            <td class="n">{{ $gear->hubRatio }}</td>
+                            <td class="n">{{ number_format($gear->ratio, 3) }}</td>
+                            <td class="n">{{ number_format($gear->development, 2) }}</td>
+                            @foreach ([60, 90, $page->motor()->maxCrankRpm] as $rpm)
+                                <td class="n">{{ number_format($gear->speedAt($rpm), 1) }} km/h</td>
+                            @endforeach
+                        </tr>
+                    @endforeach
+                </tbody>
             </table></div>
         </section>
     @endif

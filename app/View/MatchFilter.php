@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Motor;
+use NeatSpindle\Core\Catalogue\Mount;
+use NeatSpindle\Core\Fit\LawExample;
+use NeatSpindle\Core\Fit\MotorMatch;
+
+use function is_string;
+
+/** Which motors a person wants to see in Match, from the address. */
+class MatchFilter
+{
+    private const KEYS = ['mount', 'law', 'least_w', 'voltage', 'drawer'];
+
+    /** @param  array<array-key, mixed>  $asked */
+    public function __construct(private readonly array $asked) {}
+
+    public function asked(string $key): string
+    {
+        $value = $this->asked[$key] ?? '';
+
+        return is_string($value) ? $value : '';
+    }
+
+    /** @return array<string, string> what is asked for, by key */
+    public function all(): array
+    {
+        return array_filter(array_combine(self::KEYS, array_map($this->asked(...), self::KEYS)), fn (string $value) => $value !== '');
+    }
+
+    /** @return list<Mount> those a list can judge */
+    public function mounts(): array
+    {
+        return [Mount::Sleeve, Mount::Yoke];
+    }
+
+    public function wants(MotorMatch $row, Motor $motor): bool
+    {
+        $law = LawExample::tryFrom($this->asked('law'));
+
+        return match (true) {
+            $this->asked('mount') !== '' && $row->motor->mount()->value !== $this->asked('mount') => false,
+            $law !== null && ! $law->holds($row->motor) => false,
+            is_numeric($this->asked('least_w')) && $row->motor->continuousW < (float) $this->asked('least_w') => false,
+            $this->asked('voltage') !== '' && $motor->voltage() !== $this->asked('voltage') => false,
+            $this->asked('drawer') !== '' && ($row->stack === null || ! $row->stack->isBuilt()) => false,
+            default => true,
+        };
+    }
+}

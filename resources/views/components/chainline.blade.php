@@ -1,0 +1,39 @@
+@props(['page', 'line'])
+<section class="panel" aria-labelledby="line-title">
+    <h2 id="line-title">Chainline</h2>
+    <p class="mb-1">
+        Front <strong class="figures" data-figure="front">{{ $page->unit->show($line->front) }}</strong>,
+        middle of the cogs <strong class="figures">{{ $page->unit->show($line->rearCentre) }}</strong>.
+    </p>
+    <p class="mb-2">
+        Straightest to the <strong>{{ $line->straightest->teeth }}</strong>;
+        off by <strong class="figures" data-figure="weighted">{{ $page->unit->show($line->weightedOffset) }}</strong> over the cogs as they are ridden.
+    </p>
+    <form id="weights" class="too-on-paper" method="post" action="{{ route('job.weights', $page->job) }}" hx-trigger="change, submit" hx-post="{{ route('job.weights', $page->job) }}" hx-target="body">
+        @csrf @method('PUT')
+        <table class="ledger cogs">
+            <thead><tr><th class="n">Cog</th><th>Ridden</th><th class="n">Offset</th><th class="n">Angle</th><th>Runs</th></tr></thead>
+            <tbody>
+                @foreach ($line->cogs as $i => $cog)
+                    <tr>
+                        <td class="n">{{ $cog->teeth }}</td>
+                        <td>
+                            @if (count($line->cogs) === 1)
+                                always
+                            @else
+                                <label class="visually-hidden" for="weight-{{ $i }}">How much the {{ $cog->teeth }} is ridden</label>
+                                <input type="range" id="weight-{{ $i }}" name="weights[{{ $i }}]" min="0" max="10" step="1" value="{{ $page->weights()[$i] ?? 1 }}">
+                                <span class="on-paper">{{ $page->weights()[$i] ?? 1 }}</span>
+                            @endif
+                        </td>
+                        <td class="n">{{ $page->unit->figure($cog->offset) }}</td>
+                        <td class="n">{{ $page->angle($cog) }}</td>
+                        <td><x-verdict :of="$page->verdictOf($cog)" :words="ucfirst($cog->verdict->value)" /></td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+        <x-fault for="weights" />
+        <noscript><button class="btn btn-plain mt-1">Keep how they are ridden</button></noscript>
+    </form>
+</section>

@@ -1,0 +1,52 @@
+@props(['page', 'row', 'first'])
+@php($motor = $page->motor($row))
+@php($prospect = $page->prospect($row))
+<tr class="{{ $page->isChosen($motor) ? 'chosen' : '' }}" data-motor="{{ $row->motor->code }}">
+    <td>
+        <strong>{{ $row->motor->name }}</strong><br>
+        <span class="soft">{{ $row->motor->mount()->label() }}{{ $row->insert ? ", insert {$row->insert->code}" : '' }}</span>
+    </td>
+    <td>
+        @if ($row->stack === null && $page->mayTurn($row))
+            <x-verdict words="Open" />
+        @else
+            <x-verdict :of="$row->verdict()" />
+        @endif
+        @if ($page->mayTurn($row))
+            <br><span class="may-turn">may turn</span>
+        @endif
+    </td>
+    <td>
+        {{ $page->obstacle($row) ?? 'Nothing stands in the way.' }}
+        @if ($page->needsInsert($row))
+            <a href="{{ route('job.adapter', [$page->job, $motor]) }}">What an insert would have to be</a>
+        @endif
+        @if ($page->toBuy($row))
+            <br><strong>To make it go:</strong> {{ $page->toBuy($row) }}.
+        @endif
+        @if ($prospect->mayTurn)
+            <br><strong>One reading decides:</strong> {{ $page->settledBy($row) }}.
+        @endif
+        @if ($page->mayTakeAMadeSleeve($row))
+            <a href="{{ route('job.sleeve', [$page->job, $motor]) }}">A sleeve made to measure</a>
+        @endif
+    </td>
+    <td class="n">{{ $page->offset($row) ?? '–' }}</td>
+    <td class="n">
+        {{ (int) $row->motor->continuousW }} W{{ $motor->voltage() === null ? '' : ", {$motor->voltage()} V" }}<br>
+        {{ $page->torqueUnit->show($row->motor->maxTorqueNm) }}
+    </td>
+    <td class="not-on-paper">
+        <label class="pick slim">
+            <input type="checkbox" form="compare" name="compare[]" value="{{ $row->motor->code }}" @checked($page->isCompared($row))>
+            <span class="visually-hidden">{{ $row->motor->name }}</span>
+        </label>
+    </td>
+    <td>
+        @if ($page->isChosen($motor))
+            <strong>Chosen</strong>
+        @elseif ($page->mayChoose())
+            <x-choose-motor :page="$page" :motor="$motor" :insert="$page->insert($row)" :first="$first" />
+        @endif
+    </td>
+</tr>

@@ -1,0 +1,48 @@
+@props(['page', 'ride', 'riding'])
+<p class="answer">
+    <x-verdict :of="$page->batteryVerdict()" :words="$ride->emptyAt() === null ? 'The battery lasts' : 'The battery is empty'" />
+    {{ $page->km($ride->profile->length) }} with {{ number_format($ride->profile->ascent(), 0) }} m up in {{ $page->hours($ride->seconds) }}:
+    <strong class="figures">{{ number_format($ride->usedWh(), 0) }} Wh</strong> of {{ number_format($riding->batteryWh(), 0) }}.
+    @if ($ride->emptyAt() !== null)
+        <strong>Empty after {{ $page->km($ride->emptyAt()) }}.</strong>
+    @elseif ($ride->range())
+        On roads like this it goes <strong>{{ $page->km($ride->range()) }}</strong>.
+    @endif
+    @if ($ride->walked() > 0)
+        <strong>Walked: {{ $page->km($ride->walked()) }}.</strong>
+    @endif
+    @if ($page->getsHot())
+        <strong>The motor labours {{ $page->km($ride->longestLabour()) }} in one go: it gets hot. Gear it lower or rest it.</strong>
+    @endif
+</p>
+<x-drawing.road :view="$page->road()" />
+<p class="mb-0 not-on-paper"><a href="{{ route('job.drawing', [$page->job, 'road', 'road' => $page->track()->id]) }}" hx-boost="false">Save as SVG</a></p>
+<p class="form-hint mb-0">
+    Green: the motor pulls. Amber: it labours. Red: walked. Grey: it needs no motor. Dashed: the battery, full at the top. Below: speed.
+    Heights are averaged over {{ (int) (2 * NeatSpindle\Core\Ride\Profile::WINDOW) }} m, every {{ (int) NeatSpindle\Core\Ride\Profile::STEP }} m:
+    written down it climbs {{ number_format($ride->profile->rawAscent, 0) }} m, smoothed {{ number_format($ride->profile->ascent(), 0) }} m.
+    {{ number_format($ride->profile->points) }} points. Starts, stops, bends and cold are not in it.
+</p>
+<details class="legs">
+    <summary>Kilometre by kilometre</summary>
+    <div class="scroll-x"><table class="ledger">
+        <thead><tr><th class="n">Up to</th><th class="n">Slope</th><th class="n">Speed</th><th class="n">Cog</th><th class="n">Crank</th><th class="n">Used</th><th class="n">Left</th><th></th></tr></thead>
+        <tbody>
+            @foreach ($page->legs() as $leg)
+                <tr>
+                    @foreach (['to', 'slope', 'speed', 'gear', 'rpm', 'used', 'left'] as $figure)
+                        <td class="n">{{ $leg[$figure] }}</td>
+                    @endforeach
+                    <td>{{ $leg['walked'] ? 'walked in part' : '' }}</td>
+                </tr>
+            @endforeach
+        </tbody>
+    </table></div>
+</details>
+@foreach ($page->track()->remarks as $remark)
+    <p class="form-hint mb-0">{{ $remark }}</p>
+@endforeach
+<form class="mt-1 not-on-paper" method="post" action="{{ route('job.track.drop', [$page->job, $page->track()]) }}">
+    @csrf @method('DELETE')
+    <button class="btn-link-quiet">Take this road away</button>
+</form>

@@ -1,0 +1,30 @@
+@props(['page', 'riding'])
+<section class="panel" aria-labelledby="load-title">
+    <h2 id="load-title">How it will be ridden</h2>
+    <form class="too-on-paper" method="post" action="{{ route('job.riding', $page->job) }}">
+        @csrf @method('PUT')
+        <input type="hidden" name="version" value="{{ $page->job->version }}">
+        <input type="hidden" name="road" value="{{ $page->track()?->id }}">
+        <div class="load-form">
+            @foreach ($page->ridingFields() as [$name, $label, $value, $unit])
+                <label for="{{ $name }}">{{ $label }}</label>
+                <span class="pieces">
+                    <input class="form-control" id="{{ $name }}" name="{{ $name }}" size="6" inputmode="decimal" value="{{ old($name, $value === null ? '' : $value + 0) }}"
+                        @disabled(! $page->mayChoose()) @error($name) aria-invalid="true" @enderror>
+                    {{ $unit }}
+                </span>
+                @error($name)
+                    <span class="span"><x-fault :for="$name" /></span>
+                @enderror
+            @endforeach
+            <label for="surface">Surface</label>
+            <x-select id="surface" name="surface" :options="App\Bench\RidingChoice::surfaces()" :chosen="old('surface', $riding->surface())" :disabled="! $page->mayChoose()" />
+        </div>
+        @if ($page->mayChoose())
+            <button class="btn btn-primary mt-2" id="keep-riding">Ride it</button>
+        @endif
+        @unless ($riding->isSaid())
+            <p class="form-hint mb-0 mt-1">Usual figures for this kind of bike, until somebody says otherwise.</p>
+        @endunless
+    </form>
+</section>

@@ -30,6 +30,12 @@ class Kit extends Model
         return $this->belongsTo(Motor::class);
     }
 
+    /** Whether the motor goes in the other way round, its ring on the bike's left. */
+    public function isReversed(): bool
+    {
+        return ($this->bracing['is_reversed'] ?? false) === true;
+    }
+
     /** @return array{motor_id: ?int, ring_id: ?int, ring_mounting: string, insert_id: ?int, by_hand: array<string, list<float>>} what can be taken back */
     public function choice(): array
     {

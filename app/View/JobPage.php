@@ -70,7 +70,7 @@ abstract class JobPage
     {
         $section = $this->section ??= $this->sheet->chosenWorksheet()?->section();
 
-        return $section === null ? null : $this->views[$detail->value] ??= new SectionView($section, $this->unit, $detail);
+        return $section === null ? null : $this->views[$detail->value] ??= new SectionView($section, $this->unit, $detail, $this->job->kit?->isReversed() === true);
     }
 
     /** How near the section is looked at. */

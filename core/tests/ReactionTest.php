@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use NeatSpindle\Core\Bike\BikeKind;
+use NeatSpindle\Core\Frame\BikeShape;
 use NeatSpindle\Core\Reaction\Reaction;
 use NeatSpindle\Core\Reaction\ShellFace;
 use NeatSpindle\Core\Reaction\ThreadState;
@@ -33,3 +35,17 @@ it('holds more on bare faces than on painted, and more greased than dry', functi
 it('has nothing to say of a motor without a nut', function (string $name): void {
     expect(Reaction::of(Cases::job($name)->kit->motor, new Torquing(40.0)))->toBeNull();
 })->with(['yoke-on-68', 'twin-plate-92']);
+
+it('draws the tubes that leave this frame’s shell, and no others', function (BikeKind $kind, array $names): void {
+    $tubes = BikeShape::of($kind, [])->tubesAtTheCrank();
+    expect(array_column($tubes, 'name'))->toEqualCanonicalizing($names);
+    foreach ($tubes as $tube) {
+        expect(abs($tube['bearing']))->toBeLessThanOrEqual(180.0);
+    }
+})->with([
+    [BikeKind::Diamond, ['seat-tube', 'down-tube', 'chainstay']],
+    [BikeKind::StepThrough, ['seat-tube', 'down-tube', 'chainstay']],
+    [BikeKind::TadpoleTrike, ['boom']],
+    [BikeKind::DeltaTrike, ['boom']],
+    [BikeKind::FourWheeler, ['mast']],
+]);

@@ -52,6 +52,8 @@ class SectionView
     /** Kinds that get no label of their own. */
     private const UNLABELLED = ['spindle', 'sleeve', 'motor'];
 
+    private const MIRRORED = ['Left crank' => 'Right crank', 'Right crank' => 'Left crank'];
+
     public readonly float $width;
 
     public readonly float $height;
@@ -68,8 +70,13 @@ class SectionView
 
     private readonly float $scale;
 
-    public function __construct(public readonly AxisSection $section, private readonly LengthUnit $unit, public readonly Detail $detail = Detail::Whole)
-    {
+    /** @param  bool  $isReversed  the motor goes in the other way round: the drive side is the bike's left */
+    public function __construct(
+        public readonly AxisSection $section,
+        private readonly LengthUnit $unit,
+        public readonly Detail $detail = Detail::Whole,
+        private readonly bool $isReversed = false,
+    ) {
         $isWhole = $detail === Detail::Whole;
         $this->scale = $isWhole ? self::SCALE : self::DETAIL_SCALE;
         $left = $detail === Detail::DriveSide ? $this->middle() - 6.0 : $section->left - self::SIDE_ROOM_MM;
@@ -211,12 +218,22 @@ class SectionView
         return sprintf('0 %.1F %.1F %.1F', $this->axisY - 270, $this->width, 270 + self::FRONT_MM * $this->scale);
     }
 
+    public function driveSide(): string
+    {
+        return $this->isReversed ? 'drive side: the bike’s left' : 'drive side';
+    }
+
+    public function farSide(): string
+    {
+        return $this->isReversed ? 'mirrored: the bike’s right' : 'left side';
+    }
+
     /** What a person who cannot see the drawing is told. */
     public function description(): string
     {
         $gaps = array_map(fn (array $gap) => "{$gap['name']}, {$gap['text']} {$this->unit->value}", $this->gaps());
 
-        return 'Section along the crank axis, drive side on the right. '.implode('. ', $gaps).'.';
+        return "Section along the crank axis, {$this->driveSide()} on the right. ".implode('. ', $gaps).'.';
     }
 
     /** @return array<string, array{float, float}> middle along the axis in mm, and where its label's line starts */
@@ -225,7 +242,7 @@ class SectionView
         $groups = [];
         foreach ($this->section->parts as $part) {
             if (! in_array($part->kind, self::UNLABELLED, true) && $part->middle() > $this->left && $part->middle() < $this->right) {
-                $groups[$part->label][] = $part;
+                $groups[$this->isReversed ? strtr($part->label, self::MIRRORED) : $part->label][] = $part;
             }
         }
         $named = [];

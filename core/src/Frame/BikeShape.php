@@ -16,6 +16,9 @@ use function count;
 /** A bike seen from its drive side, drawn from its measures. In mm from the crank axis: x to the front, y up. */
 final readonly class BikeShape
 {
+    /** A tube that ends nearer than this to the crank axis starts there, in mm: shells and pivots are that large. */
+    private const AT_THE_CRANK = 80.0;
+
     /**
      * @param  list<Wheel>  $wheels  the rear one first
      * @param  list<Tube>  $tubes
@@ -61,6 +64,21 @@ final readonly class BikeShape
         }
 
         return null;
+    }
+
+    /** @return list<array{name: string, bearing: float, width: float}> the tubes that go off from the crank: which way in degrees, anticlockwise from the front */
+    public function tubesAtTheCrank(): array
+    {
+        $tubes = [];
+        foreach ($this->tubes as $tube) {
+            $isFrom = $this->crank->distanceTo($tube->from) < self::AT_THE_CRANK;
+            if ($isFrom || $this->crank->distanceTo($tube->to) < self::AT_THE_CRANK) {
+                $away = $tube->at($isFrom ? 0.4 : 0.6);
+                $tubes[] = ['name' => $tube->name, 'bearing' => rad2deg(atan2($away->y - $this->crank->y, $away->x - $this->crank->x)), 'width' => $tube->width];
+            }
+        }
+
+        return $tubes;
     }
 
     /** Where the ground is. */

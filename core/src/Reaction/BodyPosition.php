@@ -21,22 +21,19 @@ enum BodyPosition: string
     }
 
     /**
-     * Which way the body's far end wants to go. Seen from the drive side the crank is driven clockwise, so the
-     * body wants to go anticlockwise; a motor fitted the other way round drives and turns the other way.
+     * Which way the body's far end wants to go. Seen from the right the crank is always driven clockwise, so the
+     * body wants to go anticlockwise, on whichever side its ring is.
      */
-    public function swings(bool $isReversed): string
+    public function swings(): string
     {
-        return match ([$this, $isReversed]) {
-            [self::Below, false] => 'forwards and up',
-            [self::Below, true] => 'back and down',
-            [self::Front, false] => 'up',
-            [self::Front, true] => 'down',
-            [self::Behind, false] => 'down',
-            default => 'up',
+        return match ($this) {
+            self::Below => 'forwards and up',
+            self::Front => 'up',
+            self::Behind => 'down',
         };
     }
 
-    /** The direction of the body's middle from the axis in degrees, drive side, front to the right, anticlockwise from there. */
+    /** The direction of the body's middle from the axis in degrees, seen from the right: anticlockwise from the front. */
     public function bearing(): float
     {
         return match ($this) {

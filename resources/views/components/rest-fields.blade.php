@@ -4,6 +4,9 @@
 <label class="pick mt-1">
     <input type="checkbox" name="is_reversed" value="1" @checked(old('is_reversed', $choice->isReversed()))> Fitted the other way round (ring on the left)
 </label>
+@if ($choice->isReversed())
+    <p class="caution mb-1">The crank must still turn forwards: only a motor made to run the other way can be fitted so.</p>
+@endif
 <fieldset class="mt-1">
     <legend>It rests on</legend>
     <div class="rest-list">

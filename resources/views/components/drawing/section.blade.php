@@ -21,8 +21,8 @@
     @endif
     @unless ($compact)
         <text class="soft-text" x="{{ $view->centreX - 8 }}" y="18" font-size="{{ $view->font(16) }}" text-anchor="end">frame’s centre plane</text>
-        <text class="soft-text" x="8" y="18" font-size="{{ $view->font(16) }}">left side, ↑ rear wheel</text>
-        <text class="soft-text" x="{{ $view->width - 8 }}" y="18" font-size="{{ $view->font(16) }}" text-anchor="end">drive side</text>
+        <text class="soft-text" x="8" y="18" font-size="{{ $view->font(16) }}">{{ $view->farSide() }}, ↑ rear wheel</text>
+        <text class="soft-text" x="{{ $view->width - 8 }}" y="18" font-size="{{ $view->font(16) }}" text-anchor="end">{{ $view->driveSide() }}</text>
         @foreach ($view->labels() as $label)
             <path class="leader" d="M{{ $label['fromX'] }} {{ $label['fromY'] }} L{{ $label['x'] }} {{ $label['y'] - $view->font(15) }}" fill="none" stroke="#4a5964" stroke-width="1" />
             <circle class="leader-dot" cx="{{ $label['fromX'] }}" cy="{{ $label['fromY'] }}" r="3" fill="#4a5964" />

@@ -95,7 +95,7 @@ final class BikeReader
         $cogs = [];
         $before = 0;
         foreach ($at->items('cogs', 1, 16) as $item) {
-            $teeth = $item->wholeHere(9, 60);
+            $teeth = $item->here()->whole(9, 60);
             if ($teeth !== null && $teeth <= $before) {
                 $item->fault('Each cog must be larger than the one before.');
             }
@@ -113,7 +113,7 @@ final class BikeReader
         if (! $at->has('use')) {
             return array_fill(0, max(1, $cogs ?? 1), 1.0);
         }
-        $weights = array_map(fn (Node $item) => $item->numberHere(0.0), $at->items('use'));
+        $weights = array_map(fn (Node $item) => $item->here()->number(0.0), $at->items('use'));
         if ($cogs !== null && $at->peek('use')->size() !== null && count($weights) !== $cogs) {
             $at->faultAt('use', "Expected a weight for each of the {$cogs} cogs, found ".count($weights).'.');
         } elseif ($weights !== [] && ! in_array(null, $weights, true) && array_sum($weights) <= 0.0) {
@@ -126,7 +126,7 @@ final class BikeReader
     /** @return non-empty-list<float> */
     private static function hubRatios(Node $at): array
     {
-        $ratios = array_map(fn (Node $item) => $item->positiveHere() ?? 1.0, $at->has('hub_ratios') ? $at->items('hub_ratios', 1, 30) : []);
+        $ratios = array_map(fn (Node $item) => $item->here()->positive() ?? 1.0, $at->has('hub_ratios') ? $at->items('hub_ratios', 1, 30) : []);
 
         return $ratios ?: [1.0];
     }

@@ -145,7 +145,7 @@ final class CatalogueReader
     private static function torque(Node $at): TorqueBand
     {
         $ends = $at->items('torque_nm', 2, 2);
-        $figures = array_map(fn (Node $end) => $end->positiveHere() ?? NAN, $ends);
+        $figures = array_map(fn (Node $end) => $end->here()->positive() ?? NAN, $ends);
         if (count($figures) !== 2) {
             return new TorqueBand(1.0, 1.0);
         }

@@ -66,7 +66,7 @@ final readonly class KitReader
                 continue;
             }
             $byHand[$place->value] = array_map(
-                fn (Node $piece) => $piece->lengthHere() ?? 1.0,
+                fn (Node $piece) => $piece->here()->length() ?? 1.0,
                 $entry->itemsHere(0, self::MOST_PIECES_BY_HAND),
             );
         }

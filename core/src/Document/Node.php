@@ -23,14 +23,6 @@ use function strlen;
  */
 final class Node
 {
-    private const MAX_LENGTH_MM = 10_000;
-
-    private const MAX_DOUBT = 100;
-
-    private const MAX_TEXT = 200;
-
-    private const MAX_READINGS = 1_000;
-
     private readonly int $faultsBefore;
 
     private function __construct(
@@ -164,13 +156,13 @@ final class Node
 
     public function number(string $key, float $least = -INF, float $most = INF): float
     {
-        return $this->plain($key, $least, $most) ?? $this->required($key)?->numberHere($least, $most) ?? 0.0;
+        return $this->plain($key, $least, $most) ?? $this->required($key)?->here()->number($least, $most) ?? 0.0;
     }
 
     /** A required number; null where it is at fault. */
     public function numberOrNull(string $key): ?float
     {
-        return $this->required($key)?->numberHere();
+        return $this->required($key)?->here()->number();
     }
 
     public function optionalNumber(string $key, float $least = -INF, float $most = INF): ?float
@@ -180,7 +172,7 @@ final class Node
 
     public function positive(string $key): float
     {
-        return $this->plain($key, PHP_FLOAT_MIN, INF) ?? $this->required($key)?->positiveHere() ?? 1.0;
+        return $this->plain($key, PHP_FLOAT_MIN, INF) ?? $this->required($key)?->here()->positive() ?? 1.0;
     }
 
     public function optionalPositive(string $key): ?float
@@ -194,7 +186,7 @@ final class Node
 
         return $plain !== null && floor($plain) === $plain
             ? (int) $plain
-            : $this->required($key)?->wholeHere($least, $most) ?? $least;
+            : $this->required($key)?->here()->whole($least, $most) ?? $least;
     }
 
     public function optionalWhole(string $key, int $least, int $most = PHP_INT_MAX): ?int
@@ -205,7 +197,7 @@ final class Node
     /** A length in mm, above 0. */
     public function length(string $key): float
     {
-        return $this->plain($key, PHP_FLOAT_MIN, self::MAX_LENGTH_MM) ?? $this->required($key)?->lengthHere() ?? 1.0;
+        return $this->plain($key, PHP_FLOAT_MIN, Value::MAX_LENGTH_MM) ?? $this->required($key)?->here()->length() ?? 1.0;
     }
 
     public function optionalLength(string $key): ?float
@@ -216,7 +208,7 @@ final class Node
     /** A length in mm that may be 0. */
     public function lengthOrNone(string $key): float
     {
-        return $this->number($key, 0.0, self::MAX_LENGTH_MM);
+        return $this->number($key, 0.0, Value::MAX_LENGTH_MM);
     }
 
     public function optionalLengthOrNone(string $key): ?float
@@ -258,7 +250,7 @@ final class Node
     {
         $value = $this->raw($key);
 
-        return is_string($value) && strlen($value) <= self::MAX_TEXT ? $value : $this->required($key)?->textHere();
+        return is_string($value) && strlen($value) <= Value::MAX_TEXT ? $value : $this->required($key)?->here()->text();
     }
 
     /**
@@ -288,7 +280,7 @@ final class Node
     {
         $value = $this->raw($key);
 
-        return (is_string($value) ? $enum::tryFrom($value) : null) ?? $this->required($key)?->oneOfHere($enum, $aliases);
+        return (is_string($value) ? $enum::tryFrom($value) : null) ?? $this->required($key)?->here()->oneOf($enum, $aliases);
     }
 
     /**
@@ -314,7 +306,7 @@ final class Node
         $values = $this->raw($key);
         foreach (is_array($values) ? $values : $this->items($key) as $i => $value) {
             $cases[] = (is_string($value) ? $enum::tryFrom($value) : null)
-                ?? $this->items($key)[$i]->oneOfHere($enum) ?? $enum::cases()[0];
+                ?? $this->items($key)[$i]->here()->oneOf($enum) ?? $enum::cases()[0];
         }
 
         return $cases;
@@ -323,7 +315,7 @@ final class Node
     /** @return list<string> */
     public function texts(string $key): array
     {
-        return array_map(fn (self $item) => $item->textHere() ?? '', $this->items($key));
+        return array_map(fn (self $item) => $item->here()->text() ?? '', $this->items($key));
     }
 
     /** @return list<string> */
@@ -335,7 +327,7 @@ final class Node
     /** A measured length above 0, in mm. */
     public function measurement(string $key): Measurement
     {
-        return $this->required($key)?->measurementHere(0.0, self::MAX_LENGTH_MM, true) ?? Measurement::exactly(1.0);
+        return $this->required($key)?->here()->measurement(0.0, Value::MAX_LENGTH_MM, true) ?? Measurement::exactly(1.0);
     }
 
     public function optionalMeasurement(string $key): ?Measurement
@@ -346,13 +338,13 @@ final class Node
     /** A measured depth that may be 0, in mm. */
     public function optionalDepth(string $key): ?Measurement
     {
-        return $this->has($key) ? $this->required($key)?->measurementHere(0.0, self::MAX_LENGTH_MM) : null;
+        return $this->has($key) ? $this->required($key)?->here()->measurement(0.0, Value::MAX_LENGTH_MM) : null;
     }
 
     /** A measured offset to either side, in mm. */
     public function offsetMeasurement(string $key): Measurement
     {
-        return $this->required($key)?->measurementHere(-200.0, 200.0) ?? Measurement::exactly(0.0);
+        return $this->required($key)?->here()->measurement(-200.0, 200.0) ?? Measurement::exactly(0.0);
     }
 
     /** @return list<self> */
@@ -376,148 +368,18 @@ final class Node
         return $items;
     }
 
-    public function numberHere(float $least = -INF, float $most = INF): ?float
+    /** What stands here itself, to be read as a single value. */
+    public function here(): Value
     {
-        $number = $this->finiteHere();
-        if ($number !== null && ($number < $least || $number > $most)) {
-            $this->fault($this->expectedRange($least, $most));
-
-            return null;
-        }
-
-        return $number;
-    }
-
-    public function positiveHere(float $most = INF): ?float
-    {
-        $number = $this->finiteHere();
-        if ($number !== null && ($number <= 0.0 || $number > $most)) {
-            $this->fault($most === INF ? 'Expected a number above 0.' : "Expected a number above 0, at most {$most}.");
-
-            return null;
-        }
-
-        return $number;
-    }
-
-    public function lengthHere(): ?float
-    {
-        return $this->positiveHere(self::MAX_LENGTH_MM);
-    }
-
-    public function wholeHere(int $least, int $most = PHP_INT_MAX): ?int
-    {
-        $number = $this->finiteHere();
-        if ($number !== null && (floor($number) !== $number || $number < $least || $number > $most)) {
-            $this->fault($most === PHP_INT_MAX
-                ? "Expected a whole number of at least {$least}."
-                : "Expected a whole number from {$least} to {$most}.");
-
-            return null;
-        }
-
-        return $number === null ? null : (int) $number;
-    }
-
-    public function textHere(): ?string
-    {
-        if (! is_string($this->value)) {
-            $this->fault('Expected a text.');
-
-            return null;
-        }
-        if (self::isTooLong($this->value)) {
-            $this->fault('Expected at most 200 characters.');
-
-            return null;
-        }
-
-        return $this->value;
+        return new Value($this->value, $this);
     }
 
     /** Checks the key under which this entry stands: codes are texts too. */
     public function expectShortKey(): void
     {
-        if (self::isTooLong($this->key())) {
+        if (Value::isTooLong($this->key())) {
             $this->fault('Expected a code of at most 200 characters.');
         }
-    }
-
-    private static function isTooLong(string $text): bool
-    {
-        return strlen($text) > self::MAX_TEXT && mb_strlen($text) > self::MAX_TEXT;
-    }
-
-    /**
-     * @template T of BackedEnum
-     *
-     * @param  class-string<T>  $enum
-     * @param  array<string, T>  $aliases
-     * @return T|null
-     */
-    private function oneOfHere(string $enum, array $aliases = []): ?BackedEnum
-    {
-        $case = is_string($this->value) ? $enum::tryFrom($this->value) ?? $aliases[$this->value] ?? null : null;
-        if ($case === null) {
-            $this->fault('Expected one of: '.implode(', ', array_map(fn (BackedEnum $one) => $one->value, $enum::cases())).'.');
-        }
-
-        return $case;
-    }
-
-    private function measurementHere(float $least, float $most, bool $aboveLeast = false): ?Measurement
-    {
-        $figure = fn (self $at): ?float => $aboveLeast ? $at->positiveHere($most) : $at->numberHere($least, $most);
-        if (is_int($this->value) || is_float($this->value)) {
-            $value = $figure($this);
-
-            return $value === null ? null : Measurement::exactly($value);
-        }
-        $hasValue = $this->names('value');
-        $hasReadings = $this->names('readings');
-        if ($hasValue === $hasReadings) {
-            $this->fault('Expected a number, or an object with either a value or readings.');
-
-            return null;
-        }
-
-        return $hasValue ? $this->statedMeasurement($figure) : $this->readMeasurement($figure);
-    }
-
-    /** @param  callable(self): ?float  $figure */
-    private function statedMeasurement(callable $figure): ?Measurement
-    {
-        $value = $figure($this->peek('value'));
-        $doubt = $this->doubt('plus_minus');
-
-        return $value === null ? null : Measurement::within($value, $doubt);
-    }
-
-    /** @param  callable(self): ?float  $figure */
-    private function readMeasurement(callable $figure): ?Measurement
-    {
-        $readings = [];
-        foreach ($this->peek('readings')->itemsHere(1, self::MAX_READINGS) as $item) {
-            $readings[] = $figure($item) ?? 0.0;
-        }
-        $instrument = $this->doubt('instrument');
-
-        return $readings === [] ? null : Measurement::fromReadings($readings, $instrument);
-    }
-
-    private function doubt(string $key): float
-    {
-        return $this->has($key) ? $this->peek($key)->numberHere(0.0, self::MAX_DOUBT) ?? 0.0 : 0.0;
-    }
-
-    private function finiteHere(): ?float
-    {
-        if (is_int($this->value) || (is_float($this->value) && is_finite($this->value))) {
-            return (float) $this->value;
-        }
-        $this->fault('Expected a number.');
-
-        return null;
     }
 
     /** The number under a key where it keeps its range. Most do, and then no node is needed for it. */
@@ -552,14 +414,5 @@ final class Node
     private function child(string|int $key, mixed $value): self
     {
         return new self($value, $this->faults, $this, $key);
-    }
-
-    private function expectedRange(float $least, float $most): string
-    {
-        return match (true) {
-            $most === INF => "Expected a number of at least {$least}.",
-            $least === -INF => "Expected a number of at most {$most}.",
-            default => "Expected a number from {$least} to {$most}.",
-        };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use NeatSpindle\Core\Stack\Drawer;
 use NeatSpindle\Core\Stack\Place;
+use NeatSpindle\Core\Stack\ReachableSums;
 use NeatSpindle\Core\Stack\SpacerRow;
 use NeatSpindle\Core\Stack\SpacerSearch;
 use NeatSpindle\Core\Stack\SpacerUse;
@@ -140,3 +141,13 @@ it('takes each piece from the first row that has it and serves the place', funct
     expect(array_map(fn (SpacerRow $row) => $row->quantity, $left->left()))->toBe([0, 1, 0, 1])
         ->and(array_map(fn (SpacerRow $row) => $row->quantity, $drawer->rows))->toBe([0, 1, 1, 2]);
 });
+
+it('lists just what can be made between two sums, and the nearest to either side', function (int $low, int $high): void {
+    $sums = ReachableSums::upTo(400, [120 => 1, 50 => 2, 30 => 3]);
+    $made = array_values(array_filter(range(0, 400), fn (int $sum) => $sums->cost($sum) !== null));
+    $within = array_values(array_filter($made, fn (int $sum) => $sum >= $low && $sum <= $high));
+
+    expect($sums->within($low, $high))->toBe($within)
+        ->and($sums->atOrAbove($low))->toBe(array_values(array_filter($made, fn (int $sum) => $sum >= $low))[0] ?? null)
+        ->and($sums->atOrBelow($high))->toBe($high < 0 ? null : max(array_filter($made, fn (int $sum) => $sum <= $high)));
+})->with([[0, 400], [1, 29], [30, 30], [31, 200], [-5, 60], [310, 400], [399, 20], [-9, -1], [0, 0]]);

@@ -49,12 +49,9 @@ final class Alternatives
         $low = max(0, (int) ceil(($needed - ($sheet->recipe->mount()->allowsLessDrive() ? 0.5 : 0.0)) * 100 - 1e-6));
         $high = $low + (int) (self::REACH * 100);
         $stock = $sheet->job->catalogue->drawer->stock(Place::Drive->use());
-        $sums = ReachableSums::upTo($high, $stock, 1);
-        for ($sum = $low; $sum <= $high; $sum++) {
-            $pieces = $sums->pieces($sum);
-            if ($pieces !== null) {
-                yield $pieces;
-            }
+        $sums = ReachableSums::upTo($high, $stock);
+        foreach ($sums->within($low, $high) as $sum) {
+            yield $sums->pieces($sum) ?? [];
         }
     }
 

@@ -59,12 +59,12 @@ final class BuyingPicker implements Picker
     /** @return list<int> */
     private function withBought(Place $place, Span $span): array
     {
-        $sums = ReachableSums::costing(max(1, $span->high), $this->supplies($place, $span), 1);
+        $sums = ReachableSums::costing(max(1, $span->high), $this->supplies($place, $span));
         $best = null;
-        for ($sum = max(0, $span->low); $sum <= $span->high; $sum++) {
-            $cost = $sums->cost($sum);
-            $rank = $cost === null ? null : [intdiv($cost, self::BOUGHT), $span->distance($sum), $cost];
-            if ($rank !== null && ($best === null || $rank < $best[0])) {
+        foreach ($sums->within($span->low, $span->high) as $sum) {
+            $cost = (int) $sums->cost($sum);
+            $rank = [intdiv($cost, self::BOUGHT), $span->distance($sum), $cost];
+            if ($best === null || $rank < $best[0]) {
                 $best = [$rank, $sum];
             }
         }

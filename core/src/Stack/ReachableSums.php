@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Stack;
 
+use function array_slice;
 use function count;
 
 /**
@@ -35,19 +36,20 @@ final readonly class ReachableSums
     ) {}
 
     /** @param  array<int, int>  $stock quantity by thickness, thickest first; every piece costs one */
-    public static function upTo(int $limit, array $stock, int $step): self
+    public static function upTo(int $limit, array $stock): self
     {
         $kinds = [];
         foreach (array_reverse($stock, true) as $thickness => $quantity) {
             $kinds[] = [$thickness, $quantity, 1];
         }
 
-        return self::costing($limit, $kinds, $step);
+        return self::costing($limit, $kinds);
     }
 
     /** @param  list<array{int, int, int}>  $supplies thickness, quantity and cost of a piece, thinnest first */
-    public static function costing(int $limit, array $supplies, int $step): self
+    public static function costing(int $limit, array $supplies): self
     {
+        $step = max(1, array_reduce(array_column($supplies, 0), self::commonDivisor(...), 0));
         $last = intdiv($limit, $step);
         $fewest = array_fill(0, $last + 1, self::NEVER);
         $fewest[0] = 0;
@@ -73,6 +75,15 @@ final readonly class ReachableSums
         $steps = $this->reachable[$this->firstFrom(intdiv($sum + $this->step - 1, $this->step))] ?? null;
 
         return $steps === null ? null : $steps * $this->step;
+    }
+
+    /** @return list<int> every sum that can be made from one to another, up to the limit, rising */
+    public function within(int $low, int $high): array
+    {
+        $from = $this->firstFrom(intdiv(max(0, $low) + $this->step - 1, $this->step));
+        $to = $high < 0 ? 0 : $this->firstFrom(intdiv($high, $this->step) + 1);
+
+        return array_map(fn (int $steps) => $steps * $this->step, array_slice($this->reachable, $from, max(0, $to - $from)));
     }
 
     /** The largest sum, up to here, that can be made; null below 0. */
@@ -173,6 +184,11 @@ final readonly class ReachableSums
         }
 
         return null;
+    }
+
+    private static function commonDivisor(int $a, int $b): int
+    {
+        return $b === 0 ? $a : self::commonDivisor($b, $a % $b);
     }
 
     /** Where in the list of what can be made the first stands that is at least so many steps. */

@@ -19,22 +19,12 @@ final class SpacerSearch
 
     private ?ReachableSums $sums = null;
 
-    /** What every sum is a multiple of. */
-    private readonly int $step;
-
     private readonly int $total;
 
     /** @param  array<int, int>  $stock quantity by thickness, thickest first */
     private function __construct(private readonly array $stock)
     {
-        $step = 0;
-        $total = 0;
-        foreach ($stock as $thickness => $quantity) {
-            $step = self::commonDivisor($step, $thickness);
-            $total += $thickness * $quantity;
-        }
-        $this->step = max(1, $step);
-        $this->total = $total;
+        $this->total = array_sum(array_map(fn (int $thickness, int $quantity) => $thickness * $quantity, array_keys($stock), $stock));
     }
 
     /** @param  array<int, int>  $stock quantity by thickness */
@@ -174,7 +164,7 @@ final class SpacerSearch
             $reach = $sum > $nearest
                 ? min($span->high, $nearest + (int) array_key_first($this->stock))
                 : $sum + (int) array_key_last($this->stock);
-            $this->sums = ReachableSums::upTo(max($sum, min($reach, $this->total), 2 * ($this->sums->limit ?? 0)), $this->stock, $this->step);
+            $this->sums = ReachableSums::upTo(max($sum, min($reach, $this->total), 2 * ($this->sums->limit ?? 0)), $this->stock);
         }
 
         return $this->sums;
@@ -191,10 +181,5 @@ final class SpacerSearch
         usort($sets, fn (array $a, array $b) => [count($a), $b] <=> [count($b), $a]);
 
         return $sets[0];
-    }
-
-    private static function commonDivisor(int $a, int $b): int
-    {
-        return $b === 0 ? $a : self::commonDivisor($b, $a % $b);
     }
 }

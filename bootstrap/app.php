@@ -3,9 +3,11 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\ContentSecurityPolicy;
+use App\Http\Middleware\KeepSession;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Session\Middleware\StartSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -13,7 +15,7 @@ return Application::configure(basePath: dirname(__DIR__))
         commands: __DIR__.'/../routes/console.php',
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->web(append: [ContentSecurityPolicy::class]);
+        $middleware->web(append: [ContentSecurityPolicy::class], replace: [StartSession::class => KeepSession::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

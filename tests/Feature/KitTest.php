@@ -102,6 +102,15 @@ it('lets nobody write over the place somebody else has just changed', function (
         ->and(Workshops::fresh($job)->kit?->by_hand)->toEqual(['drive' => [3]]);
 });
 
+it('keeps what was said at a place for the page that comes next, whatever a poll asks in between', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person)->from("/jobs/{$job->id}/stack")->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'op' => 'fill', 'typed' => 'thick', 'version' => $job->version])->assertSessionHasErrors('drive');
+    $this->get("/jobs/{$job->id}/news?seen={$job->version}")->assertNoContent();
+    $this->get("/jobs/{$job->id}/stack")->assertSee('“thick” is not a number')->assertSee('value="thick"', false);
+    $this->get("/jobs/{$job->id}/stack")->assertDontSee('“thick” is not a number');
+});
+
 it('lets two people fill different places of one stack from the same page', function (): void {
     $owner = Workshops::stocked();
     $job = Workshops::kitted($owner);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Bench\JobSheet;
+use App\Documents\MountedRing;
 use App\Models\Insert;
 use App\Models\Motor;
 use App\Models\Stage;
@@ -33,6 +34,9 @@ class MatchPage extends JobPage
     private ?array $rows = null;
 
     private ?ShellGuesses $guesses = null;
+
+    /** @var array<array-key, MountedRing>|null */
+    private ?array $mounted = null;
 
     /** @var array<string, Prospect> */
     private array $prospects = [];
@@ -120,6 +124,15 @@ class MatchPage extends JobPage
         $last = array_pop($codes);
 
         return $codes === [] ? (string) $last : implode(', ', $codes)." or {$last}";
+    }
+
+    /** The ring of this list does not bolt to the motor; null where it does, as far as anybody has said. */
+    public function ringObjection(MotorMatch $row): ?string
+    {
+        $ring = $this->sheet->worksheet?->job->kit->ring->code ?? '';
+        $mounted = ($this->mounted ??= $this->sheet->catalogue->mounted())[$ring] ?? null;
+
+        return $mounted === null || $mounted->boltsTo($this->motor($row)) ? null : "Ring {$ring} does not bolt to it: choose another on Line.";
     }
 
     /** Where parts do not suffice, a sleeve can be made for this shell. */

@@ -18,6 +18,9 @@
     </td>
     <td>
         {{ $page->obstacle($row) ?? 'Nothing stands in the way.' }}
+        @if ($page->ringObjection($row))
+            <br><strong>{{ $page->ringObjection($row) }}</strong>
+        @endif
         @if ($page->needsInsert($row))
             <a href="{{ route('job.adapter', [$page->job, $motor]) }}">What an insert would have to be</a>
         @endif

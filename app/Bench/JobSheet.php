@@ -10,7 +10,6 @@ use App\Models\Job;
 use App\Models\Lead;
 use App\Models\StepRecord;
 use NeatSpindle\Core\Catalogue\Mount;
-use NeatSpindle\Core\Document\Fault;
 use NeatSpindle\Core\Document\InvalidDocument;
 use NeatSpindle\Core\Document\JobReader;
 use NeatSpindle\Core\Fit\MotorMatch;
@@ -26,8 +25,6 @@ use NeatSpindle\Core\Strip\StripPlan;
 use NeatSpindle\Core\Survey\Spot;
 use NeatSpindle\Core\Survey\SurveyPlan;
 use NeatSpindle\Core\Worksheet\Worksheet;
-
-use function count;
 
 /** A job opened on the bench: what was kept, and what the core makes of it. */
 class JobSheet
@@ -91,29 +88,28 @@ class JobSheet
 
             return new self($job, $findings, $catalogue, $document, $leftOut === [] ? Worksheet::of($read) : null, [...$leftOut, ...$document->missingPlates()], $written);
         } catch (InvalidDocument $invalid) {
-            return new self($job, $findings, $catalogue, $document, null, [...self::spotsAt($invalid), ...$document->leftOut()], $written);
+            return new self($job, $findings, $catalogue, $document, null, [...self::spotsAt($invalid, $catalogue), ...$document->leftOut()], $written);
         }
     }
 
     /**
      * @return list<Spot>
      *
-     * @throws InvalidDocument when a fault is none that a reading could cure
+     * @throws InvalidDocument when a fault is none that a reading or a catalogue could cure
      */
-    private static function spotsAt(InvalidDocument $invalid): array
+    private static function spotsAt(InvalidDocument $invalid, CatalogueDocument $catalogue): array
     {
-        $spots = array_map(fn (Fault $fault) => SurveyPlan::spotAt($fault->path), $invalid->faults);
-        $known = array_filter($spots);
-        if (count($known) < count($spots) && ! self::isForLackOfCatalogue($invalid)) {
-            throw $invalid;
+        $spots = [];
+        foreach ($invalid->faults as $fault) {
+            $spot = SurveyPlan::spotAt($fault->path);
+            $isForLackOfCatalogue = ! $catalogue->suffices() && str_starts_with($fault->path, '/kit');
+            if ($spot === null && ! $isForLackOfCatalogue) {
+                throw $invalid;
+            }
+            $spots[] = $spot;
         }
 
-        return array_values($known);
-    }
-
-    private static function isForLackOfCatalogue(InvalidDocument $invalid): bool
-    {
-        return array_filter($invalid->faults, fn (Fault $fault) => ! str_starts_with($fault->path, '/kit') && SurveyPlan::spotAt($fault->path) === null) === [];
+        return array_values(array_filter($spots));
     }
 
     /** How the chosen motor is held; null while none is chosen. */

@@ -14,6 +14,7 @@ use App\Models\Workshop;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use NeatSpindle\Core\Catalogue\Mount;
 use NeatSpindle\Core\Catalogue\Spider as AdapterSpider;
 use NeatSpindle\Core\Document\ExtrasReader;
 use NeatSpindle\Core\Document\Fault;
@@ -48,16 +49,22 @@ class CatalogueDocument
 
     public static function of(int $workshopId): self
     {
-        return self::counted($workshopId, null);
+        return self::counted($workshopId, null, false);
+    }
+
+    /** As the jobs' documents have it, with the whole drawer. */
+    public static function forEveryJob(int $workshopId): self
+    {
+        return self::counted($workshopId, null, true);
     }
 
     /** With the drawer as a job can count on it: without what is reserved for others. */
     public static function forJob(Job $job): self
     {
-        return self::counted($job->workshop_id, $job);
+        return self::counted($job->workshop_id, $job, true);
     }
 
-    private static function counted(int $workshopId, ?Job $job): self
+    private static function counted(int $workshopId, ?Job $job, bool $isForJob): self
     {
         return new self(
             Motor::query()->where('workshop_id', $workshopId)->orderBy('code')->get(),
@@ -65,8 +72,14 @@ class CatalogueDocument
             Spacer::query()->when($job !== null, fn (Builder $query) => $query->countedFor($job))->where('workshop_id', $workshopId)->orderBy('thickness_mm')->orderBy('id')->get(),
             Insert::query()->where('workshop_id', $workshopId)->orderBy('code')->get(),
             Spider::query()->where('workshop_id', $workshopId)->orderBy('code')->get(),
-            $job !== null,
+            $isForJob,
         );
+    }
+
+    /** Whether anything can be computed with it: there is a ring, and a sleeve motor that can stand in while none is chosen. */
+    public function suffices(): bool
+    {
+        return $this->rings->isNotEmpty() && $this->motors->contains('mount', Mount::Sleeve);
     }
 
     /** @return array<string, mixed> motors, rings, spacers and inserts, as a job's document has them; by itself with its spiders */

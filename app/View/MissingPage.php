@@ -52,6 +52,17 @@ class MissingPage
         return $missing;
     }
 
+    /** What a job lacks, in words. */
+    public function lacks(Shortage $shortage): string
+    {
+        $lines = [];
+        foreach ($shortage->counted() as [$purchase, $count]) {
+            $lines[] = "{$count} × {$this->unit->show($purchase->mm())} for “{$purchase->place->label()}”";
+        }
+
+        return $lines === [] ? 'nothing' : implode(', ', $lines);
+    }
+
     /** @return list<list<string>> */
     public function table(): array
     {
@@ -72,7 +83,7 @@ class MissingPage
             ->where('workshop_id', $this->user->workshop_id)
             ->whereHas('kit', fn ($kit) => $kit->whereNotNull('motor_id')->whereNotNull('ring_id'))
             ->orderByRaw('promised_on is null')->orderBy('promised_on')->orderBy('number')->get();
-        $catalogue = CatalogueDocument::of($this->user->workshop_id);
+        $catalogue = CatalogueDocument::forEveryJob($this->user->workshop_id);
         $drawer = null;
         $read = [];
         foreach ($jobs as $job) {

@@ -11,7 +11,21 @@
                 @else
                     <table class="ledger">
                         <thead><tr><th class="n">Get</th><th class="n">Thickness</th><th>Use</th><th>For job</th></tr></thead>
-                        <tbody>@foreach ($page->missing() as $row)<tr><td class="n">{{ $row['count'] }} ×</td><td class="n">{{ $unit->show($row['thickness']) }}</td><td>{{ $row['use'] }}@if ($row['made']) <span class="soft">to be made</span>@endif</td><td>{{ implode(', ', $row['jobs']) }}</td></tr>@endforeach</tbody>
+                        <tbody>
+                            @foreach ($page->missing() as $row)
+                                <tr>
+                                    <td class="n">{{ $row['count'] }} ×</td>
+                                    <td class="n">{{ $unit->show($row['thickness']) }}</td>
+                                    <td>
+                                        {{ $row['use'] }}
+                                        @if ($row['made'])
+                                            <span class="soft">to be made</span>
+                                        @endif
+                                    </td>
+                                    <td>{{ implode(', ', $row['jobs']) }}</td>
+                                </tr>
+                            @endforeach
+                        </tbody>
                     </table>
                     <p class="mt-2 mb-0 not-on-paper"><a class="btn btn-plain" href="{{ route('drawer.missing.csv') }}" hx-boost="false">Save as CSV</a></p>
                 @endif
@@ -20,7 +34,15 @@
                 <h2 id="jobs-title">Job by job, the first promised first</h2>
                 <table class="ledger">
                     <thead><tr><th>Job</th><th>Promised</th><th>Missing</th></tr></thead>
-                    <tbody>@foreach ($page->jobs() as $one)<tr><td><a href="{{ route('job.order', $one['job']) }}">{{ $one['job']->number }} {{ $one['job']->bike->label }}</a></td><td>{{ $one['job']->promised_on?->format('j M') ?? '–' }}</td><td>{{ $one['shortage']->isNone() ? 'nothing' : implode(', ', array_map(fn ($line) => "{$line[1]} × {$unit->show($line[0]->mm())}", $one['shortage']->counted())) }}</td></tr>@endforeach</tbody>
+                    <tbody>
+                        @foreach ($page->jobs() as ['job' => $job, 'shortage' => $shortage])
+                            <tr>
+                                <td><a href="{{ route('job.order', $job) }}">{{ $job->number }} {{ $job->bike->label }}</a></td>
+                                <td class="text-nowrap">{{ $job->promised_on?->format('j M') ?? '–' }}</td>
+                                <td>{{ $page->lacks($shortage) }}</td>
+                            </tr>
+                        @endforeach
+                    </tbody>
                 </table>
             </section>
         </div>

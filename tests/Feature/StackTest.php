@@ -165,6 +165,16 @@ it('says what to get, also when the doubt has its way, and gives it out as a tab
     expect((string) $this->get('/drawer/missing.csv')->assertOk()->getContent())->toContain((string) $job->number);
 });
 
+it('counts a job whose ring is turned round among those that may lack something', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $ring = $person->workshop->rings()->where('code', 'half-36')->sole();
+    $this->actingAs($person)->put("/jobs/{$job->id}/ring", ['ring_id' => $ring->id, 'mounting' => 'turned', 'version' => $job->version])->assertSessionHasNoErrors();
+    $person->workshop->spacers()->update(['quantity' => 0]);
+
+    $this->get('/drawer/missing')->assertSee("{$job->number} Grey hardtail")->assertSee('for “Boss washers”');
+});
+
 it('reads a drawer in from a table and writes the same out', function (): void {
     $person = Workshops::stocked();
     $this->actingAs($person);

@@ -1,6 +1,6 @@
 @props(['page'])
 <section class="panel empty">
-    @if ($page->sheet->catalogue->rings->isEmpty() || $page->sheet->catalogue->motors->where('mount', NeatSpindle\Core\Catalogue\Mount::Sleeve)->isEmpty())
+    @if (! $page->sheet->catalogue->suffices())
         <p><strong>First a catalogue.</strong></p>
         <p>There is no sleeve motor or no ring in it yet.</p>
         <a class="btn btn-primary" href="{{ route('catalogue') }}">Read a catalogue in</a>

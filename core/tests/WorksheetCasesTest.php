@@ -18,7 +18,7 @@ function sameJson(mixed $expected, mixed $actual): bool
         : $expected === $actual;
 }
 
-it('agrees with the worked case in every section it prints', function (string $name): void {
+it('agrees with the worked case in every section', function (string $name): void {
     $printed = Cases::printed(Cases::document($name));
     $expected = Cases::expected($name);
 
@@ -27,7 +27,7 @@ it('agrees with the worked case in every section it prints', function (string $n
             "{$section}: ".json_encode($value)."\nexpected: ".json_encode($expected[$section]),
         );
     }
-    expect($printed)->toHaveKeys(['format', 'version', 'shell', 'match', 'stack', 'chainline', 'gears', 'chain', 'climb', 'reaction', 'turns', 'routes']);
+    expect(array_keys($printed))->toEqualCanonicalizing(array_keys($expected));
 })->with(Cases::names());
 
 it('knows when two documents differ', function (): void {

@@ -4,20 +4,18 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Document;
 
+use NeatSpindle\Core\Battery\Pack;
+use NeatSpindle\Core\Battery\PackQuestion;
+use NeatSpindle\Core\Battery\Triangle;
 use NeatSpindle\Core\Hill\HillQuestion;
 use NeatSpindle\Core\Hill\Load;
 use NeatSpindle\Core\Reaction\ShellFace;
 use NeatSpindle\Core\Reaction\ThreadState;
 use NeatSpindle\Core\Reaction\Torquing;
 
-/** Reads under which conditions a job is judged; checks those whose section is not computed yet: battery. */
+/** Reads what is asked of a job besides its stack: a hill, a nut’s torque, a battery’s room. */
 final class ConditionsReader
 {
-    public static function check(Node $root): void
-    {
-        self::battery($root->optionalObject('battery'));
-    }
-
     public static function hill(Node $root): ?HillQuestion
     {
         $at = $root->optionalObject('climb');
@@ -56,11 +54,13 @@ final class ConditionsReader
         );
     }
 
-    private static function battery(?Node $at): void
+    public static function pack(Node $root): ?PackQuestion
     {
-        foreach (['base_mm', 'front_side_mm', 'rear_side_mm', 'length_mm', 'height_mm'] as $length) {
-            $at?->length($length);
-        }
-        $at?->optionalLengthOrNone('gap_mm');
+        $at = $root->optionalObject('battery');
+
+        return $at === null ? null : new PackQuestion(
+            new Triangle($at->length('base_mm'), $at->length('front_side_mm'), $at->length('rear_side_mm')),
+            new Pack($at->length('length_mm'), $at->length('height_mm'), $at->optionalLengthOrNone('gap_mm') ?? Pack::USUAL_GAP),
+        );
     }
 }

@@ -35,11 +35,11 @@ final class JobReader
         $routing = $root->has('routing') ? RoutingReader::read($root->object('routing')) : null;
         $torquing = ConditionsReader::torquing($root);
         $hill = ConditionsReader::hill($root);
-        ConditionsReader::check($root);
+        $pack = ConditionsReader::pack($root);
         $list = $faults->all();
 
         return $list === [] && $kit !== null
-            ? new Job($catalogue, $bike, $kit, $turns, $routing, $torquing, $hill)
+            ? new Job($catalogue, $bike, $kit, $turns, $routing, $torquing, $hill, $pack)
             : throw InvalidDocument::becauseOf($list ?: [new Fault('/kit', 'This kit cannot be read.')]);
     }
 

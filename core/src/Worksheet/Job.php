@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Worksheet;
 
+use NeatSpindle\Core\Battery\PackQuestion;
 use NeatSpindle\Core\Bike\Bike;
 use NeatSpindle\Core\Catalogue\Catalogue;
 use NeatSpindle\Core\Hill\HillQuestion;
@@ -24,5 +25,6 @@ final readonly class Job
         public ?Routing $routing = null,
         public ?Torquing $torquing = null,
         public ?HillQuestion $hill = null,
+        public ?PackQuestion $pack = null,
     ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Worksheet;
 
+use NeatSpindle\Core\Battery\PackFit;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Gearing\Gears;
 use NeatSpindle\Core\Hill\Climb;
@@ -32,6 +33,7 @@ final readonly class Worksheet
         public ?Reaction $reaction,
         public Gears $gears,
         public ?Climb $climb,
+        public ?PackFit $pack,
     ) {}
 
     public static function of(Job $job): self
@@ -53,6 +55,7 @@ final readonly class Worksheet
             $job->torquing === null ? null : Reaction::of($kit->motor, $job->torquing),
             $gears,
             $job->hill === null ? null : Climb::of($kit->motor, $gears, $job->hill->load, $job->hill->gradePercent),
+            $job->pack === null ? null : PackFit::of($job->pack->triangle, $job->pack->pack),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Worksheet;
 
+use NeatSpindle\Core\Battery\PackFit;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Gearing\Gear;
 use NeatSpindle\Core\Hill\Climb;
@@ -29,7 +30,7 @@ use function is_float;
 
 /**
  * A worksheet as the plain data of the contract (`neat-spindle/worksheet`, version 1), rounded here and
- * nowhere else. Sections that are not computed yet are absent.
+ * nowhere else.
  */
 final class WorksheetPrinter
 {
@@ -40,7 +41,6 @@ final class WorksheetPrinter
             'format' => 'neat-spindle/worksheet',
             'version' => 1,
             'shell' => self::shell($sheet->identification),
-
             'match' => array_map(self::match(...), $sheet->match()),
             'stack' => self::stack($sheet->stack),
             'chainline' => self::chainline($sheet->chainline),
@@ -50,6 +50,7 @@ final class WorksheetPrinter
             'reaction' => self::reaction($sheet->reaction),
             'turns' => array_map(self::turn(...), $sheet->job->turns),
             'routes' => self::routes($sheet),
+            'battery' => self::battery($sheet->pack),
         ];
     }
 
@@ -237,6 +238,17 @@ final class WorksheetPrinter
             'extensions_mm' => $route->extensions,
             'surplus_mm' => $route->surplus === null ? null : Rounding::halfAway($route->surplus, 0),
             'voltage_drop_v' => $route->voltageDrop === null ? null : Rounding::halfAway($route->voltageDrop),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function battery(?PackFit $fit): ?array
+    {
+        return $fit === null ? null : [
+            'fits' => $fit->misfit === null,
+            'reason' => $fit->misfit?->value,
+            ...($fit->room === null ? [] : ['room_mm' => Rounding::halfAway($fit->room, 0)]),
+            ...($fit->start === null ? [] : ['start_from_front_mm' => Rounding::halfAway($fit->start, 0)]),
         ];
     }
 }

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+use NeatSpindle\Core\Bike\BikeKind;
+use NeatSpindle\Core\Bike\Doubtful;
+use NeatSpindle\Core\Catalogue\Mount;
+use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Fit\LawExample;
+use NeatSpindle\Core\Fit\Standing;
+use NeatSpindle\Core\Hill\Pull;
+use NeatSpindle\Core\Reaction\BodyPosition;
+use NeatSpindle\Core\Reaction\GapContents;
+use NeatSpindle\Core\Reaction\Rest;
+use NeatSpindle\Core\Sheet\Compound;
+use NeatSpindle\Core\Shell\Evidence;
+use NeatSpindle\Core\Shell\ShellStandard;
+use NeatSpindle\Core\Stack\MarginName;
+use NeatSpindle\Core\Stack\Note;
+use NeatSpindle\Core\Stack\Place;
+use NeatSpindle\Core\Stack\Source;
+use NeatSpindle\Core\Stack\Unsolved;
+use NeatSpindle\Core\Strip\BracketKind;
+use NeatSpindle\Core\Strip\CrankKind;
+use NeatSpindle\Core\Survey\CloseUp;
+use NeatSpindle\Core\Survey\GuideRemedy;
+use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Survey\Remedy;
+use NeatSpindle\Core\Survey\Severity;
+use NeatSpindle\Core\Survey\Sitting;
+use NeatSpindle\Core\Survey\Subject;
+use NeatSpindle\Core\Survey\SurveyPlan;
+use NeatSpindle\Core\Tests\Cases;
+
+it('has words for every case a person may meet, and no two alike', function (string $enum): void {
+    $labels = array_map(fn ($case) => $case->label(), $enum::cases());
+    expect(array_filter($labels, fn (string $label) => trim($label) === '' || str_contains($label, '_')))->toBe([])
+        ->and(array_unique($labels))->toBe($labels);
+})->with([
+    BikeKind::class, Doubtful::class, Mount::class, LawExample::class, Standing::class, Pull::class, BodyPosition::class, GapContents::class, Rest::class, Compound::class,
+    Evidence::class, ShellStandard::class, MarginName::class, Note::class, Place::class, BracketKind::class, CrankKind::class,
+    GuideRemedy::class, Instrument::class, Remedy::class, Severity::class, Sitting::class, Subject::class,
+]);
+
+it('names where a figure of a sum comes from, and why a stack is unsolved', function (): void {
+    foreach ([...Source::cases(), ...Unsolved::cases()] as $case) {
+        expect(trim($case->label()))->not->toBe('');
+    }
+});
+
+it('never says that anything is legal or safe', function (): void {
+    foreach ([LawExample::class, Standing::class, Note::class, Severity::class, Unsolved::class] as $enum) {
+        foreach ($enum::cases() as $case) {
+            expect(strtolower($case->label()))->not->toMatch('/\b(legal|allowed|safe|permitted)\b/');
+        }
+    }
+});
+
+it('puts a motor into every class of power that reaches it', function (float $watts, array $classes): void {
+    $document = Cases::document();
+    $document->catalogue->motors->{'tarn-73'}->continuous_w = $watts;
+    $motor = JobReader::read($document)->kit->motor;
+
+    expect(array_values(array_map(fn (LawExample $law) => $law->value, array_filter(LawExample::cases(), fn (LawExample $law) => $law->holds($motor)))))->toBe($classes);
+})->with([
+    [250.0, ['to-250', 'to-500', 'to-750', 'to-1000']], [250.1, ['to-500', 'to-750', 'to-1000']], [1000.0, ['to-1000']], [1200.0, []],
+]);
+
+it('shows how an instrument is held at every spot it is set to a face, and says what to mind', function (): void {
+    $shown = 0;
+    foreach (BikeKind::cases() as $kind) {
+        foreach (SurveyPlan::for($kind, Mount::TwinPlate) as $spot) {
+            $closeUp = CloseUp::of($spot);
+            expect($closeUp === null)->toBe(! $spot->kind->isMeasured() || $spot->instrument === Instrument::Rule);
+            $shown += $closeUp === null || trim($closeUp->words()) === '' ? 0 : 1;
+        }
+    }
+    expect($shown)->toBeGreaterThan(100);
+});
+
+it('answers what is worn or bad, and neither what is fine nor a stop', function (): void {
+    expect(Severity::Fine->remedies())->toBe([])
+        ->and(Severity::Stop->remedies())->toBe([])
+        ->and(Severity::Bad->remedies())->toBe(Remedy::cases())
+        ->and(Severity::Watch->remedies())->toContain(Remedy::Declined)
+        ->and(array_map(fn (Severity $severity) => $severity->mark(), Severity::cases()))->toBe(['clear', 'tight', 'fails', 'fails']);
+});
+
+it('looks somewhere for every subject of a condition', function (): void {
+    $looks = array_map(fn (Subject $subject) => $subject->look(), Subject::cases());
+    expect(array_unique($looks))->toBe($looks)->and(array_filter($looks, fn (string $look) => strlen($look) < 10))->toBe([]);
+});
+
+it('trusts a finer instrument more', function (): void {
+    expect(Instrument::Caliper->doubtMm())->toBeLessThan(Instrument::Straightedge->doubtMm())
+        ->and(Instrument::Caliper->doubtMm())->toBeLessThan(Instrument::Rule->doubtMm())
+        ->and(Instrument::Rule->doubtMm())->toBeLessThanOrEqual(Instrument::Tape->doubtMm());
+});

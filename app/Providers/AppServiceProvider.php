@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Bench\ChangeJob;
 use App\Instruments\Caliper;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
@@ -14,6 +15,7 @@ class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->singleton(ChangeJob::class);
         $this->app->bind(Caliper::class, function (): Caliper {
             $address = config('instruments.caliper');
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Bench\ChangeJob;
 use App\Bench\ConditionKeeper;
 use App\Bench\DrawerKeeper;
 use App\Bench\JobSheet;
@@ -45,6 +46,7 @@ class DemoSeeder extends Seeder
         private readonly KitKeeper $kit,
         private readonly StepKeeper $steps,
         private readonly ConditionKeeper $conditions,
+        private readonly ChangeJob $change,
     ) {}
 
     public function run(): void
@@ -88,6 +90,12 @@ class DemoSeeder extends Seeder
             ...array_intersect_key($demo, array_flip(['customer', 'bike', 'kind', 'frame_material'])),
             'promised_on' => isset($demo['promised_in']) ? Carbon::today()->addDays($demo['promised_in'])->format('Y-m-d') : null,
         ]);
+        $this->change->inOneGo(fn () => $this->work($job, $by, $chooser, $demo), fn () => $this->fresh($job));
+    }
+
+    /** @param  array{readings?: array<string, string>, answers?: array<string, string>, strip?: int, build?: int, condition?: array<string, array{severity: string, remedy?: string, declined_by?: string, note?: string}>, motor?: string, insert?: string, ring?: string, by_hand?: array<string, list<float>>, bracing?: array<string, mixed>, riding?: array<string, mixed>, road?: bool, reserve?: bool}  $demo */
+    private function work(Job $job, User $by, User $chooser, array $demo): void
+    {
         foreach ($demo['readings'] ?? [] as $spot => $typed) {
             $this->read($job, $by, $spot, $typed);
         }

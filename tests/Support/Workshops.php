@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Bench\ChangeJob;
 use App\Bench\KitKeeper;
 use App\Bench\StartJob;
 use App\Bench\SurveyKeeper;
@@ -62,13 +63,15 @@ final class Workshops
     public static function measured(User $by, array $readings = self::READINGS): Job
     {
         $job = self::job($by);
-        foreach ($readings as $spot => $typed) {
-            $instrument = SurveyPlan::spot($spot)->instrument ?? Instrument::Tape;
-            app(SurveyKeeper::class)->record(self::fresh($job), $by, $spot, (new LengthText(LengthUnit::Millimetre))->measurement($typed, $instrument->doubtMm()), $instrument, $typed, false);
-        }
-        foreach (self::ANSWERS as $question => $value) {
-            app(SurveyKeeper::class)->answer(self::fresh($job), $by, $question, $value);
-        }
+        app(ChangeJob::class)->inOneGo(function () use ($job, $by, $readings): void {
+            foreach ($readings as $spot => $typed) {
+                $instrument = SurveyPlan::spot($spot)->instrument ?? Instrument::Tape;
+                app(SurveyKeeper::class)->record(self::fresh($job), $by, $spot, (new LengthText(LengthUnit::Millimetre))->measurement($typed, $instrument->doubtMm()), $instrument, $typed, false);
+            }
+            foreach (self::ANSWERS as $question => $value) {
+                app(SurveyKeeper::class)->answer(self::fresh($job), $by, $question, $value);
+            }
+        }, fn () => self::fresh($job));
 
         return self::fresh($job);
     }

@@ -58,11 +58,6 @@ class BracingChoice
         return BodyPosition::tryFrom($this->text('position')) ?? BodyPosition::Below;
     }
 
-    public function isReversed(): bool
-    {
-        return (bool) ($this->kept['is_reversed'] ?? false);
-    }
-
     public function isDecided(): bool
     {
         return $this->kept !== [];

@@ -96,6 +96,11 @@ class Findings
         return $answer === null ? null : array_map(intval(...), explode(' ', $answer));
     }
 
+    public function isOneCog(): bool
+    {
+        return count($this->teeth('cogs') ?? []) === 1;
+    }
+
     /** @return list<float>|null a weight for each cog; null unless there is one for each */
     public function weights(): ?array
     {

@@ -20,8 +20,6 @@ use NeatSpindle\Core\Route\Stretch;
 use NeatSpindle\Core\Survey\Spot;
 use NeatSpindle\Core\Survey\SurveyPlan;
 
-use function count;
-
 /** A job as the open document `neat-spindle/job`: the one thing the screens, the export and the command compute from. */
 class JobDocument
 {
@@ -144,9 +142,8 @@ class JobDocument
     public function leftOut(): array
     {
         $pitch = SurveyPlan::spotAt('/bike/rear/cog_pitch_mm');
-        $isOneCog = count($this->findings->teeth('cogs') ?? []) === 1;
 
-        return $pitch === null || $isOneCog || $this->findings->has($pitch->code) ? [] : [$pitch];
+        return $pitch === null || $this->findings->isOneCog() || $this->findings->has($pitch->code) ? [] : [$pitch];
     }
 
     /** @return array<string, mixed> */

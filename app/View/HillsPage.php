@@ -122,7 +122,7 @@ class HillsPage extends JobPage
 
     public function gear(GearOnHill $on): string
     {
-        return $on->gear->hubRatio === 1.0 ? (string) $on->gear->cog : "{$on->gear->cog} × {$on->gear->hubRatio}";
+        return $on->gear->label($this->sheet->chosenWorksheet()?->gears->haveHub() === true);
     }
 
     /** @return list<array{string, string, ?float, string}> name, label, figure and unit of what is asked about the riding */

@@ -70,7 +70,7 @@ abstract class JobPage
     {
         $section = $this->section ??= $this->sheet->chosenWorksheet()?->section();
 
-        return $section === null ? null : $this->views[$detail->value] ??= new SectionView($section, $this->unit, $detail, $this->job->kit?->isReversed() === true);
+        return $section === null ? null : $this->views[$detail->value] ??= new SectionView($section, $this->unit, $detail, $this->isReversed());
     }
 
     /** How near the section is looked at. */
@@ -83,6 +83,12 @@ abstract class JobPage
     public function missing(): array
     {
         return array_values(array_unique(array_map(fn ($spot) => $spot->label, $this->sheet->missing)));
+    }
+
+    /** Whether the motor goes in the other way round. */
+    public function isReversed(): bool
+    {
+        return $this->job->kit?->isReversed() === true;
     }
 
     public function mayChoose(): bool

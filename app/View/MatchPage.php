@@ -156,10 +156,7 @@ class MatchPage extends JobPage
     {
         $shortage = $this->prospect($row)->shortage;
 
-        return $shortage === null ? null : implode(', ', array_map(
-            fn (array $line): string => "{$line[1]} × {$this->unit->show($line[0]->mm())} for “{$line[0]->place->label()}”".($line[0]->isMade ? ' (to be made)' : ''),
-            $shortage->counted(),
-        ));
+        return $shortage === null ? null : Shopping::words($shortage, $this->unit);
     }
 
     /** Which readings decide, where the answer may still turn. */
@@ -219,6 +216,6 @@ class MatchPage extends JobPage
     {
         $section = $row->recipe === null || $row->stack === null ? null : AxisSection::of($row->recipe, $row->stack, $this->sheet->worksheet->job->kit->ring ?? abort(404));
 
-        return $section === null ? null : new SectionView($section, $this->unit);
+        return $section === null ? null : new SectionView($section, $this->unit, isReversed: $this->isReversed());
     }
 }

@@ -55,12 +55,7 @@ class MissingPage
     /** What a job lacks, in words. */
     public function lacks(Shortage $shortage): string
     {
-        $lines = [];
-        foreach ($shortage->counted() as [$purchase, $count]) {
-            $lines[] = "{$count} × {$this->unit->show($purchase->mm())} for “{$purchase->place->label()}”";
-        }
-
-        return $lines === [] ? 'nothing' : implode(', ', $lines);
+        return $shortage->isNone() ? 'nothing' : Shopping::words($shortage, $this->unit);
     }
 
     /** @return list<list<string>> */

@@ -90,6 +90,6 @@ class RestPage extends JobPage
 
     public function drawing(): ReactionView
     {
-        return new ReactionView($this->sheet->shape(), $this->choice()->position(), $this->choice()->isReversed(), $this->choice()->rest(), $this->choice()->gap());
+        return new ReactionView($this->sheet->shape(), $this->choice()->position(), $this->isReversed(), $this->choice()->rest(), $this->choice()->gap());
     }
 }

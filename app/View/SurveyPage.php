@@ -57,7 +57,7 @@ class SurveyPage extends JobPage
     {
         $isKnownOtherwise = match ($code) {
             'shell_width' => $this->sheet->findings->isWidthEarly(),
-            'cog_pitch' => count($this->sheet->findings->teeth('cogs') ?? []) === 1,
+            'cog_pitch' => $this->sheet->findings->isOneCog(),
             default => false,
         };
 

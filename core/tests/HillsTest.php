@@ -42,6 +42,15 @@ it('solves the climb’s own equation', function (): void {
     }
 });
 
+it('stands still with no power up a hill, and rolls down one until the air holds it', function (): void {
+    $load = new Load(120.0, 0.0);
+    $down = SteadySpeed::of(0.0, -0.06, $load);
+
+    expect(SteadySpeed::of(0.0, 0.05, $load))->toEqualWithDelta(0.0, 1e-9)
+        ->and($load->resistance($down, -0.06))->toEqualWithDelta(0.0, 1e-6)
+        ->and($down)->toBeGreaterThan(5.0);
+});
+
 it('is slower up a steeper hill and with more to carry, and needs more torque', function (): void {
     $sheet = hillSheet(6.0, 110.0);
     $climb = fn (float $grade, float $mass) => Climb::of($sheet->job->kit->motor, $sheet->gears, new Load($mass), $grade);

@@ -41,7 +41,7 @@ it('says where every piece of the stack goes', function (string $name): void {
     }
 })->with(BUILT);
 
-it('takes the battery out first and locks what is torqued', function (string $name): void {
+it('takes the battery out first, and names a tool and keeps a record for what is torqued', function (string $name): void {
     $steps = sheetFor($name)->steps;
     expect($steps[0]->title)->toContain('Battery out');
     foreach ($steps as $step) {
@@ -69,13 +69,15 @@ it('has what is a twin-plate motor’s own: turns by hand, play and drag, the fi
         ->and(sheetFor('hardtail-73')->step('first-chain'))->toBeNull();
 });
 
-it('fills a yoke’s slot before the spindle is preloaded', function (): void {
-    $order = array_map(fn (SheetStep $step) => $step->code, sheetFor('yoke-on-68')->steps);
+it('fills a yoke’s slot before the cup goes in, and torques the cup before the spindle is preloaded', function (): void {
+    $sheet = sheetFor('yoke-on-68');
+    $at = array_flip(array_map(fn (SheetStep $step) => $step->code, $sheet->steps));
     $stack = Cases::worksheet('yoke-on-68')->stack;
-    $steps = array_filter(sheetFor('yoke-on-68')->steps, fn (SheetStep $step) => str_contains($step->how, $stack->placeText(Place::SlotInner)));
 
-    expect($steps)->not->toBe([])
-        ->and($order)->not->toContain('lockring');
+    expect($stack->sumAt(Place::SlotInner))->toBeGreaterThan(0.0)
+        ->and($sheet->step('yoke-in')?->how)->toContain("Inside it: {$stack->placeText(Place::SlotInner)}")->toContain("Outside it: {$stack->placeText(Place::SlotOuter)}")
+        ->and([$at['yoke-in'] < $at['cup-hand'], $at['cup-hand'] < $at['cup-torque'], $at['cup-torque'] < $at['spindle']])->toBe([true, true, true])
+        ->and($at)->not->toHaveKey('lockring');
 });
 
 it('has no sheet while the stack is unsolved', function (): void {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Gearing\Gear;
 use NeatSpindle\Core\Gearing\Gears;
 
 use function count;
@@ -54,7 +53,7 @@ class GearsView
             $before = null;
             foreach ($gears?->merged() ?? [] as $gear) {
                 $rows[] = [
-                    'label' => $this->label($gear),
+                    'label' => $gear->label($this->gears->haveHub()),
                     'development' => number_format($gear->development, 2).' m',
                     'y' => self::TOP + (count($rows) + ($which === 1 ? 1 : 0)) * self::ROW,
                     'from' => $this->x($gear->speedAt(self::STEADY)),
@@ -99,17 +98,7 @@ class GearsView
     /** What the labels before the bands say. */
     public function heading(): string
     {
-        return $this->hasHubGears() ? 'cog × hub' : 'cog';
-    }
-
-    private function label(Gear $gear): string
-    {
-        return $this->hasHubGears() ? $gear->cog.' × '.number_format($gear->hubRatio, 3) : (string) $gear->cog;
-    }
-
-    private function hasHubGears(): bool
-    {
-        return array_filter($this->gears->gears, fn (Gear $gear) => $gear->hubRatio !== 1.0) !== [];
+        return $this->gears->haveHub() ? 'cog × hub' : 'cog';
     }
 
     private function rowCount(): int

@@ -18,6 +18,12 @@ final readonly class Gear
         public float $development,
     ) {}
 
+    /** By its cog, and its hub ratio where the bike has a hub gear. */
+    public function label(bool $hasHub): string
+    {
+        return $hasHub ? $this->cog.' × '.number_format($this->hubRatio, 3) : (string) $this->cog;
+    }
+
     /** In km/h at a crank speed in turns a minute. */
     public function speedAt(float $crankRpm): float
     {

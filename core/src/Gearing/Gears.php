@@ -32,6 +32,12 @@ final readonly class Gears
     }
 
     /** The largest ratio over the smallest, in percent. */
+    /** Whether some gear is made by a hub. */
+    public function haveHub(): bool
+    {
+        return array_filter($this->gears, fn (Gear $gear) => $gear->hubRatio !== 1.0) !== [];
+    }
+
     public function rangePercent(): float
     {
         $ratios = array_map(fn (Gear $gear) => $gear->ratio, $this->gears);

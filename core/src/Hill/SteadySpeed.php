@@ -21,14 +21,14 @@ final class SteadySpeed
     public static function of(float $wheelW, float $slope, Load $load): float
     {
         [$low, $high] = self::bracket($wheelW, $slope, $load);
-        for ($i = 0, $speed = ($low + $high) / 2; $i < self::MOST_STEPS && $high - $low > self::CLOSE * $high; $i++) {
+        for ($i = 0, $speed = ($low + $high) / 2; $i < self::MOST_STEPS && $high - $low > self::CLOSE * max(1.0, $high); $i++) {
             $resistance = $load->resistance($speed, $slope);
             $over = $speed * $resistance - $wheelW;
             $over < 0.0 ? $low = $speed : $high = $speed;
             $rise = $resistance + $speed * $load->resistanceRise($speed);
             $next = $rise > 0.0 ? $speed - $over / $rise : $low;
             $next = $next > $low && $next < $high ? $next : ($low + $high) / 2;
-            if (abs($next - $speed) < self::CLOSE * $speed) {
+            if (abs($next - $speed) < self::CLOSE * max(1.0, $speed)) {
                 return $next;
             }
             $speed = $next;

@@ -2,9 +2,9 @@
 <label class="form-label mt-1" for="position">Body hangs</label>
 <x-select id="position" name="position" :options="NeatSpindle\Core\Reaction\BodyPosition::cases()" :chosen="old('position', $choice->position()->value)" />
 <label class="pick mt-1">
-    <input type="checkbox" name="is_reversed" value="1" @checked(old('is_reversed', $choice->isReversed()))> Fitted the other way round (ring on the left)
+    <input type="checkbox" name="is_reversed" value="1" @checked(old('is_reversed', $page->isReversed()))> Fitted the other way round (ring on the left)
 </label>
-@if ($choice->isReversed())
+@if ($page->isReversed())
     <p class="caution mb-1">The crank must still turn forwards: only a motor made to run the other way can be fitted so.</p>
 @endif
 <fieldset class="mt-1">

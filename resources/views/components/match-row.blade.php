@@ -1,6 +1,7 @@
 @props(['page', 'row', 'first'])
 @php($motor = $page->motor($row))
 @php($prospect = $page->prospect($row))
+@php($objection = $page->ringObjection($row))
 <tr class="{{ $page->isChosen($motor) ? 'chosen' : '' }}" data-motor="{{ $row->motor->code }}">
     <td>
         <strong>{{ $row->motor->name }}</strong><br>
@@ -17,9 +18,9 @@
         @endif
     </td>
     <td>
-        {{ $page->obstacle($row) ?? 'Nothing stands in the way.' }}
-        @if ($page->ringObjection($row))
-            <br><strong>{{ $page->ringObjection($row) }}</strong>
+        {{ $page->obstacle($row) ?? ($objection === null ? 'Nothing stands in the way.' : '') }}
+        @if ($objection)
+            <strong class="d-block">{{ $objection }}</strong>
         @endif
         @if ($page->needsInsert($row))
             <a href="{{ route('job.adapter', [$page->job, $motor]) }}">What an insert would have to be</a>

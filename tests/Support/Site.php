@@ -176,7 +176,7 @@ final class Site
     {
         $this->driver()->executeScript('document.querySelector("main").dataset.old = "yes"');
         $act();
-        $this->driver()->wait(10, 25)->until(
+        $this->driver()->wait(30, 25)->until(
             fn () => $this->driver()->executeScript('const m = document.querySelector("main"); return document.readyState === "complete" && m !== null && m.dataset.old === undefined && document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling") === null') === true,
             'The page did not change after '.$this->driver()->getCurrentURL(),
         );
@@ -238,6 +238,6 @@ final class Site
 
     private function wait(WebDriverBy $by): RemoteWebElement
     {
-        return $this->driver()->wait(10, 25)->until(WebDriverExpectedCondition::visibilityOfElementLocated($by), "Nothing to see at {$by->getValue()}");
+        return $this->driver()->wait(30, 25)->until(WebDriverExpectedCondition::visibilityOfElementLocated($by), "Nothing to see at {$by->getValue()}");
     }
 }

@@ -2,26 +2,26 @@
 
 declare(strict_types=1);
 
-/*
- * How choosing spacers grows with the drawer, how long matching forty motors takes, and how long the largest
- * document the contract allows. One process; the best of some rounds.
- */
-
-use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Drawer\Drawer;
+use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Drawer\SpacerRow;
+use NeatSpindle\Core\Drawer\SpacerUse;
+use NeatSpindle\Core\Drawer\Span;
+use NeatSpindle\Core\Exchange\JobReader;
 use NeatSpindle\Core\Hill\Load;
+use NeatSpindle\Core\Job\Job;
 use NeatSpindle\Core\Order\SurvivingOrder;
 use NeatSpindle\Core\Ride\Profile;
 use NeatSpindle\Core\Ride\Ride;
 use NeatSpindle\Core\Ride\Rider;
 use NeatSpindle\Core\Ride\TrackPoint;
-use NeatSpindle\Core\Stack\Drawer;
-use NeatSpindle\Core\Stack\Place;
-use NeatSpindle\Core\Stack\SpacerRow;
-use NeatSpindle\Core\Stack\SpacerUse;
-use NeatSpindle\Core\Stack\Span;
-use NeatSpindle\Core\Worksheet\Job;
 use NeatSpindle\Core\Worksheet\Worksheet;
 use NeatSpindle\Core\Worksheet\WorksheetPrinter;
+
+/*
+ * How choosing spacers grows with the drawer, how long matching forty motors takes, and how long the largest
+ * document the contract allows. One process; the best of some rounds.
+ */
 
 require __DIR__.'/../vendor/autoload.php';
 

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
+use NeatSpindle\Core\Exchange\JobReader;
+use NeatSpindle\Core\Job\Job;
+use NeatSpindle\Core\Worksheet\Worksheet;
+use NeatSpindle\Core\Worksheet\WorksheetPrinter;
+
 /*
  * How many worksheets the core does in a second, in one process, over the worked cases:
  * from the text of a document to the printed line, and from a document already read.
  */
-
-use NeatSpindle\Core\Document\JobReader;
-use NeatSpindle\Core\Worksheet\Job;
-use NeatSpindle\Core\Worksheet\Worksheet;
-use NeatSpindle\Core\Worksheet\WorksheetPrinter;
 
 require __DIR__.'/../vendor/autoload.php';
 

@@ -54,8 +54,8 @@ it('stops for something soft in the gap, unless what holds the body is not there
 
 it('wants a rest where the nut alone does not hold, and the radius of the one that is chosen', function (): void {
     $motor = Cases::job()->kit->motor;
-    $weak = Reaction::of($motor, new Torquing(46.0, ThreadState::Dry, ShellFace::Painted));
-    $strong = Reaction::of($motor, new Torquing(1000.0, ThreadState::Grease, ShellFace::Bare));
+    $weak = Reaction::of($motor->held->nut(), $motor->maxTorqueNm, new Torquing(46.0, ThreadState::Dry, ShellFace::Painted));
+    $strong = Reaction::of($motor->held->nut(), $motor->maxTorqueNm, new Torquing(1000.0, ThreadState::Grease, ShellFace::Bare));
 
     expect((new Bracing($weak, null, GapContents::Nothing, null))->wanting())->toContain('choose what the body rests on')
         ->and((new Bracing(null, null, GapContents::Nothing, null))->wanting())->toContain('choose what the body rests on')

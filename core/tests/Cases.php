@@ -6,8 +6,8 @@ namespace NeatSpindle\Core\Tests;
 
 use NeatSpindle\Core\Document\Fault;
 use NeatSpindle\Core\Document\InvalidDocument;
-use NeatSpindle\Core\Document\JobReader;
-use NeatSpindle\Core\Worksheet\Job;
+use NeatSpindle\Core\Exchange\JobReader;
+use NeatSpindle\Core\Job\Job;
 use NeatSpindle\Core\Worksheet\Worksheet;
 use NeatSpindle\Core\Worksheet\WorksheetPrinter;
 use stdClass;

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use NeatSpindle\Core\Document\InvalidDocument;
-use NeatSpindle\Core\Document\JobReader;
 use NeatSpindle\Core\Document\JsonText;
+use NeatSpindle\Core\Exchange\JobReader;
 use NeatSpindle\Core\Tests\Cases;
 
 it('finds each fault at its pointer', function (callable $spoil, array $expected): void {

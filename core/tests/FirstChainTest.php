@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use NeatSpindle\Core\Line\FirstChain;
+use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Stack\Verdict;
 
 function hung(float $run, float $play, float $doubt = 0.0): FirstChain
 {

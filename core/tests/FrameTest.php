@@ -3,11 +3,16 @@
 declare(strict_types=1);
 
 use NeatSpindle\Core\Bike\BikeKind;
+use NeatSpindle\Core\Catalogue\Mounts;
 use NeatSpindle\Core\Frame\BalloonLayout;
 use NeatSpindle\Core\Frame\BikeShape;
+use NeatSpindle\Core\Frame\Kind\Shapes;
+use NeatSpindle\Core\Margin\Source;
 use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Survey\EarlyWidth;
 use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Survey\SpotKind;
+use NeatSpindle\Core\Survey\SpotWords;
 use NeatSpindle\Core\Survey\SurveyPlan;
 
 /** Two very different sets of measures. */
@@ -15,10 +20,10 @@ const SMALL = ['chainstay_length' => 400.0, 'seat_tube' => 360.0, 'top_tube' => 
 const LARGE = ['chainstay_length' => 520.0, 'seat_tube' => 620.0, 'top_tube' => 640.0, 'wheel' => 2350.0, 'wheelbase' => 1500.0, 'front_wheel' => 2100.0, 'boom_length' => 600.0, 'boom_diameter' => 70.0];
 
 it('hangs every balloon where a finger finds it, on every kind, small and large', function (BikeKind $kind, array $measures, float $apart): void {
-    $shape = BikeShape::of($kind, $measures);
-    $spots = array_keys(SurveyPlan::for($kind));
+    $shape = Shapes::of($kind, $measures);
+    $spots = SurveyPlan::for($kind);
     $hung = BalloonLayout::of($shape, $spots, $apart);
-    expect(array_keys($hung))->toBe($spots);
+    expect(array_keys($hung))->toBe(array_column($spots, 'value'));
     $places = array_values($hung);
     foreach ($places as $i => $one) {
         expect(is_finite($one->x) && is_finite($one->y))->toBeTrue();
@@ -29,8 +34,8 @@ it('hangs every balloon where a finger finds it, on every kind, small and large'
 })->with(BikeKind::cases())->with(['typical' => [[]], 'small' => [SMALL], 'large' => [LARGE]])->with([92.0, 150.0]);
 
 it('draws a kind from its measures', function (BikeKind $kind): void {
-    $small = BikeShape::of($kind, SMALL);
-    $large = BikeShape::of($kind, LARGE);
+    $small = Shapes::of($kind, SMALL);
+    $large = Shapes::of($kind, LARGE);
     $wheelbase = fn (BikeShape $shape) => $shape->frontWheel()->axle->x - $shape->rearWheel()->axle->x;
 
     expect($wheelbase($small))->toEqualWithDelta(950.0, 1e-6)
@@ -40,7 +45,7 @@ it('draws a kind from its measures', function (BikeKind $kind): void {
 })->with(BikeKind::cases());
 
 it('asks only what makes sense for a kind', function (BikeKind $kind, array $has, array $hasNot): void {
-    $codes = array_keys(SurveyPlan::for($kind));
+    $codes = array_column(SurveyPlan::for($kind), 'value');
     expect($codes)->toContain('shell_width', 'cups_width', 'cogs', ...$has)->and(array_intersect($codes, $hasNot))->toBe([]);
 })->with([
     [BikeKind::Diamond, ['stay_64', 'down_tube'], ['boom_length', 'chain_path', 'front_wheel', 'guard']],
@@ -49,12 +54,33 @@ it('asks only what makes sense for a kind', function (BikeKind $kind, array $has
     [BikeKind::FourWheeler, ['chain_path'], ['stay_45', 'boom_length', 'bar_to_head']],
 ]);
 
-it('knows every spot of every kind by its code', function (): void {
+it('asks at every spot on some kind of bike or for some mount, and at none twice', function (): void {
+    $asked = [];
     foreach (BikeKind::cases() as $kind) {
-        foreach (SurveyPlan::for($kind) as $code => $spot) {
-            expect(SurveyPlan::spot($code))->toEqual($spot)->and($spot)->toBeInstanceOf(Spot::class);
+        foreach (Mounts::all() as $mount) {
+            $codes = array_column(SurveyPlan::for($kind, $mount->spots()), 'value');
+            expect(array_unique($codes))->toBe($codes);
+            array_push($asked, ...$codes);
         }
     }
+    expect(array_values(array_unique($asked)))->toEqualCanonicalizing(array_column(Spot::cases(), 'value'));
+});
+
+it('knows all there is to know of every spot, and of nothing else', function (): void {
+    $codes = array_column(Spot::cases(), 'value');
+    expect(array_keys(SpotWords::ALL))->toBe($codes);
+    foreach (Spot::cases() as $spot) {
+        expect($spot->label() !== '' && $spot->how() !== '' && $spot->why() !== '')->toBeTrue()
+            ->and($spot->kind()->isMeasured())->toBe($spot->instrument() !== null && $spot->least() < $spot->most())
+            ->and($spot->kind() === SpotKind::Choice)->toBe($spot->choices() !== []);
+    }
+});
+
+it('finds the spot where a figure of a sum was read', function (): void {
+    expect(Spot::whereRead(Source::ShellWidth))->toBe(Spot::ShellWidth)
+        ->and(Spot::whereRead(Source::Chainstay, 70.0))->toBe(Spot::Stay64)
+        ->and(Spot::whereRead(Source::Chainstay, 300.0))->toBe(Spot::Stay112)
+        ->and(Spot::whereRead(Source::Catalogue))->toBeNull();
 });
 
 it('tells the width from the cups, with the doubt of both flanges and what they hide', function (): void {

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Exchange\JobReader;
+use NeatSpindle\Core\Fit\RingChoice;
+use NeatSpindle\Core\Fit\RingOption;
 use NeatSpindle\Core\Gearing\Gears;
 use NeatSpindle\Core\Hill\Climb;
 use NeatSpindle\Core\Hill\Load;
 use NeatSpindle\Core\Hill\Pull;
 use NeatSpindle\Core\Hill\SteadySpeed;
-use NeatSpindle\Core\Line\RingChoice;
-use NeatSpindle\Core\Line\RingOption;
 use NeatSpindle\Core\Ride\Profile;
 use NeatSpindle\Core\Ride\Ride;
 use NeatSpindle\Core\Ride\Rider;
@@ -21,6 +21,12 @@ use NeatSpindle\Core\Worksheet\Worksheet;
 function trackOf(array $heights, float $every = 25.0): Profile
 {
     return Profile::of([array_map(fn (?float $height, int $i) => new TrackPoint($i * $every / 111_194.93, 0.0, $height), $heights, array_keys($heights))]);
+}
+
+/** Every ring on the bike of a sheet. */
+function hillChoice(Worksheet $sheet): RingChoice
+{
+    return RingChoice::of($sheet->trial(), $sheet->job->catalogue->rings);
 }
 
 function hillSheet(float $grade, float $mass, string $name = 'hardtail-73'): Worksheet
@@ -160,7 +166,7 @@ it('leaves the rider alone past the cut-off', function (): void {
 
 it('ranks rings: those that are out last, those no other beats first', function (string $name): void {
     $sheet = Cases::worksheet($name);
-    $choice = RingChoice::of($sheet);
+    $choice = RingChoice::of($sheet->trial(), $sheet->job->catalogue->rings);
     $out = array_map(fn (RingOption $option) => $option->isOut(), $choice->options);
     $sorted = $out;
     sort($sorted);
@@ -174,8 +180,8 @@ it('ranks rings: those that are out last, those no other beats first', function 
 })->with(Cases::names());
 
 it('names a ring for the hill only when its gears pull it', function (): void {
-    $easy = RingChoice::of(hillSheet(4.0, 100.0))->forTheHill();
-    $wall = RingChoice::of(hillSheet(40.0, 400.0))->forTheHill();
+    $easy = hillChoice(hillSheet(4.0, 100.0))->forTheHill();
+    $wall = hillChoice(hillSheet(40.0, 400.0))->forTheHill();
 
     expect($easy?->climbs())->toBeTrue()->and($wall)->toBeNull();
 });

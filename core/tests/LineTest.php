@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Exchange\JobReader;
 use NeatSpindle\Core\Line\Chain;
 use NeatSpindle\Core\Line\Chainline;
 use NeatSpindle\Core\Line\LineVerdict;

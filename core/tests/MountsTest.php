@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Document\JobReader;
-use NeatSpindle\Core\Stack\MarginName;
-use NeatSpindle\Core\Stack\Unsolved;
+use NeatSpindle\Core\Exchange\JobReader;
+use NeatSpindle\Core\Margin\MarginName;
+use NeatSpindle\Core\Mount\Unsolved;
 use NeatSpindle\Core\Tests\Cases;
 use NeatSpindle\Core\Worksheet\Worksheet;
 

@@ -3,21 +3,20 @@
 declare(strict_types=1);
 
 use NeatSpindle\Core\Bike\Doubtful;
-use NeatSpindle\Core\Bike\Truth;
-use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Bike\Scenario;
+use NeatSpindle\Core\Drawer\DrawerPicker;
+use NeatSpindle\Core\Drawer\SpacerRow;
+use NeatSpindle\Core\Exchange\JobReader;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Fit\Prospect;
 use NeatSpindle\Core\Fit\ShellGuesses;
 use NeatSpindle\Core\Fit\Standing;
+use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Order\Alternative;
-use NeatSpindle\Core\Order\Alternatives;
 use NeatSpindle\Core\Order\Proof;
 use NeatSpindle\Core\Order\Shortage;
 use NeatSpindle\Core\Order\SurvivingOrder;
 use NeatSpindle\Core\Shell\Identification;
-use NeatSpindle\Core\Stack\DrawerPicker;
-use NeatSpindle\Core\Stack\SpacerRow;
-use NeatSpindle\Core\Stack\Verdict;
 use NeatSpindle\Core\Tests\Cases;
 use NeatSpindle\Core\Worksheet\Worksheet;
 
@@ -49,7 +48,7 @@ it('orders what builds for every truth, and nothing that could be dropped', func
         expect($proof->holds($drawer->with(array_values($fewer))))->toBeFalse();
     }
     for ($i = 0; $i < 100; $i++) {
-        $truth = Truth::at(array_map(fn () => mt_rand(-10_000, 10_000) / 10_000, array_flip(array_column(Doubtful::cases(), 'value'))));
+        $truth = Scenario::at(array_map(fn () => mt_rand(-10_000, 10_000) / 10_000, array_flip(array_column(Doubtful::cases(), 'value'))));
         expect($sheet->recipe->settled($truth)->solve(new DrawerPicker($drawer->with($pieces)))->isBuilt())->toBeTrue();
     }
 })->with(['hardtail-73', 'hub-gear-68', 'yoke-on-68', 'twin-plate-92', 'fat-100-long-sleeve'])->with([[0.05, 1], [0.4, 2]]);
@@ -88,7 +87,7 @@ it('finds no smaller order by trying them all', function (): void {
 });
 
 it('offers alternatives of which none beats another, and none that fails', function (string $name): void {
-    $alternatives = Alternatives::of(Cases::worksheet($name));
+    $alternatives = Cases::worksheet($name)->alternatives();
     foreach ($alternatives as $one) {
         expect($one->stack->verdict)->not->toBe(Verdict::Fails)
             ->and(array_filter($alternatives, fn (Alternative $other) => $other->beats($one)))->toBe([]);
@@ -97,7 +96,7 @@ it('offers alternatives of which none beats another, and none that fails', funct
 })->with(Cases::names());
 
 it('offers more than one way where line and symmetry pull apart', function (): void {
-    expect(count(Alternatives::of(Cases::worksheet('press-fit-92'))))->toBeGreaterThan(2);
+    expect(count(Cases::worksheet('press-fit-92')->alternatives()))->toBeGreaterThan(2);
 });
 
 it('builds with what it says to buy, and buys nothing when nothing is missing', function (string $name): void {
@@ -116,7 +115,7 @@ it('says which answers may still turn while the width is doubtful, and what woul
     $document->bike->shell->width_mm = (object) ['value' => 68.0, 'plus_minus' => 0.8];
     $job = JobReader::read($document);
     $prospects = [];
-    foreach (MotorMatch::all($job) as $match) {
+    foreach (MotorMatch::all($job->bike, Identification::of($job->bike->shell), $job->kit->ring, $job->catalogue) as $match) {
         $prospects[$match->motor->code] = Prospect::of($match, $job->catalogue->drawer);
     }
 
@@ -129,11 +128,11 @@ it('says which answers may still turn while the width is doubtful, and what woul
 it('says with which of the shells it may be a motor would go', function (): void {
     $job = Cases::job('which-68');
     $identification = Identification::of($job->bike->shell);
-    $guesses = ShellGuesses::of($job, $identification);
+    $guesses = ShellGuesses::of($job->bike, $identification, $job->kit->ring, $job->catalogue);
 
     expect($identification->identified)->toBeNull()->and(count($identification->candidates))->toBeGreaterThan(1);
     foreach ($identification->candidates as $standard) {
-        foreach (MotorMatch::all($job, $identification->assuming($standard)) as $match) {
+        foreach (MotorMatch::all($job->bike, $identification->assuming($standard), $job->kit->ring, $job->catalogue) as $match) {
             expect(in_array($standard, $guesses->for($match->motor->code), true))->toBe($match->verdict() !== Verdict::Fails);
         }
     }

@@ -2,25 +2,24 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Adapter\MadeToMeasure;
-use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Build\BuildSheet;
+use NeatSpindle\Core\Build\BuildStep;
+use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Exchange\JobReader;
 use NeatSpindle\Core\Frame\FrameRouting;
+use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Route\RoutePlan;
 use NeatSpindle\Core\Section\Part;
-use NeatSpindle\Core\Sheet\BuildSheet;
-use NeatSpindle\Core\Sheet\SheetStep;
 use NeatSpindle\Core\Shell\Identification;
 use NeatSpindle\Core\Shell\Shell;
-use NeatSpindle\Core\Stack\Place;
-use NeatSpindle\Core\Stack\Verdict;
 use NeatSpindle\Core\Strip\BracketKind;
 use NeatSpindle\Core\Strip\CrankKind;
 use NeatSpindle\Core\Strip\Fitted;
 use NeatSpindle\Core\Strip\StripPlan;
 use NeatSpindle\Core\Strip\StripStep;
 use NeatSpindle\Core\Survey\GuideRemedy;
-use NeatSpindle\Core\Survey\SurveyPlan;
+use NeatSpindle\Core\Survey\Spot;
 use NeatSpindle\Core\Tests\Cases;
 use NeatSpindle\Core\Turn\Hand;
 use NeatSpindle\Core\Turn\Rotation;
@@ -82,7 +81,7 @@ function buildSheet(string $name = 'hardtail-73'): BuildSheet
 {
     $job = Cases::job($name);
 
-    return BuildSheet::of(Cases::worksheet($name), $job->routing === null ? [] : RoutePlan::of($job->routing)->routes) ?? throw new LogicException('no sheet');
+    return Cases::worksheet($name)->buildSheet($job->routing === null ? [] : RoutePlan::of($job->routing)->routes) ?? throw new LogicException('no sheet');
 }
 
 it('puts every step after those it depends on', function (string $name): void {
@@ -97,7 +96,7 @@ it('puts every step after those it depends on', function (string $name): void {
 })->with(['hardtail-73', 'press-fit-92', 'hub-gear-68', 'by-hand']);
 
 it('threads the harness before the body closes the gap, and torques the nut before the plate’s bolts', function (): void {
-    $order = array_map(fn (SheetStep $step) => $step->code, buildSheet()->steps);
+    $order = array_map(fn (BuildStep $step) => $step->code, buildSheet()->steps);
     $at = fn (string $code) => array_search($code, $order, true);
 
     expect($at('thread-0'))->toBeLessThan($at('body-in'))
@@ -106,7 +105,7 @@ it('threads the harness before the body closes the gap, and torques the nut befo
 });
 
 it('fits the ring first when it is near the chainstay, else after', function (): void {
-    $order = fn (string $name) => array_map(fn (SheetStep $step) => $step->code, buildSheet($name)->steps);
+    $order = fn (string $name) => array_map(fn (BuildStep $step) => $step->code, buildSheet($name)->steps);
     expect(array_search('ring', $order('hardtail-73'), true))->toBeLessThan(array_search('body-in', $order('hardtail-73'), true))
         ->and(array_search('ring', $order('hub-gear-68'), true))->toBeGreaterThan(array_search('nut-torque', $order('hub-gear-68'), true));
 });
@@ -136,7 +135,7 @@ it('draws the stack where the sums say', function (string $name): void {
         ->and(array_sum(array_map(fn (Part $p) => $p->width(), $spacers)))->toEqualWithDelta($sheet->stack?->spacers['drive']?->sum, 1e-9)
         ->and($part('ring')[0]->middle())->toEqualWithDelta($shell->x1 + $sheet->stack?->ringOutboard(), 1e-9)
         ->and($part('plate')[0]->x0 - $part('nut')[0]->x1)->toEqualWithDelta($sheet->stack?->spacers['nut']?->sum, 1e-9)
-        ->and($section->right + $section->left)->toEqualWithDelta($sheet->stack?->fit?->crankAsymmetry, 1e-9);
+        ->and($section->right + $section->left)->toEqualWithDelta($sheet->stack?->arrangement?->crankAsymmetry, 1e-9);
     foreach ($section->gaps as $gap) {
         expect(abs($gap->x1 - $gap->x0))->toEqualWithDelta(abs($gap->margin->value), 1e-9);
     }
@@ -146,7 +145,7 @@ it('never routes a signal through the pinch or inside the wheel, and lengths fol
     $measures = ['bar_to_head' => 250.0, 'down_tube' => 660.0, 'chainstay_length' => 440.0];
     $document = Cases::document();
     $document->routing = json_decode((string) json_encode([
-        'edges' => array_map(fn ($s) => ['from' => $s->from, 'to' => $s->to, 'length_mm' => $s->length, 'tags' => $s->tags], FrameRouting::stretches($measures)),
+        'edges' => array_map(fn ($s) => ['from' => $s->from, 'to' => $s->to, 'length_mm' => $s->length, 'tags' => $s->tags], FrameRouting::edges($measures)),
         'runs' => [
             ['run' => 'harness', 'kind' => 'signal', 'from' => 'bar', 'to' => 'motor', 'supply_mm' => 3000, 'connector' => 'x'],
             ['run' => 'sensor', 'kind' => 'signal', 'from' => 'motor', 'to' => 'stay', 'supply_mm' => 3000, 'connector' => 'x'],
@@ -160,11 +159,11 @@ it('never routes a signal through the pinch or inside the wheel, and lengths fol
 });
 
 it('knows a spot for every pointer a survey can fill', function (): void {
-    foreach (SurveyPlan::spots() as $code => $spot) {
-        expect(SurveyPlan::spotAt($spot->pointer)?->code)->toBe($code);
+    foreach (Spot::cases() as $spot) {
+        expect(Spot::atPointer($spot->pointer()))->toBe($spot);
     }
-    expect(SurveyPlan::spotAt('/bike/rear/cogs/3')?->code)->toBe('cogs')
-        ->and(SurveyPlan::spotAt('/kit/motor'))->toBeNull();
+    expect(Spot::atPointer('/bike/rear/cogs/3'))->toBe(Spot::Cogs)
+        ->and(Spot::atPointer('/kit/motor'))->toBeNull();
 });
 
 it('keeps the worst of several verdicts', function (): void {
@@ -174,7 +173,7 @@ it('keeps the worst of several verdicts', function (): void {
 });
 
 it('puts what the guide becomes before the body closes the gap', function (GuideRemedy $remedy, bool $hasStep): void {
-    $codes = array_map(fn (SheetStep $step) => $step->code, BuildSheet::of(Cases::worksheet(), [], $remedy)->steps ?? []);
+    $codes = array_map(fn (BuildStep $step) => $step->code, Cases::worksheet()->buildSheet([], $remedy)->steps ?? []);
     expect(in_array('guide', $codes, true))->toBe($hasStep);
     if ($hasStep) {
         expect(array_search('guide', $codes, true))->toBeLessThan(array_search('body-in', $codes, true));
@@ -183,10 +182,10 @@ it('puts what the guide becomes before the body closes the gap', function (Guide
 
 it('says what an insert must be so that the sleeve goes in and the bore holds it', function (): void {
     $job = Cases::job('press-fit-92');
-    $adapter = MadeToMeasure::of($job->bike->shell, $job->catalogue->motors['tarn-73']) ?? throw new LogicException('none');
+    $adapter = $job->catalogue->motors['tarn-73']->held->insertFor($job->bike->shell) ?? throw new LogicException('none');
     expect($adapter->outer)->toEqualWithDelta(41.05, 1e-9)
         ->and($adapter->inner - 33.1)->toBeGreaterThanOrEqual(0.1)
         ->and(2 * $adapter->length)->toBeLessThan($job->bike->shell->width->value)
         ->and($adapter->wall())->toBeGreaterThan(1.5)
-        ->and(MadeToMeasure::of(Cases::job()->bike->shell, $job->catalogue->motors['tarn-73']))->toBeNull();
+        ->and($job->catalogue->motors['tarn-73']->held->insertFor(Cases::job()->bike->shell))->toBeNull();
 });

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Frame\BikeShape;
+use NeatSpindle\Core\Frame\Kind\Shapes;
 use NeatSpindle\Core\Reaction\Reaction;
 use NeatSpindle\Core\Reaction\ShellFace;
 use NeatSpindle\Core\Reaction\ThreadState;
@@ -13,7 +13,7 @@ use NeatSpindle\Core\Tests\Cases;
 it('holds by friction what the clamp gives, and leaves the rest to the rest', function (): void {
     $motor = Cases::job('hardtail-73')->kit->motor;
     $nut = $motor->held->nut;
-    $reaction = Reaction::of($motor, new Torquing(50.0, ThreadState::Threadlocker, ShellFace::Bare, 40.0, 34.0, 120.0));
+    $reaction = Reaction::of($motor->held->nut(), $motor->maxTorqueNm, new Torquing(50.0, ThreadState::Threadlocker, ShellFace::Bare, 40.0, 34.0, 120.0));
 
     $preload = 50.0 / (0.17 * $nut->threadMajor / 1000);
     $hold = 2 * 0.20 * $preload * 0.0185;
@@ -25,7 +25,7 @@ it('holds by friction what the clamp gives, and leaves the rest to the rest', fu
 
 it('holds more on bare faces than on painted, and more greased than dry', function (): void {
     $motor = Cases::job('hardtail-73')->kit->motor;
-    $hold = fn (ThreadState $thread, ShellFace $face) => Reaction::of($motor, new Torquing(45.0, $thread, $face))?->hold;
+    $hold = fn (ThreadState $thread, ShellFace $face) => Reaction::of($motor->held->nut(), $motor->maxTorqueNm, new Torquing(45.0, $thread, $face))->hold;
 
     expect($hold(ThreadState::Dry, ShellFace::Bare))->toBeGreaterThan($hold(ThreadState::Dry, ShellFace::Painted))
         ->and($hold(ThreadState::Grease, ShellFace::Painted))->toBeGreaterThan($hold(ThreadState::Threadlocker, ShellFace::Painted))
@@ -33,11 +33,11 @@ it('holds more on bare faces than on painted, and more greased than dry', functi
 });
 
 it('has nothing to say of a motor without a nut', function (string $name): void {
-    expect(Reaction::of(Cases::job($name)->kit->motor, new Torquing(40.0)))->toBeNull();
+    expect(Cases::job($name)->kit->motor->held->nut())->toBeNull()->and(Cases::worksheet($name)->reaction)->toBeNull();
 })->with(['yoke-on-68', 'twin-plate-92']);
 
 it('draws the tubes that leave this frame’s shell, and no others', function (BikeKind $kind, array $names): void {
-    $tubes = BikeShape::of($kind, [])->tubesAtTheCrank();
+    $tubes = Shapes::of($kind, [])->tubesAtTheCrank();
     expect(array_column($tubes, 'name'))->toEqualCanonicalizing($names);
     foreach ($tubes as $tube) {
         expect(abs($tube['bearing']))->toBeLessThanOrEqual(180.0);

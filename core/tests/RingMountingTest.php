@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Catalogue\Spider;
-use NeatSpindle\Core\Document\ExtrasReader;
 use NeatSpindle\Core\Document\Fault;
 use NeatSpindle\Core\Document\InvalidDocument;
-use NeatSpindle\Core\Document\JobReader;
-use NeatSpindle\Core\Line\RingChoice;
-use NeatSpindle\Core\Line\RingMounting;
+use NeatSpindle\Core\Exchange\ExtrasReader;
+use NeatSpindle\Core\Exchange\JobReader;
+use NeatSpindle\Core\Fit\RingChoice;
+use NeatSpindle\Core\Part\RingMounting;
+use NeatSpindle\Core\Part\Spider;
 use NeatSpindle\Core\Tests\Cases;
 use NeatSpindle\Core\Worksheet\Worksheet;
 
@@ -53,10 +53,10 @@ it('bolts where the circles agree or a spider knows the motor, and holds nothing
 
 it('leaves a ring out of the choice that is not named, and puts one last that does not bolt on', function (): void {
     $sheet = Worksheet::of(JobReader::read(Cases::document()));
-    $all = RingChoice::of($sheet);
+    $all = RingChoice::of($sheet->trial(), $sheet->job->catalogue->rings);
     $best = $all->options[0]->ring->code;
     $other = $all->options[1]->ring->code;
-    $choice = RingChoice::of($sheet, [$best => false, $other => true]);
+    $choice = RingChoice::of($sheet->trial(), $sheet->job->catalogue->rings, [$best => false, $other => true]);
 
     expect(array_map(fn ($option) => $option->ring->code, $choice->options))->toBe([$other, $best])
         ->and($choice->options[1]->isOut())->toBeTrue()

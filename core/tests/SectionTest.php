@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Drawer\Spacers;
+use NeatSpindle\Core\Exchange\JobReader;
 use NeatSpindle\Core\Section\AxisSection;
 use NeatSpindle\Core\Section\Berth;
 use NeatSpindle\Core\Section\Part;
-use NeatSpindle\Core\Stack\Place;
-use NeatSpindle\Core\Stack\Spacers;
 use NeatSpindle\Core\Tests\Cases;
 use NeatSpindle\Core\Worksheet\Worksheet;
 

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
+use NeatSpindle\Core\Build\BuildSheet;
+use NeatSpindle\Core\Build\BuildStep;
+use NeatSpindle\Core\Drawer\Place;
 use NeatSpindle\Core\Route\RoutePlan;
-use NeatSpindle\Core\Sheet\BuildSheet;
-use NeatSpindle\Core\Sheet\SheetStep;
-use NeatSpindle\Core\Stack\Place;
 use NeatSpindle\Core\Tests\Cases;
 
 function sheetFor(string $name): BuildSheet
@@ -13,7 +13,7 @@ function sheetFor(string $name): BuildSheet
     $sheet = Cases::worksheet($name);
     $routes = $sheet->job->routing === null ? [] : RoutePlan::of($sheet->job->routing)->routes;
 
-    return BuildSheet::of($sheet, $routes) ?? throw new LogicException('no sheet');
+    return $sheet->buildSheet($routes) ?? throw new LogicException('no sheet');
 }
 
 const BUILT = ['hardtail-73', 'press-fit-92', 'hub-gear-68', 'fat-100-long-sleeve', 'yoke-on-68', 'twin-plate-92', 'trike-boom'];
@@ -32,7 +32,7 @@ it('asks for nothing that comes later, and names no step twice', function (strin
 
 it('says where every piece of the stack goes', function (string $name): void {
     $stack = Cases::worksheet($name)->stack;
-    $told = implode(' ', array_map(fn (SheetStep $step) => "{$step->title} {$step->how}", sheetFor($name)->steps));
+    $told = implode(' ', array_map(fn (BuildStep $step) => "{$step->title} {$step->how}", sheetFor($name)->steps));
     expect($told)->not->toBe('');
     foreach ($stack->mount->places() as $place) {
         if ($stack->sumAt($place) > 0.0) {
@@ -53,8 +53,8 @@ it('takes the battery out first, and names a tool and keeps a record for what is
 
 it('sets the body against its rest before anything is torqued, and warns of what lies in the gap', function (string $name): void {
     $sheet = sheetFor($name);
-    $order = array_map(fn (SheetStep $step) => $step->code, $sheet->steps);
-    $firstTorqued = array_search(true, array_map(fn (SheetStep $step) => $step->chapter === 'Torque', $sheet->steps), true);
+    $order = array_map(fn (BuildStep $step) => $step->code, $sheet->steps);
+    $firstTorqued = array_search(true, array_map(fn (BuildStep $step) => $step->chapter === 'Torque', $sheet->steps), true);
 
     expect(array_search('set-rest', $order, true))->toBeLessThan($firstTorqued)
         ->and($sheet->step('set-rest')?->caution)->toContain('stop');
@@ -71,7 +71,7 @@ it('has what is a twin-plate motor’s own: turns by hand, play and drag, the fi
 
 it('fills a yoke’s slot before the cup goes in, and torques the cup before the spindle is preloaded', function (): void {
     $sheet = sheetFor('yoke-on-68');
-    $at = array_flip(array_map(fn (SheetStep $step) => $step->code, $sheet->steps));
+    $at = array_flip(array_map(fn (BuildStep $step) => $step->code, $sheet->steps));
     $stack = Cases::worksheet('yoke-on-68')->stack;
 
     expect($stack->sumAt(Place::SlotInner))->toBeGreaterThan(0.0)
@@ -81,5 +81,5 @@ it('fills a yoke’s slot before the cup goes in, and torques the cup before the
 });
 
 it('has no sheet while the stack is unsolved', function (): void {
-    expect(BuildSheet::of(Cases::worksheet('empty-drawer'), []))->toBeNull();
+    expect(Cases::worksheet('empty-drawer')->buildSheet([]))->toBeNull();
 });

@@ -2,13 +2,16 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Document\JobReader;
-use NeatSpindle\Core\Stack\Margin;
-use NeatSpindle\Core\Stack\MarginName;
-use NeatSpindle\Core\Stack\Note;
-use NeatSpindle\Core\Stack\Stack;
-use NeatSpindle\Core\Stack\Unsolved;
-use NeatSpindle\Core\Stack\Verdict;
+use NeatSpindle\Core\Exchange\JobReader;
+use NeatSpindle\Core\Margin\Margin;
+use NeatSpindle\Core\Margin\MarginName;
+use NeatSpindle\Core\Margin\Source;
+use NeatSpindle\Core\Margin\Sum;
+use NeatSpindle\Core\Margin\Verdict;
+use NeatSpindle\Core\Measure\Measurement;
+use NeatSpindle\Core\Mount\Note;
+use NeatSpindle\Core\Mount\Stack;
+use NeatSpindle\Core\Mount\Unsolved;
 use NeatSpindle\Core\Tests\Cases;
 use NeatSpindle\Core\Worksheet\Worksheet;
 
@@ -57,7 +60,9 @@ it('never gives a better verdict for more doubt when the stack is filled by hand
 });
 
 it('judges a margin by its slack against its doubt', function (MarginName $name, float $value, float $doubt, float $limit, Verdict $verdict): void {
-    expect((new Margin($name, $value, $doubt, $limit))->verdict)->toBe($verdict);
+    $sum = new Sum([[Source::ShellWidth, 'Shell’s width', Measurement::within($value, $doubt)]]);
+
+    expect(Margin::of($name, $sum, $limit)->verdict)->toBe($verdict);
 })->with([
     [MarginName::NutEngagement, 6.5, 0.1, 6.4, Verdict::Clear],
     [MarginName::NutEngagement, 6.45, 0.1, 6.4, Verdict::Tight],

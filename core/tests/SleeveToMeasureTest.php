@@ -3,18 +3,15 @@
 declare(strict_types=1);
 
 use NeatSpindle\Core\Adapter\SleeveToMeasure;
-use NeatSpindle\Core\Document\JobReader;
-use NeatSpindle\Core\Stack\MarginName;
-use NeatSpindle\Core\Stack\SleeveStack;
-use NeatSpindle\Core\Stack\Verdict;
+use NeatSpindle\Core\Exchange\JobReader;
+use NeatSpindle\Core\Margin\MarginName;
+use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Tests\Cases;
 use NeatSpindle\Core\Worksheet\Worksheet;
 
 function madeFor(Worksheet $sheet): SleeveToMeasure
 {
-    $recipe = $sheet->recipe instanceof SleeveStack ? $sheet->recipe : throw new LogicException('no sleeve');
-
-    return SleeveToMeasure::of($recipe, $sheet->stack) ?? throw new LogicException('none');
+    return $sheet->recipe->madeSleeve($sheet->stack) ?? throw new LogicException('none');
 }
 
 it('makes a sleeve on which nut and lock ring hold, whatever the width turns out to be', function (string $name, float $doubt): void {

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Stack\Drawer;
-use NeatSpindle\Core\Stack\Place;
-use NeatSpindle\Core\Stack\ReachableSums;
-use NeatSpindle\Core\Stack\SpacerRow;
-use NeatSpindle\Core\Stack\SpacerSearch;
-use NeatSpindle\Core\Stack\SpacerUse;
-use NeatSpindle\Core\Stack\Span;
+use NeatSpindle\Core\Drawer\Drawer;
+use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Drawer\ReachableSums;
+use NeatSpindle\Core\Drawer\SpacerRow;
+use NeatSpindle\Core\Drawer\SpacerSearch;
+use NeatSpindle\Core\Drawer\SpacerUse;
+use NeatSpindle\Core\Drawer\Span;
 
 /**
  * Every multiset there is, judged by the rule as it is written.

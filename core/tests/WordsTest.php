@@ -4,25 +4,24 @@ declare(strict_types=1);
 
 use NeatSpindle\Core\Bike\BikeKind;
 use NeatSpindle\Core\Bike\Doubtful;
-use NeatSpindle\Core\Catalogue\Mount;
-use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Build\Compound;
+use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Exchange\JobReader;
 use NeatSpindle\Core\Fit\LawExample;
 use NeatSpindle\Core\Fit\Standing;
 use NeatSpindle\Core\Hill\Pull;
+use NeatSpindle\Core\Margin\MarginName;
+use NeatSpindle\Core\Margin\Source;
+use NeatSpindle\Core\Mount\Note;
+use NeatSpindle\Core\Mount\TwinPlate\TwinPlateMount;
+use NeatSpindle\Core\Mount\Unsolved;
 use NeatSpindle\Core\Reaction\BodyPosition;
 use NeatSpindle\Core\Reaction\GapContents;
 use NeatSpindle\Core\Reaction\Rest;
-use NeatSpindle\Core\Sheet\Compound;
 use NeatSpindle\Core\Shell\Evidence;
 use NeatSpindle\Core\Shell\ShellStandard;
-use NeatSpindle\Core\Stack\MarginName;
-use NeatSpindle\Core\Stack\Note;
-use NeatSpindle\Core\Stack\Place;
-use NeatSpindle\Core\Stack\Source;
-use NeatSpindle\Core\Stack\Unsolved;
 use NeatSpindle\Core\Strip\BracketKind;
 use NeatSpindle\Core\Strip\CrankKind;
-use NeatSpindle\Core\Survey\CloseUp;
 use NeatSpindle\Core\Survey\GuideRemedy;
 use NeatSpindle\Core\Survey\Instrument;
 use NeatSpindle\Core\Survey\Remedy;
@@ -37,7 +36,7 @@ it('has words for every case a person may meet, and no two alike', function (str
     expect(array_filter($labels, fn (string $label) => trim($label) === '' || str_contains($label, '_')))->toBe([])
         ->and(array_unique($labels))->toBe($labels);
 })->with([
-    BikeKind::class, Doubtful::class, Mount::class, LawExample::class, Standing::class, Pull::class, BodyPosition::class, GapContents::class, Rest::class, Compound::class,
+    BikeKind::class, Doubtful::class, LawExample::class, Standing::class, Pull::class, BodyPosition::class, GapContents::class, Rest::class, Compound::class,
     Evidence::class, ShellStandard::class, MarginName::class, Note::class, Place::class, BracketKind::class, CrankKind::class,
     GuideRemedy::class, Instrument::class, Remedy::class, Severity::class, Sitting::class, Subject::class,
 ]);
@@ -69,9 +68,9 @@ it('puts a motor into every class of power that reaches it', function (float $wa
 it('shows how an instrument is held at every spot it is set to a face, and says what to mind', function (): void {
     $shown = 0;
     foreach (BikeKind::cases() as $kind) {
-        foreach (SurveyPlan::for($kind, Mount::TwinPlate) as $spot) {
-            $closeUp = CloseUp::of($spot);
-            expect($closeUp === null)->toBe(! $spot->kind->isMeasured() || $spot->instrument === Instrument::Rule);
+        foreach (SurveyPlan::for($kind, (new TwinPlateMount)->spots()) as $spot) {
+            $closeUp = $spot->closeUp();
+            expect($closeUp === null)->toBe(! $spot->kind()->isMeasured() || $spot->instrument() === Instrument::Rule);
             $shown += $closeUp === null || trim($closeUp->words()) === '' ? 0 : 1;
         }
     }

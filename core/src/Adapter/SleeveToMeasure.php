@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Adapter;
 
-use NeatSpindle\Core\Stack\SleeveFit;
-use NeatSpindle\Core\Stack\SleeveStack;
-use NeatSpindle\Core\Stack\Stack;
-
 /**
  * What a motor's sleeve would have to be for a wide or odd shell: long enough for nut and lock ring, with
  * thread under the nut, whatever the shell's width turns out to be within its doubt. In mm.
@@ -30,25 +26,24 @@ final readonly class SleeveToMeasure
         public float $doubt,
     ) {}
 
-    /** Null for another mount, or while the stack is unsolved. */
-    public static function of(SleeveStack $recipe, Stack $stack): ?self
+    /**
+     * @param  float  $from where the nut has to find thread at the latest, from the shoulder
+     * @param  float  $to the outer face of nut or lock ring, from the shoulder
+     * @param  float  $doubt of the shell's width
+     */
+    public static function reaching(float $from, float $to, float $outer, float $threadMajor, float $threadPitch, float $ownLength, float $doubt): self
     {
-        if (! $stack->fit instanceof SleeveFit) {
-            return null;
-        }
-        $sleeve = $recipe->sleeve;
-        $doubt = $recipe->footing->doubt;
-        $length = ceil(($stack->fit->nutFace + $sleeve->nut->thickness + $sleeve->lockring->thickness + $doubt + self::PAST_THE_LOCKRING) * 2) / 2;
-        $threadFrom = floor(($stack->fit->plateOuterFace - $sleeve->threadPitch - $doubt) * 2) / 2;
+        $length = ceil(($to + $doubt + self::PAST_THE_LOCKRING) * 2) / 2;
+        $threadFrom = floor(($from - $threadPitch - $doubt) * 2) / 2;
 
         return new self(
             $length,
             $length - $threadFrom,
-            $sleeve->body->boreFill,
-            $sleeve->body->boreFill - 2 * self::WALL - ($sleeve->body->boreFill - $sleeve->nut->threadMajor),
-            $sleeve->nut->threadMajor,
-            $sleeve->threadPitch,
-            $sleeve->length,
+            $outer,
+            $outer - 2 * self::WALL - ($outer - $threadMajor),
+            $threadMajor,
+            $threadPitch,
+            $ownLength,
             $doubt,
         );
     }

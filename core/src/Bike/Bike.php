@@ -22,17 +22,17 @@ final readonly class Bike
     ) {}
 
     /** This bike as it would be if every doubtful reading were settled. */
-    public function settled(Truth $truth): self
+    public function settled(Scenario $scenario): self
     {
         return new self(
             $this->kind,
             $this->material,
-            $this->shell->settled($truth),
-            $this->chainstay->settled($truth->chainstay),
+            $this->shell->settled($scenario->width, $scenario->bore, $scenario->guide),
+            $this->chainstay->settled($scenario->chainstay),
             $this->rear,
             $this->wheelCircumference,
             $this->minClearance,
-            $this->twinPlate?->settled($truth),
+            $this->twinPlate?->settled($scenario),
         );
     }
 }

@@ -14,6 +14,9 @@ enum Doubtful: string
     case FirstChain = 'first_chain';
     case CrankGap = 'crank_gap';
 
+    /** A ring that stands further in shifts the first chain like a pinion that stands further out. */
+    public const RING_AGAINST_PINION = -1.0;
+
     public function label(): string
     {
         return match ($this) {

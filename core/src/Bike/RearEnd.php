@@ -32,7 +32,7 @@ final readonly class RearEnd
         public float $cogPitch,
         public array $use,
         public array $hubRatios,
-        private ?float $measuredChainWidth = null,
+        public ?float $measuredChainWidth = null,
         public ?Measurement $chainPath = null,
         public ?int $oldChainLinks = null,
         public ?Measurement $twelveLinks = null,

@@ -16,12 +16,12 @@ final readonly class TwinPlateMeasures
     ) {}
 
     /** A pinion that stands further out and a ring that stands further in shift the first chain alike. */
-    public function settled(Truth $truth): self
+    public function settled(Scenario $scenario): self
     {
         return new self(
-            $this->ringToPlate->settled(-$truth->firstChain),
-            $this->pinionToFace->settled($truth->firstChain),
-            $this->crankGap->settled($truth->crankGap),
+            $this->ringToPlate->settled(Doubtful::RING_AGAINST_PINION * $scenario->firstChain),
+            $this->pinionToFace->settled($scenario->firstChain),
+            $this->crankGap->settled($scenario->crankGap),
         );
     }
 }

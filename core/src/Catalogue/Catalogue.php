@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Catalogue;
 
-use NeatSpindle\Core\Stack\Drawer;
+use NeatSpindle\Core\Drawer\Drawer;
+use NeatSpindle\Core\Part\Insert;
+use NeatSpindle\Core\Part\Ring;
 
 /** What a workshop knows and owns: motors, rings and inserts by code, and the drawer of spacers. */
 final readonly class Catalogue

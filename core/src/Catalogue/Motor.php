@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Catalogue;
 
+use NeatSpindle\Core\Mount\Entry;
+use NeatSpindle\Core\Mount\Held;
+use NeatSpindle\Core\Mount\Mount;
+use NeatSpindle\Core\Mount\Note;
+use NeatSpindle\Core\Mount\Recipe;
+use NeatSpindle\Core\Mount\Site;
+use NeatSpindle\Core\Part\Insert;
 use NeatSpindle\Core\Shell\ShellStandard;
 
 use function in_array;
@@ -20,16 +27,22 @@ final readonly class Motor
         public float $maxCrankRpm,
         public float $continuousW,
         public float $maxTorqueNm,
-        public Sleeve|Yoke|TwinPlate $held,
+        public Held $held,
     ) {}
 
     public function mount(): Mount
     {
-        return match (true) {
-            $this->held instanceof Sleeve => Mount::Sleeve,
-            $this->held instanceof Yoke => Mount::Yoke,
-            $this->held instanceof TwinPlate => Mount::TwinPlate,
-        };
+        return $this->held->mount();
+    }
+
+    /**
+     * How its stack is built up on a bike; null while that bike lacks what is measured for its mount alone.
+     *
+     * @param  ?ShellStandard  $standard what the bike's shell is known to be
+     */
+    public function on(Site $site, ?ShellStandard $standard, ?Insert $insert): ?Recipe
+    {
+        return $this->held->on($site, new Entry($insert, Note::ofShell($standard, $this->code, $this->nativeShells, $insert)));
     }
 
     public function isNativeTo(ShellStandard $standard): bool

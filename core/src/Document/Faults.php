@@ -4,22 +4,19 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Document;
 
-use function count;
-
 /** Gathers every fault of a document while it is read. */
 final class Faults
 {
+    /** How many there are so far. */
+    public int $count = 0;
+
     /** @var list<Fault> */
     private array $list = [];
 
     public function add(string $path, string $message): void
     {
         $this->list[] = new Fault($path, $message);
-    }
-
-    public function count(): int
-    {
-        return count($this->list);
+        $this->count++;
     }
 
     /** @return list<Fault> */

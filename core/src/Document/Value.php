@@ -19,11 +19,11 @@ final readonly class Value
 
     public const MAX_TEXT = 200;
 
-    private const MAX_DOUBT = 100;
+    public const MAX_DOUBT = 100;
 
     private const MAX_READINGS = 1_000;
 
-    public function __construct(private mixed $value, private Node $at) {}
+    public function __construct(private mixed $value, private Cursor $at) {}
 
     public function number(float $least = -INF, float $most = INF): ?float
     {

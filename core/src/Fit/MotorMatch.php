@@ -5,19 +5,21 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Fit;
 
 use BackedEnum;
-use NeatSpindle\Core\Catalogue\Insert;
+use NeatSpindle\Core\Bike\Bike;
+use NeatSpindle\Core\Catalogue\Catalogue;
 use NeatSpindle\Core\Catalogue\Motor;
-use NeatSpindle\Core\Catalogue\Mount;
+use NeatSpindle\Core\Drawer\Drawer;
+use NeatSpindle\Core\Drawer\DrawerPicker;
 use NeatSpindle\Core\Line\Chainline;
+use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Measure\Rounding;
+use NeatSpindle\Core\Mount\Recipe;
+use NeatSpindle\Core\Mount\Site;
+use NeatSpindle\Core\Mount\Stack;
+use NeatSpindle\Core\Part\Insert;
+use NeatSpindle\Core\Part\Ring;
 use NeatSpindle\Core\Shell\Identification;
 use NeatSpindle\Core\Shell\ShellStandard;
-use NeatSpindle\Core\Stack\DrawerPicker;
-use NeatSpindle\Core\Stack\Recipe;
-use NeatSpindle\Core\Stack\Recipes;
-use NeatSpindle\Core\Stack\Stack;
-use NeatSpindle\Core\Stack\Verdict;
-use NeatSpindle\Core\Worksheet\Job;
 
 /** One motor of the catalogue against one bike, with the whole drawer at hand. */
 final readonly class MotorMatch
@@ -40,20 +42,21 @@ final readonly class MotorMatch
     }
 
     /**
-     * Every motor of the catalogue but twin-plates, whose measures belong to one motor: clear, tight, fails;
+     * Every motor of the catalogue but those whose mount is measured for one motor alone: clear, tight, fails;
      * then the straighter; then by code.
      *
      * @return list<self>
      */
-    public static function all(Job $job, ?Identification $identification = null): array
+    public static function all(Bike $bike, Identification $shell, Ring $ring, Catalogue $catalogue): array
     {
-        $identification ??= Identification::of($job->bike->shell);
-        $inserts = $job->catalogue->inserts;
+        $inserts = $catalogue->inserts;
         ksort($inserts, SORT_STRING);
+        $site = new Site($bike, $ring);
         $rows = [];
-        foreach ($job->catalogue->motors as $motor) {
-            if ($motor->mount() !== Mount::TwinPlate) {
-                $rows[] = self::of($motor, $job, $identification, $inserts);
+        foreach ($catalogue->motors as $motor) {
+            if ($motor->mount()->measuresKey() === null) {
+                $insert = self::insert($motor, $shell->identified, $inserts);
+                $rows[] = $insert === false ? new self($motor, null, null, null, null) : self::of($motor, $site, $shell->identified, $insert, $catalogue->drawer);
             }
         }
         usort($rows, fn (self $a, self $b) => $a->rank <=> $b->rank ?: strcmp($a->motor->code, $b->motor->code));
@@ -74,38 +77,35 @@ final readonly class MotorMatch
         return $reason instanceof BackedEnum ? (string) $reason->value : $reason;
     }
 
-    /** @param  array<array-key, Insert>  $inserts by code, in order */
-    private static function of(Motor $motor, Job $job, Identification $identification, array $inserts): self
+    private static function of(Motor $motor, Site $site, ?ShellStandard $standard, ?Insert $insert, Drawer $drawer): self
     {
-        $standard = $identification->identified;
-        $isNative = $standard !== null && $motor->isNativeTo($standard);
-        $insert = $standard === null || $isNative ? null : self::firstInsert($standard, $motor, $inserts);
-        if (! $isNative && $insert === null) {
-            return new self($motor, null, null, null, null);
-        }
-        $recipe = Recipes::for($job->bike, $identification, $motor, $job->kit->ring, $insert);
-        $stack = $recipe->solve(new DrawerPicker($job->catalogue->drawer));
-        $ringOutboard = $stack->ringOutboard();
+        $recipe = $motor->on($site, $standard, $insert);
+        $stack = $recipe?->solve(new DrawerPicker($drawer));
+        $outboard = $stack?->ringOutboard();
 
-        return new self(
-            $motor,
-            $insert,
-            $recipe,
-            $stack,
-            $ringOutboard === null ? null : Chainline::of($job->bike, $ringOutboard)->weightedOffset,
-        );
+        return new self($motor, $insert, $recipe, $stack, $outboard === null ? null : Chainline::weightedOffset($site->bike, $outboard));
     }
 
-    /** @param  array<array-key, Insert>  $inserts */
-    private static function firstInsert(ShellStandard $standard, Motor $motor, array $inserts): ?Insert
+    /**
+     * The first insert that makes a shell take a motor; null when it needs none, false when none does.
+     *
+     * @param  array<array-key, Insert>  $inserts by code, in order
+     */
+    private static function insert(Motor $motor, ?ShellStandard $standard, array $inserts): Insert|false|null
     {
+        if ($standard === null) {
+            return false;
+        }
+        if ($motor->isNativeTo($standard)) {
+            return null;
+        }
         foreach ($inserts as $insert) {
-            if ($insert->suits($standard, $motor)) {
+            if ($insert->suits($standard, $motor->code)) {
                 return $insert;
             }
         }
 
-        return null;
+        return false;
     }
 
     private static function grade(Verdict $verdict): int

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Fit;
 
 use NeatSpindle\Core\Bike\Doubtful;
-use NeatSpindle\Core\Bike\Truth;
+use NeatSpindle\Core\Bike\Scenario;
+use NeatSpindle\Core\Drawer\Drawer;
+use NeatSpindle\Core\Drawer\DrawerPicker;
+use NeatSpindle\Core\Margin\Verdict;
+use NeatSpindle\Core\Mount\Recipe;
 use NeatSpindle\Core\Order\Shortage;
-use NeatSpindle\Core\Stack\Drawer;
-use NeatSpindle\Core\Stack\DrawerPicker;
-use NeatSpindle\Core\Stack\Recipe;
-use NeatSpindle\Core\Stack\Verdict;
 
 /**
  * What may still become of a match: whether the answer can turn once the doubtful readings are firm, which
@@ -56,7 +56,7 @@ final readonly class Prospect
     private static function mayTurn(Recipe $recipe, bool $goes, Drawer $drawer): bool
     {
         foreach ([-1.0, 1.0] as $width) {
-            if (self::goes($recipe, $goes ? Truth::harsh($width) : Truth::kind($width), $drawer) !== $goes) {
+            if (self::goes($recipe, $goes ? Scenario::harsh($width) : Scenario::kind($width), $drawer) !== $goes) {
                 return true;
             }
         }
@@ -69,7 +69,7 @@ final readonly class Prospect
     {
         $deciding = [];
         foreach ([Doubtful::Width, Doubtful::Chainstay, Doubtful::Bore, Doubtful::Guide] as $reading) {
-            if (self::goes($recipe, Truth::at([$reading->value => -1.0]), $drawer) !== self::goes($recipe, Truth::at([$reading->value => 1.0]), $drawer)) {
+            if (self::goes($recipe, Scenario::at([$reading->value => -1.0]), $drawer) !== self::goes($recipe, Scenario::at([$reading->value => 1.0]), $drawer)) {
                 $deciding[] = $reading;
             }
         }
@@ -77,9 +77,9 @@ final readonly class Prospect
         return $deciding;
     }
 
-    private static function goes(Recipe $recipe, Truth $truth, Drawer $drawer): bool
+    private static function goes(Recipe $recipe, Scenario $scenario, Drawer $drawer): bool
     {
-        return $recipe->settled($truth)->solve(new DrawerPicker($drawer))->verdict !== Verdict::Fails;
+        return $recipe->settled($scenario)->solve(new DrawerPicker($drawer))->verdict !== Verdict::Fails;
     }
 
     private static function shortage(Recipe $recipe, Drawer $drawer): ?Shortage

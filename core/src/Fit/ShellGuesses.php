@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Fit;
 
+use NeatSpindle\Core\Bike\Bike;
+use NeatSpindle\Core\Catalogue\Catalogue;
+use NeatSpindle\Core\Margin\Verdict;
+use NeatSpindle\Core\Part\Ring;
 use NeatSpindle\Core\Shell\Identification;
 use NeatSpindle\Core\Shell\ShellStandard;
-use NeatSpindle\Core\Stack\Verdict;
-use NeatSpindle\Core\Worksheet\Job;
 
 use function count;
 
@@ -17,11 +19,11 @@ final readonly class ShellGuesses
     /** @param  array<string, list<ShellStandard>>  $goesIf by the motor's code */
     private function __construct(public array $goesIf, private int $candidates) {}
 
-    public static function of(Job $job, Identification $identification): self
+    public static function of(Bike $bike, Identification $identification, Ring $ring, Catalogue $catalogue): self
     {
         $goesIf = [];
         foreach (count($identification->candidates) > 1 ? $identification->candidates : [] as $standard) {
-            foreach (MotorMatch::all($job, $identification->assuming($standard)) as $match) {
+            foreach (MotorMatch::all($bike, $identification->assuming($standard), $ring, $catalogue) as $match) {
                 if ($match->verdict() !== Verdict::Fails) {
                     $goesIf[$match->motor->code][] = $standard;
                 }

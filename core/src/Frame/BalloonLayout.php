@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Frame;
 
+use NeatSpindle\Core\Survey\Spot;
+
 /**
  * Hangs a numbered balloon near every spot so that none lies on another. Spots are served in order; each takes
  * the nearest free place, preferring those off the tubes. In mm.
@@ -53,15 +55,15 @@ final class BalloonLayout
     }
 
     /**
-     * @param  list<string>  $spots  codes, in order
+     * @param  list<Spot>  $spots  in order
      * @param  float  $apart  how far balloons must be from each other
-     * @return array<string, Point> where each balloon hangs
+     * @return array<string, Point> where each balloon hangs, by the spot's code
      */
     public static function of(BikeShape $shape, array $spots, float $apart = self::APART): array
     {
         $layout = new self($shape, $apart);
-        foreach ($spots as $code) {
-            $layout->hang($code, $shape->spot($code));
+        foreach ($spots as $spot) {
+            $layout->hang($spot->value, $shape->spot($spot));
         }
 
         return $layout->hung;

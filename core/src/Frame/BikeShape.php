@@ -4,12 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Frame;
 
-use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Frame\Kind\BoxCargo;
-use NeatSpindle\Core\Frame\Kind\DeltaTrike;
-use NeatSpindle\Core\Frame\Kind\FourWheeler;
-use NeatSpindle\Core\Frame\Kind\TadpoleTrike;
-use NeatSpindle\Core\Frame\Kind\Upright;
+use NeatSpindle\Core\Survey\Landmark;
+use NeatSpindle\Core\Survey\Spot;
 
 use function count;
 
@@ -32,18 +28,6 @@ final readonly class BikeShape
         public Point $bar,
         public Point $crank = new Point(0.0, 0.0),
     ) {}
-
-    /** @param  array<string, float>  $measured  in mm, by the spot's code */
-    public static function of(BikeKind $kind, array $measured): self
-    {
-        return match ($kind) {
-            BikeKind::BoxCargo => BoxCargo::shape($measured),
-            BikeKind::TadpoleTrike => TadpoleTrike::shape($measured),
-            BikeKind::DeltaTrike => DeltaTrike::shape($measured),
-            BikeKind::FourWheeler => FourWheeler::shape($measured),
-            default => Upright::shape($kind, $measured),
-        };
-    }
 
     public function rearWheel(): Wheel
     {
@@ -107,46 +91,29 @@ final readonly class BikeShape
     }
 
     /** Where a spot of the survey sits on this bike. */
-    public function spot(string $code): Point
+    public function spot(Spot $spot): Point
     {
-        $rear = $this->rearWheel();
+        [$along, $x, $y] = $spot->offset();
 
-        return match ($code) {
-            'guide_depth', 'guide_remedy' => $this->crank->plus(4.0, -24.0),
-            'cups_width', 'cup_flange', 'shell_width', 'shell_bore', 'shell_threaded', 'thread_pitch', 'drive_cup_loosens', 'bracket_kind' => $this->crank,
-            'crank_kind' => $this->crank->plus(18.0, -10.0),
-            'ring_to_plate', 'crank_gap' => $this->crank->plus(-8.0, 8.0),
-            'pinion_to_face' => $this->crank->plus(30.0, -30.0),
-            'first_chain_run', 'first_chain_play' => $this->crank->plus(16.0, -12.0),
-            'arm_in', 'arm_out' => $this->crank->plus(34.0, -10.0),
-            'front_mech' => $this->crank->plus(-14.0, 60.0),
-            'guard' => $this->crank->plus(40.0, 40.0),
-            'kickstand' => $this->crank->plus(-30.0, -30.0),
-            'chain_kept', 'chain_path' => $this->crank->towards($rear->axle, 0.3)->plus(0.0, 45.0),
-            'over_locknuts', 'cog_inset', 'cog_pitch' => $rear->axle,
-            'cogs' => $rear->axle->plus(0.0, 46.0),
-            'wheel' => $rear->axle->at(222.0, $rear->radius - 4),
-            'front_wheel' => $this->frontWheel()->axle->at(318.0, $this->frontWheel()->radius - 4),
-            'wheelbase' => new Point(($rear->axle->x + $this->frontWheel()->axle->x) / 2, $this->ground()),
-            'bar_to_head' => $this->bar,
-            'old_chain_links' => $this->crank->towards($rear->axle, 0.5)->plus(0.0, 45.0),
-            'chain_twelve' => $this->crank->towards($rear->axle, 0.5)->plus(0.0, -45.0),
-            'room_base' => ($this->tube('down-tube')?->at(0.4) ?? $this->crank)->plus(-14.0, 22.0),
-            'room_front' => ($this->tube('top-tube')?->at(0.68) ?? $this->crank)->plus(0.0, -24.0),
-            'room_rear' => ($this->tube('seat-tube')?->at(0.45) ?? $this->crank)->plus(24.0, 0.0),
-            default => $this->tubeSpot($code),
-        };
+        return $this->landmark($spot->landmark(), $along)->plus($x, $y);
     }
 
-    private function tubeSpot(string $code): Point
+    private function landmark(Landmark $on, float $along): Point
     {
-        if (preg_match('/^stay_(\d+)$/', $code, $found) === 1) {
-            return $this->crank->towards($this->rearWheel()->axle, (float) $found[1] / $this->crank->distanceTo($this->rearWheel()->axle));
-        }
-        $share = ['chainstay_length' => 0.66, 'seat_tube' => 0.62, 'boom_diameter' => 0.35, 'boom_length' => 0.7][$code] ?? 0.5;
-        $tube = $this->tube(['chainstay_length' => 'chainstay', 'boom_diameter' => 'boom', 'boom_length' => 'boom'][$code] ?? str_replace('_', '-', $code));
+        $rear = $this->rearWheel();
+        $front = $this->frontWheel();
 
-        return $tube === null ? $this->crank->towards($this->rearWheel()->axle, $share) : $tube->at($share);
+        return match ($on) {
+            Landmark::Crank => $this->crank,
+            Landmark::RearAxle => $rear->axle,
+            Landmark::Bar => $this->bar,
+            Landmark::AlongTheStay => $this->crank->towards($rear->axle, $along),
+            Landmark::OnTheStay => $this->crank->towards($rear->axle, $along / $this->crank->distanceTo($rear->axle)),
+            Landmark::RearTyre => $rear->axle->at($along, $rear->radius - 4),
+            Landmark::FrontTyre => $front->axle->at($along, $front->radius - 4),
+            Landmark::Ground => new Point($rear->axle->x + ($front->axle->x - $rear->axle->x) * $along, $this->ground()),
+            default => $this->tube($on->value)?->at($along) ?? $this->crank->towards($rear->axle, $along),
+        };
     }
 
     /** Where a place of the routing graph sits on this bike. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Gearing;
 
 use NeatSpindle\Core\Bike\Bike;
-use NeatSpindle\Core\Catalogue\Ring;
+use NeatSpindle\Core\Part\Ring;
 
 use function count;
 

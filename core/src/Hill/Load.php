@@ -31,10 +31,23 @@ final readonly class Load
     /** What holds the bike back at a speed in m/s on a slope (rise over run), in N; negative where it is pushed on. */
     public function resistance(float $speed, float $slope): float
     {
+        return $this->drag($slope) + $this->air($speed);
+    }
+
+    /** The part of it that the slope and the tyres make, at any speed. */
+    public function drag(float $slope): float
+    {
         $angle = atan($slope);
+
+        return $this->mass * self::GRAVITY * (sin($angle) + $this->rolling * cos($angle));
+    }
+
+    /** The part that the air makes. */
+    public function air(float $speed): float
+    {
         $air = $speed + $this->headwind;
 
-        return $this->mass * self::GRAVITY * (sin($angle) + $this->rolling * cos($angle)) + self::HALF_AIR_DENSITY * $this->dragArea * $air * abs($air);
+        return self::HALF_AIR_DENSITY * $this->dragArea * $air * abs($air);
     }
 
     /** How fast the resistance rises with speed, in N for a m/s. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Line;
 
 use NeatSpindle\Core\Bike\RearEnd;
-use NeatSpindle\Core\Catalogue\Ring;
 use NeatSpindle\Core\Measure\Rounding;
 use NeatSpindle\Core\Measure\Tolerance;
+use NeatSpindle\Core\Part\Ring;
 
 use function count;
 

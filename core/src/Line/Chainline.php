@@ -26,7 +26,7 @@ final readonly class Chainline
     public static function of(Bike $bike, float $ringOutboard): self
     {
         $rear = $bike->rear;
-        $front = $bike->shell->width->value / 2 + $bike->shell->offset + $ringOutboard;
+        $front = self::front($bike, $ringOutboard);
         $cogs = [];
         foreach ($rear->cogs as $i => $teeth) {
             $cogs[] = self::cogLine($rear, $i, $teeth, $front);
@@ -37,8 +37,25 @@ final readonly class Chainline
             array_sum(array_map(fn (CogLine $cog) => $cog->position, $cogs)) / count($cogs),
             $cogs,
             self::straightest($cogs),
-            self::weighted($cogs, $rear->use),
+            self::weightedOffset($bike, $ringOutboard),
         );
+    }
+
+    /** How far the ring stands from the cogs, each counted as much as it is ridden; this alone says which of many is straighter. */
+    public static function weightedOffset(Bike $bike, float $ringOutboard): float
+    {
+        $front = self::front($bike, $ringOutboard);
+        $sum = 0.0;
+        foreach ($bike->rear->use as $i => $weight) {
+            $sum += $weight * abs($front - $bike->rear->cogPosition($i));
+        }
+
+        return $sum / array_sum($bike->rear->use);
+    }
+
+    private static function front(Bike $bike, float $ringOutboard): float
+    {
+        return $bike->shell->width->value / 2 + $bike->shell->offset + $ringOutboard;
     }
 
     private static function cogLine(RearEnd $rear, int $i, int $teeth, float $front): CogLine
@@ -63,19 +80,5 @@ final readonly class Chainline
         }
 
         return $straightest;
-    }
-
-    /**
-     * @param  non-empty-list<CogLine>  $cogs
-     * @param  non-empty-list<float>  $use
-     */
-    private static function weighted(array $cogs, array $use): float
-    {
-        $sum = 0.0;
-        foreach ($cogs as $i => $cog) {
-            $sum += $use[$i] * abs($cog->offset);
-        }
-
-        return $sum / array_sum($use);
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Line;
 
+use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Stack\Verdict;
 
 /**
  * The short chain from a twin-plate motor's pinion to its ring: how it hangs on its free run, and how far the

@@ -13,21 +13,25 @@ use function count;
  */
 final readonly class Measurement
 {
-    /** @param  list<float>  $readings the readings behind the figure; empty when it came as one figure */
+    /**
+     * @param  list<float>  $readings the readings behind the figure; empty when it came as one figure
+     * @param  float  $instrument the doubt of what they were taken with
+     */
     private function __construct(
         public float $value,
         public float $plusMinus,
-        public array $readings,
+        public array $readings = [],
+        public float $instrument = 0.0,
     ) {}
 
     public static function exactly(float $value): self
     {
-        return new self($value, 0.0, []);
+        return new self($value, 0.0);
     }
 
     public static function within(float $value, float $plusMinus): self
     {
-        return new self($value, $plusMinus, []);
+        return new self($value, $plusMinus);
     }
 
     /**
@@ -42,7 +46,7 @@ final readonly class Measurement
         $last = count($sorted) - 1;
         $median = ($sorted[intdiv($last, 2)] + $sorted[intdiv($last + 1, 2)]) / 2;
 
-        return new self($median, max($instrument, ($sorted[$last] - $sorted[0]) / 2), $readings);
+        return new self($median, max($instrument, ($sorted[$last] - $sorted[0]) / 2), $readings, $instrument);
     }
 
     /** The figure as it would be if it lay exactly so far along its doubt: -1 at the low end, 0 in the middle, 1 at the high end. */

@@ -21,11 +21,11 @@ final class Tolerance
 
     public static function above(float $value, float $limit): bool
     {
-        return ! self::atMost($value, $limit);
+        return $value > $limit + self::EPSILON;
     }
 
     public static function below(float $value, float $limit): bool
     {
-        return ! self::atLeast($value, $limit);
+        return $value < $limit - self::EPSILON;
     }
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Order;
 
+use NeatSpindle\Core\Drawer\Spacers;
+use NeatSpindle\Core\Margin\Margin;
+use NeatSpindle\Core\Margin\MarginName;
+use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Measure\Criteria;
-use NeatSpindle\Core\Stack\MarginName;
-use NeatSpindle\Core\Stack\Spacers;
-use NeatSpindle\Core\Stack\Stack;
-use NeatSpindle\Core\Stack\Verdict;
+use NeatSpindle\Core\Mount\Stack;
 
 /** One way to build a stack that works, by what it costs in line, symmetry and pieces. In mm. */
 final readonly class Alternative
@@ -19,7 +20,13 @@ final readonly class Alternative
     /** How far off centre the cranks are, or the first chain off line; null where the mount has neither. */
     public function asymmetry(): ?float
     {
-        return ($this->stack->margin(MarginName::CrankAsymmetry) ?? $this->stack->margin(MarginName::PrimaryAlignment))?->value;
+        return self::symmetryOf($this->stack)?->value;
+    }
+
+    /** The margin that says it; null where the mount has neither. */
+    public static function symmetryOf(Stack $stack): ?Margin
+    {
+        return $stack->margin(MarginName::CrankAsymmetry) ?? $stack->margin(MarginName::PrimaryAlignment);
     }
 
     public function criteria(): Criteria

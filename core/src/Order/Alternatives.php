@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Order;
 
+use NeatSpindle\Core\Bike\Bike;
+use NeatSpindle\Core\Drawer\Drawer;
+use NeatSpindle\Core\Drawer\DrawerPicker;
+use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Drawer\ReachableSums;
 use NeatSpindle\Core\Line\Chainline;
-use NeatSpindle\Core\Stack\DrawerPicker;
-use NeatSpindle\Core\Stack\Place;
-use NeatSpindle\Core\Stack\ReachableSums;
-use NeatSpindle\Core\Stack\Verdict;
-use NeatSpindle\Core\Worksheet\Job;
-use NeatSpindle\Core\Worksheet\Worksheet;
+use NeatSpindle\Core\Margin\Verdict;
+use NeatSpindle\Core\Mount\Recipe;
 
 /**
  * What else would work from the drawer: other sums of drive spacers, each followed by what the rule makes of
@@ -21,13 +22,18 @@ final class Alternatives
     /** How far past what the rule would choose is looked, in mm. */
     private const REACH = 12.0;
 
-    /** @return list<Alternative> the straightest first; none that fails */
-    public static function of(Worksheet $sheet): array
+    private function __construct(private readonly Recipe $recipe, private readonly Bike $bike, private readonly Drawer $drawer) {}
+
+    /**
+     * @param  float  $needed what the drive spacers have to be at least, in mm
+     * @return list<Alternative> the straightest first; none that fails
+     */
+    public static function of(Recipe $recipe, Bike $bike, Drawer $drawer, float $needed): array
     {
-        $job = $sheet->job;
+        $alternatives = new self($recipe, $bike, $drawer);
         $found = [];
-        foreach (self::driveSums($sheet) as $pieces) {
-            $alternative = self::with($pieces, $sheet, $job);
+        foreach ($alternatives->driveSums($needed) as $pieces) {
+            $alternative = $alternatives->with($pieces);
             if ($alternative !== null) {
                 $found[] = $alternative;
             }
@@ -43,28 +49,26 @@ final class Alternatives
     }
 
     /** @return iterable<list<int>> the fewest pieces for each sum of drive spacers worth trying */
-    private static function driveSums(Worksheet $sheet): iterable
+    private function driveSums(float $needed): iterable
     {
-        $needed = $sheet->stack->needed['drive'] ?? 0.0;
-        $low = max(0, (int) ceil(($needed - ($sheet->recipe->mount()->allowsLessDrive() ? 0.5 : 0.0)) * 100 - 1e-6));
+        $low = max(0, (int) ceil(($needed - $this->recipe->mount()->driveTolerance()) * 100 - 1e-6));
         $high = $low + (int) (self::REACH * 100);
-        $stock = $sheet->job->catalogue->drawer->stock(Place::Drive->use());
-        $sums = ReachableSums::upTo($high, $stock);
+        $sums = ReachableSums::upTo($high, $this->drawer->stock(Place::Drive->use()));
         foreach ($sums->within($low, $high) as $sum) {
             yield $sums->pieces($sum) ?? [];
         }
     }
 
     /** @param  list<int>  $pieces */
-    private static function with(array $pieces, Worksheet $sheet, Job $job): ?Alternative
+    private function with(array $pieces): ?Alternative
     {
-        $drawer = $job->catalogue->drawer->without($pieces, Place::Drive);
-        $stack = $sheet->recipe->solve(new DrawerPicker($drawer, [Place::Drive->value => array_map(fn (int $piece) => $piece / 100, $pieces)]));
+        $drawer = $this->drawer->without($pieces, Place::Drive);
+        $stack = $this->recipe->solve(new DrawerPicker($drawer, [Place::Drive->value => array_map(fn (int $piece) => $piece / 100, $pieces)]));
         if ($stack->verdict === Verdict::Fails) {
             return null;
         }
         $outboard = $stack->ringOutboard();
 
-        return new Alternative($stack, $outboard === null ? null : Chainline::of($job->bike, $outboard)->weightedOffset);
+        return new Alternative($stack, $outboard === null ? null : Chainline::weightedOffset($this->bike, $outboard));
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Order;
 
-use NeatSpindle\Core\Stack\Drawer;
-use NeatSpindle\Core\Stack\Picker;
-use NeatSpindle\Core\Stack\Place;
-use NeatSpindle\Core\Stack\ReachableSums;
-use NeatSpindle\Core\Stack\SpacerRow;
-use NeatSpindle\Core\Stack\Spacers;
-use NeatSpindle\Core\Stack\Span;
+use NeatSpindle\Core\Drawer\Drawer;
+use NeatSpindle\Core\Drawer\Picker;
+use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Drawer\ReachableSums;
+use NeatSpindle\Core\Drawer\SpacerRow;
+use NeatSpindle\Core\Drawer\Spacers;
+use NeatSpindle\Core\Drawer\Span;
 
 /**
  * Fills places from the drawer and, where it must, from the shop: as few bought pieces as can be, of the

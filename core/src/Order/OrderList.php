@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Order;
 
-use NeatSpindle\Core\Stack\SpacerRow;
-use NeatSpindle\Core\Stack\Stack;
+use NeatSpindle\Core\Drawer\SpacerRow;
+use NeatSpindle\Core\Mount\Stack;
 
 /** What to order so that the doubt does not matter; or that no order helps. */
 final readonly class OrderList

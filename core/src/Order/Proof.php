@@ -6,11 +6,11 @@ namespace NeatSpindle\Core\Order;
 
 use Generator;
 use NeatSpindle\Core\Bike\Doubtful;
-use NeatSpindle\Core\Bike\Truth;
-use NeatSpindle\Core\Stack\Axis;
-use NeatSpindle\Core\Stack\Drawer;
-use NeatSpindle\Core\Stack\DrawerPicker;
-use NeatSpindle\Core\Stack\Recipe;
+use NeatSpindle\Core\Bike\Scenario;
+use NeatSpindle\Core\Drawer\Drawer;
+use NeatSpindle\Core\Drawer\DrawerPicker;
+use NeatSpindle\Core\Mount\DoubtAxis;
+use NeatSpindle\Core\Mount\Recipe;
 
 use function array_slice;
 use function count;
@@ -31,7 +31,7 @@ final class Proof
     /** @var array<string, Recipe> */
     private array $settled = [];
 
-    /** @var non-empty-list<Axis> */
+    /** @var non-empty-list<DoubtAxis> */
     private readonly array $axes;
 
     public function __construct(private readonly Recipe $recipe)
@@ -109,7 +109,7 @@ final class Proof
      * @param  array<value-of<Doubtful>, float>  $shifts
      * @return list<array<value-of<Doubtful>, float>>
      */
-    private function tellingApart(Axis $axis, array $shifts, Drawer $drawer): array
+    private function tellingApart(DoubtAxis $axis, array $shifts, Drawer $drawer): array
     {
         $kept = [];
         foreach ($axis->points as $point) {
@@ -124,6 +124,6 @@ final class Proof
     /** @param  array<value-of<Doubtful>, float>  $shifts */
     private function settled(array $shifts): Recipe
     {
-        return $this->settled[json_encode($shifts, JSON_THROW_ON_ERROR)] ??= $this->recipe->settled(Truth::at($shifts));
+        return $this->settled[json_encode($shifts, JSON_THROW_ON_ERROR)] ??= $this->recipe->settled(Scenario::at($shifts));
     }
 }

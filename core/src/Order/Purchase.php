@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Order;
 
-use NeatSpindle\Core\Stack\Place;
+use NeatSpindle\Core\Drawer\Place;
 
 /** One piece to get for a place. */
 final readonly class Purchase

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Order;
 
-use NeatSpindle\Core\Stack\Drawer;
-use NeatSpindle\Core\Stack\Recipe;
-use NeatSpindle\Core\Stack\Stack;
+use NeatSpindle\Core\Drawer\Drawer;
+use NeatSpindle\Core\Mount\Recipe;
+use NeatSpindle\Core\Mount\Stack;
 
 /** What to get so that a stack can be built: as few pieces as can be, place by place. */
 final readonly class Shortage

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Order;
 
-use NeatSpindle\Core\Stack\Drawer;
-use NeatSpindle\Core\Stack\Place;
-use NeatSpindle\Core\Stack\Recipe;
-use NeatSpindle\Core\Stack\SpacerRow;
-use NeatSpindle\Core\Stack\Stack;
+use NeatSpindle\Core\Drawer\Drawer;
+use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Drawer\SpacerRow;
+use NeatSpindle\Core\Mount\Recipe;
+use NeatSpindle\Core\Mount\Stack;
 
 use function array_slice;
 use function count;

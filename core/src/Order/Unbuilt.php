@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Order;
 
-use NeatSpindle\Core\Stack\Recipe;
-use NeatSpindle\Core\Stack\Stack;
+use NeatSpindle\Core\Mount\Recipe;
+use NeatSpindle\Core\Mount\Stack;
 
 /** A truth inside the doubt for which a drawer does not do. */
 final readonly class Unbuilt

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Reaction;
 
-use NeatSpindle\Core\Catalogue\Motor;
-use NeatSpindle\Core\Catalogue\Sleeve;
 use NeatSpindle\Core\Measure\Tolerance;
+use NeatSpindle\Core\Part\Nut;
 
 /**
  * What the nut's clamp holds against the motor, and what a rest must carry (handbook 03, *The reaction*):
@@ -29,21 +28,17 @@ final readonly class Reaction
         public string $torqueBand,
     ) {}
 
-    /** Null for a motor without a nut. */
-    public static function of(Motor $motor, Torquing $torquing): ?self
+    /** @param  float  $motorTorque in N·m */
+    public static function of(Nut $nut, float $motorTorque, Torquing $torquing): self
     {
-        if (! $motor->held instanceof Sleeve) {
-            return null;
-        }
-        $nut = $motor->held->nut;
         $preload = $torquing->nutTorque / ($torquing->threadState->torqueFactor() * $nut->threadMajor / 1000);
         $hold = 2 * $torquing->face->friction() * $preload * $torquing->meanRadius();
 
         return new self(
             $preload,
             $hold,
-            $motor->maxTorqueNm,
-            $torquing->restRadius === null ? null : max(0.0, $motor->maxTorqueNm - $hold) / ($torquing->restRadius / 1000),
+            $motorTorque,
+            $torquing->restRadius === null ? null : max(0.0, $motorTorque - $hold) / ($torquing->restRadius / 1000),
             $nut->torque->place($torquing->nutTorque),
         );
     }

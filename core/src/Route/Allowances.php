@@ -15,8 +15,14 @@ final readonly class Allowances
         public float $dressingPercent = 3.0,
     ) {}
 
+    /** What a run is given where nobody has said otherwise. */
+    public static function usual(): self
+    {
+        return new self;
+    }
+
     /** What a stretch costs, in mm. */
-    public function cost(Stretch $stretch): float
+    public function cost(Edge $stretch): float
     {
         return $stretch->length
             + (in_array('steering', $stretch->tags, true) ? $this->steering : 0.0)

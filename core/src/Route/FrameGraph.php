@@ -9,13 +9,13 @@ use SplPriorityQueue;
 /** The frame's places and the stretches between them. */
 final class FrameGraph
 {
-    /** @var array<array-key, list<array{string, Stretch}>> neighbours by place */
+    /** @var array<array-key, list<array{string, Edge}>> neighbours by place */
     private readonly array $neighbours;
 
     /** @var array<string, array<array-key, list<array{string, float}>>> neighbours and costs by place, for each set of forbidden tags */
     private array $open = [];
 
-    /** @param  list<Stretch>  $stretches */
+    /** @param  list<Edge>  $stretches */
     public function __construct(array $stretches, private readonly Allowances $allowances)
     {
         $neighbours = [];

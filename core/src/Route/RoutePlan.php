@@ -14,7 +14,7 @@ final readonly class RoutePlan
 
     public static function of(Routing $routing): self
     {
-        $graph = new FrameGraph($routing->stretches, $routing->allowances);
+        $graph = new FrameGraph($routing->edges, $routing->allowances);
         $drawer = new LeadDrawer($routing->leads);
 
         return new self(array_map(

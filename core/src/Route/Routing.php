@@ -8,14 +8,14 @@ namespace NeatSpindle\Core\Route;
 final readonly class Routing
 {
     /**
-     * @param  list<Stretch>  $stretches
+     * @param  list<Edge>  $edges
      * @param  list<Run>  $runs in the order they are laid
      * @param  list<Lead>  $leads
      */
     public function __construct(
-        public Rest $rest,
+        public BodyHold $rest,
         public Allowances $allowances,
-        public array $stretches,
+        public array $edges,
         public array $runs,
         public array $leads = [],
     ) {}

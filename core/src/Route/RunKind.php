@@ -13,11 +13,11 @@ enum RunKind: string
     case Mechanical = 'mechanical';
 
     /** @return list<string> tags of stretches this kind may not use */
-    public function forbidden(Rest $rest): array
+    public function forbidden(BodyHold $rest): array
     {
         $isElectric = $this === self::Signal || $this === self::Power;
 
-        return $isElectric && $rest !== Rest::Clamped
+        return $isElectric && $rest !== BodyHold::Clamped
             ? ['pinch', 'inside_wheel', 'rotor']
             : ['inside_wheel', 'rotor'];
     }

@@ -5,14 +5,7 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Section;
 
 use NeatSpindle\Core\Bike\ProfilePoint;
-use NeatSpindle\Core\Catalogue\Ring;
-use NeatSpindle\Core\Stack\Recipe;
-use NeatSpindle\Core\Stack\SleeveFit;
-use NeatSpindle\Core\Stack\SleeveStack;
-use NeatSpindle\Core\Stack\Stack;
-use NeatSpindle\Core\Stack\TwinPlateStack;
-use NeatSpindle\Core\Stack\YokeFit;
-use NeatSpindle\Core\Stack\YokeStack;
+use NeatSpindle\Core\Drawer\Filling;
 
 /**
  * The section along the crank axis, as geometry to draw: every part where it ends up, every margin where it
@@ -39,16 +32,12 @@ final readonly class AxisSection
         public float $rear,
     ) {}
 
-    /** Null while the stack is unsolved. */
-    public static function of(Recipe $recipe, Stack $stack, Ring $ring): ?self
+    /** @param  float  $ringRadius how far from the axis the drawing has to reach at least */
+    public static function of(Layout $layout, Filling $filling, float $ringRadius): self
     {
-        $layout = self::layout($recipe, $stack, $ring);
-        if ($layout === null) {
-            return null;
-        }
         $parts = $layout->parts();
         foreach ($layout->berths() as $berth) {
-            array_push($parts, ...$berth->parts($stack->spacers[$berth->place->value] ?? null));
+            array_push($parts, ...$berth->parts($filling->at($berth->place)));
         }
 
         return new self(
@@ -58,20 +47,7 @@ final readonly class AxisSection
             $layout->berths(),
             min(array_map(fn (Part $part) => $part->x0, $parts)),
             max(array_map(fn (Part $part) => $part->x1, $parts)),
-            max(self::LEAST_REAR, $ring->radius(), ...array_map(fn (ProfilePoint $p) => $p->radius, $layout->stay())),
+            max(self::LEAST_REAR, $ringRadius, ...array_map(fn (ProfilePoint $p) => $p->radius, $layout->stay())),
         );
-    }
-
-    private static function layout(Recipe $recipe, Stack $stack, Ring $ring): ?Layout
-    {
-        $fit = $stack->fit;
-
-        return match (true) {
-            $fit === null => null,
-            $recipe instanceof SleeveStack && $fit instanceof SleeveFit => new SleeveLayout($recipe, $stack, $fit),
-            $recipe instanceof YokeStack && $fit instanceof YokeFit => new YokeLayout($recipe, $stack, $fit),
-            $recipe instanceof TwinPlateStack => new TwinPlateLayout($recipe, $stack, $ring),
-            default => null,
-        };
     }
 }

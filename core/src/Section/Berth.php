@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Section;
 
-use NeatSpindle\Core\Stack\Place;
-use NeatSpindle\Core\Stack\Spacers;
+use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Drawer\Spacers;
 
 use function in_array;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Section;
 
-use NeatSpindle\Core\Stack\Place;
+use NeatSpindle\Core\Drawer\Place;
 
 /**
  * A part as it is cut by the plane through the crank axis: a band from x0 to x1 along the axis, between two

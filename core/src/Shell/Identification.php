@@ -27,8 +27,9 @@ final readonly class Identification
     {
         $candidates = [];
         $ruledOut = [];
+        $known = array_values(array_filter(Evidence::cases(), fn (Evidence $evidence) => $evidence->isKnownOf($shell)));
         foreach (ShellStandard::cases() as $standard) {
-            $reasons = self::reasonsAgainst($standard, $shell);
+            $reasons = self::reasonsAgainst($standard, $shell, $known);
             if ($reasons === []) {
                 $candidates[] = $standard;
             } else {
@@ -80,11 +81,14 @@ final readonly class Identification
         return $left;
     }
 
-    /** @return list<Evidence> */
-    private static function reasonsAgainst(ShellStandard $standard, Shell $shell): array
+    /**
+     * @param  list<Evidence>  $known
+     * @return list<Evidence>
+     */
+    private static function reasonsAgainst(ShellStandard $standard, Shell $shell, array $known): array
     {
         $reasons = [];
-        foreach (Evidence::cases() as $evidence) {
+        foreach ($known as $evidence) {
             if ($evidence->rulesOut($standard, $shell)) {
                 $reasons[] = $evidence;
             }

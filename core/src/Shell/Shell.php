@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Shell;
 
-use NeatSpindle\Core\Bike\Truth;
 use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Turn\Rotation;
 
@@ -22,16 +21,16 @@ final readonly class Shell
         public ?Measurement $guideDepth = null,
     ) {}
 
-    public function settled(Truth $truth): self
+    public function settled(float $width, float $bore, float $guide): self
     {
         return new self(
-            $this->width->settled($truth->width),
-            $this->bore?->settled($truth->bore),
+            $this->width->settled($width),
+            $this->bore?->settled($bore),
             $this->threaded,
             $this->threadPitch,
             $this->driveCupLoosens,
             $this->offset,
-            $this->guideDepth?->settled($truth->guide),
+            $this->guideDepth?->settled($guide),
         );
     }
 }

@@ -39,6 +39,17 @@ final readonly class StripPlan
         ]);
     }
 
+    public function step(string $code): ?StripStep
+    {
+        foreach ($this->steps as $step) {
+            if ($step->code === $code) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<StripStep> */
     private static function outOfTheWay(Fitted $fitted): array
     {

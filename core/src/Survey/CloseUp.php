@@ -22,29 +22,6 @@ enum CloseUp: string
     case PinionToFace = 'pinion-to-face';
     case CrankGap = 'crank-gap';
 
-    /** Null where nothing is set to a face: a look, a count, a rule held beside. */
-    public static function of(Spot $spot): ?self
-    {
-        return match (true) {
-            ! $spot->kind->isMeasured(), $spot->instrument === Instrument::Rule => null,
-            $spot->instrument === Instrument::Straightedge => self::Straightedge,
-            $spot->instrument === Instrument::ThreadGauge => self::Gauge,
-            default => match ($spot->code) {
-                'shell_bore' => self::Inside,
-                'cup_flange', 'guide_depth', 'cog_inset' => self::Depth,
-                'over_locknuts' => self::Between,
-                'cog_pitch' => self::CogStack,
-                'chain_twelve' => self::Links,
-                'wheel', 'front_wheel' => self::Roll,
-                'boom_diameter' => self::Round,
-                'ring_to_plate' => self::RingToPlate,
-                'pinion_to_face' => self::PinionToFace,
-                'crank_gap' => self::CrankGap,
-                default => $spot->instrument === Instrument::Tape ? self::TapeAlong : self::Across,
-            },
-        };
-    }
-
     /** What to mind, in a few words under the picture. */
     public function words(): string
     {

@@ -4,87 +4,192 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Survey;
 
-/** A place on the bike where something is measured or seen. Lengths in mm. */
-final readonly class Spot
+use NeatSpindle\Core\Margin\Source;
+
+/**
+ * A place on the bike where something is measured or seen. All that is known of it stands in `SpotFacts`, all that a
+ * person reads in `SpotWords`. Lengths in mm.
+ */
+enum Spot: string
 {
-    /**
-     * @param  string  $pointer where the answer stands in the job document
-     * @param  array<string, string>  $choices labels by value
-     */
-    private function __construct(
-        public string $code,
-        public string $label,
-        public SpotKind $kind,
-        public string $how,
-        public string $why,
-        public string $pointer,
-        public ?Instrument $instrument = null,
-        public float $least = 0.0,
-        public float $most = 0.0,
-        public array $choices = [],
-        public bool $isEssential = false,
-        public Sitting $sitting = Sitting::BeforeTheStrip,
-    ) {}
+    case CrankKind = 'crank_kind';
+    case BracketKind = 'bracket_kind';
+    case FrontMech = 'front_mech';
+    case ChainKept = 'chain_kept';
+    case Kickstand = 'kickstand';
+    case Guard = 'guard';
+    case CupsWidth = 'cups_width';
+    case CupFlange = 'cup_flange';
+    case GuideDepth = 'guide_depth';
+    case GuideRemedy = 'guide_remedy';
+    case Stay45 = 'stay_45';
+    case Stay64 = 'stay_64';
+    case Stay80 = 'stay_80';
+    case Stay112 = 'stay_112';
+    case ChainstayLength = 'chainstay_length';
+    case OverLocknuts = 'over_locknuts';
+    case CogInset = 'cog_inset';
+    case Cogs = 'cogs';
+    case HubRatios = 'hub_ratios';
+    case CogPitch = 'cog_pitch';
+    case Wheel = 'wheel';
+    case ChainPath = 'chain_path';
+    case OldChainLinks = 'old_chain_links';
+    case ChainTwelve = 'chain_twelve';
+    case Wheelbase = 'wheelbase';
+    case FrontWheel = 'front_wheel';
+    case SeatTube = 'seat_tube';
+    case TopTube = 'top_tube';
+    case DownTube = 'down_tube';
+    case BarToHead = 'bar_to_head';
+    case RoomBase = 'room_base';
+    case RoomFront = 'room_front';
+    case RoomRear = 'room_rear';
+    case BoomLength = 'boom_length';
+    case BoomDiameter = 'boom_diameter';
+    case ShellWidth = 'shell_width';
+    case ShellBore = 'shell_bore';
+    case ShellThreaded = 'shell_threaded';
+    case ThreadPitch = 'thread_pitch';
+    case DriveCupLoosens = 'drive_cup_loosens';
+    case RingToPlate = 'ring_to_plate';
+    case PinionToFace = 'pinion_to_face';
+    case CrankGap = 'crank_gap';
+    case BearingFeel = 'bearing_feel';
+    case CrankBoltTurns = 'crank_bolt_turns';
+    case TensionerArm = 'tensioner_arm';
+    case FirstChainRun = 'first_chain_run';
+    case FirstChainPlay = 'first_chain_play';
+    case ArmIn = 'arm_in';
+    case ArmOut = 'arm_out';
 
-    public static function length(string $code, string $label, Instrument $with, float $least, float $most, string $pointer, string $how, string $why): self
+    /** The spot whose answer stands at a pointer of the job document, or nearest above it. */
+    public static function atPointer(string $pointer): ?self
     {
-        return new self($code, $label, SpotKind::Length, $how, $why, $pointer, $with, $least, $most);
+        foreach (self::cases() as $spot) {
+            if ($pointer === $spot->pointer() || str_starts_with($pointer, $spot->pointer().'/')) {
+                return $spot;
+            }
+        }
+
+        return null;
     }
 
-    public static function offset(string $code, string $label, Instrument $with, float $reach, string $pointer, string $how, string $why): self
+    /** The spot where a figure of a sum was read; of several at different radii the nearest. Null for what is not read at one. */
+    public static function whereRead(Source $source, ?float $radius = null): ?self
     {
-        return new self($code, $label, SpotKind::Offset, $how, $why, $pointer, $with, -$reach, $reach);
+        $nearest = null;
+        foreach (self::cases() as $spot) {
+            if ($spot->source() === $source && ($nearest === null || $spot->distanceTo($radius) < $nearest->distanceTo($radius))) {
+                $nearest = $spot;
+            }
+        }
+
+        return $nearest;
     }
 
-    /** @param  array<string, string>  $choices labels by value */
-    public static function choice(string $code, string $label, array $choices, string $pointer, string $how, string $why): self
+    /** The same for a radius of the chainstay's profile; null for all other spots. */
+    public function stayRadius(): ?float
     {
-        return new self($code, $label, SpotKind::Choice, $how, $why, $pointer, choices: $choices);
+        return $this->landmark() === Landmark::OnTheStay ? $this->offset()[0] : null;
     }
 
-    public static function teeth(string $code, string $label, string $pointer, string $how, string $why): self
+    public function label(): string
     {
-        return new self($code, $label, SpotKind::Teeth, $how, $why, $pointer, null, 9, 60);
+        return SpotWords::ALL[$this->value][0];
     }
 
-    public static function ratios(string $code, string $label, string $pointer, string $how, string $why): self
+    public function how(): string
     {
-        return new self($code, $label, SpotKind::Ratios, $how, $why, $pointer);
+        return SpotWords::ALL[$this->value][1];
     }
 
-    public static function count(string $code, string $label, int $least, int $most, string $pointer, string $how, string $why): self
+    public function why(): string
     {
-        return new self($code, $label, SpotKind::Count, $how, $why, $pointer, null, $least, $most);
+        return SpotWords::ALL[$this->value][2];
     }
 
-    /** Without this no motor can be judged. */
-    public function essential(): self
+    public function kind(): SpotKind
     {
-        return $this->with(true, $this->sitting);
+        return $this->facts()->kind;
     }
 
-    /** Only the bare shell shows it. */
-    public function afterTheStrip(): self
+    /** Where the answer stands in the job document. */
+    public function pointer(): string
     {
-        return $this->with($this->isEssential, Sitting::AfterTheStrip);
+        return $this->facts()->at;
     }
 
-    /** Only the hung plates show it. */
-    public function withThePlates(): self
+    public function instrument(): ?Instrument
     {
-        return $this->with($this->isEssential, Sitting::WithThePlates);
+        return $this->facts()->with;
     }
 
-    private function with(bool $isEssential, Sitting $sitting): self
+    public function least(): float
     {
-        return new self(
-            $this->code, $this->label, $this->kind, $this->how, $this->why, $this->pointer,
-            $this->instrument, $this->least, $this->most, $this->choices, $isEssential, $sitting,
-        );
+        return (float) $this->facts()->range[0];
+    }
+
+    public function most(): float
+    {
+        return (float) $this->facts()->range[1];
     }
 
     public function allows(float $mm): bool
     {
-        return $mm >= $this->least && $mm <= $this->most;
+        return $mm >= $this->least() && $mm <= $this->most();
+    }
+
+    /** @return array<string, string> labels of the answers, by value */
+    public function choices(): array
+    {
+        return $this->facts()->choices;
+    }
+
+    /** What it sits on, on any bike. */
+    public function landmark(): Landmark
+    {
+        return $this->facts()->on[0];
+    }
+
+    /** @return array{float, float, float} how far along its landmark, and how far off it in mm to the front and up */
+    public function offset(): array
+    {
+        $on = $this->facts()->on;
+
+        return [(float) ($on[1] ?? 0.0), (float) ($on[2] ?? 0.0), (float) ($on[3] ?? 0.0)];
+    }
+
+    /** How the instrument is held; null where nothing is set to a face. */
+    public function closeUp(): ?CloseUp
+    {
+        return $this->facts()->closeUp;
+    }
+
+    /** The figure of a sum that is read here. */
+    public function source(): ?Source
+    {
+        return $this->facts()->source;
+    }
+
+    public function sitting(): Sitting
+    {
+        return $this->facts()->sitting;
+    }
+
+    /** Without this no motor can be judged. */
+    public function isEssential(): bool
+    {
+        return $this->facts()->essential;
+    }
+
+    private function distanceTo(?float $radius): float
+    {
+        return abs(($this->stayRadius() ?? 0.0) - ($radius ?? 0.0));
+    }
+
+    private function facts(): SpotFacts
+    {
+        return SpotFacts::of($this);
     }
 }

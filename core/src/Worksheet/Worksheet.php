@@ -5,20 +5,29 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Worksheet;
 
 use NeatSpindle\Core\Battery\PackFit;
+use NeatSpindle\Core\Build\BuildPlan;
+use NeatSpindle\Core\Build\BuildSheet;
+use NeatSpindle\Core\Drawer\DrawerPicker;
 use NeatSpindle\Core\Fit\MotorMatch;
+use NeatSpindle\Core\Fit\Trial;
 use NeatSpindle\Core\Gearing\Gears;
 use NeatSpindle\Core\Hill\Climb;
+use NeatSpindle\Core\Job\Job;
 use NeatSpindle\Core\Line\Chain;
 use NeatSpindle\Core\Line\Chainline;
+use NeatSpindle\Core\Margin\MarginName;
+use NeatSpindle\Core\Margin\Why;
+use NeatSpindle\Core\Mount\CannotBuildStack;
+use NeatSpindle\Core\Mount\Recipe;
+use NeatSpindle\Core\Mount\Site;
+use NeatSpindle\Core\Mount\Stack;
+use NeatSpindle\Core\Order\Alternative;
+use NeatSpindle\Core\Order\Alternatives;
 use NeatSpindle\Core\Reaction\Reaction;
+use NeatSpindle\Core\Route\RunRoute;
 use NeatSpindle\Core\Section\AxisSection;
 use NeatSpindle\Core\Shell\Identification;
-use NeatSpindle\Core\Stack\DrawerPicker;
-use NeatSpindle\Core\Stack\MarginName;
-use NeatSpindle\Core\Stack\Recipe;
-use NeatSpindle\Core\Stack\Recipes;
-use NeatSpindle\Core\Stack\Stack;
-use NeatSpindle\Core\Stack\Why;
+use NeatSpindle\Core\Survey\GuideRemedy;
 
 /** Everything that follows from a job, computed once and unrounded. */
 final readonly class Worksheet
@@ -40,7 +49,7 @@ final readonly class Worksheet
     {
         $identification = Identification::of($job->bike->shell);
         $kit = $job->kit;
-        $recipe = Recipes::for($job->bike, $identification, $kit->motor, $kit->ring, $kit->insert);
+        $recipe = $kit->motor->on(new Site($job->bike, $kit->ring), $identification->identified, $kit->insert) ?? throw CannotBuildStack::becauseMeasuresAreMissing($kit->motor->mount());
         $stack = $recipe->solve(new DrawerPicker($job->catalogue->drawer, $kit->byHand));
         $ringOutboard = $stack->ringOutboard();
         $gears = Gears::of($job->bike, $kit->ring);
@@ -52,7 +61,7 @@ final readonly class Worksheet
             $stack,
             $ringOutboard === null ? null : Chainline::of($job->bike, $ringOutboard),
             Chain::of($job->bike->rear, $kit->ring),
-            $job->torquing === null ? null : Reaction::of($kit->motor, $job->torquing),
+            self::reaction($job),
             $gears,
             $job->hill === null ? null : Climb::of($kit->motor, $gears, $job->hill->load, $job->hill->gradePercent),
             $job->pack === null ? null : PackFit::of($job->pack->triangle, $job->pack->pack),
@@ -62,13 +71,15 @@ final readonly class Worksheet
     /** @return list<MotorMatch> every motor against this bike, the best first; computed when asked */
     public function match(): array
     {
-        return MotorMatch::all($this->job, $this->identification);
+        return MotorMatch::all($this->job->bike, $this->identification, $this->job->kit->ring, $this->job->catalogue);
     }
 
     /** The section along the axis; null while the stack is unsolved. */
     public function section(): ?AxisSection
     {
-        return AxisSection::of($this->recipe, $this->stack, $this->job->kit->ring);
+        $layout = $this->recipe->layout($this->stack);
+
+        return $layout === null ? null : AxisSection::of($layout, $this->stack->filling, $this->job->kit->ring->radius());
     }
 
     /** The sum behind a margin of the stack. */
@@ -76,6 +87,52 @@ final readonly class Worksheet
     {
         $margin = $this->stack->margin($name);
 
-        return $margin === null ? null : new Why($margin, $this->recipe->sum($this->stack, $name));
+        return $margin === null ? null : new Why($margin);
+    }
+
+    /**
+     * What else would work from the drawer.
+     *
+     * @return list<Alternative>
+     */
+    public function alternatives(): array
+    {
+        return Alternatives::of($this->recipe, $this->job->bike, $this->job->catalogue->drawer, $this->stack->needed['drive'] ?? 0.0);
+    }
+
+    /** The chosen motor, to try other rings on. */
+    public function trial(): Trial
+    {
+        $job = $this->job;
+
+        return new Trial($job->bike, $this->identification, $job->kit->motor, $job->kit->insert, $job->catalogue->drawer, $job->hill);
+    }
+
+    /**
+     * The order of the build; null while the stack is unsolved.
+     *
+     * @param  list<RunRoute>  $routes
+     */
+    public function buildSheet(array $routes, GuideRemedy $guide = GuideRemedy::Stays): ?BuildSheet
+    {
+        $steps = $this->recipe->steps($this->stack);
+
+        return $steps === null ? null : BuildSheet::of(new BuildPlan(
+            $steps,
+            $this->stack->margin(MarginName::RingToChainstay),
+            $this->job->kit->ring,
+            $this->job->bike->material,
+            $this->chain,
+            $routes,
+            $guide,
+        ));
+    }
+
+    /** Null when it is not asked, or for a motor without a nut. */
+    private static function reaction(Job $job): ?Reaction
+    {
+        $nut = $job->kit->motor->held->nut();
+
+        return $job->torquing === null || $nut === null ? null : Reaction::of($nut, $job->kit->motor->maxTorqueNm, $job->torquing);
     }
 }

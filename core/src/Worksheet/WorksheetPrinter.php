@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Worksheet;
 
 use NeatSpindle\Core\Battery\PackFit;
+use NeatSpindle\Core\Drawer\Spacers;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Gearing\Gear;
 use NeatSpindle\Core\Hill\Climb;
@@ -12,17 +13,16 @@ use NeatSpindle\Core\Hill\GearOnHill;
 use NeatSpindle\Core\Line\Chain;
 use NeatSpindle\Core\Line\Chainline;
 use NeatSpindle\Core\Line\CogLine;
+use NeatSpindle\Core\Margin\Margin;
 use NeatSpindle\Core\Measure\Rounding;
+use NeatSpindle\Core\Mount\Note;
+use NeatSpindle\Core\Mount\Stack;
 use NeatSpindle\Core\Reaction\Reaction;
 use NeatSpindle\Core\Route\RoutePlan;
 use NeatSpindle\Core\Route\RunRoute;
 use NeatSpindle\Core\Shell\Evidence;
 use NeatSpindle\Core\Shell\Identification;
 use NeatSpindle\Core\Shell\ShellStandard;
-use NeatSpindle\Core\Stack\Margin;
-use NeatSpindle\Core\Stack\Note;
-use NeatSpindle\Core\Stack\Spacers;
-use NeatSpindle\Core\Stack\Stack;
 use NeatSpindle\Core\Turn\Turn;
 
 use function is_array;
@@ -89,14 +89,14 @@ final class WorksheetPrinter
     private static function stack(Stack $stack): array
     {
         return [
-            'mount' => $stack->mount->value,
+            'mount' => $stack->mount->code(),
             'verdict' => $stack->verdict->value,
             ...($stack->unsolved === null ? [] : ['unsolved' => $stack->unsolved->value]),
             'notes' => array_map(fn (Note $note) => $note->value, $stack->notes),
             ...self::rounded($stack->base),
             'needed_mm' => self::rounded($stack->needed),
-            ...($stack->fit === null ? [] : ['spacers' => array_map(fn (?Spacers $spacers) => $spacers?->pieces, $stack->spacers)]),
-            ...self::rounded($stack->fit?->figures() ?? []),
+            ...($stack->arrangement === null ? [] : ['spacers' => array_map(fn (?Spacers $spacers) => $spacers?->pieces, $stack->spacers)]),
+            ...self::rounded($stack->arrangement?->figures() ?? []),
             'margins' => array_map(self::margin(...), $stack->margins),
         ];
     }

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Build;
+
+use NeatSpindle\Core\Margin\Verdict;
+
+/**
+ * Whether a step of a build may be ticked. Asked by every way in, in the same transaction as the tick; a step that is
+ * held cannot be done, whoever asks. That a step fails its check can always be said.
+ */
+final readonly class BuildGate
+{
+    /**
+     * @param  Verdict  $stack what the stack comes to
+     * @param  list<Gate>  $gates what the mount wants looked at by hand
+     * @param  ?string  $stop why the job is stopped, in words; null when it is not
+     */
+    public function __construct(
+        private BuildSheet $sheet,
+        private Ticks $ticks,
+        private Verdict $stack,
+        private array $gates,
+        private ?string $stop,
+    ) {}
+
+    /** Why a step may not be ticked now, in a person's words; null when it may. */
+    public function objection(BuildStep $step): ?string
+    {
+        return $this->stopped() ?? $this->waiting($step) ?? $this->failing($step) ?? $this->gated($step);
+    }
+
+    /** @return array<string, string> the objection by the code of the step it holds */
+    public function held(): array
+    {
+        $held = [];
+        foreach ($this->sheet->steps as $step) {
+            $objection = $this->objection($step);
+            if ($objection !== null) {
+                $held[$step->code] = $objection;
+            }
+        }
+
+        return $held;
+    }
+
+    private function stopped(): ?string
+    {
+        return $this->stop === null ? null : 'The job is stopped: '.rtrim($this->stop, '.').'. Nothing is built until the stop is lifted.';
+    }
+
+    private function waiting(BuildStep $step): ?string
+    {
+        $failed = $this->sheet->heldBack($this->ticks->failed)[$step->code] ?? null;
+        if ($failed !== null) {
+            return "This waits for “{$this->title($failed)}”, which failed its check.";
+        }
+        foreach ($step->after as $before) {
+            if (! $this->ticks->isDone($before) && $this->sheet->step($before) !== null) {
+                return "This comes after “{$this->title($before)}”, which is not done yet.";
+            }
+        }
+
+        return null;
+    }
+
+    /** A stack that fails may be fitted dry, to find out how; nothing that goes on for good. */
+    private function failing(BuildStep $step): ?string
+    {
+        return $this->stack === Verdict::Fails && ! $step->isDry() ? 'The stack fails: see Stack for what stands in the way. Until then only the dry fit.' : null;
+    }
+
+    private function gated(BuildStep $step): ?string
+    {
+        foreach ($step->recordsTorque ? $this->gates : [] as $gate) {
+            if ($gate->open !== null && ($gate->behind === null || $this->sheet->comesAfter($step, $gate->behind))) {
+                return "No torque yet. {$gate->label}: {$gate->open}";
+            }
+        }
+
+        return null;
+    }
+
+    private function title(string $code): string
+    {
+        return $this->sheet->step($code)->title ?? $code;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Exchange;
+
+use NeatSpindle\Core\Document\Cursor;
+use NeatSpindle\Core\Document\Faults;
+use NeatSpindle\Core\Document\InvalidDocument;
+use NeatSpindle\Core\Part\Spider;
+use stdClass;
+
+/**
+ * Reads what a workshop's catalogue may carry beyond the job document: adapter spiders, and the bolt circles of
+ * rings and motors. A job document ignores all of it.
+ */
+final class ExtrasReader
+{
+    /**
+     * @return list<Spider>
+     *
+     * @throws InvalidDocument with every fault at once; pointers start at the catalogue
+     */
+    public static function read(stdClass $catalogue): array
+    {
+        $faults = new Faults;
+        $root = Cursor::root($catalogue, $faults);
+        $spiders = array_map(self::spider(...), array_filter($root->optionalObject('spiders')?->entries() ?? [], fn (Cursor $at) => $at->expectObject()));
+        self::circles($root->peek('rings'), 'bolt_circle_mm');
+        self::circles($root->peek('motors'), 'ring_bolt_circle_mm');
+
+        return $faults->all() === [] ? array_values($spiders) : throw InvalidDocument::becauseOf($faults->all());
+    }
+
+    private static function spider(Cursor $at): Spider
+    {
+        $at->expectShortKey();
+
+        return new Spider($at->key(), $at->length('bolt_circle_mm'), $at->length('thickness_mm'), $at->texts('motors'));
+    }
+
+    private static function circles(Cursor $at, string $key): void
+    {
+        foreach ($at->entries() as $entry) {
+            $entry->optionalLength($key);
+        }
+    }
+}

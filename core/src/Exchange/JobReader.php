@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Exchange;
+
+use NeatSpindle\Core\Catalogue\Catalogue;
+use NeatSpindle\Core\Document\Cursor;
+use NeatSpindle\Core\Document\Fault;
+use NeatSpindle\Core\Document\Faults;
+use NeatSpindle\Core\Document\InvalidDocument;
+use NeatSpindle\Core\Document\JsonText;
+use NeatSpindle\Core\Job\Job;
+use NeatSpindle\Core\Shell\Shell;
+use stdClass;
+
+/** Reads job documents (`neat-spindle/job`, version 1) and the parts of one that stand alone. */
+final class JobReader
+{
+    public const FORMAT = 'neat-spindle/job';
+
+    public const VERSION = 1;
+
+    /** @throws InvalidDocument with every fault at once */
+    public static function fromJson(string $json): Job
+    {
+        return self::read(JsonText::object($json));
+    }
+
+    /** @throws InvalidDocument with every fault at once */
+    public static function read(stdClass $document): Job
+    {
+        $faults = new Faults;
+        $root = Cursor::root($document, $faults);
+        self::expectFormat($root);
+        $catalogue = CatalogueReader::read($root->object('catalogue'));
+        $bike = BikeReader::read($root->object('bike'));
+        $kit = KitReader::read($root, $catalogue);
+        $turns = TurnsReader::read($root);
+        $routing = $root->has('routing') ? RoutingReader::read($root->object('routing')) : null;
+        $torquing = ConditionsReader::torquing($root);
+        $hill = ConditionsReader::hill($root);
+        $pack = ConditionsReader::pack($root);
+        $list = $faults->all();
+
+        return $list === [] && $kit !== null
+            ? new Job($catalogue, $bike, $kit, $turns, $routing, $torquing, $hill, $pack)
+            : throw InvalidDocument::becauseOf($list ?: [new Fault('/kit', 'This kit cannot be read.')]);
+    }
+
+    /** @throws InvalidDocument with every fault at once; pointers start at the catalogue */
+    public static function catalogue(stdClass $document): Catalogue
+    {
+        $faults = new Faults;
+        $catalogue = CatalogueReader::read(Cursor::root($document, $faults));
+
+        return $faults->all() === [] ? $catalogue : throw InvalidDocument::becauseOf($faults->all());
+    }
+
+    /** @throws InvalidDocument with every fault at once; pointers start at the shell */
+    public static function shell(stdClass $document): Shell
+    {
+        $faults = new Faults;
+        $shell = BikeReader::shell(Cursor::root($document, $faults));
+
+        return $faults->all() === [] ? $shell : throw InvalidDocument::becauseOf($faults->all());
+    }
+
+    private static function expectFormat(Cursor $root): void
+    {
+        $format = $root->textOrNull('format');
+        if ($format !== null && $format !== self::FORMAT) {
+            $root->faultAt('format', 'Expected “'.self::FORMAT.'”.');
+        }
+        $version = $root->numberOrNull('version');
+        if ($version !== null && $version !== (float) self::VERSION) {
+            $root->faultAt('version', 'Expected version 1.');
+        }
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Mount;
+
+use NeatSpindle\Core\Adapter\SleeveToMeasure;
+use NeatSpindle\Core\Bike\Scenario;
+use NeatSpindle\Core\Build\MountSteps;
+use NeatSpindle\Core\Drawer\Picker;
+use NeatSpindle\Core\Section\Layout;
+
+/** How the stack of one motor is built up on one bike. */
+interface Recipe
+{
+    public function mount(): Mount;
+
+    public function solve(Picker $picker): Stack;
+
+    /** This recipe on the bike as it might really be. */
+    public function settled(Scenario $scenario): self;
+
+    /**
+     * The doubts it depends on, in the order in which they decide its places; the last decides all that is left.
+     *
+     * @return non-empty-list<DoubtAxis>
+     */
+    public function axes(): array;
+
+    /** Where its parts lie in the section, once it is solved; null for an unsolved stack. */
+    public function layout(Stack $stack): ?Layout;
+
+    /** The steps of a build that are its own; null for an unsolved stack. */
+    public function steps(Stack $stack): ?MountSteps;
+
+    /** The sleeve that could be made for this shell; null for a mount without one, or an unsolved stack. */
+    public function madeSleeve(Stack $stack): ?SleeveToMeasure;
+}

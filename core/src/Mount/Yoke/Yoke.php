@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Mount\Yoke;
+
+use NeatSpindle\Core\Mount\Body;
+use NeatSpindle\Core\Mount\BodyInFrame;
+use NeatSpindle\Core\Mount\Entry;
+use NeatSpindle\Core\Mount\Held;
+use NeatSpindle\Core\Mount\Mount;
+use NeatSpindle\Core\Mount\Recipe;
+use NeatSpindle\Core\Mount\Site;
+use NeatSpindle\Core\Shell\Shell;
+
+/** A motor whose body straddles the shell, with a cup from the left and a trapped yoke. All in mm. */
+final readonly class Yoke implements Held
+{
+    public function __construct(
+        public Body $body,
+        public float $base,
+        public float $slotStart,
+        public float $slotEnd,
+        public float $thickness,
+        public float $cupReach,
+        public float $cupMinEngagement,
+        public float $bodyThreadEnd,
+        public float $bodyThreadDepth,
+        public float $collarThickness,
+        public float $crankMarker,
+    ) {}
+
+    public function mount(): Mount
+    {
+        return new YokeMount;
+    }
+
+    public function on(Site $site, Entry $entry): Recipe
+    {
+        return new YokeStack(new BodyInFrame($site, $entry, $this->body), $this);
+    }
+
+    public function nut(): null
+    {
+        return null;
+    }
+
+    public function bodyGap(): float
+    {
+        return $this->body->gap;
+    }
+
+    public function insertFor(Shell $shell): null
+    {
+        return null;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Mount\Yoke;
+
+use NeatSpindle\Core\Mount\Arrangement;
+
+/** Where the parts of a solved yoke stack end up. In mm; depths are from the body's datum leftwards. */
+final readonly class YokeArrangement implements Arrangement
+{
+    /**
+     * @param  float  $yokeInnerFace depth of the yoke's right face
+     * @param  float  $cupEngagement how much of the body's thread the cup takes
+     */
+    public function __construct(
+        public float $yokeInnerFace,
+        public float $cupEngagement,
+        public float $ringOutboard,
+    ) {}
+
+    public function ringOutboard(): float
+    {
+        return $this->ringOutboard;
+    }
+
+    public function isComplete(): bool
+    {
+        return true;
+    }
+
+    public function figures(): array
+    {
+        return ['engagement_mm' => ['cup' => $this->cupEngagement], 'ring_outboard_of_shell_mm' => $this->ringOutboard];
+    }
+}

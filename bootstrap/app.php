@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Http\Middleware\ContentSecurityPolicy;
 use App\Http\Middleware\KeepSession;
+use App\Http\Middleware\NameTheRequest;
+use App\Http\Middleware\TurnAwayWhoIsShutOut;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -13,9 +15,11 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         commands: __DIR__.'/../routes/console.php',
+        health: '/up',
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->web(append: [ContentSecurityPolicy::class], replace: [StartSession::class => KeepSession::class]);
+        $middleware->prepend(NameTheRequest::class);
+        $middleware->web(append: [ContentSecurityPolicy::class, TurnAwayWhoIsShutOut::class], replace: [StartSession::class => KeepSession::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

@@ -4,34 +4,57 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AdapterController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BuildController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\ConditionController;
 use App\Http\Controllers\DrawerController;
+use App\Http\Controllers\GearsController;
+use App\Http\Controllers\HillsController;
 use App\Http\Controllers\JobController;
-use App\Http\Controllers\KitController;
 use App\Http\Controllers\LineController;
+use App\Http\Controllers\MatchController;
+use App\Http\Controllers\MissingController;
+use App\Http\Controllers\NewsController;
+use App\Http\Controllers\OrderController;
+use App\Http\Controllers\PasswordController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PreferenceController;
+use App\Http\Controllers\RestController;
+use App\Http\Controllers\RouteController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StackController;
-use App\Http\Controllers\StepController;
+use App\Http\Controllers\StartJobController;
+use App\Http\Controllers\StripController;
 use App\Http\Controllers\SurveyController;
+use App\Http\Controllers\WaysController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'create'])->name('sign-in');
     Route::post('/sign-in', [SignInController::class, 'store']);
+    Route::get('/password/forgotten', [PasswordController::class, 'forgotten'])->name('password.forgotten');
+    Route::post('/password/forgotten', [PasswordController::class, 'send'])->middleware('throttle:letters')->name('password.send');
+    Route::get('/password/new/{token}', [PasswordController::class, 'choose'])->name('password.reset');
+    Route::post('/password/new', [PasswordController::class, 'reset'])->middleware('throttle:letters')->name('password.keep');
 });
 
-Route::middleware('auth')->group(function (): void {
+Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
     Route::put('/preferences', [PreferenceController::class, 'update'])->name('preferences');
+    Route::get('/account', [PreferenceController::class, 'show'])->name('account');
+    Route::put('/account/password', [PasswordController::class, 'change'])->name('password.change');
+    Route::post('/account/sign-out-everywhere', [PasswordController::class, 'endSessions'])->name('sessions.end');
 
-    Route::get('/', [BenchController::class, 'index'])->name('bench');
-    Route::get('/jobs/new', [BenchController::class, 'create'])->name('job.start');
-    Route::post('/jobs', [BenchController::class, 'store'])->name('job.store');
+    Route::get('/', BenchController::class)->name('bench');
+    Route::get('/jobs/new', [StartJobController::class, 'create'])->name('job.start');
+    Route::post('/jobs', [StartJobController::class, 'store'])->name('job.store');
 
-    Route::prefix('/jobs/{job}')->name('job.')->whereNumber('job')->group(function (): void {
+    Route::prefix('/jobs/{job}')->name('job.')->whereNumber(['job', 'reading', 'condition', 'motor', 'run', 'track'])->scopeBindings()->group(function (): void {
         Route::get('/', [JobController::class, 'show'])->name('show');
+        Route::get('/job.json', [JobController::class, 'document'])->name('document');
+        Route::get('/worksheet.json', [JobController::class, 'worksheet'])->name('worksheet');
+        Route::get('/news', NewsController::class)->name('news');
+
         Route::get('/survey', [SurveyController::class, 'show'])->name('survey');
         Route::post('/readings', [SurveyController::class, 'reading'])->name('reading');
         Route::post('/caliper', [SurveyController::class, 'caliper'])->name('caliper');
@@ -40,56 +63,66 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/condition', [ConditionController::class, 'show'])->name('condition');
         Route::post('/condition', [ConditionController::class, 'store'])->name('condition.store');
         Route::put('/condition/{condition}', [ConditionController::class, 'lift'])->name('condition.lift');
-        Route::get('/strip', [JobController::class, 'strip'])->name('strip');
-        Route::post('/strip', [StepController::class, 'strip'])->name('strip.step');
-        Route::get('/match', [JobController::class, 'match'])->name('match');
-        Route::put('/motor', [KitController::class, 'motor'])->name('motor');
-        Route::put('/ring', [KitController::class, 'ring'])->name('ring');
-        Route::get('/insert/{motor}', [AdapterController::class, 'show'])->name('adapter');
+
+        Route::get('/strip', [StripController::class, 'show'])->name('strip');
+        Route::post('/strip', [StripController::class, 'record'])->name('strip.step');
+
+        Route::get('/match', [MatchController::class, 'show'])->name('match');
+        Route::put('/motor', [MatchController::class, 'choose'])->name('motor');
+        Route::get('/insert/{motor}', [AdapterController::class, 'insert'])->name('adapter');
+        Route::get('/insert/{motor}/drawing.svg', [AdapterController::class, 'insertSvg'])->name('adapter.svg');
         Route::get('/sleeve/{motor}', [AdapterController::class, 'sleeve'])->name('sleeve');
         Route::get('/sleeve/{motor}/drawing.svg', [AdapterController::class, 'sleeveSvg'])->name('sleeve.svg');
-        Route::get('/insert/{motor}/drawing.svg', [AdapterController::class, 'svg'])->name('adapter.svg');
-        Route::get('/stack', [JobController::class, 'stack'])->name('stack');
-        Route::put('/stack', [KitController::class, 'edit'])->name('edit');
-        Route::post('/stack/undo', [KitController::class, 'undo'])->name('undo');
-        Route::post('/stack/redo', [KitController::class, 'redo'])->name('redo');
-        Route::get('/stack/ways', [StackController::class, 'ways'])->name('ways');
-        Route::put('/stack/ways', [KitController::class, 'alternative'])->name('way');
-        Route::get('/stack/order', [StackController::class, 'order'])->name('order');
-        Route::get('/stack/order.csv', [StackController::class, 'orderCsv'])->name('order.csv');
-        Route::post('/stack/order', [StackController::class, 'reserve'])->name('reserve');
-        Route::get('/stack/rest', [StackController::class, 'rest'])->name('rest');
-        Route::put('/stack/rest', [StackController::class, 'brace'])->name('brace');
-        Route::get('/news', [StackController::class, 'news'])->name('news');
-        Route::delete('/stack', [KitController::class, 'solve'])->name('solve');
+
+        Route::get('/stack', [StackController::class, 'show'])->name('stack');
+        Route::put('/stack', [StackController::class, 'edit'])->name('edit');
+        Route::delete('/stack', [StackController::class, 'solve'])->name('solve');
+        Route::get('/section.svg', [StackController::class, 'svg'])->name('section');
+        Route::post('/stack/undo', [StackController::class, 'undo'])->name('undo');
+        Route::post('/stack/redo', [StackController::class, 'redo'])->name('redo');
+        Route::get('/stack/ways', [WaysController::class, 'show'])->name('ways');
+        Route::put('/stack/ways', [WaysController::class, 'choose'])->name('way');
+        Route::get('/stack/order', [OrderController::class, 'show'])->name('order');
+        Route::get('/stack/order.csv', [OrderController::class, 'csv'])->name('order.csv');
+        Route::post('/stack/order', [OrderController::class, 'pieces'])->name('reserve');
+        Route::get('/stack/rest', [RestController::class, 'show'])->name('rest');
+        Route::put('/stack/rest', [RestController::class, 'brace'])->name('brace');
+
         Route::get('/line', [LineController::class, 'show'])->name('line');
+        Route::get('/line/line.svg', [LineController::class, 'svg'])->name('line.svg');
+        Route::put('/ring', [LineController::class, 'ring'])->name('ring');
         Route::put('/line/weights', [LineController::class, 'weights'])->name('weights');
-        Route::get('/line/gears', [LineController::class, 'gears'])->name('gears');
-        Route::get('/line/hills', [LineController::class, 'hills'])->name('hills');
-        Route::get('/line/{drawing}.svg', [LineController::class, 'drawing'])->whereIn('drawing', ['line', 'gears', 'road'])->name('drawing');
-        Route::put('/line/hills', [LineController::class, 'riding'])->name('riding');
-        Route::post('/line/roads', [LineController::class, 'track'])->name('track');
-        Route::delete('/line/roads/{track}', [LineController::class, 'dropTrack'])->name('track.drop');
-        Route::get('/route', [JobController::class, 'route'])->name('route');
-        Route::put('/runs/{run}', [KitController::class, 'supply'])->name('supply');
-        Route::get('/build', [JobController::class, 'build'])->name('build');
-        Route::post('/build', [StepController::class, 'build'])->name('build.step');
-        Route::get('/build/print', [JobController::class, 'printedSheet'])->name('build.print');
-        Route::get('/job.json', [JobController::class, 'document'])->name('document');
-        Route::get('/worksheet.json', [JobController::class, 'worksheet'])->name('worksheet');
-        Route::get('/section.svg', [JobController::class, 'section'])->name('section');
+        Route::get('/line/gears', [GearsController::class, 'show'])->name('gears');
+        Route::get('/line/gears.svg', [GearsController::class, 'svg'])->name('gears.svg');
+        Route::get('/line/hills', [HillsController::class, 'show'])->name('hills');
+        Route::get('/line/road.svg', [HillsController::class, 'svg'])->name('road.svg');
+        Route::put('/line/hills', [HillsController::class, 'riding'])->name('riding');
+        Route::post('/line/roads', [HillsController::class, 'keepRoad'])->name('track');
+        Route::delete('/line/roads/{track}', [HillsController::class, 'dropRoad'])->name('track.drop');
+
+        Route::get('/route', [RouteController::class, 'show'])->name('route');
+        Route::put('/runs/{run}', [RouteController::class, 'supply'])->name('supply');
+
+        Route::get('/build', [BuildController::class, 'show'])->name('build');
+        Route::post('/build', [BuildController::class, 'record'])->name('build.step');
+        Route::get('/build/print', [BuildController::class, 'paper'])->name('build.print');
     });
 
-    Route::get('/catalogue', [CatalogueController::class, 'index'])->name('catalogue');
-    Route::post('/catalogue', [CatalogueController::class, 'import'])->name('catalogue.import');
-    Route::get('/catalogue.json', [CatalogueController::class, 'export'])->name('catalogue.export');
-    Route::get('/drawer', [DrawerController::class, 'index'])->name('drawer');
-    Route::post('/drawer', [DrawerController::class, 'store'])->name('drawer.store');
-    Route::get('/drawer.csv', [DrawerController::class, 'export'])->name('drawer.export');
-    Route::post('/drawer.csv', [DrawerController::class, 'import'])->name('drawer.import');
-    Route::get('/drawer/missing', [DrawerController::class, 'missing'])->name('drawer.missing');
-    Route::get('/drawer/missing.csv', [DrawerController::class, 'missingCsv'])->name('drawer.missing.csv');
-    Route::put('/drawer/{spacer}', [DrawerController::class, 'count'])->name('drawer.count');
+    Route::get('/catalogue', [CatalogueController::class, 'show'])->name('catalogue');
+    Route::post('/catalogue', [CatalogueController::class, 'readIn'])->name('catalogue.import');
+    Route::get('/catalogue.json', [CatalogueController::class, 'json'])->name('catalogue.export');
+    Route::get('/drawer', [DrawerController::class, 'show'])->name('drawer');
+    Route::post('/drawer', [DrawerController::class, 'add'])->name('drawer.store');
+    Route::get('/drawer.csv', [DrawerController::class, 'csv'])->name('drawer.export');
+    Route::post('/drawer.csv', [DrawerController::class, 'readIn'])->name('drawer.import');
+    Route::get('/drawer/missing', [MissingController::class, 'show'])->name('drawer.missing');
+    Route::get('/drawer/missing.csv', [MissingController::class, 'csv'])->name('drawer.missing.csv');
+    Route::put('/drawer/{spacer}', [DrawerController::class, 'count'])->whereNumber('spacer')->name('drawer.count');
+
+    Route::get('/people', [PeopleController::class, 'show'])->name('people');
+    Route::post('/people', [PeopleController::class, 'invite'])->middleware('throttle:letters')->name('people.invite');
+    Route::put('/people/{user}', [PeopleController::class, 'change'])->whereNumber('user')->name('people.change');
+    Route::put('/people/{user}/access', [PeopleController::class, 'access'])->whereNumber('user')->name('people.access');
 });
 
 if (app()->environment('local', 'testing')) {

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Stage;
-use App\Models\StepRecord;
+use App\Models\StepState;
 use App\Models\WaitsFor;
-use NeatSpindle\Core\Stack\MarginName;
-use NeatSpindle\Core\Stack\Note;
-use NeatSpindle\Core\Stack\Unsolved;
-use NeatSpindle\Core\Stack\Verdict;
+use NeatSpindle\Core\Margin\MarginName;
+use NeatSpindle\Core\Margin\Verdict;
+use NeatSpindle\Core\Mount\Note;
+use NeatSpindle\Core\Mount\Unsolved;
 use NeatSpindle\Core\Survey\Sitting;
 use NeatSpindle\Core\Survey\Spot;
 
@@ -25,56 +25,58 @@ class Progress
         public readonly string $next,
     ) {}
 
-    public static function of(JobSheet $sheet): self
+    public static function of(OpenJob $open): self
     {
-        return self::stopped($sheet) ?? self::measuring($sheet) ?? self::choosing($sheet) ?? self::stacking($sheet) ?? self::building($sheet);
+        return self::stopped($open) ?? self::measuring($open) ?? self::choosing($open) ?? self::stacking($open) ?? self::building($open);
     }
 
-    private static function stopped(JobSheet $sheet): ?self
+    private static function stopped(OpenJob $open): ?self
     {
-        $reason = $sheet->stop();
+        $reason = $open->stop();
 
         return $reason === null ? null : new self(Stage::Survey, WaitsFor::Decision, "Stopped. {$reason}");
     }
 
-    private static function measuring(JobSheet $sheet): ?self
+    private static function measuring(OpenJob $open): ?self
     {
-        $before = array_filter($sheet->missing, fn (Spot $spot) => $spot->sitting === Sitting::BeforeTheStrip);
+        $missing = $open->missing();
+        $before = array_filter($missing, fn (Spot $spot) => $spot->sitting() === Sitting::BeforeTheStrip);
         if ($before !== []) {
-            return new self(Stage::Survey, WaitsFor::Measurement, 'Measure: '.reset($before)->label);
+            return new self(Stage::Survey, WaitsFor::Measurement, 'Measure: '.reset($before)->label());
         }
-        $isPlates = ($sheet->missing[0]->sitting ?? null) === Sitting::WithThePlates;
-        if (($sheet->missing === [] || $isPlates) && ! $sheet->findings->isWidthEarly()) {
+        $isPlates = ($missing[0] ?? null)?->sitting() === Sitting::WithThePlates;
+        if (($open->missing() === [] || $isPlates) && ! $open->findings->isWidthEarly()) {
             return null;
         }
-        $records = $sheet->records('strip');
-        foreach ($sheet->stripPlan()->steps as $step) {
-            if (($records[$step->code]->state ?? null) !== StepRecord::DONE) {
+        $records = $open->records('strip');
+        foreach ($open->stripPlan()->steps as $step) {
+            if (($records[$step->code]->state ?? null) !== StepState::Done) {
                 return new self(Stage::Strip, WaitsFor::Hands, "Strip: {$step->title}");
             }
         }
 
-        return new self(Stage::Survey, WaitsFor::Measurement, 'Measure bare: '.($sheet->missing[0]->label ?? 'Shell width'));
+        return new self(Stage::Survey, WaitsFor::Measurement, 'Measure bare: '.($missing === [] ? 'Shell width' : $missing[0]->label()));
     }
 
-    private static function choosing(JobSheet $sheet): ?self
+    private static function choosing(OpenJob $open): ?self
     {
-        $next = $sheet->identification()?->next;
+        $next = $open->identification()?->next;
 
         return match (true) {
-            $sheet->isKitChosen() => null,
+            $open->isKitChosen() => null,
             $next !== null => new self(Stage::Survey, WaitsFor::Measurement, 'Tell the shell apart: '.$next->label()),
-            $sheet->job->kit?->motor_id === null => new self(Stage::Match, WaitsFor::Decision, 'Choose a motor'),
+            $open->job->kit?->motor_id === null => new self(Stage::Match, WaitsFor::Decision, 'Choose a motor'),
             default => new self(Stage::Line, WaitsFor::Decision, 'Choose a ring'),
         };
     }
 
-    private static function stacking(JobSheet $sheet): ?self
+    private static function stacking(OpenJob $open): ?self
     {
-        if ($sheet->document->missingPlates() !== []) {
-            return new self(Stage::Survey, WaitsFor::Measurement, 'Measure with the plates: '.$sheet->missing[0]->label);
+        $missing = $open->missingForTheMount();
+        if ($missing !== []) {
+            return new self(Stage::Survey, WaitsFor::Measurement, 'Measure with the plates: '.$missing[0]->label());
         }
-        $stack = $sheet->worksheet?->stack;
+        $stack = $open->worksheet()?->stack;
         if ($stack === null || $stack->verdict !== Verdict::Fails) {
             return null;
         }
@@ -89,12 +91,12 @@ class Progress
         };
     }
 
-    private static function building(JobSheet $sheet): self
+    private static function building(OpenJob $open): self
     {
-        $records = $sheet->records('build');
-        $steps = $sheet->withRoutes()->buildSheet()->steps ?? [];
+        $records = $open->records('build');
+        $steps = $open->buildSheet()->steps ?? [];
         foreach ($steps as $i => $step) {
-            if (($records[$step->code]->state ?? null) !== StepRecord::DONE) {
+            if (($records[$step->code]->state ?? null) !== StepState::Done) {
                 return new self(Stage::Build, WaitsFor::Hands, sprintf('Build %d of %d: %s', $i + 1, count($steps), $step->title));
             }
         }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use Illuminate\Http\Response;
 use RuntimeException;
 
 use function array_slice;
@@ -17,19 +16,10 @@ class CsvTable
     /** What a spreadsheet would take for a formula at the start of a cell. */
     private const FORMULA = ['=', '+', '-', '@', "\t", "\r"];
 
-    /** @param  list<list<string>>  $rows the headings first */
-    public static function download(array $rows, string $filename): Response
-    {
-        return response(self::write($rows), 200, [
-            'Content-Type' => 'text/csv; charset=UTF-8',
-            'Content-Disposition' => "attachment; filename=\"{$filename}\"",
-        ]);
-    }
-
     /** @param  list<list<string>>  $rows */
     public static function write(array $rows): string
     {
-        $stream = fopen('php://memory', 'r+') ?: throw new RuntimeException('No memory for a table.');
+        $stream = self::memory();
         foreach ($rows as $row) {
             fputcsv($stream, array_map(self::harmless(...), $row), ',', '"', '');
         }
@@ -39,29 +29,62 @@ class CsvTable
     }
 
     /**
-     * Rows by the line they start in, cells by heading; commas or semicolons between them.
+     * Rows by the line they start in, cells by heading; commas or semicolons between them. A cell in quotes may hold line
+     * breaks. What was written is read back the same.
      *
      * @return array<int, array<string, string>>
      */
     public static function read(string $text): array
     {
         $text = (string) preg_replace('/^\xEF\xBB\xBF/', '', $text);
-        $first = strtok($text, "\r\n") ?: '';
+        $first = (string) strtok($text, "\r\n");
         $between = substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
-        $headings = array_map(fn (?string $name) => strtolower(trim((string) $name)), str_getcsv($first, $between, '"', ''));
         $rows = [];
-        foreach (preg_split('/\r\n|\r|\n/', $text) ?: [] as $i => $line) {
-            if ($i > 0 && trim($line) !== '') {
-                $cells = array_slice(array_pad(str_getcsv($line, $between, '"', ''), count($headings), ''), 0, count($headings));
-                $rows[$i + 1] = array_combine($headings, array_map(fn (?string $cell) => ltrim(trim((string) $cell), "'"), $cells));
+        $headings = [];
+        foreach (self::records($text, $between) as $line => $cells) {
+            if ($headings === []) {
+                $headings = array_map(fn (string $name) => strtolower(trim($name)), $cells);
+            } elseif ($cells !== ['']) {
+                $cells = array_slice(array_pad($cells, count($headings), ''), 0, count($headings));
+                $rows[$line] = array_combine($headings, array_map(self::asTyped(...), $cells));
             }
         }
 
         return $rows;
     }
 
+    /** @return iterable<int, non-empty-list<string>> the records by the line they start in */
+    private static function records(string $text, string $between): iterable
+    {
+        $stream = self::memory();
+        fwrite($stream, str_replace(["\r\n", "\r"], "\n", $text));
+        rewind($stream);
+        $line = 1;
+        while (($cells = fgetcsv($stream, null, $between, '"', '')) !== false) {
+            $cells = array_map(strval(...), $cells);
+            yield $line => $cells;
+            $line += 1 + substr_count(implode('', $cells), "\n");
+        }
+    }
+
+    /** @return resource */
+    private static function memory(): mixed
+    {
+        return fopen('php://memory', 'r+') ?: throw new RuntimeException('No memory for a table.');
+    }
+
+    /** A cell that a spreadsheet would compute gets an apostrophe before it; so does one that begins with one, to be told apart. */
     private static function harmless(string $cell): string
     {
-        return $cell !== '' && in_array($cell[0], self::FORMULA, true) && ! is_numeric($cell) ? "'{$cell}" : $cell;
+        $isDangerous = $cell !== '' && in_array($cell[0], self::FORMULA, true) && ! is_numeric($cell);
+
+        return $isDangerous || str_starts_with($cell, "'") ? "'{$cell}" : $cell;
+    }
+
+    private static function asTyped(string $cell): string
+    {
+        $cell = trim($cell, " \t\n\r\0\x0B");
+
+        return str_starts_with($cell, "'") ? substr($cell, 1) : $cell;
     }
 }

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Models\Spacer;
-use App\Models\Workshop;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
-use NeatSpindle\Core\Stack\SpacerUse;
+use NeatSpindle\Core\Drawer\SpacerUse;
 
 use function count;
 
@@ -17,7 +15,17 @@ class DrawerTable
 {
     private const HEADINGS = ['thickness_mm', 'quantity', 'use', 'lies_in'];
 
-    private const MOST_ROWS = 300;
+    private const NEEDED = ['thickness_mm', 'quantity', 'use'];
+
+    private const LONGEST_PLACE = 60;
+
+    /** @param  array<int, array<string, string>>  $cells  by the line they start in */
+    private function __construct(private readonly array $cells) {}
+
+    public static function read(string $text): self
+    {
+        return new self(CsvTable::read($text));
+    }
 
     /** @param  Collection<int, Spacer>  $spacers */
     public static function write(Collection $spacers): string
@@ -30,61 +38,59 @@ class DrawerTable
     }
 
     /**
-     * What is wrong with a table, line by line; nothing when it can be kept.
+     * What is wrong with the table, line by line; nothing when it can be kept.
      *
      * @return list<string>
      */
-    public static function faults(string $text): array
+    public function faults(): array
     {
-        $rows = CsvTable::read($text);
-        $first = array_key_first($rows);
+        $first = array_key_first($this->cells);
         if ($first === null) {
             return ['The table has no rows.'];
         }
-        $missing = array_diff(['thickness_mm', 'quantity', 'use'], array_keys($rows[$first]));
+        $missing = array_diff(self::NEEDED, array_keys($this->cells[$first]));
         if ($missing !== []) {
             return ['The first line must name the columns; missing: '.implode(', ', $missing).'.'];
         }
-        $faults = count($rows) > self::MOST_ROWS ? ['At most '.self::MOST_ROWS.' rows of spacers are kept.'] : [];
+
+        return [...(count($this->cells) > Spacer::MOST_KINDS ? ['At most '.Spacer::MOST_KINDS.' rows of spacers are kept.'] : []), ...$this->faultsOfRows()];
+    }
+
+    /** @return list<array{thickness: float, quantity: int, uses: list<SpacerUse>, lies_in: ?string}> of a table without faults */
+    public function rows(): array
+    {
+        return array_values(array_map(fn (array $row) => [
+            'thickness' => (float) self::number($row['thickness_mm']),
+            'quantity' => (int) $row['quantity'],
+            'uses' => array_map(SpacerUse::from(...), self::uses($row['use'])),
+            'lies_in' => ($row['lies_in'] ?? '') === '' ? null : mb_substr($row['lies_in'], 0, self::LONGEST_PLACE),
+        ], $this->cells));
+    }
+
+    /** @return list<string> */
+    private function faultsOfRows(): array
+    {
+        $faults = [];
         $seen = [];
-        foreach ($rows as $line => $row) {
-            $fault = self::fault($row);
-            $key = self::key((float) self::number($row['thickness_mm']), self::uses($row['use']));
-            $faults = [...$faults, ...($fault === null ? [] : ["Line {$line}: {$fault}"]), ...(isset($seen[$key]) ? ["Line {$line}: the same thickness and uses as line {$seen[$key]}. Add them up in one row."] : [])];
+        foreach ($this->cells as $line => $row) {
+            $uses = self::uses($row['use']);
+            sort($uses);
+            $key = sprintf('%.2f %s', self::number($row['thickness_mm']), implode(' ', $uses));
+            $fault = self::fault($row) ?? (isset($seen[$key]) ? "the same thickness and uses as line {$seen[$key]}. Add them up in one row." : null);
+            if ($fault !== null) {
+                $faults[] = "Line {$line}: {$fault}";
+            }
             $seen[$key] ??= $line;
         }
 
         return $faults;
     }
 
-    /** Adds new rows and counts known ones anew; a row is known by thickness and uses. */
-    public static function keep(Workshop $workshop, string $text): int
-    {
-        $rows = CsvTable::read($text);
-        DB::transaction(function () use ($workshop, $rows): void {
-            $known = $workshop->spacers()->lockForUpdate()->get()->keyBy(fn (Spacer $spacer) => self::key($spacer->thickness_mm, $spacer->uses));
-            foreach ($rows as $row) {
-                [$thickness, $uses] = [(float) self::number($row['thickness_mm']), self::uses($row['use'])];
-                $spacer = $known->get(self::key($thickness, $uses)) ?? $workshop->spacers()->make(['thickness_mm' => $thickness, 'uses' => $uses]);
-                $spacer->fill(['quantity' => (int) $row['quantity'], 'lies_in' => ($row['lies_in'] ?? '') === '' ? $spacer->lies_in : mb_substr($row['lies_in'], 0, 60)])->save();
-            }
-        });
-
-        return count($rows);
-    }
-
-    /** @param  list<string>  $uses */
-    public static function key(float $thickness, array $uses): string
-    {
-        sort($uses);
-
-        return sprintf('%.2f %s', $thickness, implode(' ', $uses));
-    }
-
     /** @param  array<string, string>  $row */
     private static function fault(array $row): ?string
     {
         $thickness = self::number($row['thickness_mm']);
+        $known = array_column(SpacerUse::cases(), 'value');
 
         return match (true) {
             $thickness === null => "“{$row['thickness_mm']}” is no thickness in mm.",
@@ -92,7 +98,7 @@ class DrawerTable
             abs($thickness * 100 - round($thickness * 100)) > 1e-6 => 'A thickness is a whole number of hundredths of a millimetre.',
             preg_match('/^\d{1,4}$/', $row['quantity']) !== 1 || (int) $row['quantity'] > 1000 => 'A quantity is a whole number from 0 to 1000.',
             self::uses($row['use']) === [] => 'Say what it is good for.',
-            array_diff(self::uses($row['use']), array_column(SpacerUse::cases(), 'value')) !== [] => 'Uses are: '.implode(', ', array_column(SpacerUse::cases(), 'value')).'.',
+            array_diff(self::uses($row['use']), $known) !== [] => 'Uses are: '.implode(', ', $known).'.',
             default => null,
         };
     }

@@ -56,4 +56,12 @@ class Condition extends Model
     {
         return $this->severity === Severity::Stop && $this->lifted_at === null;
     }
+
+    /** The standing stop of a job in words; null when none stands. */
+    public static function stopOf(Job $job): ?string
+    {
+        $stop = self::query()->where('job_id', $job->id)->standing()->where('severity', Severity::Stop)->whereNull('lifted_at')->orderBy('id')->first();
+
+        return $stop === null ? null : mb_strimwidth("{$stop->subject->label()}: {$stop->note}", 0, 200, '…');
+    }
 }

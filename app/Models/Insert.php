@@ -4,17 +4,28 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Scopes\OwnWorkshop;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
+use NeatSpindle\Core\Part\Insert as CatalogueInsert;
+use NeatSpindle\Core\Shell\ShellStandard;
 
 /**
+ * @property string $code
  * @property list<string> $shells
  * @property list<string> $motors
  * @property float $flange_mm
  * @property float $bore_mm
  */
+#[ScopedBy(OwnWorkshop::class)]
 class Insert extends Model
 {
     protected $guarded = [];
 
     protected $casts = ['shells' => 'array', 'motors' => 'array', 'flange_mm' => 'float', 'bore_mm' => 'float'];
+
+    public function inCatalogue(): CatalogueInsert
+    {
+        return new CatalogueInsert($this->code, array_map(ShellStandard::from(...), $this->shells), $this->motors, $this->flange_mm, $this->bore_mm);
+    }
 }

@@ -4,16 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Exceptions\JobChangedMeanwhile;
-use Closure;
+use App\Models\Scopes\OwnWorkshop;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\DB;
-use NeatSpindle\Core\Catalogue\Mount;
 
 /**
  * @property Stage $stage
@@ -21,6 +18,7 @@ use NeatSpindle\Core\Catalogue\Mount;
  * @property ?Carbon $promised_on
  * @property Bike $bike
  */
+#[ScopedBy(OwnWorkshop::class)]
 class Job extends Model
 {
     protected $guarded = [];
@@ -34,12 +32,14 @@ class Job extends Model
         'version' => 'int',
     ];
 
-    /** A job of another workshop is not found. */
+    /** What a job is computed from. */
+    public const OPENED = ['bike', 'readings', 'answers', 'kit', 'stepRecords'];
+
+    /** To be looked at it is read with all it is computed from; to be changed it is read anew inside the change. */
     public function resolveRouteBinding(mixed $value, $field = null): ?Model
     {
         return $this->newQuery()
-            ->with(['bike.customer', 'readings', 'answers', 'kit', 'stepRecords'])
-            ->where('workshop_id', Auth::user()?->workshop_id)
+            ->with(request()->isMethodSafe() ? ['bike.customer', ...self::OPENED] : [])
             ->whereKey($value)
             ->first();
     }
@@ -80,12 +80,6 @@ class Job extends Model
         return $this->hasOne(Kit::class)->withDefault(['by_hand' => []]);
     }
 
-    /** How the chosen motor is held; null while none is chosen. */
-    public function motorMount(): ?Mount
-    {
-        return $this->kit?->motor_id === null ? null : $this->kit->motor?->mount;
-    }
-
     /** @return HasMany<Reservation, $this> */
     public function reservations(): HasMany
     {
@@ -104,28 +98,21 @@ class Job extends Model
         return $this->hasMany(StepRecord::class)->whereNull('superseded_at');
     }
 
-    /**
-     * Runs a change in a transaction and raises the version.
-     *
-     * @template T
-     *
-     * @param  Closure(): T  $change
-     * @param  ?int  $seen  the version the person saw; null for a change that overwrites nothing
-     * @return T
-     *
-     * @throws JobChangedMeanwhile when somebody else was quicker
-     */
-    public function change(?int $seen, User $by, Closure $change): mixed
+    /** @return HasMany<Condition, $this> those that stand */
+    public function conditions(): HasMany
     {
-        return DB::transaction(function () use ($seen, $by, $change): mixed {
-            $raised = self::query()->whereKey($this->id)
-                ->when($seen !== null, fn ($query) => $query->where('version', $seen))
-                ->update(['version' => DB::raw('version + 1'), 'changed_by_id' => $by->id, 'updated_at' => now()]);
-            if ($raised === 0) {
-                throw JobChangedMeanwhile::job($this);
-            }
+        return $this->hasMany(Condition::class)->whereNull('superseded_at');
+    }
 
-            return $change();
-        });
+    /** @return HasMany<Track, $this> */
+    public function tracks(): HasMany
+    {
+        return $this->hasMany(Track::class);
+    }
+
+    /** @return HasMany<Motor, $this> the motors of its workshop's catalogue */
+    public function motors(): HasMany
+    {
+        return $this->hasMany(Motor::class, 'workshop_id', 'workshop_id');
     }
 }

@@ -41,4 +41,10 @@ class Kit extends Model
     {
         return ['motor_id' => $this->motor_id, 'ring_id' => $this->ring_id, 'ring_mounting' => $this->ring_mounting, 'insert_id' => $this->insert_id, 'by_hand' => $this->by_hand];
     }
+
+    /** The kit of a job, made where it has none yet. */
+    public static function of(Job $job): self
+    {
+        return self::query()->firstOrNew(['job_id' => $job->id]);
+    }
 }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Scopes\OwnWorkshop;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property float $length_mm
  */
+#[ScopedBy(OwnWorkshop::class)]
 class Lead extends Model
 {
     protected $guarded = [];

@@ -4,18 +4,44 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Scopes\OwnWorkshop;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
-use NeatSpindle\Core\Catalogue\Mount;
+use LogicException;
+use NeatSpindle\Core\Catalogue\Motor as CatalogueMotor;
+use NeatSpindle\Core\Catalogue\Mounts;
+use NeatSpindle\Core\Exchange\CatalogueReader;
+use NeatSpindle\Core\Mount\Mount;
 
 /**
- * @property Mount $mount
+ * @property string $mount the mount’s code
  * @property array<string, mixed> $figures
  */
+#[ScopedBy(OwnWorkshop::class)]
 class Motor extends Model
 {
     protected $guarded = [];
 
-    protected $casts = ['mount' => Mount::class, 'figures' => 'array', 'continuous_w' => 'float', 'max_torque_nm' => 'float'];
+    protected $casts = ['figures' => 'array', 'continuous_w' => 'float', 'max_torque_nm' => 'float'];
+
+    private ?CatalogueMotor $inCatalogue = null;
+
+    /** As the core knows it; read from its figures once. */
+    public function inCatalogue(): CatalogueMotor
+    {
+        return $this->inCatalogue ??= CatalogueReader::motorFrom($this->code, $this->document());
+    }
+
+    /** @return array<string, mixed> as the open catalogue has it */
+    public function document(): array
+    {
+        return ['name' => $this->name, 'mount' => $this->mount, 'continuous_w' => $this->continuous_w, 'max_torque_nm' => $this->max_torque_nm] + $this->figures;
+    }
+
+    public function mount(): Mount
+    {
+        return Mounts::named($this->mount) ?? throw new LogicException("No mount is called {$this->mount}.");
+    }
 
     /** The bolt circle of its own ring face, in mm; null where nobody has said. */
     public function ringBoltCircle(): ?float

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Survey\Spot;
 
 /**
+ * @property Spot $spot
  * @property Instrument $instrument
  * @property float $value_mm
  * @property ?float $plus_minus_mm
@@ -22,6 +25,7 @@ class Reading extends Model
     protected $guarded = [];
 
     protected $casts = [
+        'spot' => Spot::class,
         'instrument' => Instrument::class,
         'value_mm' => 'float',
         'plus_minus_mm' => 'float',
@@ -34,5 +38,11 @@ class Reading extends Model
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** @param  Builder<self>  $query */
+    public function scopeStandingAt(Builder $query, Job $job, Spot $spot): void
+    {
+        $query->where('job_id', $job->id)->where('spot', $spot)->whereNull('superseded_at');
     }
 }

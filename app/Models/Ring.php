@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Scopes\OwnWorkshop;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Line\RingMounting;
+use NeatSpindle\Core\Part\RingMounting;
 
 /**
  * @property string $code
@@ -15,6 +17,7 @@ use NeatSpindle\Core\Line\RingMounting;
  * @property float $thickness_mm
  * @property array<string, mixed>|null $details what the contract does not know: `bolt_circle_mm`, `narrow_wide`, `guard`, `reversible`
  */
+#[ScopedBy(OwnWorkshop::class)]
 class Ring extends Model
 {
     private const LONGEST_CODE = 200;

@@ -10,4 +10,9 @@ enum Role: string
     case Owner = 'owner';
     case Installer = 'installer';
     case Apprentice = 'apprentice';
+
+    public function label(): string
+    {
+        return ucfirst($this->value);
+    }
 }

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Scopes\OwnWorkshop;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use NeatSpindle\Core\Stack\Place;
+use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Drawer\SpacerRow;
+use NeatSpindle\Core\Drawer\SpacerUse;
 
 use function in_array;
 
@@ -17,8 +21,11 @@ use function in_array;
  * @property int $quantity what lies in the drawer, reserved or not
  * @property ?string $lies_in
  */
+#[ScopedBy(OwnWorkshop::class)]
 class Spacer extends Model
 {
+    public const MOST_KINDS = 300;
+
     protected $guarded = [];
 
     protected $casts = ['thickness_mm' => 'float', 'uses' => 'array', 'quantity' => 'int'];
@@ -38,8 +45,8 @@ class Spacer extends Model
     public function scopeCountedFor(Builder $query, ?Job $job): Builder
     {
         return $query
-            ->withSum(['reservations as kept_elsewhere' => fn (Builder $kept) => $kept->where('state', Reservation::RESERVED)->where('job_id', '!=', $job->id ?? 0)], 'quantity')
-            ->withSum(['reservations as taken_here' => fn (Builder $taken) => $taken->where('state', Reservation::TAKEN)->where('job_id', $job->id ?? 0)], 'quantity');
+            ->withSum(['reservations as kept_elsewhere' => fn (Builder $kept) => $kept->where('state', ReservationState::Reserved)->where('job_id', '!=', $job->id ?? 0)], 'quantity')
+            ->withSum(['reservations as taken_here' => fn (Builder $taken) => $taken->where('state', ReservationState::Taken)->where('job_id', $job->id ?? 0)], 'quantity');
     }
 
     /** How many a job can count on: what lies there and is not kept for others, and what it has taken. */
@@ -53,5 +60,39 @@ class Spacer extends Model
     public function serves(Place $place): bool
     {
         return in_array($place->use()->value, $this->uses, true);
+    }
+
+    /** What a job can count on of it, as the core's drawer has it. */
+    public function row(): SpacerRow
+    {
+        return new SpacerRow((int) round($this->thickness_mm * 100), $this->available(), array_map(SpacerUse::from(...), $this->uses));
+    }
+
+    /** What makes a kind: its thickness and what it is good for. */
+    public function key(): string
+    {
+        return self::keyOf($this->thickness_mm, array_map(SpacerUse::from(...), $this->uses));
+    }
+
+    /** @param  list<SpacerUse>  $uses */
+    public static function keyOf(float $mm, array $uses): string
+    {
+        return sprintf('%.2f %s', $mm, self::usesKey($uses));
+    }
+
+    /** @param  list<SpacerUse>  $uses */
+    public static function usesKey(array $uses): string
+    {
+        $names = array_unique(array_column($uses, 'value'));
+        sort($names);
+
+        return implode(' ', $names);
+    }
+
+    protected static function booted(): void
+    {
+        static::saving(function (self $spacer): void {
+            $spacer->setAttribute('uses_key', self::usesKey(array_map(SpacerUse::from(...), $spacer->uses)));
+        });
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Scopes\OwnWorkshop;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
-use NeatSpindle\Core\Catalogue\Spider as AdapterSpider;
+use NeatSpindle\Core\Part\Spider as AdapterSpider;
 
 /**
  * @property string $code
@@ -13,6 +15,7 @@ use NeatSpindle\Core\Catalogue\Spider as AdapterSpider;
  * @property float $thickness_mm
  * @property list<string> $motors codes of those it bolts to
  */
+#[ScopedBy(OwnWorkshop::class)]
 class Spider extends Model
 {
     protected $guarded = [];

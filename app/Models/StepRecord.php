@@ -8,21 +8,18 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
+ * @property StepState $state
  * @property ?float $torque_nm
  * @property array<string, mixed> $asked
  * @property \Illuminate\Support\Carbon $recorded_at
  */
 class StepRecord extends Model
 {
-    public const DONE = 'done';
-
-    public const STOPPED = 'stopped';
-
     public $timestamps = false;
 
     protected $guarded = [];
 
-    protected $casts = ['torque_nm' => 'float', 'asked' => 'array', 'recorded_at' => 'datetime', 'superseded_at' => 'datetime'];
+    protected $casts = ['state' => StepState::class, 'torque_nm' => 'float', 'asked' => 'array', 'recorded_at' => 'datetime', 'superseded_at' => 'datetime'];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

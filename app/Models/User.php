@@ -6,6 +6,8 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Notifications\Notifiable;
+use Illuminate\Support\Carbon;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Measure\TorqueUnit;
 
@@ -14,14 +16,17 @@ use NeatSpindle\Core\Measure\TorqueUnit;
  * @property LengthUnit $length_unit
  * @property TorqueUnit $torque_unit
  * @property Light $light
+ * @property ?Carbon $shut_out_at
  */
 class User extends Authenticatable
 {
+    use Notifiable;
+
     protected $guarded = [];
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $attributes = ['length_unit' => 'mm', 'torque_unit' => 'N·m', 'light' => 'bright'];
+    protected $attributes = ['length_unit' => 'mm', 'torque_unit' => 'N·m', 'light' => 'bright', 'shut_out_at' => null];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -32,6 +37,7 @@ class User extends Authenticatable
             'length_unit' => LengthUnit::class,
             'torque_unit' => TorqueUnit::class,
             'light' => Light::class,
+            'shut_out_at' => 'datetime',
         ];
     }
 
@@ -44,5 +50,17 @@ class User extends Authenticatable
     public function firstName(): string
     {
         return explode(' ', $this->name)[0];
+    }
+
+    public function isShutOut(): bool
+    {
+        return $this->shut_out_at !== null;
+    }
+
+    /** Whether the workshop would have an owner who may come in, were it not for this person. */
+    public static function anotherOwnerThan(self $person): bool
+    {
+        return self::query()->where('workshop_id', $person->workshop_id)->where('role', Role::Owner)
+            ->whereNull('shut_out_at')->whereKeyNot($person->id)->lockForUpdate()->exists();
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
 
+/** Who may do what to a job; `docs/people.md` has it as a table. */
 class JobPolicy
 {
     public function view(User $user, Job $job): bool
@@ -25,5 +26,11 @@ class JobPolicy
     public function choose(User $user, Job $job): bool
     {
         return $this->view($user, $job) && $user->role !== Role::Apprentice;
+    }
+
+    /** To go on where something holds the job is a decision. */
+    public function override(User $user, Job $job): bool
+    {
+        return $this->choose($user, $job);
     }
 }

@@ -24,4 +24,10 @@ class WorkshopPolicy
     {
         return $user->workshop_id === $workshop->id && $user->role === Role::Owner;
     }
+
+    /** Who works here is the owner's to say. */
+    public function invite(User $user, Workshop $workshop): bool
+    {
+        return $user->workshop_id === $workshop->id && $user->role === Role::Owner;
+    }
 }

@@ -4,18 +4,28 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Bench\ChangeJob;
+use App\Actions\ChangeJob;
 use App\Instruments\Caliper;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Foundation\Events\DiagnosingHealth;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Validation\Rules\Password;
 
 use function is_string;
 
 class AppServiceProvider extends ServiceProvider
 {
+    /** Letters a person, or an address, may have sent in a minute. */
+    private const LETTERS = 6;
+
     public function register(): void
     {
-        $this->app->singleton(ChangeJob::class);
+        $this->app->scoped(ChangeJob::class);
         $this->app->bind(Caliper::class, function (): Caliper {
             $address = config('instruments.caliper');
 
@@ -26,5 +36,8 @@ class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        Password::defaults(fn () => Password::min(10));
+        RateLimiter::for('letters', fn (Request $request) => Limit::perMinute(self::LETTERS)->by((string) ($request->user()->id ?? $request->ip())));
+        Event::listen(DiagnosingHealth::class, fn () => DB::select('select 1'));
     }
 }

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\JobSheet;
+use App\Bench\OpenJob;
 use App\Models\Motor;
 use App\Models\Stage;
 use App\View\Drawings\AdapterView;
-use NeatSpindle\Core\Adapter\MadeToMeasure;
+use NeatSpindle\Core\Adapter\InsertToMeasure;
 
 class AdapterPage extends JobPage
 {
-    public function __construct(JobSheet $sheet, public readonly Motor $motor)
+    public function __construct(OpenJob $opened, public readonly Motor $motor)
     {
-        parent::__construct($sheet);
+        parent::__construct($opened);
     }
 
     public function stage(): Stage
@@ -22,12 +22,11 @@ class AdapterPage extends JobPage
         return Stage::Match;
     }
 
-    public function adapter(): ?MadeToMeasure
+    public function adapter(): ?InsertToMeasure
     {
-        $job = $this->sheet->worksheet?->job;
-        $motor = $job?->catalogue->motors[$this->motor->code] ?? null;
+        $bike = $this->opened->bike();
 
-        return $job === null || $motor === null ? null : MadeToMeasure::of($job->bike->shell, $motor);
+        return $bike === null ? null : $this->motor->inCatalogue()->held->insertFor($bike->shell);
     }
 
     public function drawing(): ?AdapterView

@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\JobSheet;
+use App\Bench\OpenJob;
 use App\Models\Stage;
 use App\View\Drawings\TurnView;
-use NeatSpindle\Core\Sheet\BuildSheet;
-use NeatSpindle\Core\Sheet\Compound;
-use NeatSpindle\Core\Sheet\SheetStep;
+use NeatSpindle\Core\Build\BuildSheet;
+use NeatSpindle\Core\Build\BuildStep;
+use NeatSpindle\Core\Build\Compound;
 
 class BuildPage extends StepsPage
 {
     public readonly ?BuildSheet $build;
 
-    /** @var array<string, string> the stopped step by the code of the one that waits for it */
-    private readonly array $heldBack;
+    /** @var array<string, string> why a step may not be ticked, by its code */
+    private readonly array $held;
 
-    public function __construct(JobSheet $sheet, mixed $step = null)
+    public function __construct(OpenJob $opened, mixed $step = null)
     {
-        parent::__construct($sheet, 'build', $step);
-        $this->build = $sheet->buildSheet();
-        $this->heldBack = $this->build?->heldBack(array_values(array_filter($this->codes(), $this->isStopped(...)))) ?? [];
+        parent::__construct($opened, 'build', $step);
+        $this->build = $opened->buildSheet();
+        $this->held = $opened->buildGate()?->held() ?? [];
     }
 
     public function stage(): Stage
@@ -30,7 +30,7 @@ class BuildPage extends StepsPage
         return Stage::Build;
     }
 
-    /** @return array<string, list<SheetStep>> */
+    /** @return array<string, list<BuildStep>> */
     public function chapters(): array
     {
         $chapters = [];
@@ -41,24 +41,24 @@ class BuildPage extends StepsPage
         return $chapters;
     }
 
-    public function current(): ?SheetStep
+    public function current(): ?BuildStep
     {
         return $this->build?->step((string) $this->currentCode());
     }
 
     public function isHeldBack(string $code): bool
     {
-        return isset($this->heldBack[$code]);
+        return isset($this->held[$code]);
     }
 
-    /** The title of the stopped step that this one waits for. */
+    /** Why a step may not be ticked now; null when it may. */
     public function heldBackBy(string $code): ?string
     {
-        return isset($this->heldBack[$code]) ? $this->build?->step($this->heldBack[$code])?->title : null;
+        return $this->held[$code] ?? null;
     }
 
     /** The torque asked for, with its source; null when no torque is recorded here. */
-    public function band(SheetStep $step): ?string
+    public function band(BuildStep $step): ?string
     {
         return match (true) {
             ! $step->recordsTorque => null,
@@ -68,14 +68,14 @@ class BuildPage extends StepsPage
     }
 
     /** What a recorded torque is against the band asked for: below, within or above; null when there is nothing to compare. */
-    public function torquePlace(SheetStep $step): ?string
+    public function torquePlace(BuildStep $step): ?string
     {
         $torque = $this->record($step->code)?->torque_nm;
 
         return $torque === null ? null : $step->torque?->place($torque);
     }
 
-    public function turnOf(SheetStep $step): ?TurnView
+    public function turnOf(BuildStep $step): ?TurnView
     {
         return $step->turn === null ? null : new TurnView($step->turn);
     }
@@ -88,6 +88,6 @@ class BuildPage extends StepsPage
 
     protected function codes(): array
     {
-        return array_map(fn (SheetStep $step) => $step->code, $this->build->steps ?? []);
+        return array_map(fn (BuildStep $step) => $step->code, $this->build->steps ?? []);
     }
 }

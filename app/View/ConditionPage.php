@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\JobSheet;
+use App\Bench\OpenJob;
 use App\Models\Condition;
 use App\Models\Stage;
 use Illuminate\Support\Collection;
@@ -20,9 +20,9 @@ class ConditionPage extends JobPage
     /** @var Collection<array-key, Condition> by subject */
     private readonly Collection $conditions;
 
-    public function __construct(JobSheet $sheet, mixed $asked)
+    public function __construct(OpenJob $opened, mixed $asked)
     {
-        parent::__construct($sheet);
+        parent::__construct($opened);
         $this->conditions = Condition::query()->where('job_id', $this->job->id)->standing()->with(['user', 'liftedBy'])->get()
             ->keyBy(fn (Condition $condition) => $condition->subject->value);
         $this->subject = (is_string($asked) ? Subject::tryFrom($asked) : null) ?? $this->firstOpen();

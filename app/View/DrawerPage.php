@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Lead;
-use App\Models\Reservation;
+use App\Models\ReservationState;
 use App\Models\Spacer;
 use App\Models\User;
 use Illuminate\Support\Collection;
@@ -28,14 +28,14 @@ class DrawerPage
     public function spacers(): Collection
     {
         return $this->spacers ??= Spacer::query()
-            ->with(['reservations' => fn ($reservations) => $reservations->where('state', Reservation::RESERVED), 'reservations.job'])
-            ->where('workshop_id', $this->user->workshop_id)->orderBy('thickness_mm')->orderBy('id')->get();
+            ->with(['reservations' => fn ($reservations) => $reservations->where('state', ReservationState::Reserved), 'reservations.job'])
+            ->orderBy('thickness_mm')->orderBy('id')->get();
     }
 
     /** @return Collection<int, Lead> */
     public function leads(): Collection
     {
-        return Lead::query()->where('workshop_id', $this->user->workshop_id)->orderBy('connector')->orderBy('length_mm')->get();
+        return Lead::query()->orderBy('connector')->orderBy('length_mm')->get();
     }
 
     public function mayChange(): bool

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\JobSheet;
+use App\Bench\OpenJob;
 use App\Models\Stage;
 use App\View\Drawings\GearsView;
 use NeatSpindle\Core\Catalogue\Motor;
-use NeatSpindle\Core\Catalogue\Ring;
 use NeatSpindle\Core\Gearing\Gears;
+use NeatSpindle\Core\Part\Ring;
 
 use function is_string;
 
@@ -17,9 +17,9 @@ use function is_string;
 class GearsPage extends JobPage
 {
     /** @param  mixed  $with  the code of a second ring, from the address */
-    public function __construct(JobSheet $sheet, private readonly mixed $with = null)
+    public function __construct(OpenJob $opened, private readonly mixed $with = null)
     {
-        parent::__construct($sheet);
+        parent::__construct($opened);
     }
 
     public function stage(): Stage
@@ -29,24 +29,24 @@ class GearsPage extends JobPage
 
     public function gears(): ?Gears
     {
-        return $this->sheet->chosenWorksheet()?->gears;
+        return $this->opened->worksheet()?->gears;
     }
 
     public function motor(): Motor
     {
-        return $this->sheet->chosenWorksheet()->job->kit->motor ?? abort(404);
+        return $this->opened->worksheet()->job->kit->motor ?? abort(404);
     }
 
     public function ring(): Ring
     {
-        return $this->sheet->chosenWorksheet()->job->kit->ring ?? abort(404);
+        return $this->opened->worksheet()->job->kit->ring ?? abort(404);
     }
 
     /** @return array<array-key, Ring> as they come: how a ring is put on makes no gear */
     public function otherRings(): array
     {
-        $asTheyCome = array_flip($this->sheet->catalogue->rings->pluck('code')->all());
-        $rings = array_intersect_key($this->sheet->chosenWorksheet()->job->catalogue->rings ?? [], $asTheyCome);
+        $asTheyCome = array_flip($this->opened->catalogue->rings->pluck('code')->all());
+        $rings = array_intersect_key($this->opened->worksheet()->job->catalogue->rings ?? [], $asTheyCome);
 
         return array_filter($rings, fn (Ring $ring) => $ring->code !== $this->ring()->code);
     }
@@ -64,7 +64,7 @@ class GearsPage extends JobPage
 
     public function drawing(): ?GearsView
     {
-        $worksheet = $this->sheet->chosenWorksheet();
+        $worksheet = $this->opened->worksheet();
         if ($worksheet === null) {
             return null;
         }

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\JobSheet;
-use App\Bench\RidingChoice;
+use App\Assembly\RidingChoice;
+use App\Bench\OpenJob;
 use App\Models\Stage;
 use App\Models\Track;
 use App\View\Drawings\RoadView;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Catalogue\Motor;
+use NeatSpindle\Core\Fit\RingChoice;
+use NeatSpindle\Core\Fit\RingOption;
 use NeatSpindle\Core\Hill\Climb;
 use NeatSpindle\Core\Hill\GearOnHill;
 use NeatSpindle\Core\Hill\Pull;
-use NeatSpindle\Core\Line\RingChoice;
-use NeatSpindle\Core\Line\RingOption;
+use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Ride\Ride;
 use NeatSpindle\Core\Ride\Stretch;
-use NeatSpindle\Core\Stack\Verdict;
 
 use function count;
 
@@ -38,9 +38,9 @@ class HillsPage extends JobPage
 
     private ?RingChoice $rings = null;
 
-    public function __construct(JobSheet $sheet, private readonly int $asked = 0)
+    public function __construct(OpenJob $opened, private readonly int $asked = 0)
     {
-        parent::__construct($sheet);
+        parent::__construct($opened);
     }
 
     public function stage(): Stage
@@ -55,12 +55,12 @@ class HillsPage extends JobPage
 
     public function climb(): ?Climb
     {
-        return $this->sheet->chosenWorksheet()?->climb;
+        return $this->opened->worksheet()?->climb;
     }
 
     public function motor(): Motor
     {
-        return $this->sheet->chosenWorksheet()->job->kit->motor ?? abort(404);
+        return $this->opened->worksheet()->job->kit->motor ?? abort(404);
     }
 
     public function best(): ?GearOnHill
@@ -71,7 +71,7 @@ class HillsPage extends JobPage
     /** In percent; null when not even the level is pulled. */
     public function steepest(): ?float
     {
-        $worksheet = $this->sheet->chosenWorksheet();
+        $worksheet = $this->opened->worksheet();
 
         return $worksheet === null ? null : Climb::steepest($this->motor(), $worksheet->gears, $this->riding()->load());
     }
@@ -122,7 +122,7 @@ class HillsPage extends JobPage
 
     public function gear(GearOnHill $on): string
     {
-        return $on->gear->label($this->sheet->chosenWorksheet()?->gears->haveHub() === true);
+        return $on->gear->label($this->opened->worksheet()?->gears->haveHub() === true);
     }
 
     /** @return list<array{string, string, ?float, string}> name, label, figure and unit of what is asked about the riding */
@@ -154,7 +154,7 @@ class HillsPage extends JobPage
 
     public function ride(): ?Ride
     {
-        $worksheet = $this->sheet->chosenWorksheet();
+        $worksheet = $this->opened->worksheet();
         $track = $this->track();
 
         return $worksheet === null || $track === null ? null : $this->ride ??= Ride::of($track->profile(), $this->motor(), $worksheet->gears, $this->riding()->rider());
@@ -229,6 +229,6 @@ class HillsPage extends JobPage
 
     private function rings(): RingChoice
     {
-        return $this->rings ??= $this->sheet->ringChoice() ?? abort(404);
+        return $this->rings ??= $this->opened->ringChoice() ?? abort(404);
     }
 }

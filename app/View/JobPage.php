@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\JobSheet;
+use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\Stage;
 use App\Models\User;
 use App\View\Drawings\Detail;
 use App\View\Drawings\SectionView;
 use Illuminate\Support\Facades\Auth;
+use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Measure\TorqueUnit;
 use NeatSpindle\Core\Section\AxisSection;
-use NeatSpindle\Core\Stack\Verdict;
+use NeatSpindle\Core\Survey\Spot;
 
 /** What every place of a job shows around its own work. */
 abstract class JobPage
@@ -30,9 +31,9 @@ abstract class JobPage
 
     public readonly TorqueUnit $torqueUnit;
 
-    public function __construct(public readonly JobSheet $sheet)
+    public function __construct(public readonly OpenJob $opened)
     {
-        $this->job = $sheet->job;
+        $this->job = $opened->job;
         $this->unit = $this->user()->length_unit;
         $this->torqueUnit = $this->user()->torque_unit;
     }
@@ -52,7 +53,7 @@ abstract class JobPage
     /** The stack's verdict, once a motor and a ring are chosen. */
     public function verdict(): ?Verdict
     {
-        return $this->sheet->chosenWorksheet()?->stack?->verdict;
+        return $this->opened->worksheet()?->stack?->verdict;
     }
 
     public function section(): ?SectionView
@@ -68,7 +69,7 @@ abstract class JobPage
 
     private function sectionAt(Detail $detail): ?SectionView
     {
-        $section = $this->section ??= $this->sheet->chosenWorksheet()?->section();
+        $section = $this->section ??= $this->opened->worksheet()?->section();
 
         return $section === null ? null : $this->views[$detail->value] ??= new SectionView($section, $this->unit, $detail, $this->isReversed());
     }
@@ -82,7 +83,7 @@ abstract class JobPage
     /** @return list<string> labels of what is still to be measured before anything can be computed */
     public function missing(): array
     {
-        return array_values(array_unique(array_map(fn ($spot) => $spot->label, $this->sheet->missing)));
+        return array_values(array_unique(array_map(fn (Spot $spot) => $spot->label(), $this->opened->missing())));
     }
 
     /** Whether the motor goes in the other way round. */

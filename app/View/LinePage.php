@@ -4,21 +4,20 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\JobSheet;
-use App\Documents\MountedRing;
+use App\Assembly\MountedRing;
+use App\Bench\OpenJob;
 use App\Models\Stage;
 use App\View\Drawings\GearsView;
 use App\View\Drawings\LineView;
-use NeatSpindle\Core\Catalogue\Mount;
+use NeatSpindle\Core\Fit\RingChoice;
+use NeatSpindle\Core\Fit\RingOption;
 use NeatSpindle\Core\Line\Chain;
 use NeatSpindle\Core\Line\Chainline;
 use NeatSpindle\Core\Line\CogLine;
 use NeatSpindle\Core\Line\LineVerdict;
-use NeatSpindle\Core\Line\RingChoice;
-use NeatSpindle\Core\Line\RingOption;
+use NeatSpindle\Core\Margin\Margin;
+use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Measure\Rounding;
-use NeatSpindle\Core\Stack\Margin;
-use NeatSpindle\Core\Stack\Verdict;
 
 use function array_slice;
 use function count;
@@ -36,9 +35,9 @@ class LinePage extends JobPage
     private ?array $mounted = null;
 
     /** @param  mixed  $compare  codes of rings to set side by side, from the address */
-    public function __construct(JobSheet $sheet, private readonly mixed $compare = null)
+    public function __construct(OpenJob $opened, private readonly mixed $compare = null)
     {
-        parent::__construct($sheet);
+        parent::__construct($opened);
     }
 
     public function stage(): Stage
@@ -48,18 +47,18 @@ class LinePage extends JobPage
 
     public function chainline(): ?Chainline
     {
-        return $this->sheet->chosenWorksheet()?->chainline;
+        return $this->opened->worksheet()?->chainline;
     }
 
     public function chain(): ?Chain
     {
-        return $this->sheet->chosenWorksheet()?->chain;
+        return $this->opened->worksheet()?->chain;
     }
 
     /** A twin-plate motor's stack says nothing of a chainline. */
     public function twinPlateHasNoLine(): bool
     {
-        return $this->sheet->chosenWorksheet()?->stack->mount === Mount::TwinPlate;
+        return $this->opened->worksheet()?->stack->mount->placesTheRing() === false;
     }
 
     public function angle(CogLine $cog): string
@@ -102,14 +101,14 @@ class LinePage extends JobPage
 
     public function wornAt(): string
     {
-        $worksheet = $this->sheet->chosenWorksheet();
+        $worksheet = $this->opened->worksheet();
 
         return $worksheet === null ? '' : (string) Chain::wornAt($worksheet->job->bike->rear);
     }
 
     public function drawing(): ?LineView
     {
-        $worksheet = $this->sheet->chosenWorksheet();
+        $worksheet = $this->opened->worksheet();
 
         return $worksheet?->chainline === null ? null : new LineView(
             $worksheet->chainline,
@@ -123,22 +122,22 @@ class LinePage extends JobPage
     /** @return list<float> a weight for each cog, smallest first */
     public function weights(): array
     {
-        return $this->sheet->chosenWorksheet()->job->bike->rear->use ?? [];
+        return $this->opened->worksheet()->job->bike->rear->use ?? [];
     }
 
     public function choice(): RingChoice
     {
-        return $this->choice ??= $this->sheet->ringChoice() ?? abort(404);
+        return $this->choice ??= $this->opened->ringChoice() ?? abort(404);
     }
 
     public function isFitted(RingOption $option): bool
     {
-        return $option->ring->code === $this->sheet->chosenWorksheet()?->job->kit->ring->code;
+        return $option->ring->code === $this->opened->worksheet()?->job->kit->ring->code;
     }
 
     public function mounted(RingOption $option): MountedRing
     {
-        return ($this->mounted ??= $this->sheet->catalogue->mounted())[$option->ring->code] ?? abort(404);
+        return ($this->mounted ??= $this->opened->catalogue->mounted())[$option->ring->code] ?? abort(404);
     }
 
     /** What stands against a ring; null when nothing does. */
@@ -195,14 +194,13 @@ class LinePage extends JobPage
 
     public function gearsOf(RingOption $option): GearsView
     {
-        return new GearsView($option->gears, $this->sheet->chosenWorksheet()->job->kit->motor->maxCrankRpm ?? 90.0);
+        return new GearsView($option->gears, $this->opened->worksheet()->job->kit->motor->maxCrankRpm ?? 90.0);
     }
 
     private function whyItDoesNotBolt(RingOption $option): string
     {
         $mounted = $this->mounted($option);
-        $motor = $this->sheet->catalogue->motors->firstWhere('id', $this->job->kit?->motor_id);
-        $face = $motor?->ringBoltCircle();
+        $face = $this->opened->motor()?->ringBoltCircle();
 
         return $mounted->mounting->spider !== null
             ? "Spider {$mounted->mounting->spider->code} does not bolt to this motor."

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Motor;
-use NeatSpindle\Core\Catalogue\Mount;
+use NeatSpindle\Core\Catalogue\Mounts;
 use NeatSpindle\Core\Fit\LawExample;
 use NeatSpindle\Core\Fit\MotorMatch;
+use NeatSpindle\Core\Mount\Mount;
 
 use function is_string;
 
@@ -32,10 +33,15 @@ class MatchFilter
         return array_filter(array_combine(self::KEYS, array_map($this->asked(...), self::KEYS)), fn (string $value) => $value !== '');
     }
 
-    /** @return list<Mount> those a list can judge */
+    /** @return array<string, string> labels of the mounts a list can judge, by code */
     public function mounts(): array
     {
-        return [Mount::Sleeve, Mount::Yoke];
+        $mounts = Mounts::matched();
+
+        return array_combine(
+            array_map(fn (Mount $mount) => $mount->code(), $mounts),
+            array_map(fn (Mount $mount) => $mount->label(), $mounts),
+        );
     }
 
     public function wants(MotorMatch $row, Motor $motor): bool
@@ -43,7 +49,7 @@ class MatchFilter
         $law = LawExample::tryFrom($this->asked('law'));
 
         return match (true) {
-            $this->asked('mount') !== '' && $row->motor->mount()->value !== $this->asked('mount') => false,
+            $this->asked('mount') !== '' && $row->motor->mount()->code() !== $this->asked('mount') => false,
             $law !== null && ! $law->holds($row->motor) => false,
             is_numeric($this->asked('least_w')) && $row->motor->continuousW < (float) $this->asked('least_w') => false,
             $this->asked('voltage') !== '' && $motor->voltage() !== $this->asked('voltage') => false,

@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\JobSheet;
-use App\Documents\MountedRing;
+use App\Bench\OpenJob;
 use App\Models\Insert;
 use App\Models\Motor;
 use App\Models\Stage;
 use App\View\Drawings\SectionView;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Bike\Doubtful;
-use NeatSpindle\Core\Catalogue\Mount;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Fit\Prospect;
 use NeatSpindle\Core\Fit\ShellGuesses;
 use NeatSpindle\Core\Fit\Standing;
 use NeatSpindle\Core\Measure\Rounding;
+use NeatSpindle\Core\Part\Ring;
 use NeatSpindle\Core\Section\AxisSection;
 use NeatSpindle\Core\Shell\Identification;
 use NeatSpindle\Core\Shell\ShellStandard;
@@ -35,18 +34,15 @@ class MatchPage extends JobPage
 
     private ?ShellGuesses $guesses = null;
 
-    /** @var array<array-key, MountedRing>|null */
-    private ?array $mounted = null;
-
     /** @var array<string, Prospect> */
     private array $prospects = [];
 
     public readonly MatchFilter $filter;
 
     /** @param  array<array-key, mixed>  $asked  filters and motors to compare, from the address */
-    public function __construct(JobSheet $sheet, private readonly array $asked = [])
+    public function __construct(OpenJob $opened, private readonly array $asked = [])
     {
-        parent::__construct($sheet);
+        parent::__construct($opened);
         $this->filter = new MatchFilter($asked);
     }
 
@@ -55,10 +51,21 @@ class MatchPage extends JobPage
         return Stage::Match;
     }
 
+    public function canMatch(): bool
+    {
+        return $this->opened->canMatch();
+    }
+
+    /** The ring motors are judged with. */
+    public function ring(): ?Ring
+    {
+        return $this->opened->ring();
+    }
+
     /** @return list<MotorMatch> what passes the filters */
     public function rows(): array
     {
-        return $this->rows ??= array_values(array_filter($this->sheet->matches(), fn (MotorMatch $row) => $this->filter->wants($row, $this->motor($row))));
+        return $this->rows ??= array_values(array_filter($this->opened->matches(), fn (MotorMatch $row) => $this->filter->wants($row, $this->motor($row))));
     }
 
     /** With which of the shells it may be a motor would go, in words; null when that is not the question. */
@@ -80,9 +87,12 @@ class MatchPage extends JobPage
 
     private function guesses(): ShellGuesses
     {
-        $worksheet = $this->sheet->worksheet ?? abort(404);
-
-        return $this->guesses ??= ShellGuesses::of($worksheet->job, $worksheet->identification);
+        return $this->guesses ??= ShellGuesses::of(
+            $this->opened->bike() ?? abort(404),
+            $this->opened->identification() ?? abort(404),
+            $this->ring() ?? abort(404),
+            $this->opened->catalogue->core(),
+        );
     }
 
     private function standingOf(MotorMatch $row): Standing
@@ -100,19 +110,19 @@ class MatchPage extends JobPage
 
     public function prospect(MotorMatch $row): Prospect
     {
-        return $this->prospects[$row->motor->code] ??= Prospect::of($row, $this->sheet->worksheet->job->catalogue->drawer ?? abort(404));
+        return $this->prospects[$row->motor->code] ??= Prospect::of($row, $this->opened->catalogue->core()->drawer);
     }
 
     /** @return list<string> the voltages motors of the catalogue say they run on */
     public function voltages(): array
     {
-        return array_values($this->sheet->catalogue->motors->map(fn (Motor $motor) => $motor->voltage())->filter()->unique()->sort()->all());
+        return array_values($this->opened->catalogue->motors->map(fn (Motor $motor) => $motor->voltage())->filter()->unique()->sort()->all());
     }
 
     /** What is still known of a shell that is not identified; null when it is. */
     public function openShell(): ?Identification
     {
-        $shell = $this->sheet->identification();
+        $shell = $this->opened->identification();
 
         return $shell?->identified === null ? $shell : null;
     }
@@ -129,8 +139,8 @@ class MatchPage extends JobPage
     /** The ring of this list does not bolt to the motor; null where it does, as far as anybody has said. */
     public function ringObjection(MotorMatch $row): ?string
     {
-        $ring = $this->sheet->worksheet?->job->kit->ring->code ?? '';
-        $mounted = ($this->mounted ??= $this->sheet->catalogue->mounted())[$ring] ?? null;
+        $ring = $this->ring()->code ?? '';
+        $mounted = $this->opened->catalogue->mounted()[$ring] ?? null;
 
         return $mounted === null || $mounted->boltsTo($this->motor($row)) ? null : "Ring {$ring} does not bolt to it: choose another on Line.";
     }
@@ -138,7 +148,7 @@ class MatchPage extends JobPage
     /** Where parts do not suffice, a sleeve can be made for this shell. */
     public function mayTakeAMadeSleeve(MotorMatch $row): bool
     {
-        return $row->motor->mount() === Mount::Sleeve && $row->stack !== null && $this->prospect($row)->standing !== Standing::Goes;
+        return $row->stack !== null && $row->recipe?->madeSleeve($row->stack) !== null && $this->prospect($row)->standing !== Standing::Goes;
     }
 
     /** What stands in the way, in millimetres and words; null when nothing does. */
@@ -146,7 +156,7 @@ class MatchPage extends JobPage
     {
         return match (true) {
             $row->stack !== null => Obstacle::of($row->stack, $this->unit),
-            $this->sheet->identification()?->identified === null => $this->goesIf($row) ?? 'Goes in none of the shells this may be.',
+            $this->opened->identification()?->identified === null => $this->goesIf($row) ?? 'Goes in none of the shells this may be.',
             default => 'This shell needs an insert the catalogue does not have.',
         };
     }
@@ -170,7 +180,7 @@ class MatchPage extends JobPage
     /** The shell is known, and nothing in the catalogue makes it take this motor. */
     public function needsInsert(MotorMatch $row): bool
     {
-        return $row->stack === null && $this->sheet->identification()?->identified !== null;
+        return $row->stack === null && $this->opened->identification()?->identified !== null;
     }
 
     public function offset(MotorMatch $row): ?string
@@ -180,18 +190,18 @@ class MatchPage extends JobPage
 
     public function motor(MotorMatch $row): Motor
     {
-        return $this->sheet->catalogue->motors->firstWhere('code', $row->motor->code) ?? abort(404);
+        return $this->opened->catalogue->motors->firstWhere('code', $row->motor->code) ?? abort(404);
     }
 
     /** @return Collection<int, Motor> motors whose stack needs measures of their own, which the list cannot judge */
     public function twinPlates(): Collection
     {
-        return $this->sheet->catalogue->motors->where('mount', Mount::TwinPlate)->values();
+        return $this->opened->catalogue->motors->filter(fn (Motor $motor) => $motor->mount()->measuresKey() !== null)->values();
     }
 
     public function insert(MotorMatch $row): ?Insert
     {
-        return $this->sheet->catalogue->inserts->firstWhere('code', $row->insert?->code);
+        return $this->opened->catalogue->inserts->firstWhere('code', $row->insert?->code);
     }
 
     public function isChosen(Motor $motor): bool
@@ -214,7 +224,8 @@ class MatchPage extends JobPage
 
     public function sectionOf(MotorMatch $row): ?SectionView
     {
-        $section = $row->recipe === null || $row->stack === null ? null : AxisSection::of($row->recipe, $row->stack, $this->sheet->worksheet->job->kit->ring ?? abort(404));
+        $layout = $row->stack === null ? null : $row->recipe?->layout($row->stack);
+        $section = $layout === null ? null : AxisSection::of($layout, $row->stack->filling, $this->ring()?->radius() ?? 0.0);
 
         return $section === null ? null : new SectionView($section, $this->unit, isReversed: $this->isReversed());
     }

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\JobSheet;
-use App\Documents\CatalogueDocument;
+use App\Assembly\WorkshopCatalogue;
+use App\Bench\OpenJob;
 use App\Models\Job;
+use App\Models\ReservationState;
 use App\Models\User;
+use NeatSpindle\Core\Drawer\Drawer;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Order\Purchase;
 use NeatSpindle\Core\Order\Shortage;
-use NeatSpindle\Core\Stack\Drawer;
 
 /**
  * What is missing across all open jobs. The jobs are served in the order they are promised; what one uses the
@@ -74,16 +75,15 @@ class MissingPage
     /** @return list<array{job: Job, shortage: Shortage}> */
     private function read(): array
     {
-        $jobs = Job::query()->with(['bike.customer', 'readings', 'answers', 'kit', 'stepRecords', 'reservations'])
-            ->where('workshop_id', $this->user->workshop_id)
+        $jobs = Job::query()->with(['bike.customer', ...Job::OPENED, 'reservations'])
             ->whereHas('kit', fn ($kit) => $kit->whereNotNull('motor_id')->whereNotNull('ring_id'))
             ->orderByRaw('promised_on is null')->orderBy('promised_on')->orderBy('number')->get();
-        $catalogue = CatalogueDocument::forEveryJob($this->user->workshop_id);
+        $catalogue = WorkshopCatalogue::of($this->user->workshop_id);
         $drawer = null;
         $read = [];
         foreach ($jobs as $job) {
-            $worksheet = JobSheet::openWith($job, $catalogue)->chosenWorksheet();
-            if ($worksheet === null || $job->reservations->contains('state', 'taken')) {
+            $worksheet = (new OpenJob($job, $catalogue))->worksheet();
+            if ($worksheet === null || $job->reservations->contains('state', ReservationState::Taken)) {
                 continue;
             }
             $drawer ??= $worksheet->job->catalogue->drawer;

@@ -6,7 +6,7 @@ namespace App\View;
 
 use App\View\Drawings\Detail;
 use App\View\Drawings\SectionView;
-use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Exchange\JobReader;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Worksheet\Worksheet;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use NeatSpindle\Core\Margin\MarginName;
 use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Stack\MarginName;
-use NeatSpindle\Core\Stack\Note;
-use NeatSpindle\Core\Stack\Stack;
-use NeatSpindle\Core\Stack\Unsolved;
+use NeatSpindle\Core\Mount\Note;
+use NeatSpindle\Core\Mount\Stack;
+use NeatSpindle\Core\Mount\Unsolved;
 
 /** What stands in the way of a stack, in millimetres and words. */
 class Obstacle

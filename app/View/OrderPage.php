@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Reservation;
+use App\Models\ReservationState;
 use App\Models\Stage;
 use Illuminate\Support\Collection;
+use NeatSpindle\Core\Mount\Stack;
 use NeatSpindle\Core\Order\OrderList;
 use NeatSpindle\Core\Order\Shortage;
 use NeatSpindle\Core\Order\SurvivingOrder;
-use NeatSpindle\Core\Stack\Stack;
 
 /** What a stack takes from the drawer, what is missing for it, and what to order so that the doubt does not matter. */
 class OrderPage extends JobPage
@@ -27,19 +28,19 @@ class OrderPage extends JobPage
 
     public function stack(): ?Stack
     {
-        return $this->sheet->chosenWorksheet()?->stack;
+        return $this->opened->worksheet()?->stack;
     }
 
     public function shortage(): ?Shortage
     {
-        $worksheet = $this->sheet->chosenWorksheet();
+        $worksheet = $this->opened->worksheet();
 
         return $worksheet === null ? null : Shortage::of($worksheet->recipe, $worksheet->job->catalogue->drawer, $worksheet->job->kit->byHand);
     }
 
     public function order(): ?OrderList
     {
-        $worksheet = $this->sheet->chosenWorksheet();
+        $worksheet = $this->opened->worksheet();
 
         return $worksheet === null ? null : $this->order ??= SurvivingOrder::of($worksheet->recipe, $worksheet->job->catalogue->drawer);
     }
@@ -50,7 +51,7 @@ class OrderPage extends JobPage
         return $this->reservations ??= Reservation::query()->with('spacer')->where('job_id', $this->job->id)->orderBy('state')->orderBy('id')->get();
     }
 
-    public function hasReserved(string $state): bool
+    public function hasReserved(ReservationState $state): bool
     {
         return $this->reservations()->contains('state', $state);
     }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\BracingChoice;
+use App\Assembly\BracingChoice;
 use App\Models\Stage;
 use App\View\Drawings\ReactionView;
 use NeatSpindle\Core\Catalogue\Motor;
-use NeatSpindle\Core\Catalogue\Sleeve;
-use NeatSpindle\Core\Catalogue\TorqueBand;
+use NeatSpindle\Core\Measure\TorqueBand;
 use NeatSpindle\Core\Reaction\BoomClamp;
 use NeatSpindle\Core\Reaction\Bracing;
 use NeatSpindle\Core\Reaction\Reaction;
 use NeatSpindle\Core\Reaction\Rest;
+use NeatSpindle\Core\Survey\Spot;
 
 /** What the nut holds against the motor, and what must hold the rest. */
 class RestPage extends JobPage
@@ -25,12 +25,12 @@ class RestPage extends JobPage
 
     public function motor(): ?Motor
     {
-        return $this->sheet->chosenWorksheet()?->job->kit->motor;
+        return $this->opened->worksheet()?->job->kit->motor;
     }
 
     public function choice(): BracingChoice
     {
-        $motor = $this->sheet->catalogue->motors->firstWhere('id', $this->job->kit?->motor_id) ?? abort(404);
+        $motor = $this->opened->motor() ?? abort(404);
 
         return BracingChoice::of($this->job->kit, $motor);
     }
@@ -38,14 +38,12 @@ class RestPage extends JobPage
     /** Null for a motor without a nut. */
     public function reaction(): ?Reaction
     {
-        return $this->sheet->chosenWorksheet()?->reaction;
+        return $this->opened->worksheet()?->reaction;
     }
 
     public function band(): ?TorqueBand
     {
-        $held = $this->motor()?->held;
-
-        return $held instanceof Sleeve ? $held->nut->torque : null;
+        return $this->motor()?->held->nut()?->torque;
     }
 
     public function bracing(): Bracing
@@ -83,13 +81,13 @@ class RestPage extends JobPage
 
     public function boomClamp(): ?BoomClamp
     {
-        $diameter = $this->sheet->findings->mm('boom_diameter');
+        $diameter = $this->opened->findings->mm(Spot::BoomDiameter);
 
         return $diameter === null ? null : BoomClamp::for($diameter);
     }
 
     public function drawing(): ReactionView
     {
-        return new ReactionView($this->sheet->shape(), $this->choice()->position(), $this->isReversed(), $this->choice()->rest(), $this->choice()->gap());
+        return new ReactionView($this->opened->shape(), $this->choice()->position(), $this->isReversed(), $this->choice()->rest(), $this->choice()->gap());
     }
 }

@@ -11,7 +11,6 @@ use NeatSpindle\Core\Frame\FrameRouting;
 use NeatSpindle\Core\Route\RouteVerdict;
 use NeatSpindle\Core\Route\RunRoute;
 use NeatSpindle\Core\Survey\Spot;
-use NeatSpindle\Core\Survey\SurveyPlan;
 
 use function count;
 
@@ -24,19 +23,19 @@ class RoutePage extends JobPage
 
     public function drawing(): RouteView
     {
-        return new RouteView($this->sheet->shape());
+        return new RouteView($this->opened->shape());
     }
 
     /** Runs are laid on frames with a down tube; other kinds have no graph of their own yet. */
     public function isKindRouted(): bool
     {
-        return $this->sheet->shape()->tube('down-tube') !== null;
+        return $this->opened->shape()->tube('down-tube') !== null;
     }
 
     /** @return list<array{run: Run, route: RunRoute}> */
     public function rows(): array
     {
-        $routes = $this->sheet->routePlan()->routes ?? [];
+        $routes = $this->opened->routePlan()->routes ?? [];
 
         return array_map(fn (Run $run, RunRoute $route) => ['run' => $run, 'route' => $route], $this->job->runs->take(count($routes))->all(), $routes);
     }
@@ -44,9 +43,7 @@ class RoutePage extends JobPage
     /** @return list<Spot> what must be measured before a run has a length */
     public function missingSpots(): array
     {
-        $open = array_filter(FrameRouting::NEEDS, fn (string $code) => ! $this->sheet->findings->has($code));
-
-        return array_values(array_filter(array_map(fn (string $code) => SurveyPlan::spot($code), $open)));
+        return FrameRouting::missing($this->opened->findings->lengths());
     }
 
     public function says(RunRoute $route): string

@@ -4,19 +4,18 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\JobSheet;
+use App\Bench\OpenJob;
 use App\Models\Motor;
 use App\Models\Stage;
 use App\View\Drawings\SleeveView;
 use NeatSpindle\Core\Adapter\SleeveToMeasure;
-use NeatSpindle\Core\Stack\SleeveStack;
 
 /** A sleeve made to measure for one motor in this shell. */
 class SleevePage extends JobPage
 {
-    public function __construct(JobSheet $sheet, public readonly Motor $motor)
+    public function __construct(OpenJob $opened, public readonly Motor $motor)
     {
-        parent::__construct($sheet);
+        parent::__construct($opened);
     }
 
     public function stage(): Stage
@@ -26,9 +25,9 @@ class SleevePage extends JobPage
 
     public function sleeve(): ?SleeveToMeasure
     {
-        foreach ($this->sheet->matches() as $row) {
-            if ($row->motor->code === $this->motor->code && $row->recipe instanceof SleeveStack && $row->stack !== null) {
-                return SleeveToMeasure::of($row->recipe, $row->stack);
+        foreach ($this->opened->matches() as $row) {
+            if ($row->motor->code === $this->motor->code && $row->stack !== null) {
+                return $row->recipe?->madeSleeve($row->stack);
             }
         }
 

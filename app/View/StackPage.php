@@ -4,25 +4,23 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\JobSheet;
+use App\Bench\OpenJob;
 use App\Models\KitChange;
 use App\Models\Spacer;
 use App\Models\Stage;
 use App\View\Drawings\Detail;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Bike\TwinPlateMeasures;
-use NeatSpindle\Core\Catalogue\TwinPlate;
+use NeatSpindle\Core\Build\Gate;
+use NeatSpindle\Core\Drawer\Place;
 use NeatSpindle\Core\Line\FirstChain;
+use NeatSpindle\Core\Margin\Margin;
+use NeatSpindle\Core\Margin\Term;
+use NeatSpindle\Core\Margin\Why;
+use NeatSpindle\Core\Mount\Stack;
 use NeatSpindle\Core\Reaction\Bracing;
-use NeatSpindle\Core\Stack\Margin;
-use NeatSpindle\Core\Stack\Place;
-use NeatSpindle\Core\Stack\Source;
-use NeatSpindle\Core\Stack\Stack;
-use NeatSpindle\Core\Stack\Term;
-use NeatSpindle\Core\Stack\Why;
-use NeatSpindle\Core\Survey\SurveyPlan;
+use NeatSpindle\Core\Survey\Spot;
 
-use function in_array;
 use function is_string;
 
 class StackPage extends JobPage
@@ -34,9 +32,9 @@ class StackPage extends JobPage
     private array $stock = [];
 
     /** @param  mixed  $detail  which part of the section to look at, from the address */
-    public function __construct(JobSheet $sheet, private readonly mixed $detail = null)
+    public function __construct(OpenJob $opened, private readonly mixed $detail = null)
     {
-        parent::__construct($sheet);
+        parent::__construct($opened);
     }
 
     public function stage(): Stage
@@ -51,7 +49,7 @@ class StackPage extends JobPage
 
     public function stack(): ?Stack
     {
-        return $this->sheet->chosenWorksheet()?->stack;
+        return $this->opened->worksheet()?->stack;
     }
 
     /** What stands in the way; null when nothing does. */
@@ -102,13 +100,13 @@ class StackPage extends JobPage
     /** Whether a place is filled up to what there is room for, rather than from what is needed. */
     public function isGap(Place $place): bool
     {
-        return ! in_array($place, [Place::Drive, Place::Nut], true) && ! ($place === Place::Plate && $this->stack()?->mount->value === 'sleeve');
+        return $this->stack()?->mount->fillsRoom($place) === true;
     }
 
     /** @return Collection<int, Spacer> what the drawer has for a place, one of each thickness, thinnest first */
     public function fromDrawer(Place $place): Collection
     {
-        return $this->stock[$place->value] ??= $this->sheet->catalogue->spacers->filter(fn (Spacer $spacer) => $spacer->available() > 0 && $spacer->serves($place))->unique('thickness_mm')->values();
+        return $this->stock[$place->value] ??= $this->opened->catalogue->spacers->filter(fn (Spacer $spacer) => $spacer->available() > 0 && $spacer->serves($place))->unique('thickness_mm')->values();
     }
 
     /** The next thickness down or up from a piece that the drawer has; null at the end. */
@@ -139,20 +137,13 @@ class StackPage extends JobPage
 
     public function why(Margin $margin): ?Why
     {
-        return $this->sheet->chosenWorksheet()?->why($margin->name);
+        return $this->opened->worksheet()?->why($margin->name);
     }
 
     /** The spot of the survey where a figure was read; null where it was not read at all. */
     public function spot(Term $term): ?string
     {
-        return match ($term->source) {
-            Source::ShellWidth => 'shell_width',
-            Source::ShellBore => 'shell_bore',
-            Source::GuideDepth => 'guide_depth',
-            Source::Chainstay => self::staySpot($term->radius ?? 45.0),
-            Source::RingToPlate, Source::PinionToFace, Source::CrankGap => $term->source->value,
-            Source::Catalogue, Source::Spacers, Source::Rule => null,
-        };
+        return Spot::whereRead($term->source, $term->radius)?->value;
     }
 
     /** The change that would be taken back next; null when there is none. */
@@ -169,24 +160,37 @@ class StackPage extends JobPage
 
     public function bracing(): ?Bracing
     {
-        return $this->sheet->bracing();
+        return $this->opened->bracing();
     }
 
-    public function twinPlate(): ?TwinPlate
+    /** The gates of the mount that nobody has opened yet, or that something stands against. */
+    public function hasGates(): bool
     {
-        $held = $this->sheet->chosenWorksheet()?->job->kit->motor->held;
+        return $this->gates() !== [];
+    }
 
-        return $held instanceof TwinPlate ? $held : null;
+    /** @return list<Gate> what has to be looked at by hand before torque goes on */
+    public function gates(): array
+    {
+        $worksheet = $this->opened->worksheet();
+
+        return $worksheet === null ? [] : $worksheet->recipe->steps($worksheet->stack)?->gates($this->opened->findings->answers()) ?? [];
+    }
+
+    /** The views that are particular to the mount lie in a folder of their own. */
+    public function mountView(string $part): string
+    {
+        return 'mount.'.($this->stack()?->mount->code() ?? 'none').'.'.$part;
     }
 
     public function firstChain(): FirstChain
     {
-        return new FirstChain(...array_map($this->sheet->findings->measurement(...), ['first_chain_run', 'first_chain_play', 'arm_in', 'arm_out']));
+        return new FirstChain(...array_map($this->opened->findings->measurement(...), [Spot::FirstChainRun, Spot::FirstChainPlay, Spot::ArmIn, Spot::ArmOut]));
     }
 
     public function plateMeasures(): ?TwinPlateMeasures
     {
-        return $this->sheet->chosenWorksheet()?->job->bike->twinPlate;
+        return $this->opened->worksheet()?->job->bike->twinPlate;
     }
 
     /** @return Collection<int, KitChange> the latest changes that stand, oldest first */
@@ -204,15 +208,5 @@ class StackPage extends JobPage
         }
 
         return $pieces;
-    }
-
-    private static function staySpot(float $radius): string
-    {
-        $nearest = SurveyPlan::STAY_RADII[0];
-        foreach (SurveyPlan::STAY_RADII as $measured) {
-            $nearest = abs($measured - $radius) < abs($nearest - $radius) ? $measured : $nearest;
-        }
-
-        return "stay_{$nearest}";
     }
 }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\JobSheet;
+use App\Bench\OpenJob;
 use App\Models\StepRecord;
+use App\Models\StepState;
 
 use function count;
 use function in_array;
@@ -17,11 +18,11 @@ abstract class StepsPage extends JobPage
     /** @var array<string, StepRecord> */
     public readonly array $records;
 
-    public function __construct(JobSheet $sheet, string $kept, private readonly mixed $asked)
+    public function __construct(OpenJob $opened, string $kept, private readonly mixed $asked)
     {
-        parent::__construct($sheet);
-        $sheet->job->stepRecords->loadMissing('user');
-        $this->records = $sheet->records($kept);
+        parent::__construct($opened);
+        $opened->job->stepRecords->loadMissing('user');
+        $this->records = $opened->records($kept);
     }
 
     /** @return list<string> codes in order */
@@ -65,12 +66,12 @@ abstract class StepsPage extends JobPage
 
     public function isDone(string $code): bool
     {
-        return $this->record($code)?->state === StepRecord::DONE;
+        return $this->record($code)?->state === StepState::Done;
     }
 
     public function isStopped(string $code): bool
     {
-        return $this->record($code)?->state === StepRecord::STOPPED;
+        return $this->record($code)?->state === StepState::Stopped;
     }
 
     public function isHeldBack(string $code): bool

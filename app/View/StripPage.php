@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\JobSheet;
+use App\Bench\OpenJob;
 use App\Models\Stage;
 use App\View\Drawings\TurnView;
 use NeatSpindle\Core\Strip\StripPlan;
@@ -19,11 +19,11 @@ class StripPage extends StepsPage
 
     public readonly StripPlan $plan;
 
-    public function __construct(JobSheet $sheet, mixed $posture, mixed $step)
+    public function __construct(OpenJob $opened, mixed $posture, mixed $step)
     {
-        parent::__construct($sheet, 'strip', $step);
+        parent::__construct($opened, 'strip', $step);
         $this->posture = (is_string($posture) ? Posture::tryFrom($posture) : null) ?? Posture::Upright;
-        $this->plan = $sheet->stripPlan();
+        $this->plan = $opened->stripPlan();
     }
 
     public function stage(): Stage

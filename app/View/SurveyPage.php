@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\JobSheet;
+use App\Bench\OpenJob;
 use App\Instruments\Caliper;
 use App\Models\Reading;
 use App\Models\Stage;
 use App\View\Drawings\SurveyView;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Stack\Margin;
+use NeatSpindle\Core\Margin\Margin;
 use NeatSpindle\Core\Survey\CloseUp;
 use NeatSpindle\Core\Survey\Instrument;
 use NeatSpindle\Core\Survey\Sitting;
@@ -24,10 +24,13 @@ class SurveyPage extends JobPage
 {
     public readonly Spot $spot;
 
+    /** @var array<string, Spot>|null */
+    private ?array $spots = null;
+
     /** @param  mixed  $asked  the spot's code from the address; the first one without an answer when it is none */
-    public function __construct(JobSheet $sheet, mixed $asked)
+    public function __construct(OpenJob $opened, mixed $asked)
     {
-        parent::__construct($sheet);
+        parent::__construct($opened);
         $this->spot = (is_string($asked) ? $this->spots()[$asked] ?? null : null) ?? $this->firstOpen();
     }
 
@@ -38,46 +41,44 @@ class SurveyPage extends JobPage
 
     public function drawing(): SurveyView
     {
-        return new SurveyView($this->sheet->shape(), array_keys($this->spots()));
+        return new SurveyView($this->opened->shape(), array_values($this->spots()));
     }
 
     /** @return array<string, Spot> those that make sense for this kind of bike, in walking order */
     public function spots(): array
     {
-        return SurveyPlan::for($this->job->bike->kind, $this->sheet->mount());
+        $spots = SurveyPlan::for($this->job->bike->kind, $this->opened->mount()?->spots() ?? []);
+
+        return $this->spots ??= array_combine(array_column($spots, 'value'), $spots);
     }
 
     /** @return list<Spot> the spots of one sitting */
     public function sitting(Sitting $sitting): array
     {
-        return array_values(array_filter($this->spots(), fn (Spot $spot) => $spot->sitting === $sitting));
+        return array_values(array_filter($this->spots(), fn (Spot $spot) => $spot->sitting() === $sitting));
     }
 
     public function isEssentialMissing(string $code): bool
     {
-        $isKnownOtherwise = match ($code) {
-            'shell_width' => $this->sheet->findings->isWidthEarly(),
-            'cog_pitch' => $this->sheet->findings->isOneCog(),
-            default => false,
-        };
+        $spot = $this->spots()[$code];
 
-        return $this->spots()[$code]->isEssential && ! $isKnownOtherwise && ! $this->sheet->findings->has($code);
+        return $spot->isEssential() && ! $this->opened->findings->isKnown($spot);
     }
 
     /** What stands at a spot, in the person's unit; null when nothing does. */
     public function answerAt(Spot $spot): ?string
     {
-        $measurement = $this->sheet->findings->measurement($spot->code);
+        $measurement = $this->opened->findings->measurement($spot);
 
         return match (true) {
             $measurement !== null => $this->unit->showMeasurement($measurement),
-            default => $spot->choices[(string) $this->sheet->findings->answer($spot->code)] ?? $this->sheet->findings->answer($spot->code),
+            default => $spot->choices()[(string) $this->opened->findings->answer($spot)] ?? $this->opened->findings->answer($spot),
         };
     }
 
     public function closeUp(): ?CloseUp
     {
-        return CloseUp::of($this->spot);
+        return $this->spot->closeUp();
     }
 
     public function numberOf(string $code): int
@@ -89,25 +90,23 @@ class SurveyPage extends JobPage
     {
         $codes = array_keys($this->spots());
 
-        return $this->spots()[$codes[$this->numberOf($this->spot->code) % count($codes)]];
+        return $this->spots()[$codes[$this->numberOf($this->spot->value) % count($codes)]];
     }
 
     /** @return Collection<int, Reading> */
     public function readings(): Collection
     {
-        return $this->sheet->findings->readings($this->spot->code);
+        return $this->opened->findings->readings($this->spot);
     }
 
     /** @return list<array{name: string, gap: float, margin: ?Margin}> the guide as measured against each motor's gap */
     public function guideGaps(): array
     {
-        $guide = $this->sheet->findings->measurement('guide_depth');
+        $guide = $this->opened->findings->measurement(Spot::GuideDepth);
         $gaps = [];
-        foreach ($this->sheet->catalogue->motors as $motor) {
-            /** @var array{body_gap_mm?: float|int} $figures */
-            $figures = $motor->figures[$motor->mount->value] ?? [];
-            if (isset($figures['body_gap_mm'])) {
-                $gap = (float) $figures['body_gap_mm'];
+        foreach ($this->opened->catalogue->motors as $motor) {
+            $gap = $motor->inCatalogue()->held->bodyGap();
+            if ($gap !== null) {
                 $gaps[] = ['name' => $motor->name, 'gap' => $gap, 'margin' => $guide === null ? null : Margin::guideClearance($gap, $guide)];
             }
         }
@@ -128,15 +127,15 @@ class SurveyPage extends JobPage
 
     private function firstOpen(): Spot
     {
-        foreach ($this->sheet->missing as $spot) {
+        foreach ($this->opened->missing() as $spot) {
             return $spot;
         }
         foreach ($this->spots() as $spot) {
-            if (! $this->sheet->findings->has($spot->code)) {
+            if (! $this->opened->findings->has($spot)) {
                 return $spot;
             }
         }
 
-        return $this->spots()['shell_width'];
+        return Spot::ShellWidth;
     }
 }

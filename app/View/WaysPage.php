@@ -6,8 +6,8 @@ namespace App\View;
 
 use App\Models\Stage;
 use NeatSpindle\Core\Measure\Rounding;
+use NeatSpindle\Core\Mount\Stack;
 use NeatSpindle\Core\Order\Alternative;
-use NeatSpindle\Core\Stack\Stack;
 
 /** What else would work, by what it costs in line, symmetry and pieces. */
 class WaysPage extends JobPage
@@ -19,18 +19,26 @@ class WaysPage extends JobPage
 
     public function stack(): ?Stack
     {
-        return $this->sheet->chosenWorksheet()?->stack;
+        return $this->opened->worksheet()?->stack;
     }
 
     /** @return list<Alternative> */
     public function ways(): array
     {
-        return $this->sheet->alternatives();
+        return $this->opened->worksheet()?->alternatives() ?? [];
     }
 
     public function isAsNow(Alternative $way): bool
     {
         return $this->stack()?->spacers == $way->stack->spacers;
+    }
+
+    /** What counts as symmetry with this mount, in words. */
+    public function symmetry(): string
+    {
+        $stack = $this->stack();
+
+        return ($stack === null ? null : Alternative::symmetryOf($stack))?->name->label() ?? 'Cranks off centre';
     }
 
     public function length(?float $mm): string

@@ -4,50 +4,55 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Bench\ChangeJob;
-use App\Bench\ConditionKeeper;
-use App\Bench\DrawerKeeper;
-use App\Bench\JobSheet;
-use App\Bench\KitKeeper;
-use App\Bench\StartJob;
-use App\Bench\StepKeeper;
-use App\Bench\SurveyKeeper;
-use App\Bench\TrackKeeper;
+use App\Actions\Catalogue\ReadCatalogueIn;
+use App\Actions\ChangeJob;
+use App\Actions\Drawer\ReservePieces;
+use App\Actions\Jobs\StartJob;
+use App\Actions\Kit\BraceBody;
+use App\Actions\Kit\ChooseMotor;
+use App\Actions\Kit\ChooseRing;
+use App\Actions\Road\KeepRoad;
+use App\Actions\Road\SetRiding;
+use App\Actions\Steps\RecordBuildStep;
+use App\Actions\Steps\RecordStripStep;
+use App\Actions\Survey\GiveAnswer;
+use App\Actions\Survey\KeepReading;
+use App\Actions\Survey\RecordCondition;
+use App\Actions\Survey\WeighCogs;
+use App\Bench\OpenJob;
 use App\Documents\CatalogueDocument;
 use App\Documents\GpxFile;
-use App\Http\Requests\ReserveRequest;
 use App\Models\Job;
 use App\Models\Role;
-use App\Models\StepRecord;
+use App\Models\StepState;
 use App\Models\User;
 use App\Models\Workshop;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use NeatSpindle\Core\Measure\LengthText;
 use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Sheet\SheetStep;
-use NeatSpindle\Core\Strip\StripStep;
+use NeatSpindle\Core\Reaction\BodyPosition;
+use NeatSpindle\Core\Reaction\Rest;
 use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Survey\Remedy;
 use NeatSpindle\Core\Survey\Severity;
+use NeatSpindle\Core\Survey\Spot;
 use NeatSpindle\Core\Survey\Subject;
-use NeatSpindle\Core\Survey\SurveyPlan;
 
 use function array_slice;
 use function chr;
+use function is_string;
 
 /** A week in a made-up workshop: everything goes through the same doors as at the bench. */
 class DemoSeeder extends Seeder
 {
+    /** What is written down where the catalogue has no figure. */
+    private const TORQUE_BY_PAPER_NM = 9.5;
+
     /** Counts the ticks, so that entries are minutes apart. */
     private int $minutes = 0;
 
-    public function __construct(
-        private readonly SurveyKeeper $survey,
-        private readonly KitKeeper $kit,
-        private readonly StepKeeper $steps,
-        private readonly ConditionKeeper $conditions,
-        private readonly ChangeJob $change,
-    ) {}
+    public function __construct(private readonly ChangeJob $change) {}
 
     public function run(): void
     {
@@ -55,7 +60,7 @@ class DemoSeeder extends Seeder
         $maren = $this->person($workshop, 'Maren Quillon', 'maren', Role::Owner);
         $dov = $this->person($workshop, 'Dov Larrish', 'dov', Role::Installer);
         $ines = $this->person($workshop, 'Ines Pellow', 'ines', Role::Apprentice);
-        CatalogueDocument::import($workshop, (string) file_get_contents(database_path('demo/catalogue.json')));
+        app(ReadCatalogueIn::class)($maren, CatalogueDocument::read((string) file_get_contents(database_path('demo/catalogue.json'))));
         $this->drawerPlaces($workshop);
         foreach ([['eight', 200, 2], ['eight', 400, 1], ['three', 150, 2], ['three', 600, 1], ['power', 300, 2]] as [$connector, $length, $quantity]) {
             $workshop->leads()->create(['connector' => $connector, 'length_mm' => $length, 'quantity' => $quantity]);
@@ -90,7 +95,7 @@ class DemoSeeder extends Seeder
             ...array_intersect_key($demo, array_flip(['customer', 'bike', 'kind', 'frame_material'])),
             'promised_on' => isset($demo['promised_in']) ? Carbon::today()->addDays($demo['promised_in'])->format('Y-m-d') : null,
         ]);
-        $this->change->inOneGo(fn () => $this->work($job, $by, $chooser, $demo), fn () => $this->fresh($job));
+        $this->change->inOneGo($job, fn () => $this->work($job, $by, $chooser, $demo));
     }
 
     /** @param  array{readings?: array<string, string>, answers?: array<string, string>, strip?: int, build?: int, condition?: array<string, array{severity: string, remedy?: string, declined_by?: string, note?: string}>, motor?: string, insert?: string, ring?: string, by_hand?: array<string, list<float>>, bracing?: array<string, mixed>, riding?: array<string, mixed>, road?: bool, reserve?: bool}  $demo */
@@ -101,11 +106,16 @@ class DemoSeeder extends Seeder
         }
         foreach ($demo['answers'] ?? [] as $question => $value) {
             $this->tick();
-            $this->survey->answer($this->fresh($job), $by, $question, $value);
+            Spot::tryFrom($question) === null
+                ? app(WeighCogs::class)($job, $by, array_map(floatval(...), explode(' ', $value)))
+                : app(GiveAnswer::class)($job, $by, Spot::from($question), $value);
         }
         foreach ($demo['condition'] ?? [] as $subject => $found) {
             $this->tick();
-            $this->conditions->record($this->fresh($job), $by, Subject::from($subject), [...$found, 'severity' => Severity::from($found['severity'])] + ['remedy' => null, 'declined_by' => null, 'note' => null]);
+            app(RecordCondition::class)($job, $by, Subject::from($subject), [
+                'severity' => Severity::from($found['severity']), 'remedy' => Remedy::tryFrom($found['remedy'] ?? ''),
+                'declined_by' => $found['declined_by'] ?? null, 'note' => $found['note'] ?? null,
+            ]);
         }
         $this->strip($job, $by, $demo['strip'] ?? 0);
         $this->choose($job, $chooser, $demo);
@@ -113,23 +123,20 @@ class DemoSeeder extends Seeder
         $this->build($job, $by, $demo['build'] ?? 0);
     }
 
-    private function read(Job $job, User $by, string $spot, string $typed): void
+    private function read(Job $job, User $by, string $code, string $typed): void
     {
-        $instrument = SurveyPlan::spot($spot)->instrument ?? Instrument::Tape;
+        $spot = Spot::from($code);
+        $instrument = $spot->instrument() ?? Instrument::Tape;
         $this->tick();
-        $this->survey->record(
-            $this->fresh($job), $by, $spot,
-            (new LengthText(LengthUnit::Millimetre))->measurement($typed, $instrument->doubtMm()), $instrument, $typed, false,
-        );
+        $measured = (new LengthText(LengthUnit::Millimetre))->measurement($typed, $instrument->doubtMm());
+        app(KeepReading::class)($job, $by, $spot, $measured, $instrument, $typed, isSure: true);
     }
 
     private function strip(Job $job, User $by, int $count): void
     {
-        $plan = JobSheet::open($this->fresh($job))->stripPlan();
-        foreach (array_slice($plan->steps, 0, $count) as $step) {
-            /** @var StripStep $step */
+        foreach (array_slice($this->open($job)->stripPlan()->steps, 0, $count) as $step) {
             $this->tick();
-            $this->steps->record($this->fresh($job), $by, 'strip', $step->code, ['title' => $step->title], ['state' => StepRecord::DONE, 'note' => null]);
+            app(RecordStripStep::class)($job, $by, $step->code, ['state' => StepState::Done, 'note' => null]);
         }
     }
 
@@ -142,9 +149,9 @@ class DemoSeeder extends Seeder
         $workshop = $by->workshop()->firstOrFail();
         $insert = isset($demo['insert']) ? $workshop->inserts()->where('code', $demo['insert'])->value('id') : null;
         $this->tick();
-        $this->kit->chooseMotor($this->fresh($job), $by, $this->fresh($job)->version, (int) $workshop->motors()->where('code', $demo['motor'])->value('id'), $insert);
+        app(ChooseMotor::class)($job, $by, $job->version, (int) $workshop->motors()->where('code', $demo['motor'])->value('id'), is_numeric($insert) ? (int) $insert : null);
         if (isset($demo['ring'])) {
-            $this->kit->chooseRing($this->fresh($job), $by, $this->fresh($job)->version, (int) $workshop->rings()->where('code', $demo['ring'])->value('id'));
+            app(ChooseRing::class)($job, $by, $job->version, (int) $workshop->rings()->where('code', $demo['ring'])->value('id'));
         }
     }
 
@@ -153,43 +160,42 @@ class DemoSeeder extends Seeder
     {
         if (isset($demo['bracing'])) {
             $this->tick();
-            $this->kit->brace($this->fresh($job), $by, $this->fresh($job)->version, $demo['bracing']);
+            [$position, $rest] = [$demo['bracing']['position'] ?? '', $demo['bracing']['rest'] ?? ''];
+            app(BraceBody::class)(
+                $job, $by, $job->version, $demo['bracing'],
+                BodyPosition::from(is_string($position) ? $position : ''), Rest::tryFrom(is_string($rest) ? $rest : ''),
+            );
         }
         if (isset($demo['riding'])) {
             $this->tick();
-            $this->kit->ride($this->fresh($job), $by, $this->fresh($job)->version, $demo['riding']);
+            app(SetRiding::class)($job, $by, $job->version, $demo['riding']);
         }
         if ($demo['road'] ?? false) {
             $road = GpxFile::read(database_path('demo/road.gpx'));
-            app(TrackKeeper::class)->keep($this->fresh($job), $by, (string) $road->name(), $road);
+            app(KeepRoad::class)($job, $by, (string) $road->name(), $road);
         }
         if ($demo['reserve'] ?? false) {
-            app(DrawerKeeper::class)->handle($this->fresh($job), $by, ReserveRequest::RESERVE, JobSheet::open($this->fresh($job)));
+            app(ReservePieces::class)($job, $by, $job->version);
         }
     }
 
     private function build(Job $job, User $by, int $count): void
     {
-        $sheet = JobSheet::openWithRoutes($this->fresh($job))->buildSheet();
+        $sheet = $count === 0 ? null : $this->open($job)->buildSheet();
         foreach (array_slice($sheet->steps ?? [], 0, $count) as $step) {
-            /** @var SheetStep $step */
             $this->tick();
-            $this->steps->record($this->fresh($job), $by, 'build', $step->code, [
-                'title' => $step->title,
-                'torque_nm' => $step->torque === null ? null : [$step->torque->low, $step->torque->high],
-                'compound' => $step->compound?->value,
-            ], [
-                'state' => StepRecord::DONE,
-                'torque_nm' => $step->recordsTorque ? ($step->torque === null ? 9.5 : ($step->torque->low + $step->torque->high) / 2) : null,
+            app(RecordBuildStep::class)($job, $by, $step->code, [
+                'state' => StepState::Done,
+                'torque_nm' => $step->recordsTorque ? $step->torque?->middle() ?? self::TORQUE_BY_PAPER_NM : null,
                 'compound' => $step->compound?->value,
                 'note' => null,
             ]);
         }
     }
 
-    private function fresh(Job $job): Job
+    private function open(Job $job): OpenJob
     {
-        return Job::query()->with(['bike.customer', 'readings', 'answers', 'kit', 'stepRecords', 'runs'])->findOrFail($job->id);
+        return OpenJob::of(Job::query()->with(Job::OPENED)->findOrFail($job->id));
     }
 
     private function tick(): void

@@ -1,26 +1,25 @@
-@php($found = $find === '' ? $jobs : $jobs->filter(fn ($job) => str_contains(mb_strtolower("{$job->number} {$job->bike->label} {$job->bike->customer->name} {$job->next_step}"), mb_strtolower($find))))
 <x-layout title="Bench">
     <main id="main" class="page">
         <div class="bench-head">
             <h1>Bench, {{ now()->format('l j F') }}</h1>
             <form method="get" action="{{ route('bench') }}" role="search">
                 <label class="visually-hidden" for="find">Find a job</label>
-                <input class="form-control" id="find" name="find" type="search" value="{{ $find }}" placeholder="Find: number, bike, name" data-key="/">
+                <input class="form-control" id="find" name="find" type="search" value="{{ $page->find }}" placeholder="Find: number, bike, name" data-key="/">
                 <kbd aria-hidden="true">/</kbd>
             </form>
             <a class="btn btn-primary" href="{{ route('job.start') }}" data-key="n">Take a bike in</a>
         </div>
-        @if ($jobs->isEmpty())
+        @if ($page->isEmpty())
             <section class="panel empty">
                 <p><strong>No bike on the bench yet.</strong></p>
                 <p>Take one in: a name, what it is, and you are measuring.</p>
                 <a class="btn btn-primary" href="{{ route('job.start') }}">Take a bike in</a>
             </section>
-        @elseif ($found->isEmpty())
-            <section class="panel empty"><p>No job matches “{{ $find }}”. <a href="{{ route('bench') }}">Show all</a></p></section>
+        @elseif ($page->found()->isEmpty())
+            <section class="panel empty"><p>No job matches “{{ $page->find }}”. <a href="{{ route('bench') }}">Show all</a></p></section>
         @endif
         @foreach (App\Models\WaitsFor::cases() as $wait)
-            @php($waiting = $found->where('waits_for', $wait))
+            @php($waiting = $page->waitingFor($wait))
             @if ($waiting->isNotEmpty())
                 <section class="waiting" aria-labelledby="waits-{{ $wait->value }}">
                     <h2 id="waits-{{ $wait->value }}">Waiting for <strong>{{ $wait->label() }}</strong></h2>

@@ -16,9 +16,9 @@
                             <thead><tr><th>Code</th><th>Name</th><th>Mount</th><th>Shells</th><th class="n">W</th><th class="n">Torque</th><th class="n">Nut torque</th></tr></thead>
                             <tbody>
                                 @foreach ($catalogue->motors as $motor)
-                                    <tr><td class="figures text-nowrap">{{ $motor->code }}</td><td>{{ $motor->name }}</td><td>{{ $motor->mount->value }}</td><td>{{ implode(', ', $motor->figures['native_shells']) }}</td>
+                                    <tr><td class="figures text-nowrap">{{ $motor->code }}</td><td>{{ $motor->name }}</td><td>{{ $motor->mount }}</td><td>{{ implode(', ', $motor->figures['native_shells']) }}</td>
                                         <td class="n">{{ (int) $motor->continuous_w }}</td><td class="n">{{ auth()->user()->torque_unit->show($motor->max_torque_nm) }}</td>
-                                        <td class="n">@isset($motor->figures['nut']){{ auth()->user()->torque_unit->figure($motor->figures['nut']['torque_nm'][0]) }}–{{ auth()->user()->torque_unit->show($motor->figures['nut']['torque_nm'][1]) }}@else – @endisset</td></tr>
+                                        <td class="n">@php($band = $motor->inCatalogue()->held->nut()?->torque)@if ($band){{ auth()->user()->torque_unit->figure($band->low) }}–{{ auth()->user()->torque_unit->show($band->high) }}@else – @endif</td></tr>
                                 @endforeach
                             </tbody>
                         </table></div>

@@ -4,6 +4,7 @@
             <x-spindle-mark class="mark-large" />
             <h1 class="h4">Neat Spindle</h1>
             <p class="soft">From the first caliper reading to the re-check after 50 km.</p>
+            @if (session('kept'))<p class="kept" role="status">{{ session('kept') }}</p>@endif
             <form method="post" action="{{ route('sign-in') }}" hx-boost="false" novalidate>
                 @csrf
                 <div class="mb-3">
@@ -18,6 +19,7 @@
                     <x-fault for="password" />
                 </div>
                 <button class="btn btn-primary">Sign in</button>
+                <a class="btn btn-plain" href="{{ route('password.forgotten') }}">Password forgotten</a>
             </form>
         </section>
     </main>

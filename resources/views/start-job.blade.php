@@ -8,7 +8,7 @@
                     <div class="col-md-6">
                         <label class="form-label" for="customer">Whose bike</label>
                         <input class="form-control" id="customer" name="customer" list="customers" value="{{ old('customer') }}" autofocus autocomplete="off" @error('customer') aria-invalid="true" @enderror>
-                        <datalist id="customers">@foreach ($customers as $customer)<option value="{{ $customer->name }}"></option>@endforeach</datalist>
+                        <datalist id="customers">@foreach ($page->customers() as $customer)<option value="{{ $customer->name }}"></option>@endforeach</datalist>
                         <x-fault for="customer" />
                     </div>
                     <div class="col-md-6">
@@ -37,7 +37,7 @@
                     <div class="col-md-3">
                         <label class="form-label" for="assignee_id">Who does it</label>
                         <select class="form-select" id="assignee_id" name="assignee_id">
-                            @foreach ($people as $one)
+                            @foreach ($page->people() as $one)
                                 <option value="{{ $one->id }}" @selected((int) old('assignee_id', auth()->id()) === $one->id)>{{ $one->name }}</option>
                             @endforeach
                         </select>

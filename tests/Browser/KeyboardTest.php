@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Bench\JobSheet;
+use App\Bench\OpenJob;
 use App\Models\Job;
 use Facebook\WebDriver\WebDriverKeys;
-use NeatSpindle\Core\Stack\MarginName;
+use NeatSpindle\Core\Margin\MarginName;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
 
@@ -14,7 +14,7 @@ afterAll(fn () => Site::close());
 /** @return list<float> */
 function driveSpacers(Job $job): array
 {
-    return JobSheet::open(Workshops::fresh($job))->chosenWorksheet()?->stack?->spacers['drive']->pieces ?? [];
+    return OpenJob::of(Workshops::fresh($job))->worksheet()?->stack?->spacers['drive']->pieces ?? [];
 }
 
 function shownMargin(Site $site, MarginName $name): string
@@ -39,7 +39,7 @@ it('rebuilds a stack by keyboard alone: puts in, swaps, moves, takes out, takes 
     $expected = [...$before, 2.0];
     rsort($expected);
     expect(driveSpacers($job))->toEqual($expected);
-    $margin = JobSheet::open(Workshops::fresh($job))->chosenWorksheet()?->stack->margin(MarginName::RingToChainstay);
+    $margin = OpenJob::of(Workshops::fresh($job))->worksheet()?->stack->margin(MarginName::RingToChainstay);
     expect(shownMargin($site, MarginName::RingToChainstay))->toContain(number_format($margin?->value ?? 0, 2).' mm')
         ->and($site->driver()->executeScript('return document.activeElement.id'))->toBe("add-drive-{$two->id}");
 

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Bench\JobSheet;
+use App\Bench\OpenJob;
 use App\Models\Job;
 use Database\Seeders\DemoSeeder;
-use NeatSpindle\Core\Stack\Stack;
+use NeatSpindle\Core\Mount\Stack;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
 
@@ -13,7 +13,7 @@ afterAll(fn () => Site::close());
 
 function stackOf(Job $job): Stack
 {
-    return JobSheet::open(Workshops::fresh($job))->chosenWorksheet()->stack ?? throw new LogicException('no stack');
+    return OpenJob::of(Workshops::fresh($job))->worksheet()->stack ?? throw new LogicException('no stack');
 }
 
 it('leads a new user of a fat bike from the sleeve that fails to the longer one, with a spacer outside the plate', function (): void {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Bench\JobSheet;
+use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\StepRecord;
 use NeatSpindle\Core\Bike\BikeKind;
@@ -26,7 +26,7 @@ it('goes from sign-in to the printed sheet as a new user would', function (): vo
     $typed = [...Workshops::READINGS, 'chain_twelve' => '306,4', 'seat_tube' => '17 3/4 in', 'top_tube' => '605'];
     $spots = SurveyPlan::for(BikeKind::Diamond);
     $site->visit("/jobs/{$job->id}/survey?spot=".array_key_first($spots));
-    foreach ($spots as $code => $spot) {
+    foreach ($spots as $spot) {
         if ($spot->kind->isMeasured()) {
             $site->type('typed', $typed[$code])->press('Keep');
         } elseif ($spot->choices !== []) {
@@ -53,7 +53,7 @@ it('goes from sign-in to the printed sheet as a new user would', function (): vo
     $site->click('button[aria-label="Choose Heron, 73 sleeve"]');
     $site->press('40 teeth, dish 6.20 mm');
 
-    $sheet = JobSheet::openWithRoutes(Workshops::fresh($job))->chosenWorksheet() ?? throw new LogicException('no worksheet');
+    $sheet = OpenJob::of(Workshops::fresh($job))->worksheet() ?? throw new LogicException('no worksheet');
     $stack = $sheet->stack ?? throw new LogicException('no stack');
 
     $site->press('Stack');
@@ -73,7 +73,7 @@ it('goes from sign-in to the printed sheet as a new user would', function (): vo
     }
 
     $site->press('Route');
-    foreach (JobSheet::openWithRoutes(Workshops::fresh($job))->routePlan()->routes ?? [] as $i => $route) {
+    foreach (OpenJob::of(Workshops::fresh($job))->routePlan()->routes ?? [] as $i => $route) {
         expect($site->text("[data-run='{$i}']"))->toContain(round($route->needed ?? 0).' mm')->toContain(implode(' → ', $route->path ?? []));
     }
 
@@ -85,7 +85,7 @@ it('goes from sign-in to the printed sheet as a new user would', function (): vo
         }
         $site->click('button[name="state"][value="done"]');
     }
-    $steps = JobSheet::openWithRoutes(Workshops::fresh($job))->buildSheet()->steps ?? [];
+    $steps = OpenJob::of(Workshops::fresh($job))->buildSheet()->steps ?? [];
     expect($site->text())->toContain(count($steps).' of '.count($steps).' done')
         ->and(StepRecord::query()->where('sheet', 'build')->count())->toBe(count($steps));
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use App\Models\Role;
-use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Exchange\JobReader;
 use NeatSpindle\Core\Worksheet\Worksheet;
 use Tests\Support\Workshops;
 

@@ -184,7 +184,8 @@ it('lets an apprentice load a road but not decide how it is ridden', function ()
     $apprentice = Workshops::person(Role::Apprentice, $owner->workshop);
     $this->actingAs($apprentice);
     upload($job, gpx(50))->assertSessionHasNoErrors();
-    $this->put("/jobs/{$job->id}/line/hills", ['version' => $job->version])->assertForbidden();
+    $riding = ['mass_kg' => 110, 'rider_w' => 100, 'grade_percent' => 8, 'surface' => 'street', 'wind_kmh' => 0, 'assist_percent' => 100, 'battery_wh' => 600];
+    $this->put("/jobs/{$job->id}/line/hills", ['version' => Workshops::fresh($job)->version, ...$riding])->assertForbidden();
     $stranger = User::query()->findOrFail(Workshops::stocked()->id);
     $this->actingAs($stranger)->get("/jobs/{$job->id}/line/hills")->assertNotFound();
 });

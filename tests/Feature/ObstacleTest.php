@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\View\Obstacle;
-use NeatSpindle\Core\Document\JobReader;
+use NeatSpindle\Core\Exchange\JobReader;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Tests\Cases;
 use NeatSpindle\Core\Worksheet\Worksheet;

@@ -2,15 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Bench\SurveyKeeper;
 use App\Models\Job;
 use App\Models\Reservation;
+use App\Models\ReservationState;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
-use NeatSpindle\Core\Measure\LengthText;
-use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Survey\Spot;
 use Tests\Support\Workshops;
 
 /** A job whose motor hangs between plates, on a shell it is native to. */
@@ -21,7 +19,7 @@ function hungJob(User $person): Job
 
 function readAt(Job $job, User $person, string $spot, string $typed): void
 {
-    app(SurveyKeeper::class)->record(Workshops::fresh($job), $person, $spot, (new LengthText(LengthUnit::Millimetre))->measurement($typed, 0.02), Instrument::Caliper, $typed, true);
+    Workshops::read($job, $person, Spot::from($spot), $typed);
 }
 
 it('asks for a twin-plate motor’s own measures, and lets another be chosen meanwhile', function (): void {
@@ -124,9 +122,9 @@ it('reserves what a stack uses, so that another job cannot count on it', functio
     $this->get('/drawer')->assertOk()->assertSee("{$first->number}</a>", false);
 
     $spacer = Reservation::query()->where('job_id', $first->id)->firstOrFail()->spacer;
-    $this->post("/jobs/{$first->id}/stack/order", ['does' => 'take', 'version' => 0]);
+    $this->post("/jobs/{$first->id}/stack/order", ['does' => 'take', 'version' => Workshops::fresh($first)->version]);
     expect($spacer->refresh()->quantity)->toBe(0)->and(exportedDrive($first))->toBe($uses);
-    $this->post("/jobs/{$first->id}/stack/order", ['does' => 'give_back', 'version' => 0]);
+    $this->post("/jobs/{$first->id}/stack/order", ['does' => 'give_back', 'version' => Workshops::fresh($first)->version]);
     expect($spacer->refresh()->quantity)->toBe(1)->and(Reservation::query()->where('job_id', $first->id)->count())->toBe(0);
 });
 
@@ -135,8 +133,9 @@ it('takes nothing out that is no longer there', function (): void {
     $job = Workshops::kitted($person);
     $this->actingAs($person)->post("/jobs/{$job->id}/stack/order", ['does' => 'reserve', 'version' => $job->version])->assertSessionHasNoErrors();
     $person->workshop->spacers()->update(['quantity' => 0]);
-    $this->post("/jobs/{$job->id}/stack/order", ['does' => 'take', 'version' => $job->version])->assertSessionHasErrors('does');
-    expect(Reservation::query()->where('job_id', $job->id)->where('state', Reservation::TAKEN)->count())->toBe(0);
+    $this->post("/jobs/{$job->id}/stack/order", ['does' => 'take', 'version' => $job->version])->assertSessionHasErrors('version');
+    $this->post("/jobs/{$job->id}/stack/order", ['does' => 'take', 'version' => Workshops::fresh($job)->version])->assertSessionHasErrors('does');
+    expect(Reservation::query()->where('job_id', $job->id)->where('state', ReservationState::Taken)->count())->toBe(0);
 });
 
 it('reads no catalogue whose drawer has a row twice', function (): void {

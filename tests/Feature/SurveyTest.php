@@ -126,7 +126,7 @@ it('works with the width told from the cups, says so, and still strips before it
     expect($job->next_step)->toBe('Strip: Power off, battery out');
     $this->actingAs($owner)->get("/jobs/{$job->id}/match")->assertSee('73.00 ± 0.56 mm, told from the cups');
 
-    foreach (App\Bench\JobSheet::open($job)->stripPlan()->steps as $step) {
+    foreach (App\Bench\OpenJob::of($job)->stripPlan()->steps as $step) {
         $this->post("/jobs/{$job->id}/strip", ['step' => $step->code, 'state' => 'done']);
     }
     expect(Workshops::fresh($job)->next_step)->toBe('Measure bare: Shell width');

@@ -4,19 +4,26 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Bench\ChangeJob;
-use App\Bench\KitKeeper;
-use App\Bench\StartJob;
-use App\Bench\SurveyKeeper;
+use App\Actions\Catalogue\ReadCatalogueIn;
+use App\Actions\ChangeJob;
+use App\Actions\Jobs\StartJob;
+use App\Actions\Kit\ChooseMotor;
+use App\Actions\Kit\ChooseRing;
+use App\Actions\Steps\RecordBuildStep;
+use App\Actions\Survey\GiveAnswer;
+use App\Actions\Survey\KeepReading;
+use App\Bench\OpenJob;
 use App\Documents\CatalogueDocument;
 use App\Models\Job;
 use App\Models\Role;
+use App\Models\StepState;
 use App\Models\User;
 use App\Models\Workshop;
+use Illuminate\Support\Facades\Auth;
 use NeatSpindle\Core\Measure\LengthText;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Survey\Instrument;
-use NeatSpindle\Core\Survey\SurveyPlan;
+use NeatSpindle\Core\Survey\Spot;
 
 /** Made-up workshops with people, a catalogue and a hardtail, for the tests. */
 final class Workshops
@@ -48,46 +55,101 @@ final class Workshops
     /** A person whose workshop has the demo's catalogue. */
     public static function stocked(Role $role = Role::Owner): User
     {
-        $person = self::person($role);
-        CatalogueDocument::import($person->workshop()->firstOrFail(), (string) file_get_contents(database_path('demo/catalogue.json')));
+        return self::asNobody(function () use ($role): User {
+            $person = self::person($role);
+            $owner = $role === Role::Owner ? $person : self::person(Role::Owner, $person->workshop()->firstOrFail());
+            app(ReadCatalogueIn::class)($owner, CatalogueDocument::read((string) file_get_contents(database_path('demo/catalogue.json'))));
 
-        return $person->refresh()->load('workshop');
+            return $person->refresh()->load('workshop');
+        });
     }
 
     public static function job(User $by, string $bike = 'Grey hardtail'): Job
     {
-        return self::fresh(app(StartJob::class)($by, ['customer' => 'A. Rider', 'bike' => $bike, 'kind' => 'diamond', 'frame_material' => 'aluminium']));
+        return self::asNobody(function () use ($by, $bike): Job {
+            return self::fresh(app(StartJob::class)($by, ['customer' => 'A. Rider', 'bike' => $bike, 'kind' => 'diamond', 'frame_material' => 'aluminium']));
+        });
     }
 
     /** @param  array<string, string>  $readings */
     public static function measured(User $by, array $readings = self::READINGS): Job
     {
-        $job = self::job($by);
-        app(ChangeJob::class)->inOneGo(function () use ($job, $by, $readings): void {
-            foreach ($readings as $spot => $typed) {
-                $instrument = SurveyPlan::spot($spot)->instrument ?? Instrument::Tape;
-                app(SurveyKeeper::class)->record(self::fresh($job), $by, $spot, (new LengthText(LengthUnit::Millimetre))->measurement($typed, $instrument->doubtMm()), $instrument, $typed, false);
-            }
-            foreach (self::ANSWERS as $question => $value) {
-                app(SurveyKeeper::class)->answer(self::fresh($job), $by, $question, $value);
-            }
-        }, fn () => self::fresh($job));
+        return self::asNobody(function () use ($by, $readings): Job {
+            $job = self::job($by);
+            app(ChangeJob::class)->inOneGo($job, function () use ($job, $by, $readings): void {
+                foreach ($readings as $code => $typed) {
+                    self::read($job, $by, Spot::from($code), $typed);
+                }
+                foreach (self::ANSWERS as $question => $value) {
+                    app(GiveAnswer::class)($job, $by, Spot::from($question), $value);
+                }
+            });
 
-        return self::fresh($job);
+            return self::fresh($job);
+        });
+    }
+
+    public static function read(Job $job, User $by, Spot $spot, string $typed): void
+    {
+        self::asNobody(function () use ($job, $by, $spot, $typed): void {
+            $instrument = $spot->instrument() ?? Instrument::Tape;
+            $measured = (new LengthText(LengthUnit::Millimetre))->measurement($typed, $instrument->doubtMm());
+            app(KeepReading::class)($job, $by, $spot, $measured, $instrument, $typed, isSure: true);
+        });
     }
 
     public static function kitted(User $by, string $motor = 'heron-73', string $ring = 'deep-40'): Job
     {
-        $job = self::measured($by);
-        $workshop = $by->workshop()->firstOrFail();
-        app(KitKeeper::class)->chooseMotor($job, $by, $job->version, (int) $workshop->motors()->where('code', $motor)->value('id'), null);
-        app(KitKeeper::class)->chooseRing(self::fresh($job), $by, self::fresh($job)->version, (int) $workshop->rings()->where('code', $ring)->value('id'));
+        return self::asNobody(function () use ($by, $motor, $ring): Job {
+            $job = self::measured($by);
+            $workshop = $by->workshop()->firstOrFail();
+            app(ChooseMotor::class)($job, $by, $job->version, (int) $workshop->motors()->where('code', $motor)->value('id'), null);
+            app(ChooseRing::class)($job, $by, $job->version, (int) $workshop->rings()->where('code', $ring)->value('id'));
 
-        return self::fresh($job);
+            return self::fresh($job);
+        });
     }
 
     public static function fresh(Job $job): Job
     {
-        return Job::query()->with(['bike.customer', 'readings', 'answers', 'kit', 'stepRecords', 'runs'])->findOrFail($job->id);
+        return self::asNobody(function () use ($job): Job {
+            return Job::query()->with(['bike.customer', 'readings', 'answers', 'kit', 'stepRecords', 'runs'])->findOrFail($job->id);
+        });
+    }
+
+    /** Ticks every step of the build that comes before one; all of them when none is named. */
+    public static function built(Job $job, User $by, ?string $before = null): Job
+    {
+        return self::asNobody(function () use ($job, $by, $before): Job {
+            foreach (OpenJob::of(self::fresh($job))->buildSheet()->steps ?? [] as $step) {
+                if ($step->code === $before) {
+                    break;
+                }
+                app(RecordBuildStep::class)($job, $by, $step->code, [
+                    'state' => StepState::Done, 'torque_nm' => $step->recordsTorque ? 9.5 : null, 'compound' => null, 'note' => null,
+                ]);
+            }
+
+            return self::fresh($job);
+        });
+    }
+
+    /**
+     * Whoever is signed in sees their own workshop only; what tests set up may lie in any.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $setUp
+     * @return T
+     */
+    private static function asNobody(callable $setUp): mixed
+    {
+        $user = Auth::hasUser() ? Auth::user() : null;
+        Auth::forgetUser();
+        try {
+            return $setUp();
+        } finally {
+            $user === null || Auth::setUser($user);
+        }
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Catalogue\ReadCatalogueIn;
+use App\Assembly\WorkshopCatalogue;
 use App\Documents\CatalogueDocument;
+use App\Http\Downloads\JsonDownload;
 use App\Http\Requests\ImportCatalogueRequest;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -12,20 +15,22 @@ use Illuminate\View\View;
 
 class CatalogueController extends Controller
 {
-    public function index(): View
+    public function show(): View
     {
-        return view('catalogue', ['catalogue' => CatalogueDocument::of($this->user()->workshop_id)]);
+        return view('catalogue', ['catalogue' => WorkshopCatalogue::of($this->user()->workshop_id)]);
     }
 
-    public function export(): JsonResponse
+    public function json(): JsonResponse
     {
-        return response()->json(CatalogueDocument::of($this->user()->workshop_id)->toArray(), 200, [
-            'Content-Disposition' => 'attachment; filename="catalogue.json"',
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+        return JsonDownload::of(CatalogueDocument::write(WorkshopCatalogue::of($this->user()->workshop_id)), 'catalogue');
     }
 
-    public function import(ImportCatalogueRequest $request): RedirectResponse
+    public function readIn(ImportCatalogueRequest $request, ReadCatalogueIn $read): RedirectResponse
     {
-        return redirect()->route('catalogue')->with('kept', $request->import());
+        $read = $read($this->user(), $request->document());
+
+        return redirect()->route('catalogue')->with(
+            'kept', "{$read['motors']} motors, {$read['rings']} rings, {$read['spacers']} spacer rows, {$read['inserts']} inserts, {$read['spiders']} spiders",
+        );
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\ConditionKeeper;
-use App\Bench\JobSheet;
+use App\Actions\Survey\LiftStop;
+use App\Actions\Survey\RecordCondition;
 use App\Http\Requests\ConditionRequest;
 use App\Http\Requests\LiftStopRequest;
 use App\Models\Condition;
@@ -17,26 +17,22 @@ use Illuminate\View\View;
 
 class ConditionController extends Controller
 {
-    public function __construct(private readonly ConditionKeeper $keeper) {}
-
     public function show(Request $request, Job $job): View
     {
-        $this->authorize('view', $job);
-
-        return view('job.condition', ['page' => new ConditionPage(JobSheet::open($job), $request->query('subject'))]);
+        return view('job.condition', ['page' => new ConditionPage($this->open($job), $request->query('subject'))]);
     }
 
-    public function store(ConditionRequest $request, Job $job): RedirectResponse
+    public function store(ConditionRequest $request, Job $job, RecordCondition $record): RedirectResponse
     {
-        $this->keeper->record($job, $this->user(), $request->subject(), $request->found());
+        $record($job, $this->user(), $request->subject(), $request->found());
 
         return redirect()->route('job.condition', $job);
     }
 
-    public function lift(LiftStopRequest $request, Job $job, Condition $condition): RedirectResponse
+    public function lift(LiftStopRequest $request, Job $job, Condition $condition, LiftStop $lift): RedirectResponse
     {
-        abort_unless($condition->job_id === $job->id && $condition->isStop(), 404);
-        $this->keeper->lift($job, $this->user(), $condition, $request->reason());
+        abort_unless($condition->isStop(), 404);
+        $lift($job, $this->user(), $condition, $request->reason());
 
         return redirect()->route('job.condition', [$job, 'subject' => $condition->subject->value]);
     }

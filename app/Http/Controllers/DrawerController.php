@@ -4,59 +4,47 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\CsvTable;
+use App\Actions\Drawer\AddKind;
+use App\Actions\Drawer\CountKind;
+use App\Actions\Drawer\ReadDrawerIn;
 use App\Documents\DrawerTable;
+use App\Http\Downloads\CsvDownload;
 use App\Http\Requests\AddSpacerRequest;
 use App\Http\Requests\CountSpacerRequest;
 use App\Http\Requests\ImportDrawerRequest;
 use App\Models\Spacer;
 use App\View\DrawerPage;
-use App\View\MissingPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 class DrawerController extends Controller
 {
-    public function index(): View
+    public function show(): View
     {
         return view('drawer', ['page' => new DrawerPage($this->user())]);
     }
 
-    /** What all open jobs together lack. */
-    public function missing(): View
+    public function csv(): Response
     {
-        return view('missing', ['page' => new MissingPage($this->user())]);
+        return CsvDownload::text(DrawerTable::write((new DrawerPage($this->user()))->spacers()), 'drawer');
     }
 
-    public function missingCsv(): Response
+    public function readIn(ImportDrawerRequest $request, ReadDrawerIn $read): RedirectResponse
     {
-        return CsvTable::download((new MissingPage($this->user()))->table(), 'missing.csv');
+        return redirect()->route('drawer')->with('kept', "{$read($this->user(), $request->table())} rows were read in.");
     }
 
-    public function export(): Response
+    public function add(AddSpacerRequest $request, AddKind $add): RedirectResponse
     {
-        return response(DrawerTable::write((new DrawerPage($this->user()))->spacers()), 200, [
-            'Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="drawer.csv"',
-        ]);
-    }
-
-    public function import(ImportDrawerRequest $request): RedirectResponse
-    {
-        return redirect()->route('drawer')->with('kept', "{$request->keep()} rows were read in.");
-    }
-
-    public function store(AddSpacerRequest $request): RedirectResponse
-    {
-        $request->keep();
+        $add($this->user(), $request->mm(), $request->integer('new_quantity'), $request->uses(), $request->liesIn());
 
         return redirect()->route('drawer')->with('kept', 'The new kind is in the drawer.');
     }
 
-    public function count(CountSpacerRequest $request, Spacer $spacer): RedirectResponse
+    public function count(CountSpacerRequest $request, Spacer $spacer, CountKind $count): RedirectResponse
     {
-        abort_unless($spacer->workshop_id === $this->user()->workshop_id, 404);
-        $spacer->update($request->safe(['quantity', 'lies_in']));
+        $count($this->user(), $spacer, $request->quantity(), $request->liesIn());
 
         return redirect()->route('drawer');
     }

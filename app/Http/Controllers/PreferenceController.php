@@ -8,17 +8,23 @@ use App\Models\Light;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rules\Enum;
+use Illuminate\View\View;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Measure\TorqueUnit;
 
 class PreferenceController extends Controller
 {
+    public function show(): View
+    {
+        return view('account');
+    }
+
     public function update(Request $request): RedirectResponse
     {
         $this->user()->update($request->validate([
-            'length_unit' => ['sometimes', new Enum(LengthUnit::class)],
-            'torque_unit' => ['sometimes', new Enum(TorqueUnit::class)],
-            'light' => ['sometimes', new Enum(Light::class)],
+            'length_unit' => ['sometimes', 'string', new Enum(LengthUnit::class)],
+            'torque_unit' => ['sometimes', 'string', new Enum(TorqueUnit::class)],
+            'light' => ['sometimes', 'string', new Enum(Light::class)],
         ]));
 
         return back();

@@ -4,75 +4,57 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\DrawerKeeper;
-use App\Bench\JobSheet;
-use App\Bench\KitKeeper;
-use App\Http\Requests\BraceRequest;
-use App\Http\Requests\ReserveRequest;
+use App\Actions\Kit\EditStack;
+use App\Actions\Kit\MakeChangeAgain;
+use App\Actions\Kit\SolveStack;
+use App\Actions\Kit\TakeBackChange;
+use App\Http\Downloads\SvgDownload;
+use App\Http\Requests\EditStackRequest;
+use App\Http\Requests\VersionedRequest;
 use App\Models\Job;
-use App\Models\User;
-use App\View\OrderCsv;
-use App\View\OrderPage;
-use App\View\RestPage;
-use App\View\WaysPage;
+use App\View\StackPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 
-/** What belongs to a stack and has a page of its own: other ways to build it, what to get for it, what holds the body. */
 class StackController extends Controller
 {
-    public function ways(Job $job): View
+    public function show(Request $request, Job $job): View
     {
-        $this->authorize('view', $job);
-
-        return view('job.ways', ['page' => new WaysPage(JobSheet::open($job))]);
+        return view('job.stack', ['page' => new StackPage($this->open($job), $request->query('detail'))]);
     }
 
-    public function order(Job $job): View
+    public function svg(Request $request, Job $job): Response
     {
-        $this->authorize('view', $job);
-
-        return view('job.order', ['page' => new OrderPage(JobSheet::open($job))]);
+        return SvgDownload::of('section', (new StackPage($this->open($job), $request->query('detail')))->section(), "section-{$job->number}");
     }
 
-    public function orderCsv(Job $job): Response
+    public function edit(EditStackRequest $request, Job $job, EditStack $edit): RedirectResponse
     {
-        $this->authorize('view', $job);
+        $edit($job, $this->user(), $request->seen(), $request->edit());
 
-        return OrderCsv::of(new OrderPage(JobSheet::open($job)));
+        return redirect()->route('job.stack', $job)->with('place', $request->hand()->value);
     }
 
-    public function reserve(ReserveRequest $request, Job $job, DrawerKeeper $keeper): RedirectResponse
+    public function solve(VersionedRequest $request, Job $job, SolveStack $solve): RedirectResponse
     {
-        $keeper->handle($job, $this->user(), $request->does(), JobSheet::open($job));
+        $solve($job, $this->user(), $request->seen());
 
-        return redirect()->route('job.order', $job);
+        return redirect()->route('job.stack', $job);
     }
 
-    public function rest(Job $job): View
+    public function undo(VersionedRequest $request, Job $job, TakeBackChange $takeBack): RedirectResponse
     {
-        $this->authorize('view', $job);
+        $takeBack($job, $this->user(), $request->seen());
 
-        return view('job.rest', ['page' => new RestPage(JobSheet::open($job))]);
+        return redirect()->route('job.stack', $job);
     }
 
-    public function brace(BraceRequest $request, Job $job, KitKeeper $keeper): RedirectResponse
+    public function redo(VersionedRequest $request, Job $job, MakeChangeAgain $again): RedirectResponse
     {
-        $keeper->brace($job, $this->user(), $request->seen(), $request->bracing());
+        $again($job, $this->user(), $request->seen());
 
-        return redirect()->route('job.rest', $job);
-    }
-
-    /** What others have changed since a person loaded the page; nothing to say is no answer at all. */
-    public function news(Request $request, Job $job): View|Response
-    {
-        $this->authorize('view', $job);
-
-        return $job->version <= $request->integer('seen') ? response()->noContent() : view('job.news', [
-            'by' => User::query()->find($job->changed_by_id)?->firstName() ?? 'Somebody',
-            'at' => $job->updated_at?->format('H:i'),
-        ]);
+        return redirect()->route('job.stack', $job);
     }
 }

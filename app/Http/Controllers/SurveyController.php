@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\JobSheet;
-use App\Bench\SurveyKeeper;
+use App\Actions\Survey\GiveAnswer;
+use App\Actions\Survey\KeepReading;
+use App\Actions\Survey\TakeBackReading;
 use App\Http\Requests\AnswerRequest;
 use App\Http\Requests\CaliperRequest;
 use App\Http\Requests\ReadingRequest;
@@ -15,45 +16,48 @@ use App\View\SurveyPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
+use NeatSpindle\Core\Survey\Spot;
 
 class SurveyController extends Controller
 {
-    public function __construct(private readonly SurveyKeeper $keeper) {}
-
     public function show(Request $request, Job $job): View
     {
-        $this->authorize('view', $job);
-
-        return view('job.survey', ['page' => new SurveyPage(JobSheet::open($job), $request->query('spot'))]);
+        return view('job.survey', ['page' => new SurveyPage($this->open($job), $request->query('spot'))]);
     }
 
-    public function reading(ReadingRequest $request, Job $job): RedirectResponse
+    public function reading(ReadingRequest $request, Job $job, KeepReading $keep): RedirectResponse
     {
-        $this->keeper->record($job, $this->user(), $request->spot()->code, $request->measurement(), $request->instrument(), $request->typed(), $request->isAfresh());
+        $keep(
+            $job, $this->user(), $request->spot(), $request->measurement(), $request->instrument(), $request->typed(),
+            $request->isAfresh(), $request->isSure(),
+        );
 
-        return redirect()->route('job.survey', [$job, 'spot' => $request->spot()->code])->with('kept', $request->spot()->label);
+        return $this->at($job, $request->spot())->with('kept', $request->spot()->label());
     }
 
-    public function caliper(CaliperRequest $request, Job $job): RedirectResponse
+    public function caliper(CaliperRequest $request, Job $job, KeepReading $keep): RedirectResponse
     {
-        return $this->reading($request, $job);
+        return $this->reading($request, $job, $keep);
     }
 
-    public function takeBack(Job $job, Reading $reading): RedirectResponse
+    public function takeBack(Job $job, Reading $reading, TakeBackReading $takeBack): RedirectResponse
     {
-        $this->authorize('work', $job);
-        abort_unless($reading->job_id === $job->id, 404);
-        $this->keeper->takeBack($reading, $job, $this->user());
+        $takeBack($job, $this->user(), $reading);
 
-        return redirect()->route('job.survey', [$job, 'spot' => $reading->spot]);
+        return $this->at($job, $reading->spot);
     }
 
-    public function answer(AnswerRequest $request, Job $job): RedirectResponse
+    public function answer(AnswerRequest $request, Job $job, GiveAnswer $give): RedirectResponse
     {
-        $this->keeper->answer($job, $this->user(), $request->spot()->code, $request->answer());
+        $give($job, $this->user(), $request->spot(), $request->answer());
 
         return $request->string('back')->value() === 'stack'
             ? redirect()->route('job.stack', $job)
-            : redirect()->route('job.survey', [$job, 'spot' => $request->spot()->code])->with('kept', $request->spot()->label);
+            : $this->at($job, $request->spot())->with('kept', $request->spot()->label());
+    }
+
+    private function at(Job $job, Spot $spot): RedirectResponse
+    {
+        return redirect()->route('job.survey', [$job, 'spot' => $spot->value]);
     }
 }

@@ -4,28 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Documents\DrawerTable;
-use App\Models\Spacer;
-use App\Models\Workshop;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Measure\CannotReadQuantity;
-use NeatSpindle\Core\Measure\LengthText;
-use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Stack\SpacerUse;
+use NeatSpindle\Core\Drawer\SpacerUse;
+
+use function is_string;
 
 /** A new kind of spacer for the drawer. */
 class AddSpacerRequest extends FormRequest
 {
-    private const MOST_ROWS = 300;
+    use ReadsQuantities;
 
     private float $mm = 0.0;
-
-    public function authorize(): bool
-    {
-        return $this->user()?->can('countDrawer', $this->user()->workshop) ?? false;
-    }
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -34,7 +25,7 @@ class AddSpacerRequest extends FormRequest
             'thickness' => ['required', 'string', 'max:30'],
             'new_quantity' => ['required', 'integer', 'min:0', 'max:1000'],
             'uses' => ['required', 'array'],
-            'uses.*' => [Rule::enum(SpacerUse::class)],
+            'uses.*' => ['string', Rule::enum(SpacerUse::class)],
             'new_lies_in' => ['nullable', 'string', 'max:60'],
         ];
     }
@@ -56,50 +47,26 @@ class AddSpacerRequest extends FormRequest
             if ($validator->errors()->has('thickness')) {
                 return;
             }
-            try {
-                $this->mm = round((new LengthText($this->user()->length_unit ?? LengthUnit::Millimetre))->mm($this->string('thickness')->value()), 2);
-            } catch (CannotReadQuantity $e) {
-                $validator->errors()->add('thickness', $e->getMessage());
+            $this->mm = round($this->quantity($validator, 'thickness', $this->lengths()->mm(...)) ?? 1.0, 2);
+            if ($this->mm < 0.01 || $this->mm > 200) {
+                $validator->errors()->add('thickness', 'A spacer is thicker than 0 and at most 200 mm.');
             }
-            $this->expectSense($validator);
         }];
     }
 
-    public function keep(): Spacer
+    public function mm(): float
     {
-        return $this->workshop()->spacers()->create([
-            'thickness_mm' => $this->mm,
-            'uses' => $this->uses(),
-            'quantity' => $this->integer('new_quantity'),
-            'lies_in' => $this->input('new_lies_in'),
-        ]);
+        return $this->mm;
     }
 
-    private function expectSense(Validator $validator): void
+    /** @return list<SpacerUse> */
+    public function uses(): array
     {
-        if ($validator->errors()->isEmpty() && ($this->mm < 0.01 || $this->mm > 200)) {
-            $validator->errors()->add('thickness', 'A spacer is thicker than 0 and at most 200 mm.');
-        }
-        $known = $this->workshop()->spacers()->get();
-        if ($known->count() >= self::MOST_ROWS) {
-            $validator->errors()->add('thickness', 'The drawer holds 300 kinds already; no more are kept.');
-        }
-        if ($known->contains(fn (Spacer $spacer) => DrawerTable::key($spacer->thickness_mm, $spacer->uses) === DrawerTable::key($this->mm, $this->uses()))) {
-            $validator->errors()->add('thickness', 'The drawer has a row of this thickness and these uses already: count it there.');
-        }
+        return array_map(fn (mixed $use) => SpacerUse::from(is_string($use) ? $use : ''), array_values(array_unique((array) $this->input('uses'))));
     }
 
-    /** @return list<string> */
-    private function uses(): array
+    public function liesIn(): ?string
     {
-        /** @var list<string> $uses */
-        $uses = array_values(array_filter((array) $this->input('uses'), is_string(...)));
-
-        return $uses;
-    }
-
-    private function workshop(): Workshop
-    {
-        return $this->user()->workshop ?? abort(403);
+        return $this->string('new_lies_in')->trim()->value() ?: null;
     }
 }

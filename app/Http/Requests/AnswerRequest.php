@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Job;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use NeatSpindle\Core\Survey\Spot;
 use NeatSpindle\Core\Survey\SpotKind;
-use NeatSpindle\Core\Survey\SurveyPlan;
 
 use function count;
 
@@ -21,20 +19,13 @@ class AnswerRequest extends FormRequest
 
     private const MOST_RATIOS = 30;
 
-    public function authorize(): bool
-    {
-        $job = $this->route('job');
-
-        return $job instanceof Job && ($this->user()?->can('work', $job) ?? false);
-    }
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $answered = array_filter(SurveyPlan::spots(), fn (Spot $spot) => ! $spot->kind->isMeasured());
+        $answered = array_filter(Spot::cases(), fn (Spot $spot) => ! $spot->kind()->isMeasured());
 
         return [
-            'spot' => ['required', Rule::in(array_keys($answered))],
+            'spot' => ['required', 'string', Rule::in(array_column($answered, 'value'))],
             'value' => ['required', 'string', 'max:200'],
         ];
     }
@@ -58,13 +49,13 @@ class AnswerRequest extends FormRequest
 
     public function spot(): Spot
     {
-        return SurveyPlan::spot($this->string('spot')->value()) ?? abort(404);
+        return Spot::from($this->string('spot')->value());
     }
 
     /** The answer as it is kept: teeth as numbers parted by one space. */
     public function answer(): string
     {
-        return match ($this->spot()->kind) {
+        return match ($this->spot()->kind()) {
             SpotKind::Teeth => implode(' ', $this->numbers()),
             SpotKind::Ratios => implode(' ', $this->ratios()),
             default => $this->string('value')->trim()->value(),
@@ -73,8 +64,8 @@ class AnswerRequest extends FormRequest
 
     private function fault(): ?string
     {
-        return match ($this->spot()->kind) {
-            SpotKind::Choice => isset($this->spot()->choices[$this->answer()]) ? null : 'Choose one of: '.implode(', ', $this->spot()->choices).'.',
+        return match ($this->spot()->kind()) {
+            SpotKind::Choice => isset($this->spot()->choices()[$this->answer()]) ? null : 'Choose one of: '.implode(', ', $this->spot()->choices()).'.',
             SpotKind::Count => $this->countFault(),
             SpotKind::Teeth => $this->teethFault(),
             SpotKind::Ratios => $this->ratiosFault(),
@@ -89,7 +80,7 @@ class AnswerRequest extends FormRequest
 
         return $isWhole && $spot->allows((float) $this->answer())
             ? null
-            : "Expected a whole number from {$spot->least} to {$spot->most}.";
+            : "Expected a whole number from {$spot->least()} to {$spot->most()}.";
     }
 
     private function teethFault(): ?string

@@ -6,11 +6,6 @@ namespace App\Http\Requests;
 
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Measure\CannotReadQuantity;
-use NeatSpindle\Core\Measure\LengthText;
-use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Measure\TorqueText;
-use NeatSpindle\Core\Measure\TorqueUnit;
 use NeatSpindle\Core\Reaction\BodyPosition;
 use NeatSpindle\Core\Reaction\GapContents;
 use NeatSpindle\Core\Reaction\Rest;
@@ -18,8 +13,10 @@ use NeatSpindle\Core\Reaction\ShellFace;
 use NeatSpindle\Core\Reaction\ThreadState;
 
 /** How the nut is torqued and what the body rests on; lengths and torque as they are typed. */
-class BraceRequest extends JobChangeRequest
+class BraceRequest extends VersionedRequest
 {
+    use ReadsQuantities;
+
     private const MOST_MM = 1000.0;
 
     private const MOST_NM = 400.0;
@@ -50,14 +47,24 @@ class BraceRequest extends JobChangeRequest
             if ($validator->errors()->isNotEmpty()) {
                 return;
             }
-            $length = new LengthText($this->user()->length_unit ?? LengthUnit::Millimetre);
-            $torque = new TorqueText($this->user()->torque_unit ?? TorqueUnit::NewtonMetre);
-            $this->figure($validator, 'nut_torque', self::MOST_NM, $torque->nm(...));
+            $this->figure($validator, 'nut_torque', self::MOST_NM, $this->torques()->nm(...));
             foreach (['shell_outer', 'shell_inner', 'rest_radius'] as $field) {
-                $this->figure($validator, $field, self::MOST_MM, $length->mm(...));
+                $this->figure($validator, $field, self::MOST_MM, $this->lengths()->mm(...));
             }
-            $this->expectSense($validator);
+            if (($this->read['shell_outer'] ?? 40.0) <= ($this->read['shell_inner'] ?? 34.0)) {
+                $validator->errors()->add('shell_outer', 'The face’s outer diameter is larger than its inner one.');
+            }
         }];
+    }
+
+    public function position(): BodyPosition
+    {
+        return BodyPosition::from($this->string('position')->value());
+    }
+
+    public function rest(): ?Rest
+    {
+        return Rest::tryFrom($this->string('rest')->value());
     }
 
     /** @return array<string, mixed> as it is kept: N·m and mm */
@@ -80,31 +87,13 @@ class BraceRequest extends JobChangeRequest
     /** @param  callable(string): float  $read */
     private function figure(Validator $validator, string $field, float $most, callable $read): void
     {
-        if (! $this->filled($field)) {
+        $figure = $this->filled($field) ? $this->quantity($validator, $field, $read) : null;
+        if ($figure === null) {
             return;
         }
-        try {
-            $this->read[$field] = $read($this->string($field)->value());
-            if ($this->read[$field] <= 0 || $this->read[$field] > $most) {
-                $validator->errors()->add($field, 'That is no size such a part can have.');
-            }
-        } catch (CannotReadQuantity $e) {
-            $validator->errors()->add($field, $e->getMessage());
-        }
-    }
-
-    private function expectSense(Validator $validator): void
-    {
-        if (($this->read['shell_outer'] ?? 40.0) <= ($this->read['shell_inner'] ?? 34.0)) {
-            $validator->errors()->add('shell_outer', 'The face’s outer diameter is larger than its inner one.');
-        }
-        $objection = Rest::tryFrom($this->string('rest')->value())?->objection(
-            $this->job()->bike->kind,
-            $this->job()->bike->frame_material,
-            BodyPosition::from($this->string('position')->value()),
-        );
-        if ($objection !== null) {
-            $validator->errors()->add('rest', $objection);
+        $this->read[$field] = $figure;
+        if ($figure <= 0 || $figure > $most) {
+            $validator->errors()->add($field, 'That is no size such a part can have.');
         }
     }
 }

@@ -4,18 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Validation\Rule;
-
-class ChooseMotorRequest extends JobChangeRequest
+class ChooseMotorRequest extends VersionedRequest
 {
     public function rules(): array
     {
-        $workshop = $this->job()->workshop_id;
-
-        return parent::rules() + [
-            'motor_id' => ['required', Rule::exists('motors', 'id')->where('workshop_id', $workshop)],
-            'insert_id' => ['nullable', Rule::exists('inserts', 'id')->where('workshop_id', $workshop)],
-        ];
+        return parent::rules() + ['motor_id' => ['required', 'integer'], 'insert_id' => ['nullable', 'integer']];
     }
 
     public function motorId(): int

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Job;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
@@ -14,21 +13,14 @@ use NeatSpindle\Core\Survey\Subject;
 
 class ConditionRequest extends FormRequest
 {
-    public function authorize(): bool
-    {
-        $job = $this->route('job');
-
-        return $job instanceof Job && ($this->user()?->can('work', $job) ?? false);
-    }
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         $severity = Severity::tryFrom($this->string('severity')->value());
 
         return [
-            'subject' => ['required', new Enum(Subject::class)],
-            'severity' => ['required', new Enum(Severity::class)],
+            'subject' => ['required', 'string', new Enum(Subject::class)],
+            'severity' => ['required', 'string', new Enum(Severity::class)],
             'remedy' => [Rule::requiredIf($severity === Severity::Bad), 'nullable', new Enum(Remedy::class)],
             'declined_by' => ['required_if:remedy,declined', 'nullable', 'string', 'max:120'],
             'note' => [Rule::requiredIf($severity === Severity::Stop), 'nullable', 'string', 'max:500'],
@@ -51,16 +43,16 @@ class ConditionRequest extends FormRequest
         return Subject::from($this->string('subject')->value());
     }
 
-    /** @return array{severity: Severity, remedy: ?string, declined_by: ?string, note: ?string} */
+    /** @return array{severity: Severity, remedy: ?Remedy, declined_by: ?string, note: ?string} */
     public function found(): array
     {
         $severity = Severity::from($this->string('severity')->value());
-        $remedy = $severity->remedies() === [] ? null : ($this->string('remedy')->value() ?: null);
+        $remedy = $severity->remedies() === [] ? null : Remedy::tryFrom($this->string('remedy')->value());
 
         return [
             'severity' => $severity,
             'remedy' => $remedy,
-            'declined_by' => $remedy === Remedy::Declined->value ? $this->string('declined_by')->trim()->value() : null,
+            'declined_by' => $remedy === Remedy::Declined ? $this->string('declined_by')->trim()->value() : null,
             'note' => $this->string('note')->trim()->value() ?: null,
         ];
     }

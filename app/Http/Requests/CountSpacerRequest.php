@@ -8,11 +8,6 @@ use Illuminate\Foundation\Http\FormRequest;
 
 class CountSpacerRequest extends FormRequest
 {
-    public function authorize(): bool
-    {
-        return $this->user()?->can('countDrawer', $this->user()->workshop) ?? false;
-    }
-
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -23,5 +18,15 @@ class CountSpacerRequest extends FormRequest
     public function messages(): array
     {
         return ['quantity.*' => 'Count them: a whole number from 0 to 1000.'];
+    }
+
+    public function quantity(): int
+    {
+        return $this->integer('quantity');
+    }
+
+    public function liesIn(): ?string
+    {
+        return $this->string('lies_in')->trim()->value() ?: null;
     }
 }

@@ -7,11 +7,11 @@ namespace App\Http\Requests;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use InvalidArgumentException;
+use NeatSpindle\Core\Drawer\HandEdit;
+use NeatSpindle\Core\Drawer\Place;
 use NeatSpindle\Core\Measure\CannotReadQuantity;
 use NeatSpindle\Core\Measure\LengthText;
 use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Stack\HandEdit;
-use NeatSpindle\Core\Stack\Place;
 
 use function count;
 
@@ -19,7 +19,7 @@ use function count;
  * One edit of the stack by hand. `op` says which: `drop:0`, `swap:0:2.5`, `move:0:plate`, `add:3`, `fill` with
  * what was typed, or `drawer`; figures in it are in mm. `seen` is what the person saw in each place.
  */
-class EditStackRequest extends JobChangeRequest
+class EditStackRequest extends VersionedRequest
 {
     private const MOST_PIECES = 60;
 
@@ -29,11 +29,9 @@ class EditStackRequest extends JobChangeRequest
 
     public function rules(): array
     {
-        $places = array_map(fn (Place $place) => $place->value, $this->places());
-
         return parent::rules() + [
-            'place' => ['required', Rule::in($places)],
-            'op' => ['required', 'string', 'regex:/^(drop:\d{1,2}|swap:\d{1,2}:[\d.]{1,8}|move:\d{1,2}:[a-z_]{1,20}|add:[\d.]{1,8}|fill|drawer)$/'],
+            'place' => ['required', Rule::enum(Place::class)],
+            'op' => ['required', 'string', 'regex:/^(drop:\d{1,2}|swap:\d{1,2}:[\d.]{1,8}|move:\d{1,2}:('.implode('|', array_column(Place::cases(), 'value')).')|add:[\d.]{1,8}|fill|drawer)$/'],
             'seen' => ['array'],
             'seen.*' => ['nullable', 'string', 'max:700'],
             'typed' => ['nullable', 'string', 'max:500'],
@@ -84,27 +82,10 @@ class EditStackRequest extends JobChangeRequest
             'add' => HandEdit::add($place, $seen, (float) $first),
             'drop' => HandEdit::drop($place, $seen, (int) $first),
             'swap' => HandEdit::swap($place, $seen, (int) $first, (float) $second),
-            'move' => HandEdit::move($place, $seen, (int) $first, $this->target($second), $this->seenIn($this->target($second))),
+            'move' => HandEdit::move($place, $seen, (int) $first, Place::from($second), $this->seenIn(Place::from($second))),
             'fill' => HandEdit::fill($place, $this->typed()),
             default => HandEdit::leaveToTheDrawer($place),
         };
-    }
-
-    private function target(string $name): Place
-    {
-        foreach ($this->places() as $place) {
-            if ($place->value === $name) {
-                return $place;
-            }
-        }
-
-        throw new InvalidArgumentException('This mount has no such place.');
-    }
-
-    /** @return list<Place> */
-    private function places(): array
-    {
-        return $this->job()->motorMount()?->places() ?? Place::cases();
     }
 
     /** @return list<float> thickest first */

@@ -17,11 +17,6 @@ class ImportCatalogueRequest extends FormRequest
 {
     private const FAULTS_SHOWN = 12;
 
-    public function authorize(): bool
-    {
-        return $this->user()?->can('importCatalogue', $this->user()->workshop) ?? false;
-    }
-
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -39,24 +34,17 @@ class ImportCatalogueRequest extends FormRequest
         ];
     }
 
-    /**
-     * @return string what was read, in words
-     *
-     * @throws ValidationException with every fault at its pointer
-     */
-    public function import(): string
+    /** @throws ValidationException with every fault at its pointer */
+    public function document(): CatalogueDocument
     {
         $file = $this->file('file');
-        $json = $file instanceof UploadedFile ? $file->getContent() : '';
         try {
-            $read = CatalogueDocument::import($this->user()->workshop ?? abort(401), $json);
+            return CatalogueDocument::read($file instanceof UploadedFile ? $file->getContent() : '');
         } catch (InvalidDocument $invalid) {
             throw ValidationException::withMessages(['file' => array_map(
                 fn (Fault $fault) => ($fault->path === '' ? '' : "{$fault->path}: ").$fault->message,
                 array_slice($invalid->faults, 0, self::FAULTS_SHOWN),
             )]);
         }
-
-        return "{$read['motors']} motors, {$read['rings']} rings, {$read['spacers']} spacer rows, {$read['inserts']} inserts, {$read['spiders']} spiders";
     }
 }

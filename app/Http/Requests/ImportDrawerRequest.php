@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Documents\DrawerTable;
-use App\Models\Workshop;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Validator;
@@ -16,11 +15,6 @@ use function array_slice;
 class ImportDrawerRequest extends FormRequest
 {
     private const MOST_FAULTS = 12;
-
-    public function authorize(): bool
-    {
-        return $this->user()?->can('countDrawer', $this->user()->workshop) ?? false;
-    }
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -41,18 +35,16 @@ class ImportDrawerRequest extends FormRequest
             if ($validator->errors()->isNotEmpty()) {
                 return;
             }
-            $faults = mb_check_encoding($this->text(), 'UTF-8') ? DrawerTable::faults($this->text()) : ['Save the table as UTF-8 text.'];
+            $faults = mb_check_encoding($this->text(), 'UTF-8') ? $this->table()->faults() : ['Save the table as UTF-8 text.'];
             foreach (array_slice($faults, 0, self::MOST_FAULTS) as $fault) {
                 $validator->errors()->add('table', $fault);
             }
         }];
     }
 
-    public function keep(): int
+    public function table(): DrawerTable
     {
-        $workshop = $this->user()?->workshop;
-
-        return $workshop instanceof Workshop ? DrawerTable::keep($workshop, $this->text()) : abort(403);
+        return DrawerTable::read($this->text());
     }
 
     private function text(): string

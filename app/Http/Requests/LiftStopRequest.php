@@ -4,19 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Job;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Lifting a stop is a decision: not for apprentices, and never without a reason. */
 class LiftStopRequest extends FormRequest
 {
-    public function authorize(): bool
-    {
-        $job = $this->route('job');
-
-        return $job instanceof Job && ($this->user()?->can('choose', $job) ?? false);
-    }
-
     /** @return array<string, list<string>> */
     public function rules(): array
     {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Bench\RidingChoice;
+use App\Assembly\RidingChoice;
 use Illuminate\Validation\Rule;
 
 /** How a bike will be ridden: load, rider, hill, surface, wind, battery. */
-class RidingRequest extends JobChangeRequest
+class RidingRequest extends VersionedRequest
 {
     public function rules(): array
     {

@@ -14,11 +14,6 @@ class SignInRequest extends FormRequest
 {
     private const TRIES = 5;
 
-    public function authorize(): bool
-    {
-        return true;
-    }
-
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -32,7 +27,7 @@ class SignInRequest extends FormRequest
             $seconds = RateLimiter::availableIn($this->throttleKey());
             throw ValidationException::withMessages(['email' => "Too many wrong tries. Wait {$seconds} seconds, then try again."]);
         }
-        if (! Auth::attempt($this->only('email', 'password'), $this->boolean('remember'))) {
+        if (! Auth::attempt([...$this->only('email', 'password'), 'shut_out_at' => null], $this->boolean('remember'))) {
             RateLimiter::hit($this->throttleKey());
             throw ValidationException::withMessages(['email' => 'No account has this address with this password.']);
         }

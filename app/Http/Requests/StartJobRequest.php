@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Bench\StartJob;
-use App\Models\Job;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
@@ -14,11 +12,6 @@ use NeatSpindle\Core\Bike\FrameMaterial;
 
 class StartJobRequest extends FormRequest
 {
-    public function authorize(): bool
-    {
-        return $this->user()?->can('startJob', $this->user()->workshop) ?? false;
-    }
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -28,7 +21,7 @@ class StartJobRequest extends FormRequest
             'kind' => ['required', new Enum(BikeKind::class)],
             'frame_material' => ['required', new Enum(FrameMaterial::class)],
             'promised_on' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:today'],
-            'assignee_id' => ['nullable', Rule::exists('users', 'id')->where('workshop_id', $this->user()?->workshop_id)],
+            'assignee_id' => ['nullable', 'integer', Rule::exists('users', 'id')->where('workshop_id', $this->user()?->workshop_id)->whereNull('shut_out_at')],
         ];
     }
 
@@ -43,11 +36,10 @@ class StartJobRequest extends FormRequest
         ];
     }
 
-    public function start(): Job
+    /** @return array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null} */
+    public function typed(): array
     {
-        /** @var array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: ?string} $typed */
-        $typed = $this->validated();
-
-        return app(StartJob::class)($this->user() ?? abort(401), $typed);
+        /** @var array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null} */
+        return $this->validated();
     }
 }

@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Documents\CannotReadTrack;
 use App\Documents\GpxFile;
-use App\Models\Job;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Validator;
@@ -15,11 +14,6 @@ use Illuminate\Validation\Validator;
 class TrackRequest extends FormRequest
 {
     private ?GpxFile $gpx = null;
-
-    public function authorize(): bool
-    {
-        return $this->user()?->can('work', $this->job()) ?? false;
-    }
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -57,14 +51,8 @@ class TrackRequest extends FormRequest
     public function name(): string
     {
         $file = $this->file('track');
+        $name = $file instanceof UploadedFile ? pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME) : 'A road';
 
-        return $this->gpx()->name() ?? ($file instanceof UploadedFile ? mb_strimwidth(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME), 0, 120, '…') : 'A road');
-    }
-
-    public function job(): Job
-    {
-        $job = $this->route('job');
-
-        return $job instanceof Job ? $job : abort(404);
+        return $this->gpx()->name() ?? mb_strimwidth($name, 0, 120, '…');
     }
 }

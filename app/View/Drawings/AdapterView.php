@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Adapter\MadeToMeasure;
+use NeatSpindle\Core\Adapter\InsertToMeasure;
 
 /** A flanged bush cut along its axis, with its dimensions; eight units to the millimetre. */
 class AdapterView
@@ -19,7 +19,7 @@ class AdapterView
 
     public readonly float $height;
 
-    public function __construct(public readonly MadeToMeasure $adapter)
+    public function __construct(public readonly InsertToMeasure $adapter)
     {
         $this->width = self::LEFT + ($adapter->flange + $adapter->length) * self::SCALE + 330;
         $this->height = self::TOP + $adapter->flangeOuter * self::SCALE + 130;

@@ -6,9 +6,9 @@ namespace App\View\Drawings;
 
 use NeatSpindle\Core\Line\Chainline;
 use NeatSpindle\Core\Line\CogLine;
+use NeatSpindle\Core\Margin\Margin;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Measure\Rounding;
-use NeatSpindle\Core\Stack\Margin;
 
 use function count;
 

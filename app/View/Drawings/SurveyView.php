@@ -8,11 +8,12 @@ use Illuminate\Support\Facades\Cache;
 use NeatSpindle\Core\Frame\BalloonLayout;
 use NeatSpindle\Core\Frame\BikeShape;
 use NeatSpindle\Core\Frame\Point;
+use NeatSpindle\Core\Survey\Spot;
 
 /** The bike with a numbered balloon for every spot of its survey, each with a line to where the instrument goes. */
 class SurveyView extends FrameView
 {
-    /** @param  list<string>  $spots  codes, in walking order */
+    /** @param  list<Spot>  $spots  in walking order */
     public function __construct(BikeShape $shape, private readonly array $spots)
     {
         parent::__construct($shape, BalloonLayout::ABOVE, BalloonLayout::BELOW, BalloonLayout::BESIDE);
@@ -24,7 +25,7 @@ class SurveyView extends FrameView
         $balloons = [];
         $number = 0;
         foreach ($this->hung() as $code => [$x, $y]) {
-            $spot = $this->shape->spot($code);
+            $spot = $this->shape->spot(Spot::from($code));
             $hung = new Point($x, $y);
             $balloons[] = [
                 'code' => $code,

@@ -30,9 +30,8 @@
             @if ($record->note)<span class="soft">{{ $record->note }}</span>@endif
             <button class="btn-link-quiet" name="state" value="undone">Undo</button>
         </form>
-    @elseif ($page->isHeldBack($step->code))
-        <p class="told m-0">Waits for “{{ $page->heldBackBy($step->code) }}”, which failed its check.</p>
     @else
+        @if ($page->isHeldBack($step->code))<p class="told mb-1" id="held">{{ $page->heldBackBy($step->code) }}</p>@endif
         @if ($page->isStopped($step->code))<p class="told mb-1">Failed its check, says {{ $record->user->firstName() }}: {{ $record->note }}</p>@endif
         <form method="post" action="{{ route('job.build.step', $page->job) }}" novalidate>
             @csrf<input type="hidden" name="step" value="{{ $step->code }}">
@@ -60,8 +59,9 @@
                     <x-fault for="note" />
                 </div>
             </div>
+            <x-fault for="state" />
             <div class="choice-row mt-3">
-                <button class="btn btn-primary btn-lg" name="state" value="done" data-key="d">Done</button>
+                @unless ($page->isHeldBack($step->code))<button class="btn btn-primary btn-lg" name="state" value="done" data-key="d">Done</button>@endunless
                 <button class="btn btn-plain" name="state" value="stopped">Fails its check</button>
             </div>
         </form>

@@ -17,7 +17,7 @@
                     Every gear spins out: it is faster than the gears.
                     @break
                 @default
-                    No gear carries it with ring {{ $page->sheet->chosenWorksheet()->job->kit->ring->code }}.
+                    No gear carries it with ring {{ $page->opened->worksheet()->job->kit->ring->code }}.
             @endswitch
             @if ($other)
                 <strong>Fit {{ $other->ring->code }}, {{ $other->ring->teeth }} teeth:</strong>

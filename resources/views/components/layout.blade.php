@@ -20,6 +20,7 @@
                     <a href="{{ route('bench') }}" @if(request()->routeIs('bench', 'job.*')) aria-current="true" @endif>Bench</a>
                     <a href="{{ route('drawer') }}" @if(request()->routeIs('drawer')) aria-current="page" @endif>Drawer</a>
                     <a href="{{ route('catalogue') }}" @if(request()->routeIs('catalogue')) aria-current="page" @endif>Catalogue</a>
+                    <a href="{{ route('people') }}" @if(request()->routeIs('people')) aria-current="page" @endif>People</a>
                 </nav>
                 <form method="post" action="{{ route('preferences') }}" hx-boost="false">
                     @csrf @method('PUT')
@@ -35,7 +36,7 @@
                 </form>
                 <form method="post" action="{{ route('sign-out') }}" hx-boost="false">
                     @csrf
-                    <span class="who">{{ $person->firstName() }}</span>
+                    <a class="who" href="{{ route('account') }}">{{ $person->firstName() }}</a>
                     <button class="quiet">Sign out</button>
                 </form>
             </header>

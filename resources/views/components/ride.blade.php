@@ -16,7 +16,7 @@
     @endif
 </p>
 <x-drawing.road :view="$page->road()" />
-<p class="mb-0 not-on-paper"><a href="{{ route('job.drawing', [$page->job, 'road', 'road' => $page->track()->id]) }}" hx-boost="false">Save as SVG</a></p>
+<p class="mb-0 not-on-paper"><a href="{{ route('job.road.svg', [$page->job, 'road' => $page->track()->id]) }}" hx-boost="false">Save as SVG</a></p>
 <p class="form-hint mb-0">
     Green: the motor pulls. Amber: it labours. Red: walked. Grey: it needs no motor. Dashed: the battery, full at the top. Below: speed.
     Heights are averaged over {{ (int) (2 * NeatSpindle\Core\Ride\Profile::WINDOW) }} m, every {{ (int) NeatSpindle\Core\Ride\Profile::STEP }} m:

@@ -1,9 +1,9 @@
 @props(['page'])
-@php($shell = $page->sheet->identification())
+@php($shell = $page->opened->identification())
 <section class="panel shell" aria-labelledby="shell-title">
     <h2 id="shell-title">Which shell it is</h2>
-    @if ($page->sheet->findings->isWidthEarly())
-        <p class="caution">Width told from the cups: {{ $page->unit->showMeasurement($page->sheet->findings->shellWidth()) }}. It firms up on the bare shell, and with it everything in Match and Stack.</p>
+    @if ($page->opened->findings->isWidthEarly())
+        <p class="caution">Width told from the cups: {{ $page->unit->showMeasurement($page->opened->findings->shellWidth()) }}. It firms up on the bare shell, and with it everything in Match and Stack.</p>
     @endif
     @if ($shell === null)
         <p class="soft mb-0">Measure its width first.</p>
@@ -21,8 +21,8 @@
         <p class="mb-1">{{ implode(', ', array_map(fn ($standard) => $standard->label(), $shell->candidates)) }}.</p>
         @if ($shell->next !== null)
             <p class="mb-1"><strong>Next: {{ $shell->next->label() }}.</strong> {{ $shell->next->why() }}</p>
-            @php($spot = NeatSpindle\Core\Survey\SurveyPlan::spotAt("/bike/shell/{$shell->next->value}"))
-            <a class="btn btn-primary" id="next-evidence" href="{{ route('job.survey', [$page->job, 'spot' => $spot->code]) }}">Go to {{ $page->numberOf($spot->code) }}, {{ lcfirst($spot->label) }}</a>
+            @php($spot = NeatSpindle\Core\Survey\Spot::atPointer("/bike/shell/{$shell->next->value}"))
+            <a class="btn btn-primary" id="next-evidence" href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}">Go to {{ $page->numberOf($spot->value) }}, {{ lcfirst($spot->label()) }}</a>
         @endif
     @endif
     @if ($shell !== null)

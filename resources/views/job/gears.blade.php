@@ -15,7 +15,7 @@
                 </form>
             </div>
             <x-drawing.gears :view="$page->drawing()" />
-            <p class="mb-0 not-on-paper"><a href="{{ route('job.drawing', [$page->job, 'gears', 'with' => $page->with()?->code]) }}" hx-boost="false">Save as SVG</a></p>
+            <p class="mb-0 not-on-paper"><a href="{{ route('job.gears.svg', [$page->job, 'with' => $page->with()?->code]) }}" hx-boost="false">Save as SVG</a></p>
             <p class="form-hint mb-0">
                 Each band from {{ App\View\Drawings\GearsView::STEADY }} to {{ App\View\Drawings\GearsView::BRISK }} turns of the crank a minute;
                 the tick is where the motor stops pulling, at {{ (int) $page->motor()->maxCrankRpm }}.

@@ -1,7 +1,7 @@
 @php($line = $page->chainline())
 <x-job :page="$page">
     <x-line-tabs :page="$page" at="line" />
-    @if ($page->sheet->chosenWorksheet() === null || ($line === null && $page->twinPlateHasNoLine() === false))
+    @if ($page->opened->worksheet() === null || ($line === null && $page->twinPlateHasNoLine() === false))
         <x-not-yet :page="$page" />
     @else
         @if ($line !== null)
@@ -11,7 +11,7 @@
                     <p class="form-hint mb-0">
                         From above, drive side on the right. Across the bike drawn {{ $page->drawing()->stretch() }} times as large as along it.
                         Bars: how much each cog is ridden. Dotted: middle of the cogs, which some line up on.
-                        <a class="not-on-paper" href="{{ route('job.drawing', [$page->job, 'line']) }}" hx-boost="false">Save as SVG</a>
+                        <a class="not-on-paper" href="{{ route('job.line.svg', [$page->job]) }}" hx-boost="false">Save as SVG</a>
                     </p>
                 </section>
                 <x-chainline :page="$page" :line="$line" />

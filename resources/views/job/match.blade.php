@@ -1,11 +1,11 @@
 <x-job :page="$page">
-    @if ($page->sheet->worksheet === null)
+    @if (! $page->canMatch())
         <x-not-yet :page="$page" />
     @else
         <section class="panel" aria-labelledby="match-title">
             <div class="title-line">
                 <h2 id="match-title">
-                    Motors against this bike, with ring {{ $page->sheet->worksheet->job->kit->ring->code }}
+                    Motors against this bike, with ring {{ $page->ring()->code }}
                     @if ($page->job->kit?->ring_id === null)
                         <span class="soft">(none chosen yet; the first of the catalogue stands in)</span>
                     @endif
@@ -21,9 +21,9 @@
                     @endif
                 </p>
             @endif
-            @if ($page->sheet->findings->isWidthEarly())
+            @if ($page->opened->findings->isWidthEarly())
                 <p class="caution">
-                    The shell is not bare yet: its width is {{ $page->unit->showMeasurement($page->sheet->findings->shellWidth()) }}, told from the cups.
+                    The shell is not bare yet: its width is {{ $page->unit->showMeasurement($page->opened->findings->shellWidth()) }}, told from the cups.
                     Answers marked “may turn” can change once it is measured bare.
                 </p>
             @endif
@@ -80,7 +80,7 @@
         </section>
         <section class="not-on-paper panel mt-3" aria-labelledby="ring-title">
             <h2 id="ring-title">Ring</h2>
-            <x-ring-picker :page="$page" :rings="$page->sheet->catalogue->rings" />
+            <x-ring-picker :page="$page" :rings="$page->opened->catalogue->rings" />
         </section>
     @endif
 </x-job>

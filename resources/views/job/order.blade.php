@@ -43,14 +43,14 @@
             @if ($page->reservations()->isEmpty())
                 <p>Nothing is kept yet: another job may take these pieces.</p>
             @else
-                <ul class="plain-list">@foreach ($page->reservations() as $kept)<li><span class="figures">{{ $kept->quantity }} × {{ $page->unit->show($kept->spacer->thickness_mm) }}</span> {{ $kept->state === App\Models\Reservation::TAKEN ? 'taken out' : 'reserved' }}@if ($kept->spacer->lies_in), {{ $kept->state === App\Models\Reservation::TAKEN ? 'from' : 'lies in' }} {{ $kept->spacer->lies_in }}@endif</li>@endforeach</ul>
+                <ul class="plain-list">@foreach ($page->reservations() as $kept)<li><span class="figures">{{ $kept->quantity }} × {{ $page->unit->show($kept->spacer->thickness_mm) }}</span> {{ $kept->state === App\Models\ReservationState::Taken ? 'taken out' : 'reserved' }}@if ($kept->spacer->lies_in), {{ $kept->state === App\Models\ReservationState::Taken ? 'from' : 'lies in' }} {{ $kept->spacer->lies_in }}@endif</li>@endforeach</ul>
             @endif
             @if ($page->mayChoose())
                 <form class="tool-line" method="post" action="{{ route('job.reserve', $page->job) }}">
                     @csrf
                     <input type="hidden" name="version" value="{{ $page->job->version }}">
                     <button class="btn btn-primary" name="does" value="reserve">Reserve what the stack uses</button>
-                    @if ($page->hasReserved(App\Models\Reservation::RESERVED))<button class="btn btn-plain" name="does" value="take">Take them out</button>@endif
+                    @if ($page->hasReserved(App\Models\ReservationState::Reserved))<button class="btn btn-plain" name="does" value="take">Take them out</button>@endif
                     @if (! $page->reservations()->isEmpty())<button class="btn btn-plain" name="does" value="give_back">Give all back</button>@endif
                 </form>
             @endif

@@ -11,7 +11,7 @@
                 @if (! $page->isKindRouted())
                     <p>The ways along this kind of frame are not drawn yet. Lay the runs by eye, and measure each plug to plug.</p>
                 @elseif ($page->missingSpots() !== [])
-                    <p>Still to measure: @foreach ($page->missingSpots() as $spot)<a href="{{ route('job.survey', [$page->job, 'spot' => $spot->code]) }}">{{ $spot->label }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
+                    <p>Still to measure: @foreach ($page->missingSpots() as $spot)<a href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}">{{ $spot->label() }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
                 @else
                     <p>Still to measure: {{ implode(', ', $page->missing()) }}. <a href="{{ route('job.survey', $page->job) }}">Go on measuring</a></p>
                 @endif

@@ -62,9 +62,7 @@
                 <x-holds :page="$page" />
             </div>
         </div>
-        @if ($page->twinPlate())
-            <x-first-chain :page="$page" />
-        @endif
+        @if ($page->hasGates())<x-dynamic-component :component="$page->mountView('gates')" :page="$page" :stack="$stack" />@endif
         @if ($stack->margins !== [])
             <section class="panel mt-3" aria-labelledby="margins-title">
                 <h2 id="margins-title">Margins, and why</h2>
@@ -73,25 +71,6 @@
                 @endforeach
             </section>
         @endif
-        @if ($stack->fit instanceof NeatSpindle\Core\Stack\SleeveFit)
-            <section class="panel mt-3" aria-labelledby="fit-title">
-                <h2 id="fit-title">Thread, bolts, cranks</h2>
-                <p class="mb-0">
-                    Nut: <span class="figures">{{ $page->unit->show($stack->fit->nutEngagement) }}</span> of thread, {{ number_format($stack->fit->nutTurns(), 1) }} turns.
-                    Lock ring: <span class="figures">{{ $page->unit->show($stack->fit->lockringEngagement) }}</span>, {{ number_format($stack->fit->lockringTurns(), 1) }} turns.
-                    Plate bolts: @if ($stack->fit->boltLength)<span class="figures">{{ $stack->fit->boltLength }} mm</span>, {{ $page->unit->show($stack->fit->boltEngagement) }} engaged.@else none of the trade’s lengths suits.@endif
-                    Right crank stands <span class="figures">{{ $page->unit->show(abs($stack->fit->crankAsymmetry)) }}</span> {{ $stack->fit->crankAsymmetry >= 0 ? 'further out' : 'further in' }} than the left.
-                </p>
-            </section>
-        @elseif ($stack->fit instanceof NeatSpindle\Core\Stack\YokeFit)
-            <section class="panel mt-3" aria-labelledby="fit-title">
-                <h2 id="fit-title">Cup, spindle, crank</h2>
-                <p class="mb-0">
-                    Cup: <span class="figures">{{ $page->unit->show($stack->fit->cupEngagement) }}</span> of the body’s thread.
-                    Spindle: find its splines by turning, preload by hand until play is gone and it still turns freely, then lock it.
-                    The crank stops on its spacers, never on taper or spline alone.
-                </p>
-            </section>
-        @endif
+        @if ($stack->arrangement)<x-dynamic-component :component="$page->mountView('arrangement')" :page="$page" :stack="$stack" />@endif
     @endif
 </x-job>

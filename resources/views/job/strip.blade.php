@@ -6,7 +6,7 @@
     <div class="work-steps">
         <section aria-labelledby="plan-title">
             <h2 class="panel-title" id="plan-title">{{ $page->plan->fitted->label() }} <span class="soft">{{ $page->doneCount() }} of {{ $page->count() }} done</span></h2>
-            @unless ($page->sheet->findings->isFittedKnown())
+            @unless ($page->opened->findings->isFittedKnown())
                 <p class="caution mb-2">Nobody has said what is fitted: the commonest is assumed. <a href="{{ route('job.survey', [$page->job, 'spot' => 'crank_kind']) }}">Say what it is</a></p>
             @endunless
             <ol class="step-list">

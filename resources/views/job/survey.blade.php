@@ -5,19 +5,19 @@
             <x-drawing.survey :view="$page->drawing()" :page="$page" />
         </section>
         <section class="panel spot" aria-labelledby="spot-title">
-                <h2 id="spot-title"><span class="figures">{{ $page->numberOf($spot->code) }}</span> {{ $spot->label }}</h2>
-                <p>{{ $spot->how }}</p>
+                <h2 id="spot-title"><span class="figures">{{ $page->numberOf($spot->value) }}</span> {{ $spot->label() }}</h2>
+                <p>{{ $spot->how() }}</p>
                 @if ($page->closeUp())<x-drawing.close-up :of="$page->closeUp()" />@endif
-            <p class="form-hint">{{ $spot->why }}</p>
-                @if (session('kept') === $spot->label)
+            <p class="form-hint">{{ $spot->why() }}</p>
+                @if (session('kept') === $spot->label())
                     <p class="kept" role="status">Kept: {{ $page->answerAt($spot) }}</p>
                 @endif
-                @if ($spot->kind->isMeasured())
+                @if ($spot->kind()->isMeasured())
                     <form method="post" action="{{ route('job.reading', $page->job) }}" novalidate>
                         @csrf
-                        <input type="hidden" name="spot" value="{{ $spot->code }}">
+                        <input type="hidden" name="spot" value="{{ $spot->value }}">
                         <label class="form-label" for="typed">{{ $page->readings()->isEmpty() ? 'Reading' : 'Another reading' }}, in {{ $page->unit->value }} unless you write the unit</label>
-                        <input class="form-control big-figure" id="typed" name="typed" value="{{ old('spot') === $spot->code ? old('typed') : '' }}" autocomplete="off" inputmode="decimal" autofocus
+                        <input class="form-control big-figure" id="typed" name="typed" value="{{ old('spot') === $spot->value ? old('typed') : '' }}" autocomplete="off" inputmode="decimal" autofocus
                             @error('typed') aria-invalid="true" aria-describedby="typed-fault" @enderror>
                         <x-fault for="typed" id="typed-fault" />
                         @error('sure')
@@ -29,7 +29,7 @@
                                 <label class="form-label" for="instrument">Taken with</label>
                                 <select class="form-select" id="instrument" name="instrument">
                                     @foreach ($page->instruments() as $instrument)
-                                        <option value="{{ $instrument->value }}" @selected((old('instrument') ?? $spot->instrument?->value) === $instrument->value)>{{ $instrument->label() }}, ± {{ $page->unit->show($instrument->doubtMm()) }}</option>
+                                        <option value="{{ $instrument->value }}" @selected((old('instrument') ?? $spot->instrument()?->value) === $instrument->value)>{{ $instrument->label() }}, ± {{ $page->unit->show($instrument->doubtMm()) }}</option>
                                     @endforeach
                                 </select>
                             </div>
@@ -41,10 +41,10 @@
                             </label>
                         @endif
                     </form>
-@if ($page->isCaliperPlugged() && $spot->instrument === NeatSpindle\Core\Survey\Instrument::Caliper)
+@if ($page->isCaliperPlugged() && $spot->instrument() === NeatSpindle\Core\Survey\Instrument::Caliper)
                         <form class="mt-2" method="post" action="{{ route('job.caliper', $page->job) }}">
                             @csrf
-                            <input type="hidden" name="spot" value="{{ $spot->code }}">
+                            <input type="hidden" name="spot" value="{{ $spot->value }}">
                             <button class="btn btn-plain" id="take" data-key="c">Take it from the caliper <kbd aria-hidden="true">c</kbd></button>
                         </form>
                     @endif
@@ -66,26 +66,26 @@
                 @else
                     <form method="post" action="{{ route('job.answer', $page->job) }}" novalidate>
                         @csrf
-                        <input type="hidden" name="spot" value="{{ $spot->code }}">
-                        @if ($spot->choices !== [])
+                        <input type="hidden" name="spot" value="{{ $spot->value }}">
+                        @if ($spot->choices() !== [])
                             <div class="choice-row" role="group" aria-labelledby="spot-title">
-                                @foreach ($spot->choices as $value => $label)
-                                    <button class="btn {{ $page->sheet->findings->answer($spot->code) === (string) $value ? 'btn-primary' : 'btn-plain' }}" name="value" value="{{ $value }}"
-                                        aria-pressed="{{ $page->sheet->findings->answer($spot->code) === (string) $value ? 'true' : 'false' }}">{{ $label }}</button>
+                                @foreach ($spot->choices() as $value => $label)
+                                    <button class="btn {{ $page->opened->findings->answer($spot) === (string) $value ? 'btn-primary' : 'btn-plain' }}" name="value" value="{{ $value }}"
+                                        aria-pressed="{{ $page->opened->findings->answer($spot) === (string) $value ? 'true' : 'false' }}">{{ $label }}</button>
                                 @endforeach
                             </div>
                             <x-fault for="value" />
                         @else
-                            <label class="form-label" for="value">{{ $spot->label }}</label>
-                            <input class="form-control big-figure" id="value" name="value" value="{{ old('spot') === $spot->code ? old('value') : $page->sheet->findings->answer($spot->code) }}" autocomplete="off" autofocus
+                            <label class="form-label" for="value">{{ $spot->label() }}</label>
+                            <input class="form-control big-figure" id="value" name="value" value="{{ old('spot') === $spot->value ? old('value') : $page->opened->findings->answer($spot) }}" autocomplete="off" autofocus
                                 @error('value') aria-invalid="true" aria-describedby="value-fault" @enderror>
                             <x-fault for="value" id="value-fault" />
                             <button class="btn btn-primary mt-2">Keep</button>
                         @endif
                     </form>
                 @endif
-                @if ($spot->code === 'guide_depth')<x-guide-gaps :page="$page" />@endif
-                <a class="btn btn-plain mt-2" href="{{ route('job.survey', [$page->job, 'spot' => $page->nextSpot()->code]) }}" data-key="ArrowRight">Next: {{ $page->numberOf($page->nextSpot()->code) }} {{ $page->nextSpot()->label }}</a>
+                @if ($spot->value === 'guide_depth')<x-guide-gaps :page="$page" />@endif
+                <a class="btn btn-plain mt-2" href="{{ route('job.survey', [$page->job, 'spot' => $page->nextSpot()->value]) }}" data-key="ArrowRight">Next: {{ $page->numberOf($page->nextSpot()->value) }} {{ $page->nextSpot()->label() }}</a>
         </section>
         <x-shell-known :page="$page" />
     </div>
@@ -98,9 +98,9 @@
             <ul class="spot-list">
                 @foreach ($page->sitting($sitting) as $one)
                     <li>
-                        <a href="{{ route('job.survey', [$page->job, 'spot' => $one->code]) }}" @if($one->code === $spot->code) aria-current="true" @endif>
-                            <span class="number">{{ $page->numberOf($one->code) }}</span> {{ $one->label }}
-                            <span class="value {{ $page->isEssentialMissing($one->code) ? 'wanted' : '' }}">{{ $page->answerAt($one) ?? ($page->isEssentialMissing($one->code) ? 'needed' : '') }}</span>
+                        <a href="{{ route('job.survey', [$page->job, 'spot' => $one->value]) }}" @if($one->value === $spot->value) aria-current="true" @endif>
+                            <span class="number">{{ $page->numberOf($one->value) }}</span> {{ $one->label() }}
+                            <span class="value {{ $page->isEssentialMissing($one->value) ? 'wanted' : '' }}">{{ $page->answerAt($one) ?? ($page->isEssentialMissing($one->value) ? 'needed' : '') }}</span>
                         </a>
                     </li>
                 @endforeach

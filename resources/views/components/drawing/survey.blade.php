@@ -3,8 +3,8 @@
     <x-drawing.frame :view="$view" />
     @foreach ($view->balloons() as $balloon)
         @php($spot = $page->spots()[$balloon['code']])
-        <a class="balloon {{ $page->sheet->findings->has($spot->code) ? 'known' : ($page->isEssentialMissing($spot->code) ? 'wanted' : '') }} {{ $spot->code === $page->spot->code ? 'here' : '' }}"
-            href="{{ route('job.survey', [$page->job, 'spot' => $spot->code]) }}" aria-label="{{ $balloon['number'] }}, {{ $spot->label }}{{ $page->answerAt($spot) ? ': '.$page->answerAt($spot) : ', open' }}">
+        <a class="balloon {{ $page->opened->findings->has($spot) ? 'known' : ($page->isEssentialMissing($spot->value) ? 'wanted' : '') }} {{ $spot === $page->spot ? 'here' : '' }}"
+            href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}" aria-label="{{ $balloon['number'] }}, {{ $spot->label() }}{{ $page->answerAt($spot) ? ': '.$page->answerAt($spot) : ', open' }}">
             <line x1="{{ $balloon['spotX'] }}" y1="{{ $balloon['spotY'] }}" x2="{{ $balloon['x'] }}" y2="{{ $balloon['y'] }}" />
             <circle class="dot" cx="{{ $balloon['spotX'] }}" cy="{{ $balloon['spotY'] }}" r="3.5" />
             <circle cx="{{ $balloon['x'] }}" cy="{{ $balloon['y'] }}" r="22" class="hit" />

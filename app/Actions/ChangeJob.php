@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Bench\OpenJob;
+use App\Bench\Progress;
+use App\Models\Job;
+use App\Models\User;
+use Closure;
+use Illuminate\Contracts\Auth\Access\Gate;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * The one door for changes to a job: whether the person may is asked, the job is held so that nobody else writes to it
+ * meanwhile, and read anew; then it is changed, its version goes up, and where it stands is worked out once.
+ */
+class ChangeJob
+{
+    private bool $isInOneGo = false;
+
+    public function __construct(private readonly Gate $gate) {}
+
+    /**
+     * @template T
+     *
+     * @param  string  $ability  what a person must be allowed, of `JobPolicy`
+     * @param  ?int  $seen  the version the person saw; null for a change that overwrites nothing
+     * @param  list<string>  $touches  the relations of the job that the change alters
+     * @param  Closure(OpenJob): T  $change  checks and writes, against the job as it stands
+     * @return T
+     *
+     * @throws JobChangedMeanwhile when somebody else was quicker
+     */
+    public function __invoke(Job $job, User $by, string $ability, ?int $seen, array $touches, Closure $change): mixed
+    {
+        $this->gate->forUser($by)->authorize($ability, $job);
+
+        return DB::transaction(function () use ($job, $by, $seen, $touches, $change): mixed {
+            $held = Job::query()->whereKey($job->id)->lockForUpdate()->with(Job::OPENED)->firstOrFail();
+            if ($seen !== null && $seen !== $held->version) {
+                throw JobChangedMeanwhile::job($held);
+            }
+            $before = OpenJob::of($held);
+            $result = $change($before);
+            $held->fill(['version' => $held->version + 1, 'changed_by_id' => $by->id]);
+            $held->load($touches);
+            $this->keepProgress($held, $before);
+            $held->save();
+            $job->setRawAttributes($held->getAttributes(), true);
+
+            return $result;
+        });
+    }
+
+    /**
+     * Many changes of one job in a row: where it stands is worked out once, after the last.
+     *
+     * @param  Closure(): mixed  $changes
+     */
+    public function inOneGo(Job $job, Closure $changes): void
+    {
+        $this->isInOneGo = true;
+        try {
+            $changes();
+        } finally {
+            $this->isInOneGo = false;
+        }
+        $held = Job::query()->with(Job::OPENED)->findOrFail($job->id);
+        $this->keepProgress($held, OpenJob::of($held));
+        $held->save();
+    }
+
+    private function keepProgress(Job $job, OpenJob $before): void
+    {
+        if ($this->isInOneGo) {
+            return;
+        }
+        $progress = Progress::of(new OpenJob($job, $before->catalogue));
+        $job->fill([
+            'stage' => $progress->stage,
+            'waits_for' => $progress->waitsFor,
+            'next_step' => mb_strimwidth($progress->next, 0, 200, '…'),
+        ]);
+    }
+}

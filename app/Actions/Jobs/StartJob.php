@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Jobs;
+
+use App\Models\Customer;
+use App\Models\Job;
+use App\Models\Run;
+use App\Models\User;
+use App\Models\Workshop;
+use Illuminate\Contracts\Auth\Access\Gate;
+use Illuminate\Support\Facades\DB;
+
+/** Takes a bike in: customer, bike and job in one go, with the runs most motors bring. */
+class StartJob
+{
+    public function __construct(private readonly Gate $gate) {}
+
+    /** @param  array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null}  $typed */
+    public function __invoke(User $by, array $typed): Job
+    {
+        return DB::transaction(function () use ($by, $typed): Job {
+            $workshop = Workshop::query()->whereKey($by->workshop_id)->lockForUpdate()->firstOrFail();
+            $this->gate->forUser($by)->authorize('startJob', $workshop);
+            $customer = Customer::query()->firstOrCreate(['workshop_id' => $by->workshop_id, 'name' => trim($typed['customer'])]);
+            $bike = $customer->bikes()->create([
+                'label' => $typed['bike'], 'kind' => $typed['kind'], 'frame_material' => $typed['frame_material'],
+            ]);
+            $job = Job::query()->create([
+                'workshop_id' => $by->workshop_id,
+                'bike_id' => $bike->id,
+                'assignee_id' => $typed['assignee_id'] ?? $by->id,
+                'number' => max($workshop->first_number, 1 + (int) Job::query()->where('workshop_id', $by->workshop_id)->max('number')),
+                'promised_on' => $typed['promised_on'] ?? null,
+                'next_step' => 'Walk round the bike and measure',
+            ]);
+            foreach (Run::USUAL as $run) {
+                $job->runs()->create($run);
+            }
+
+            return $job;
+        });
+    }
+}

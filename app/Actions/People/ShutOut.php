@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\People;
+
+use App\Models\User;
+use Illuminate\Contracts\Auth\Access\Gate;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+
+/** Shuts a person out, everywhere and at once, or lets them in again. What they did stays, under their name. */
+class ShutOut
+{
+    public function __construct(private readonly Gate $gate) {}
+
+    public function __invoke(User $by, User $person, bool $isOut): void
+    {
+        DB::transaction(function () use ($by, $person, $isOut): void {
+            $this->gate->forUser($by)->authorize('manage', $person);
+            if ($isOut && ! User::anotherOwnerThan($person)) {
+                throw ValidationException::withMessages(["access.{$person->id}" => 'This is the last owner: make somebody else one first.']);
+            }
+            $person->forceFill(['shut_out_at' => $isOut ? now() : null, 'remember_token' => Str::random(60)])->save();
+        });
+    }
+}

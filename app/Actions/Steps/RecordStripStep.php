@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Steps;
+
+use App\Actions\ChangeJob;
+use App\Actions\JobAction;
+use App\Bench\OpenJob;
+use App\Models\Job;
+use App\Models\StepState;
+use App\Models\User;
+
+/** Ticks a step of the strip, says that it stopped, or takes the tick back. */
+class RecordStripStep extends JobAction
+{
+    public function __construct(ChangeJob $change, private readonly StepRecorder $recorder)
+    {
+        parent::__construct($change);
+    }
+
+    /** @param  array{state: StepState, note: ?string}|null  $done  null takes the record back */
+    public function __invoke(Job $job, User $by, string $code, ?array $done): void
+    {
+        ($this->change)($job, $by, 'work', null, ['stepRecords'], function (OpenJob $open) use ($job, $by, $code, $done): void {
+            $step = $open->stripPlan()->step($code) ?? $this->refuse('step', 'The plan has no such step any more: look at it again.');
+            $stop = $open->job->stopped_for;
+            if ($stop !== null && ($done['state'] ?? null) === StepState::Done) {
+                $this->refuse('state', "The job is stopped: {$stop}. Nothing is taken off until the stop is lifted.");
+            }
+            $this->recorder->record($job, $by, 'strip', $code, ['title' => $step->title], $done);
+        });
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Steps;
+
+use App\Models\Job;
+use App\Models\StepRecord;
+use App\Models\StepState;
+use App\Models\User;
+
+/** Writes down what was done at a step, next to what the sheet asked for; what stood there before stays in the record. */
+class StepRecorder
+{
+    /**
+     * @param  array<string, mixed>  $asked
+     * @param  array{state: StepState, torque_nm?: ?float, compound?: ?string, note?: ?string}|null  $done  null takes the record back
+     */
+    public function record(Job $job, User $by, string $sheet, string $step, array $asked, ?array $done): void
+    {
+        StepRecord::query()->where('job_id', $job->id)->where('sheet', $sheet)->where('step', $step)
+            ->whereNull('superseded_at')->update(['superseded_at' => now()]);
+        if ($done !== null) {
+            StepRecord::query()->create([
+                'job_id' => $job->id, 'user_id' => $by->id, 'sheet' => $sheet, 'step' => $step,
+                'asked' => $asked, 'recorded_at' => now(), ...$done,
+            ]);
+        }
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Survey;
+
+use App\Actions\JobAction;
+use App\Assembly\Findings;
+use App\Bench\OpenJob;
+use App\Models\Job;
+use App\Models\Reading;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
+use NeatSpindle\Core\Measure\LengthUnit;
+use NeatSpindle\Core\Measure\Measurement;
+use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Survey\Outlier;
+use NeatSpindle\Core\Survey\Spot;
+
+/** Keeps one reading at a spot, or several; a later one supersedes, none is overwritten. */
+class KeepReading extends JobAction
+{
+    /**
+     * @param  bool  $afresh  the earlier readings no longer count; else these are added to them
+     * @param  bool  $isSure  a reading out of line with the others is kept all the same
+     */
+    public function __invoke(Job $job, User $by, Spot $spot, Measurement $measurement, Instrument $instrument, string $typed, bool $afresh = false, bool $isSure = false): void
+    {
+        ($this->change)($job, $by, 'work', null, ['readings'], function (OpenJob $open) use ($job, $by, $spot, $measurement, $instrument, $typed, $afresh, $isSure): void {
+            if (! $afresh && ! $isSure) {
+                $this->askAboutOutliers($open->findings, $spot, $measurement, $instrument, $by->length_unit);
+            }
+            $isStated = $measurement->readings === [];
+            $first = null;
+            foreach ($isStated ? [$measurement->value] : $measurement->readings as $value) {
+                $reading = Reading::query()->create([
+                    'job_id' => $job->id, 'user_id' => $by->id, 'spot' => $spot, 'value_mm' => $value,
+                    'plus_minus_mm' => $isStated ? $measurement->plusMinus : null,
+                    'instrument' => $instrument, 'instrument_mm' => $instrument->doubtMm(),
+                    'typed' => mb_strimwidth($typed, 0, 200, '…'), 'taken_at' => now(),
+                ]);
+                $first ??= $reading->id;
+            }
+            Reading::query()->standingAt($job, $spot)->where('id', '<', $first)
+                ->when(! $afresh && ! $isStated, fn (Builder $query) => $query->whereNotNull('plus_minus_mm'))
+                ->update(['superseded_at' => now(), 'superseded_by_id' => $first]);
+        });
+    }
+
+    /** A reading out of line is asked about, not dropped. */
+    private function askAboutOutliers(Findings $findings, Spot $spot, Measurement $measurement, Instrument $instrument, LengthUnit $unit): void
+    {
+        $standing = array_values($findings->readings($spot)->map(fn (Reading $reading) => $reading->value_mm)->all());
+        foreach ($measurement->readings as $mm) {
+            $distance = Outlier::distance($standing, $mm, $instrument->doubtMm());
+            if ($distance !== null) {
+                throw AskWhetherSure::ofReading("{$unit->show($mm)} is {$unit->show($distance)} away from the other readings. "
+                    .'A slip, or dirt under a jaw? Take it again, or keep it if you are sure.');
+            }
+        }
+    }
+}

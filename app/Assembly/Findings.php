@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Assembly;
+
+use App\Models\Answer;
+use App\Models\Job;
+use App\Models\Reading;
+use Illuminate\Support\Collection;
+use NeatSpindle\Core\Measure\Measurement;
+use NeatSpindle\Core\Strip\BracketKind;
+use NeatSpindle\Core\Strip\CrankKind;
+use NeatSpindle\Core\Strip\Fitted;
+use NeatSpindle\Core\Survey\EarlyWidth;
+use NeatSpindle\Core\Survey\GuideRemedy;
+use NeatSpindle\Core\Survey\Spot;
+
+use function count;
+
+/** What has been read and answered at each spot of a job, as it stands now. */
+class Findings
+{
+    /** The answer that says how much each cog is ridden. */
+    public const USE = 'cog_use';
+
+    /**
+     * @param  array<array-key, Collection<int, Reading>>  $readings  by spot
+     * @param  array<array-key, Answer>  $answers  by question
+     */
+    private function __construct(
+        private readonly array $readings,
+        private readonly array $answers,
+    ) {}
+
+    public static function of(Job $job): self
+    {
+        return new self($job->readings->groupBy(fn (Reading $reading) => $reading->spot->value)->all(), $job->answers->keyBy('question')->all());
+    }
+
+    /** @return Collection<int, Reading> the readings that stand at a spot, oldest first */
+    public function readings(Spot $spot): Collection
+    {
+        return $this->readings[$spot->value] ?? new Collection;
+    }
+
+    public function measurement(Spot $spot): ?Measurement
+    {
+        $readings = $this->readings($spot);
+        $stated = $readings->first(fn (Reading $reading) => $reading->plus_minus_mm !== null);
+        $values = array_values($readings->map(fn (Reading $reading) => $reading->value_mm)->all());
+
+        return match (true) {
+            $stated !== null => Measurement::within($stated->value_mm, (float) $stated->plus_minus_mm),
+            $values !== [] => Measurement::fromReadings($values, $this->instrumentMm($spot)),
+            default => null,
+        };
+    }
+
+    /** The doubt of the least exact instrument used at a spot. */
+    public function instrumentMm(Spot $spot): float
+    {
+        return (float) $this->readings($spot)->max('instrument_mm');
+    }
+
+    public function mm(Spot $spot): ?float
+    {
+        return $this->measurement($spot)?->value;
+    }
+
+    /** @return array<string, float> every measured length in mm, by spot */
+    public function lengths(): array
+    {
+        $lengths = [];
+        foreach (array_keys($this->readings) as $spot) {
+            $lengths[(string) $spot] = (float) $this->mm(Spot::from((string) $spot));
+        }
+
+        return $lengths;
+    }
+
+    public function answer(Spot $question): ?string
+    {
+        return $this->said($question->value);
+    }
+
+    public function count(Spot $question): ?int
+    {
+        return is_numeric($this->answer($question)) ? (int) $this->answer($question) : null;
+    }
+
+    /** @return non-empty-list<int>|null */
+    public function teeth(Spot $question): ?array
+    {
+        $answer = $this->answer($question);
+
+        return $answer === null ? null : array_map(intval(...), explode(' ', $answer));
+    }
+
+    public function isOneCog(): bool
+    {
+        return count($this->teeth(Spot::Cogs) ?? []) === 1;
+    }
+
+    /** @return non-empty-list<float>|null a weight for each cog; null unless there is one for each */
+    public function weights(): ?array
+    {
+        $answer = $this->said(self::USE);
+        $weights = $answer === null ? [] : array_map(floatval(...), explode(' ', $answer));
+
+        return $weights !== [] && count($weights) === count($this->teeth(Spot::Cogs) ?? []) ? $weights : null;
+    }
+
+    /** @return non-empty-list<float>|null the hub gear's ratios, lowest first; null without one */
+    public function ratios(Spot $question): ?array
+    {
+        $answer = $this->answer($question);
+
+        return $answer === null ? null : array_map(floatval(...), explode(' ', $answer));
+    }
+
+    public function has(Spot $spot): bool
+    {
+        return $this->readings($spot)->isNotEmpty() || $this->answer($spot) !== null;
+    }
+
+    /** The shell's width: measured bare, or told early from the cups; null while neither is known. */
+    public function shellWidth(): ?Measurement
+    {
+        $cups = $this->measurement(Spot::CupsWidth);
+        $flange = $this->measurement(Spot::CupFlange);
+
+        return $this->measurement(Spot::ShellWidth)
+            ?? ($cups === null || $flange === null ? null : EarlyWidth::from($cups, $flange));
+    }
+
+    /** Whether the width that is computed with was told from the cups. */
+    public function isWidthEarly(): bool
+    {
+        return $this->measurement(Spot::ShellWidth) === null && $this->shellWidth() !== null;
+    }
+
+    /** What is said to be on the bike; what nobody said is the commonest. */
+    public function fitted(): Fitted
+    {
+        return new Fitted(
+            CrankKind::tryFrom($this->answer(Spot::CrankKind) ?? '') ?? CrankKind::SquareTaper,
+            BracketKind::tryFrom($this->answer(Spot::BracketKind) ?? '') ?? BracketKind::Threaded,
+            $this->answer(Spot::FrontMech) !== 'no',
+            $this->answer(Spot::ChainKept) === 'yes',
+            $this->answer(Spot::Guard) === 'yes',
+            $this->answer(Spot::Kickstand) === 'yes',
+        );
+    }
+
+    public function guideRemedy(): GuideRemedy
+    {
+        return GuideRemedy::tryFrom($this->answer(Spot::GuideRemedy) ?? '') ?? GuideRemedy::Stays;
+    }
+
+    public function isFittedKnown(): bool
+    {
+        return $this->answer(Spot::CrankKind) !== null && $this->answer(Spot::BracketKind) !== null;
+    }
+
+    /** Whether what a spot is asked for is known: measured or answered there, told from something else, or no question on this bike. */
+    public function isKnown(Spot $spot): bool
+    {
+        return $this->has($spot) || match ($spot) {
+            Spot::ShellWidth => $this->isWidthEarly(),
+            Spot::CogPitch => $this->isOneCog(),
+            default => false,
+        };
+    }
+
+    /** @return array<string, string> every answer, by its question */
+    public function answers(): array
+    {
+        return array_map(fn (Answer $answer) => $answer->value, $this->answers);
+    }
+
+    private function said(string $question): ?string
+    {
+        return ($this->answers[$question] ?? null)?->value;
+    }
+}

@@ -1,0 +1,259 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Assembly\BikeAssembler;
+use App\Assembly\BracingChoice;
+use App\Assembly\Findings;
+use App\Assembly\RidingChoice;
+use App\Assembly\RouteAssembler;
+use App\Assembly\WorkshopCatalogue;
+use App\Models\Job;
+use App\Models\Lead;
+use App\Models\Motor;
+use App\Models\StepRecord;
+use App\Models\StepState;
+use NeatSpindle\Core\Bike\Bike;
+use NeatSpindle\Core\Build\BuildGate;
+use NeatSpindle\Core\Build\BuildSheet;
+use NeatSpindle\Core\Build\Ticks;
+use NeatSpindle\Core\Fit\MotorMatch;
+use NeatSpindle\Core\Fit\RingChoice;
+use NeatSpindle\Core\Frame\BikeShape;
+use NeatSpindle\Core\Frame\Kind\Shapes;
+use NeatSpindle\Core\Job\Job as JobToCompute;
+use NeatSpindle\Core\Job\Kit;
+use NeatSpindle\Core\Mount\Mount;
+use NeatSpindle\Core\Part\Ring;
+use NeatSpindle\Core\Reaction\Bracing;
+use NeatSpindle\Core\Route\RoutePlan;
+use NeatSpindle\Core\Route\Routing;
+use NeatSpindle\Core\Shell\Identification;
+use NeatSpindle\Core\Strip\StripPlan;
+use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Worksheet\Worksheet;
+
+use function array_key_exists;
+
+/** A job opened on the bench: what was kept, and what the core makes of it. Each is worked out once, when it is asked for. */
+class OpenJob
+{
+    public readonly Findings $findings;
+
+    private readonly BikeAssembler $assembler;
+
+    /** @var array<string, mixed> */
+    private array $known = [];
+
+    public function __construct(public readonly Job $job, public readonly WorkshopCatalogue $catalogue)
+    {
+        $this->findings = Findings::of($job);
+        $this->assembler = new BikeAssembler($job->bike, $this->findings);
+    }
+
+    public static function of(Job $job): self
+    {
+        return new self($job, WorkshopCatalogue::forJob($job));
+    }
+
+    /** The chosen motor; null while none is chosen. */
+    public function motor(): ?Motor
+    {
+        return $this->catalogue->motor($this->job->kit?->motor_id);
+    }
+
+    /** How the chosen motor is held; null while none is chosen. */
+    public function mount(): ?Mount
+    {
+        return $this->motor()?->mount();
+    }
+
+    public function isKitChosen(): bool
+    {
+        return $this->motor() !== null && $this->job->kit?->ring_id !== null;
+    }
+
+    /** Null while something is missing without which no motor can be judged. */
+    public function bike(): ?Bike
+    {
+        return $this->once('bike', fn (): ?Bike => $this->assembler->bike($this->mount()));
+    }
+
+    /** @return list<Spot> what is still to be measured before the job can be computed */
+    public function missing(): array
+    {
+        return [...$this->assembler->missing(), ...$this->missingForTheMount()];
+    }
+
+    /** @return list<Spot> what is still to be measured for the chosen motor's mount alone */
+    public function missingForTheMount(): array
+    {
+        return $this->assembler->missingFor($this->mount());
+    }
+
+    /** What the shell is known to be; null while its width is not measured. */
+    public function identification(): ?Identification
+    {
+        return $this->once('identification', function (): ?Identification {
+            $shell = $this->assembler->shell();
+
+            return $shell === null ? null : Identification::of($shell);
+        });
+    }
+
+    /** The ring motors are judged with: the chosen one, else the first of the catalogue; null when there is none. */
+    public function ring(): ?Ring
+    {
+        $kit = $this->job->kit;
+
+        return $this->catalogue->ring($kit?->ring_id, $kit->ring_mounting ?? '') ?? $this->catalogue->firstRing();
+    }
+
+    /** Whether motors can be judged: the bike is measured, and there are motors and a ring to judge. */
+    public function canMatch(): bool
+    {
+        return $this->bike() !== null && $this->catalogue->suffices();
+    }
+
+    /** @return list<MotorMatch> every motor against this bike */
+    public function matches(): array
+    {
+        return $this->once('matches', function (): array {
+            [$bike, $shell, $ring] = [$this->bike(), $this->identification(), $this->ring()];
+
+            return $bike === null || $shell === null || $ring === null ? [] : MotorMatch::all($bike, $shell, $ring, $this->catalogue->core());
+        });
+    }
+
+    /** All that follows once motor and ring are chosen; null until then, and while something for them is not measured. */
+    public function worksheet(): ?Worksheet
+    {
+        return $this->once('worksheet', function (): ?Worksheet {
+            $job = $this->toCompute();
+
+            return $job === null ? null : Worksheet::of($job);
+        });
+    }
+
+    /** The job as the core computes it. */
+    public function toCompute(bool $withRouting = false): ?JobToCompute
+    {
+        [$bike, $motor, $ring, $kit] = [$this->bike(), $this->motor(), $this->ring(), $this->job->kit];
+
+        return $bike === null || $motor === null || $ring === null || $kit === null || ! $this->isKitChosen() || $this->missingForTheMount() !== [] ? null : new JobToCompute(
+            $this->catalogue->core(),
+            $bike,
+            new Kit($motor->inCatalogue(), $ring, $this->catalogue->insert($kit->insert_id)?->inCatalogue(), $kit->by_hand),
+            routing: $withRouting ? $this->routing() : null,
+            torquing: $motor->inCatalogue()->held->nut() === null ? null : BracingChoice::of($kit, $motor)->torquing(),
+            hill: RidingChoice::of($kit, $this->job->bike->kind)->hill(),
+        );
+    }
+
+    /** Every ring that can be had, in every way it bolts to the chosen motor; null before one is chosen. */
+    public function ringChoice(): ?RingChoice
+    {
+        $worksheet = $this->worksheet();
+        $motor = $this->motor();
+
+        return $worksheet === null || $motor === null ? null : RingChoice::of(
+            $worksheet->trial(),
+            $worksheet->job->catalogue->rings,
+            $this->catalogue->boltsOn($motor, $worksheet->job->kit->ring->code),
+        );
+    }
+
+    /** What stops the job, in words: a condition found, or something soft where the body will press. Null when nothing does. */
+    public function stop(): ?string
+    {
+        return $this->job->stopped_for ?? $this->bracing()?->stop();
+    }
+
+    /** What keeps the body from turning, as far as it is decided; null until then. */
+    public function bracing(): ?Bracing
+    {
+        $motor = $this->motor();
+        $choice = $motor === null ? null : BracingChoice::of($this->job->kit, $motor);
+
+        return $choice === null || ! $choice->isDecided() ? null : new Bracing($this->worksheet()?->reaction, $choice->rest(), $choice->gap(), $choice->restRadius());
+    }
+
+    public function stripPlan(): StripPlan
+    {
+        return $this->once('strip', fn () => StripPlan::for($this->findings->fitted(), $this->identification()));
+    }
+
+    public function shape(): BikeShape
+    {
+        return Shapes::of($this->job->bike->kind, $this->findings->lengths());
+    }
+
+    public function routePlan(): ?RoutePlan
+    {
+        return $this->once('routes', function (): ?RoutePlan {
+            $routing = $this->routing();
+
+            return $routing === null ? null : RoutePlan::of($routing);
+        });
+    }
+
+    public function buildSheet(): ?BuildSheet
+    {
+        return $this->once('build', fn () => $this->worksheet()?->buildSheet($this->routePlan()->routes ?? [], $this->findings->guideRemedy()));
+    }
+
+    /** What may be ticked now; null while there is no sheet. */
+    public function buildGate(): ?BuildGate
+    {
+        $sheet = $this->buildSheet();
+        $worksheet = $this->worksheet();
+
+        return $sheet === null || $worksheet === null ? null : new BuildGate(
+            $sheet,
+            $this->ticks('build'),
+            $worksheet->stack->verdict,
+            $worksheet->recipe->steps($worksheet->stack)?->gates($this->findings->answers()) ?? [],
+            $this->stop(),
+        );
+    }
+
+    public function ticks(string $sheet): Ticks
+    {
+        $codes = fn (StepState $state): array => array_values($this->job->stepRecords->where('sheet', $sheet)->where('state', $state)->pluck('step')->all());
+
+        return new Ticks($codes(StepState::Done), $codes(StepState::Stopped));
+    }
+
+    /** @return array<string, StepRecord> what stands recorded, by step */
+    public function records(string $sheet): array
+    {
+        return $this->job->stepRecords->where('sheet', $sheet)->keyBy('step')->all();
+    }
+
+    private function routing(): ?Routing
+    {
+        return $this->once('routing', fn () => RouteAssembler::routing(
+            $this->findings,
+            $this->job->loadMissing('runs')->runs,
+            Lead::query()->where('workshop_id', $this->job->workshop_id)->orderBy('connector')->orderBy('length_mm')->get(),
+        ));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $work
+     * @return T
+     */
+    private function once(string $what, callable $work): mixed
+    {
+        if (! array_key_exists($what, $this->known)) {
+            $this->known[$what] = $work();
+        }
+
+        /** @var T */
+        return $this->known[$what];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Steps\RecordBuildStep;
+use App\Http\Requests\BuildStepRequest;
+use App\Models\Job;
+use App\View\BuildPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+class BuildController extends Controller
+{
+    public function show(Request $request, Job $job): View
+    {
+        return view('job.build', ['page' => new BuildPage($this->open($job), $request->query('step'))]);
+    }
+
+    public function paper(Job $job): View
+    {
+        return view('job.build-print', ['page' => new BuildPage($this->open($job))]);
+    }
+
+    public function record(BuildStepRequest $request, Job $job, RecordBuildStep $record): RedirectResponse
+    {
+        $record($job, $this->user(), $request->step(), $request->done());
+
+        return redirect()->route('job.build', $job);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Documents\OrderTable;
+use App\Http\Downloads\CsvDownload;
+use App\Http\Requests\PiecesRequest;
+use App\Models\Job;
+use App\View\OrderPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+/** What to get for a stack, and what is kept for it. */
+class OrderController extends Controller
+{
+    public function show(Job $job): View
+    {
+        return view('job.order', ['page' => new OrderPage($this->open($job))]);
+    }
+
+    public function csv(Job $job): Response
+    {
+        return CsvDownload::of(OrderTable::rows((new OrderPage($this->open($job)))->order()), "order-{$job->number}");
+    }
+
+    /** Keeps pieces for the job, takes them out of the drawer, or gives them back. */
+    public function pieces(PiecesRequest $request, Job $job): RedirectResponse
+    {
+        $request->action()($job, $this->user(), $request->seen());
+
+        return redirect()->route('job.order', $job);
+    }
+}

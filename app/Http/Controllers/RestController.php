@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Kit\BraceBody;
+use App\Http\Requests\BraceRequest;
+use App\Models\Job;
+use App\View\RestPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+
+/** What holds the body. */
+class RestController extends Controller
+{
+    public function show(Job $job): View
+    {
+        return view('job.rest', ['page' => new RestPage($this->open($job))]);
+    }
+
+    public function brace(BraceRequest $request, Job $job, BraceBody $brace): RedirectResponse
+    {
+        $brace($job, $this->user(), $request->seen(), $request->bracing(), $request->position(), $request->rest());
+
+        return redirect()->route('job.rest', $job);
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Jobs\StartJob;
+use App\Http\Requests\StartJobRequest;
+use App\View\StartJobPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+
+/** Taking a bike in. */
+class StartJobController extends Controller
+{
+    public function create(): View
+    {
+        return view('start-job', ['page' => new StartJobPage($this->user())]);
+    }
+
+    public function store(StartJobRequest $request, StartJob $start): RedirectResponse
+    {
+        return redirect()->route('job.survey', $start($this->user(), $request->typed()));
+    }
+}

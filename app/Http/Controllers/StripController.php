@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Steps\RecordStripStep;
+use App\Http\Requests\StripStepRequest;
+use App\Models\Job;
+use App\View\StripPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+class StripController extends Controller
+{
+    public function show(Request $request, Job $job): View
+    {
+        return view('job.strip', ['page' => new StripPage($this->open($job), $request->query('posture'), $request->query('step'))]);
+    }
+
+    public function record(StripStepRequest $request, Job $job, RecordStripStep $record): RedirectResponse
+    {
+        $record($job, $this->user(), $request->step(), $request->done());
+
+        return redirect()->route('job.strip', [$job, 'posture' => $request->string('posture')->value() ?: null]);
+    }
+}

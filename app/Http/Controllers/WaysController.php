@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Kit\UseAlternative;
+use App\Http\Requests\UseAlternativeRequest;
+use App\Models\Job;
+use App\View\WaysPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+
+/** Other ways to build a stack. */
+class WaysController extends Controller
+{
+    public function show(Job $job): View
+    {
+        return view('job.ways', ['page' => new WaysPage($this->open($job))]);
+    }
+
+    public function choose(UseAlternativeRequest $request, Job $job, UseAlternative $use): RedirectResponse
+    {
+        $use($job, $this->user(), $request->seen(), $request->way());
+
+        return redirect()->route('job.stack', $job);
+    }
+}

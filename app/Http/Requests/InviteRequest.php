@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+/** Somebody to be taken into the workshop. */
+class InviteRequest extends PersonRequest
+{
+    public function rules(): array
+    {
+        return parent::rules() + ['email' => ['required', 'string', 'email', 'max:200', 'unique:users,email']];
+    }
+
+    public function messages(): array
+    {
+        return parent::messages() + [
+            'email.required' => 'Where does the letter go?',
+            'email.email' => 'That is no address a letter could go to.',
+            'email.unique' => 'There is an account with this address already.',
+        ];
+    }
+
+    public function email(): string
+    {
+        return $this->string('email')->trim()->lower()->value();
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Role;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** A person's name and role. */
+class PersonRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['name' => ['required', 'string', 'max:120'], 'role' => ['required', 'string', Rule::enum(Role::class)]];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['name.required' => 'What is the person called?', 'role.*' => 'Choose a role.'];
+    }
+
+    public function name(): string
+    {
+        return $this->string('name')->trim()->value();
+    }
+
+    public function role(): Role
+    {
+        return Role::from($this->string('role')->value());
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\StepState;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** What became of a step: done, failed its check, or the record taken back. */
+abstract class StepRequest extends FormRequest
+{
+    private const UNDONE = 'undone';
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'step' => ['required', 'string', 'max:40'],
+            'state' => ['required', 'string', Rule::in([...array_column(StepState::cases(), 'value'), self::UNDONE])],
+            'note' => ['nullable', 'string', 'max:500', Rule::requiredIf($this->input('state') === StepState::Stopped->value)],
+        ];
+    }
+
+    public function step(): string
+    {
+        return $this->string('step')->value();
+    }
+
+    /** Null when the record is taken back. */
+    protected function state(): ?StepState
+    {
+        return StepState::tryFrom($this->string('state')->value());
+    }
+
+    protected function note(): ?string
+    {
+        return $this->string('note')->trim()->value() ?: null;
+    }
+}

@@ -1,1 +1,0 @@
-<x-drawing.adapter :view="$page->drawing()" :unit="$page->unit" />

@@ -1,1 +1,0 @@
-<x-dynamic-component :component="'drawing.'.$drawing" :view="$view" />

@@ -1,1 +1,0 @@
-<x-drawing.section :view="$page->section()" />

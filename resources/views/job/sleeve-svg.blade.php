@@ -1,1 +1,0 @@
-<x-drawing.sleeve :view="$page->drawing()" :unit="$page->unit" />

@@ -75,7 +75,8 @@ final class Visitor
         $count = 0;
         $median = $this->medianOf(function () use ($job, $token, $version, &$count): void {
             curl_setopt_array($this->curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query([
-                '_token' => $token[1] ?? '', '_method' => 'PUT', 'version' => (int) ($version[1] ?? 0) + $count++, 'place' => 'nut', 'op' => 'fill', 'typed' => number_format($count / 100, 2),
+                '_token' => $token[1] ?? '', '_method' => 'PUT', 'version' => (int) ($version[1] ?? 0) + $count++,
+                'place' => 'nut', 'op' => 'fill', 'typed' => number_format($count / 100, 2),
             ])]);
             $this->get("{$job}/stack", 302);
         });

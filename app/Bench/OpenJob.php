@@ -13,7 +13,6 @@ use App\Assembly\WorkshopCatalogue;
 use App\Models\Job;
 use App\Models\Lead;
 use App\Models\Motor;
-use App\Models\StepRecord;
 use App\Models\StepState;
 use NeatSpindle\Core\Bike\Bike;
 use NeatSpindle\Core\Build\BuildGate;
@@ -142,7 +141,9 @@ class OpenJob
     {
         [$bike, $motor, $ring, $kit] = [$this->bike(), $this->motor(), $this->ring(), $this->job->kit];
 
-        return $bike === null || $motor === null || $ring === null || $kit === null || ! $this->isKitChosen() || $this->missingForTheMount() !== [] ? null : new JobToCompute(
+        $isReady = $this->isKitChosen() && $this->missingForTheMount() === [];
+
+        return $bike === null || $motor === null || $ring === null || $kit === null || ! $isReady ? null : new JobToCompute(
             $this->catalogue->core(),
             $bike,
             new Kit($motor->inCatalogue(), $ring, $this->catalogue->insert($kit->insert_id)?->inCatalogue(), $kit->by_hand),
@@ -224,12 +225,6 @@ class OpenJob
         $codes = fn (StepState $state): array => array_values($this->job->stepRecords->where('sheet', $sheet)->where('state', $state)->pluck('step')->all());
 
         return new Ticks($codes(StepState::Done), $codes(StepState::Stopped));
-    }
-
-    /** @return array<string, StepRecord> what stands recorded, by step */
-    public function records(string $sheet): array
-    {
-        return $this->job->stepRecords->where('sheet', $sheet)->keyBy('step')->all();
     }
 
     private function routing(): ?Routing

@@ -48,7 +48,7 @@ class Progress
         if (($open->missing() === [] || $isPlates) && ! $open->findings->isWidthEarly()) {
             return null;
         }
-        $records = $open->records('strip');
+        $records = $open->job->records('strip');
         foreach ($open->stripPlan()->steps as $step) {
             if (($records[$step->code]->state ?? null) !== StepState::Done) {
                 return new self(Stage::Strip, WaitsFor::Hands, "Strip: {$step->title}");
@@ -93,7 +93,7 @@ class Progress
 
     private static function building(OpenJob $open): self
     {
-        $records = $open->records('build');
+        $records = $open->job->records('build');
         $steps = $open->buildSheet()->steps ?? [];
         foreach ($steps as $i => $step) {
             if (($records[$step->code]->state ?? null) !== StepState::Done) {

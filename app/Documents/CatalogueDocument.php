@@ -21,7 +21,16 @@ use NeatSpindle\Core\Part\Spider;
 
 use function count;
 
-/** A catalogue and drawer as an open document, in the shape of the job document's `catalogue`: read in, and written. */
+/**
+ * A catalogue and drawer as an open document, in the shape of the job document's `catalogue`: read in, and written.
+ *
+ * @phpstan-type Catalogue array{
+ *     motors: array<array<string, mixed>>,
+ *     rings: array<array<string, mixed>>,
+ *     spacers: list<array{thickness_mm: float|int, quantity: int, use: list<string>}>,
+ *     inserts: array<array<string, mixed>>,
+ * }
+ */
 class CatalogueDocument
 {
     /** Kept in columns of their own; all else of a motor is kept as the document has it. */
@@ -30,7 +39,7 @@ class CatalogueDocument
     private const RING_COLUMNS = ['teeth', 'dish_mm', 'thickness_mm'];
 
     /**
-     * @param  array{motors: array<array<string, mixed>>, rings: array<array<string, mixed>>, spacers: list<array{thickness_mm: float|int, quantity: int, use: list<string>}>, inserts: array<array<string, mixed>>}  $read
+     * @param  Catalogue  $read
      * @param  list<Spider>  $spiders
      */
     private function __construct(private readonly array $read, public readonly array $spiders) {}
@@ -41,14 +50,13 @@ class CatalogueDocument
         $document = JsonText::object($json);
         JobReader::catalogue($document);
         $spiders = ExtrasReader::read($document);
-        /** @var array{motors: array<array<string, mixed>>, rings: array<array<string, mixed>>, spacers: list<array{thickness_mm: float|int, quantity: int, use: list<string>}>, inserts?: ?array<array<string, mixed>>} $read */
-        $read = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+        /** @var array{inserts?: ?array<array<string, mixed>>} $decoded */
+        $decoded = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+        /** @var Catalogue $read */
+        $read = ['inserts' => $decoded['inserts'] ?? []] + $decoded;
         self::expectNoRowTwice($read['spacers']);
 
-        return new self(
-            ['motors' => $read['motors'], 'rings' => $read['rings'], 'spacers' => $read['spacers'], 'inserts' => $read['inserts'] ?? []],
-            $spiders,
-        );
+        return new self($read, $spiders);
     }
 
     /** @return array<array<string, mixed>> columns by code */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -16,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property Stage $stage
  * @property WaitsFor $waits_for
  * @property ?Carbon $promised_on
+ * @property-read ?string $changed_by_name who changed it last, where that was asked for
  * @property Bike $bike
  */
 #[ScopedBy(OwnWorkshop::class)]
@@ -35,13 +37,25 @@ class Job extends Model
     /** What a job is computed from. */
     public const OPENED = ['bike', 'readings', 'answers', 'kit', 'stepRecords'];
 
-    /** To be looked at it is read with all it is computed from; to be changed it is read anew inside the change. */
+    /**
+     * To be looked at it is read with all it is computed from; to be changed it is read anew inside the change; a poll for
+     * news only wants to know who was here last.
+     */
     public function resolveRouteBinding(mixed $value, $field = null): ?Model
     {
-        return $this->newQuery()
-            ->with(request()->isMethodSafe() ? ['bike.customer', ...self::OPENED] : [])
-            ->whereKey($value)
-            ->first();
+        $query = $this->newQuery()->whereKey($value);
+
+        return (match (true) {
+            request()->routeIs('job.news') => $query->withChanger(),
+            request()->isMethodSafe() => $query->with(['bike.customer', ...self::OPENED]),
+            default => $query,
+        })->first();
+    }
+
+    /** @param  Builder<self>  $query */
+    public function scopeWithChanger(Builder $query): void
+    {
+        $query->addSelect(['jobs.*', 'changed_by_name' => User::query()->select('name')->whereColumn('users.id', 'jobs.changed_by_id')]);
     }
 
     /** @return BelongsTo<Workshop, $this> */
@@ -96,6 +110,12 @@ class Job extends Model
     public function stepRecords(): HasMany
     {
         return $this->hasMany(StepRecord::class)->whereNull('superseded_at');
+    }
+
+    /** @return array<string, StepRecord> what stands recorded on a sheet, by step */
+    public function records(string $sheet): array
+    {
+        return $this->stepRecords->where('sheet', $sheet)->keyBy('step')->all();
     }
 
     /** @return HasMany<Condition, $this> those that stand */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\PiecesByPlace;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -22,7 +23,7 @@ class Kit extends Model
 
     protected $attributes = ['by_hand' => '{}', 'ring_mounting' => ''];
 
-    protected $casts = ['by_hand' => 'array', 'bracing' => 'array', 'riding' => 'array'];
+    protected $casts = ['by_hand' => PiecesByPlace::class, 'bracing' => 'array', 'riding' => 'array'];
 
     /** @return BelongsTo<Motor, $this> */
     public function motor(): BelongsTo
@@ -36,7 +37,11 @@ class Kit extends Model
         return ($this->bracing['is_reversed'] ?? false) === true;
     }
 
-    /** @return array{motor_id: ?int, ring_id: ?int, ring_mounting: string, insert_id: ?int, by_hand: array<string, list<float>>} what can be taken back */
+    /**
+     * What can be taken back.
+     *
+     * @return array{motor_id: ?int, ring_id: ?int, ring_mounting: string, insert_id: ?int, by_hand: array<string, list<float>>}
+     */
     public function choice(): array
     {
         return ['motor_id' => $this->motor_id, 'ring_id' => $this->ring_id, 'ring_mounting' => $this->ring_mounting, 'insert_id' => $this->insert_id, 'by_hand' => $this->by_hand];

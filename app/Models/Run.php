@@ -17,7 +17,8 @@ class Run extends Model
     public const USUAL = [
         ['position' => 0, 'name' => 'main harness', 'kind' => 'signal', 'from_place' => 'bar', 'to_place' => 'motor', 'supply_mm' => 1050, 'connector' => 'eight'],
         ['position' => 1, 'name' => 'speed sensor', 'kind' => 'signal', 'from_place' => 'motor', 'to_place' => 'stay', 'supply_mm' => 420, 'connector' => 'three'],
-        ['position' => 2, 'name' => 'battery lead', 'kind' => 'power', 'from_place' => 'battery', 'to_place' => 'motor', 'supply_mm' => 450, 'connector' => 'power', 'current_a' => 20, 'area_mm2' => 2.5],
+        ['position' => 2, 'name' => 'battery lead', 'kind' => 'power', 'from_place' => 'battery', 'to_place' => 'motor', 'supply_mm' => 450, 'connector' => 'power',
+            'current_a' => 20, 'area_mm2' => 2.5],
     ];
 
     protected $guarded = [];

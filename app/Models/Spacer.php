@@ -45,8 +45,12 @@ class Spacer extends Model
     public function scopeCountedFor(Builder $query, ?Job $job): Builder
     {
         return $query
-            ->withSum(['reservations as kept_elsewhere' => fn (Builder $kept) => $kept->where('state', ReservationState::Reserved)->where('job_id', '!=', $job->id ?? 0)], 'quantity')
-            ->withSum(['reservations as taken_here' => fn (Builder $taken) => $taken->where('state', ReservationState::Taken)->where('job_id', $job->id ?? 0)], 'quantity');
+            ->withSum([
+                'reservations as kept_elsewhere' => fn (Builder $kept) => $kept
+                    ->where('state', ReservationState::Reserved)->where('job_id', '!=', $job->id ?? 0),
+                'reservations as taken_here' => fn (Builder $taken) => $taken
+                    ->where('state', ReservationState::Taken)->where('job_id', $job->id ?? 0),
+            ], 'quantity');
     }
 
     /** How many a job can count on: what lies there and is not kept for others, and what it has taken. */

@@ -26,7 +26,7 @@ class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $attributes = ['length_unit' => 'mm', 'torque_unit' => 'N·m', 'light' => 'bright', 'shut_out_at' => null];
+    protected $attributes = ['length_unit' => 'mm', 'torque_unit' => 'N·m', 'light' => 'bright', 'shut_out_at' => null, 'remember_token' => null];
 
     /** @return array<string, string> */
     protected function casts(): array

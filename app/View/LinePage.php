@@ -170,7 +170,11 @@ class LinePage extends JobPage
 
         return array_values(array_filter([
             $circle !== null ? 'bolt circle '.$this->unit->showCoarse($circle) : null,
-            ($details['narrow_wide'] ?? false) === true ? ($option->ring->teeth % 2 === 0 ? 'narrow-wide: wide plates on the wide teeth' : 'narrow-wide with an odd count: the chain rides wrong every other turn') : null,
+            match (true) {
+                ($details['narrow_wide'] ?? false) !== true => null,
+                $option->ring->teeth % 2 === 0 => 'narrow-wide: wide plates on the wide teeth',
+                default => 'narrow-wide with an odd count: the chain rides wrong every other turn',
+            },
             ($details['guard'] ?? false) === true ? 'takes a guard' : null,
             $mounted->mounting->isTurned ? 'turned round: its dish goes the other way' : null,
             $spider === null ? null : ($mounted->mounting->isInside
@@ -204,7 +208,8 @@ class LinePage extends JobPage
 
         return $mounted->mounting->spider !== null
             ? "Spider {$mounted->mounting->spider->code} does not bolt to this motor."
-            : 'Bolt circle '.$this->unit->showCoarse((float) $mounted->ring->boltCircle()).', the motor’s is '.$this->unit->showCoarse((float) $face).': it takes a spider that has both, and the catalogue has none.';
+            : 'Bolt circle '.$this->unit->showCoarse((float) $mounted->ring->boltCircle()).', the motor’s is '.$this->unit->showCoarse((float) $face)
+                .': it takes a spider that has both, and the catalogue has none.';
     }
 
     private function current(): ?RingOption

@@ -13,13 +13,10 @@ use Illuminate\Support\Collection;
 use NeatSpindle\Core\Bike\Doubtful;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Fit\Prospect;
-use NeatSpindle\Core\Fit\ShellGuesses;
 use NeatSpindle\Core\Fit\Standing;
 use NeatSpindle\Core\Measure\Rounding;
 use NeatSpindle\Core\Part\Ring;
 use NeatSpindle\Core\Section\AxisSection;
-use NeatSpindle\Core\Shell\Identification;
-use NeatSpindle\Core\Shell\ShellStandard;
 
 use function array_slice;
 use function count;
@@ -32,7 +29,7 @@ class MatchPage extends JobPage
     /** @var list<MotorMatch>|null */
     private ?array $rows = null;
 
-    private ?ShellGuesses $guesses = null;
+    private ?OpenShell $shell = null;
 
     /** @var array<string, Prospect> */
     private array $prospects = [];
@@ -68,38 +65,22 @@ class MatchPage extends JobPage
         return $this->rows ??= array_values(array_filter($this->opened->matches(), fn (MotorMatch $row) => $this->filter->wants($row, $this->motor($row))));
     }
 
-    /** With which of the shells it may be a motor would go, in words; null when that is not the question. */
-    public function goesIf(MotorMatch $row): ?string
+    /** What the shell may be, and what goes in which. */
+    public function shell(): OpenShell
     {
-        $standards = $this->guesses()->for($row->motor->code);
-
-        return match (true) {
-            $standards === [] => null,
-            $this->guesses()->always($row->motor->code) => 'Goes whatever the shell turns out to be, as far as its width goes.',
-            default => 'Goes if the shell is '.implode(' or ', array_map(fn (ShellStandard $standard) => $standard->value, $standards)).'; not otherwise.',
-        };
+        return $this->shell ??= new OpenShell($this->opened);
     }
 
     public function mayTurn(MotorMatch $row): bool
     {
-        return $this->prospect($row)->mayTurn || $this->goesIf($row) !== null;
-    }
-
-    private function guesses(): ShellGuesses
-    {
-        return $this->guesses ??= ShellGuesses::of(
-            $this->opened->bike() ?? abort(404),
-            $this->opened->identification() ?? abort(404),
-            $this->ring() ?? abort(404),
-            $this->opened->catalogue->core(),
-        );
+        return $this->prospect($row)->mayTurn || $this->shell()->goesIf($row) !== null;
     }
 
     private function standingOf(MotorMatch $row): Standing
     {
         $standing = $this->prospect($row)->standing;
 
-        return $standing === Standing::DoesNot && $this->goesIf($row) !== null ? Standing::Nearly : $standing;
+        return $standing === Standing::DoesNot && $this->shell()->goesIf($row) !== null ? Standing::Nearly : $standing;
     }
 
     /** @return list<MotorMatch> */
@@ -117,23 +98,6 @@ class MatchPage extends JobPage
     public function voltages(): array
     {
         return array_values($this->opened->catalogue->motors->map(fn (Motor $motor) => $motor->voltage())->filter()->unique()->sort()->all());
-    }
-
-    /** What is still known of a shell that is not identified; null when it is. */
-    public function openShell(): ?Identification
-    {
-        $shell = $this->opened->identification();
-
-        return $shell?->identified === null ? $shell : null;
-    }
-
-    /** The shells it may be, in words. */
-    public function shellsLeft(): string
-    {
-        $codes = array_map(fn (ShellStandard $one) => $one->value, $this->openShell()->candidates ?? []);
-        $last = array_pop($codes);
-
-        return $codes === [] ? (string) $last : implode(', ', $codes)." or {$last}";
     }
 
     /** The ring of this list does not bolt to the motor; null where it does, as far as anybody has said. */
@@ -156,7 +120,7 @@ class MatchPage extends JobPage
     {
         return match (true) {
             $row->stack !== null => Obstacle::of($row->stack, $this->unit),
-            $this->opened->identification()?->identified === null => $this->goesIf($row) ?? 'Goes in none of the shells this may be.',
+            $this->opened->identification()?->identified === null => $this->shell()->goesIf($row) ?? 'Goes in none of the shells this may be.',
             default => 'This shell needs an insert the catalogue does not have.',
         };
     }

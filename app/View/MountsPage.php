@@ -51,7 +51,10 @@ class MountsPage
         return [
             'kind' => 'diamond', 'frame_material' => 'steel', 'wheel_circumference_mm' => 2200,
             'shell' => ['width_mm' => $read($width, 0.05), 'bore_mm' => $read(33.7, 0.05), 'guide_depth_mm' => $read(2.0, 0.2)],
-            'chainstay' => ['profile' => array_map(fn (int $radius, float $at) => ['radius_mm' => $radius, 'outboard_mm' => $read($at, 0.5)], [45, 64, 80, 112], [-6.0, 0.5, 2.0, 6.5])],
+            'chainstay' => ['profile' => array_map(
+                fn (int $radius, float $at) => ['radius_mm' => $radius, 'outboard_mm' => $read($at, 0.5)],
+                [45, 64, 80, 112], [-6.0, 0.5, 2.0, 6.5],
+            )],
             'rear' => ['chainstay_length_mm' => 440, 'old_mm' => 135, 'smallest_cog_inset_mm' => 5, 'cogs' => [11, 13, 15], 'cog_pitch_mm' => 4.3],
             'twin_plate_measures' => ['ring_to_plate_mm' => $read(10.4, 0.05), 'pinion_to_face_mm' => $read(40.7, 0.05), 'crank_gap_mm' => $read(23.1, 0.1)],
         ];

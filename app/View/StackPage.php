@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Bench\OpenJob;
-use App\Models\KitChange;
 use App\Models\Spacer;
 use App\Models\Stage;
 use App\View\Drawings\Detail;
@@ -25,8 +24,7 @@ use function is_string;
 
 class StackPage extends JobPage
 {
-    /** @var Collection<int, KitChange>|null */
-    private ?Collection $changes = null;
+    private ?KitHistory $history = null;
 
     /** @var array<string, Collection<int, Spacer>> */
     private array $stock = [];
@@ -106,7 +104,9 @@ class StackPage extends JobPage
     /** @return Collection<int, Spacer> what the drawer has for a place, one of each thickness, thinnest first */
     public function fromDrawer(Place $place): Collection
     {
-        return $this->stock[$place->value] ??= $this->opened->catalogue->spacers->filter(fn (Spacer $spacer) => $spacer->available() > 0 && $spacer->serves($place))->unique('thickness_mm')->values();
+        return $this->stock[$place->value] ??= $this->opened->catalogue->spacers
+            ->filter(fn (Spacer $spacer) => $spacer->available() > 0 && $spacer->serves($place))
+            ->unique('thickness_mm')->values();
     }
 
     /** The next thickness down or up from a piece that the drawer has; null at the end. */
@@ -146,27 +146,14 @@ class StackPage extends JobPage
         return Spot::whereRead($term->source, $term->radius)?->value;
     }
 
-    /** The change that would be taken back next; null when there is none. */
-    public function lastChange(): ?KitChange
+    public function history(): KitHistory
     {
-        return $this->changes()->whereNull('undone_at')->last();
-    }
-
-    /** The change that would be made again next; null when there is none. */
-    public function nextChange(): ?KitChange
-    {
-        return $this->changes()->whereNotNull('undone_at')->first();
+        return $this->history ??= KitHistory::of($this->job);
     }
 
     public function bracing(): ?Bracing
     {
         return $this->opened->bracing();
-    }
-
-    /** The gates of the mount that nobody has opened yet, or that something stands against. */
-    public function hasGates(): bool
-    {
-        return $this->gates() !== [];
     }
 
     /** @return list<Gate> what has to be looked at by hand before torque goes on */
@@ -191,12 +178,6 @@ class StackPage extends JobPage
     public function plateMeasures(): ?TwinPlateMeasures
     {
         return $this->opened->worksheet()?->job->bike->twinPlate;
-    }
-
-    /** @return Collection<int, KitChange> the latest changes that stand, oldest first */
-    private function changes(): Collection
-    {
-        return $this->changes ??= KitChange::standingFor($this->job)->with('user')->latest('id')->limit(12)->get()->reverse()->values();
     }
 
     /** @return list<float>|null */

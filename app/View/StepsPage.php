@@ -22,7 +22,7 @@ abstract class StepsPage extends JobPage
     {
         parent::__construct($opened);
         $opened->job->stepRecords->loadMissing('user');
-        $this->records = $opened->records($kept);
+        $this->records = $opened->job->records($kept);
     }
 
     /** @return list<string> codes in order */

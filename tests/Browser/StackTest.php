@@ -44,7 +44,7 @@ it('puts a yoke motor on a narrow shell and fills its slot', function (): void {
     $site->press('Stack');
 
     $stack = stackOf($job);
-    expect($stack->mount->value)->toBe('yoke')->and($stack->verdict->value)->toBe('clear');
+    expect($stack->mount->code())->toBe('yoke')->and($stack->verdict->value)->toBe('clear');
     foreach (['slot_inner', 'slot_outer', 'plate', 'crank'] as $place) {
         expect($site->text("#place-{$place}"))->toContain(number_format($stack->needed[$place], 2).' mm')
             ->and($site->has("svg [data-place='{$place}']"))->toBeTrue();
@@ -66,7 +66,7 @@ it('measures a twin-plate motor with its plates hung, decides by hand, and build
     }
     $site->press('Stack');
     $stack = stackOf($job);
-    expect($stack->mount->value)->toBe('twin-plate')->and($stack->verdict->value)->not->toBe('fails')
+    expect($stack->mount->code())->toBe('twin-plate')->and($stack->verdict->value)->not->toBe('fails')
         ->and($site->text())->toContain('First chain off line');
 
     $site->press('It drags');

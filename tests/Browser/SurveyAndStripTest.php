@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Bench\StartJob;
+use App\Actions\Jobs\StartJob;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\StepRecord;

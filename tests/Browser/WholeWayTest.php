@@ -25,16 +25,17 @@ it('goes from sign-in to the printed sheet as a new user would', function (): vo
     // Survey: spot after spot by the Next button, typing what the instruments show.
     $typed = [...Workshops::READINGS, 'chain_twelve' => '306,4', 'seat_tube' => '17 3/4 in', 'top_tube' => '605'];
     $spots = SurveyPlan::for(BikeKind::Diamond);
-    $site->visit("/jobs/{$job->id}/survey?spot=".array_key_first($spots));
+    $site->visit("/jobs/{$job->id}/survey?spot={$spots[0]->value}");
     foreach ($spots as $spot) {
-        if ($spot->kind->isMeasured()) {
+        $code = $spot->value;
+        if ($spot->kind()->isMeasured()) {
             $site->type('typed', $typed[$code])->press('Keep');
-        } elseif ($spot->choices !== []) {
-            $site->press($spot->choices[Workshops::ANSWERS[$code]]);
+        } elseif ($spot->choices() !== []) {
+            $site->press($spot->choices()[Workshops::ANSWERS[$code]]);
         } elseif (isset(Workshops::ANSWERS[$code])) {
             $site->type('value', Workshops::ANSWERS[$code])->press('Keep');
         }
-        if ($code !== array_key_last($spots)) {
+        if ($spot !== end($spots)) {
             $site->click('a[data-key="ArrowRight"]');
         }
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Job;
-use App\Models\User;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
@@ -18,7 +17,7 @@ class NewsController extends Controller
         $this->authorize('view', $job);
 
         return $job->version <= $request->integer('seen') ? response()->noContent() : view('job.news', [
-            'by' => User::query()->find($job->changed_by_id)?->firstName() ?? 'Somebody',
+            'by' => explode(' ', $job->changed_by_name ?? 'Somebody')[0],
             'at' => $job->updated_at?->format('H:i'),
         ]);
     }

@@ -31,11 +31,16 @@ class EditStackRequest extends VersionedRequest
     {
         return parent::rules() + [
             'place' => ['required', Rule::enum(Place::class)],
-            'op' => ['required', 'string', 'regex:/^(drop:\d{1,2}|swap:\d{1,2}:[\d.]{1,8}|move:\d{1,2}:('.implode('|', array_column(Place::cases(), 'value')).')|add:[\d.]{1,8}|fill|drawer)$/'],
+            'op' => ['required', 'string', 'regex:/^(drop:\d{1,2}|swap:\d{1,2}:[\d.]{1,8}|move:\d{1,2}:('.self::anyPlace().')|add:[\d.]{1,8}|fill|drawer)$/'],
             'seen' => ['array'],
             'seen.*' => ['nullable', 'string', 'max:700'],
             'typed' => ['nullable', 'string', 'max:500'],
         ];
+    }
+
+    private static function anyPlace(): string
+    {
+        return implode('|', array_column(Place::cases(), 'value'));
     }
 
     /** @return list<callable(Validator): void> */

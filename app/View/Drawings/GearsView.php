@@ -92,7 +92,10 @@ class GearsView
 
     public function description(): string
     {
-        return 'Gears over speed, from '.number_format($this->gears->lowest()->development, 2).' to '.number_format($this->gears->highest()->development, 2).' metres for a turn of the crank.';
+        $metres = fn (float $development) => number_format($development, 2);
+
+        return "Gears over speed, from {$metres($this->gears->lowest()->development)} to {$metres($this->gears->highest()->development)}"
+            .' metres for a turn of the crank.';
     }
 
     /** What the labels before the bands say. */

@@ -12,9 +12,6 @@ use NeatSpindle\Core\Section\Part;
 use NeatSpindle\Core\Section\PartSide;
 use NeatSpindle\Core\Section\Typical;
 
-use function count;
-use function in_array;
-
 /** The section along the axis, placed on paper: rear wheel up, drive side right; the whole of it or a detail at twice the scale. */
 class SectionView
 {
@@ -49,11 +46,6 @@ class SectionView
 
     private const FIGURE = 11.8;
 
-    /** Kinds that get no label of their own. */
-    private const UNLABELLED = ['spindle', 'sleeve', 'motor'];
-
-    private const MIRRORED = ['Left crank' => 'Right crank', 'Right crank' => 'Left crank'];
-
     public readonly float $width;
 
     public readonly float $height;
@@ -70,6 +62,8 @@ class SectionView
 
     private readonly float $scale;
 
+    private readonly PartNames $names;
+
     /** @param  bool  $isReversed  the motor goes in the other way round: the drive side is the bike's left */
     public function __construct(
         public readonly AxisSection $section,
@@ -77,6 +71,7 @@ class SectionView
         public readonly Detail $detail = Detail::Whole,
         private readonly bool $isReversed = false,
     ) {
+        $this->names = new PartNames($section, $unit, $isReversed);
         $isWhole = $detail === Detail::Whole;
         $this->scale = $isWhole ? self::SCALE : self::DETAIL_SCALE;
         $left = $detail === Detail::DriveSide ? $this->middle() - 6.0 : $section->left - self::SIDE_ROOM_MM;
@@ -91,7 +86,11 @@ class SectionView
         $this->centreX = $this->x(0.0);
     }
 
-    /** @return list<array{kind: string, label: string, x: float, y: float, width: float, height: float, place: ?string, index: ?int}> a piece with its place and its number there, thickest first */
+    /**
+     * A piece with its place and its number there, thickest first.
+     *
+     * @return list<array{kind: string, label: string, x: float, y: float, width: float, height: float, place: ?string, index: ?int}>
+     */
     public function shapes(): array
     {
         $shapes = [];
@@ -188,7 +187,7 @@ class SectionView
     {
         $ends = [0.0, 0.0, 0.0];
         $labels = [];
-        foreach ($this->named() as $name => [$middle, $fromY]) {
+        foreach ($this->names->between($this->left, $this->right) as $name => [$middle, $height]) {
             $room = mb_strlen($name) * $this->font(self::LETTER) + 12;
             $wanted = array_map(fn (float $end) => max(0.0, $end - ($this->x($middle) - $room / 2)), $ends);
             $row = (int) array_search(min($wanted), $wanted, true);
@@ -199,7 +198,7 @@ class SectionView
                 'x' => $x,
                 'y' => $this->frontY + 30 + $row * $this->font(27),
                 'fromX' => $this->x($middle),
-                'fromY' => $fromY,
+                'fromY' => min($this->frontY - 6, $this->axisY + $height * $this->scale),
             ];
         }
 
@@ -234,35 +233,6 @@ class SectionView
         $gaps = array_map(fn (array $gap) => "{$gap['name']}, {$gap['text']} {$this->unit->value}", $this->gaps());
 
         return "Section along the crank axis, {$this->driveSide()} on the right. ".implode('. ', $gaps).'.';
-    }
-
-    /** @return array<string, array{float, float}> middle along the axis in mm, and where its label's line starts */
-    private function named(): array
-    {
-        $groups = [];
-        foreach ($this->section->parts as $part) {
-            if (! in_array($part->kind, self::UNLABELLED, true) && $part->middle() > $this->left && $part->middle() < $this->right) {
-                $groups[$this->isReversed ? strtr($part->label, self::MIRRORED) : $part->label][] = $part;
-            }
-        }
-        $named = [];
-        foreach ($groups as $label => $parts) {
-            $pieces = array_filter(array_map(fn (Part $part) => $part->piece, $parts));
-            $text = $pieces === [] ? $label : "{$label} ".$this->shortly($pieces);
-            $middle = $pieces === [] ? $parts[0]->middle() : (min(array_map(fn (Part $part) => $part->x0, $parts)) + max(array_map(fn (Part $part) => $part->x1, $parts))) / 2;
-            $named[$text] = [$middle, min($this->frontY - 6, $this->axisY + ($parts[0]->inner + $parts[0]->outer) / 2 * $this->scale)];
-        }
-        uasort($named, fn (array $a, array $b) => $a[0] <=> $b[0]);
-
-        return $named;
-    }
-
-    /** @param  non-empty-array<float>  $pieces */
-    private function shortly(array $pieces): string
-    {
-        $figures = array_map(fn (float $piece) => (string) round($this->unit->fromMm($piece), 3), $pieces);
-
-        return count($figures) > 3 ? count($figures).' pieces' : implode(' + ', $figures);
     }
 
     /** @return list<array{float, float}> top and bottom of what shows of a part */

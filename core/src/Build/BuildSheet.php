@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Build;
 
+use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Route\RouteVerdict;
 use NeatSpindle\Core\Route\RunRoute;
 use NeatSpindle\Core\Survey\GuideRemedy;
@@ -97,12 +98,13 @@ final readonly class BuildSheet
     private static function dry(BuildPlan $plan): array
     {
         return [
-            new BuildStep('safe', BuildStep::DRY, 'Battery out, power off', 'Before hands go near chain or motor.',
-                caution: 'Fingers get pinched behind the nut and in the ring.'),
-            new BuildStep('try-battery', BuildStep::DRY, 'Try the battery in the frame', 'Before the motor goes in: knee and pedal clear, bars lock to lock, out with room.',
-                after: ['safe']),
-            new BuildStep('dry-fit', BuildStep::DRY, 'Fit the motor dry', "No compound yet. {$plan->mount->firstSpacers()} The body must swing freely and reach its rest.",
-                look: 'Shell faces bare and flat; guide clear of the body', caution: self::carbonCaution($plan), after: ['safe']),
+            BuildStep::worded('safe', BuildStep::DRY, Wording::of(BuildWords::SAFE)),
+            BuildStep::worded('try-battery', BuildStep::DRY, Wording::of(BuildWords::TRY_BATTERY), after: ['safe']),
+            BuildStep::worded(
+                'dry-fit', BuildStep::DRY,
+                Wording::of(BuildWords::DRY_FIT, firstSpacers: $plan->mount->firstSpacers(), caution: self::carbonCaution($plan)),
+                after: ['safe'],
+            ),
         ];
     }
 
@@ -118,8 +120,11 @@ final readonly class BuildSheet
     {
         $task = $remedy->task();
 
-        return $task === null ? [] : [new BuildStep('guide', 'Before the gap closes', "Cable guide: {$remedy->label()}", $task.($remedy->parts() === null ? '' : " Parts: {$remedy->parts()}."),
-            look: 'Gears or brake move freely; nothing stands proud under the shell', after: ['dry-fit'])];
+        return $task === null ? [] : [BuildStep::worded(
+            'guide', 'Before the gap closes',
+            Wording::of(BuildWords::GUIDE, label: $remedy->label(), how: $task.($remedy->parts() === null ? '' : " Parts: {$remedy->parts()}.")),
+            after: ['dry-fit'],
+        )];
     }
 
     /**
@@ -131,9 +136,11 @@ final readonly class BuildSheet
         $steps = [];
         foreach ($routes as $i => $route) {
             if ($route->path !== null && in_array('motor', [$route->run->from, $route->run->to], true)) {
-                $steps[] = new BuildStep("thread-{$i}", 'Before the gap closes', ucfirst($route->run->name).' through to the motor',
-                    'Lay it '.implode(' → ', $route->path).', plug end at the motor, loose for now. Plugs arrows in line, pushed home square.',
-                    look: 'Nothing between body and frame where the body swings up', after: ['dry-fit']);
+                $steps[] = BuildStep::worded(
+                    "thread-{$i}", 'Before the gap closes',
+                    Wording::of(BuildWords::THREAD, run: ucfirst($route->run->name), path: implode(' → ', $route->path)),
+                    after: ['dry-fit'],
+                );
             }
         }
 
@@ -142,9 +149,11 @@ final readonly class BuildSheet
 
     private static function ring(BuildPlan $plan, string $chapter): BuildStep
     {
-        return new BuildStep('ring', $chapter, "Ring {$plan->ring->teeth} on", 'Bolts in a star, to torque, with locking compound.',
-            'Key for the ring bolts, torque wrench', new Turn('Ring bolt', Hand::Right, Action::Tighten, Side::Drive), null, true, Compound::Locking,
-            look: 'A full turn by hand: nothing touches the chainstay', caution: 'Keep fingers out of the ring.', after: ['dry-fit']);
+        return BuildStep::worded(
+            'ring', $chapter, Wording::of(BuildWords::RING, teeth: $plan->ring->teeth),
+            turn: new Turn('Ring bolt', Hand::Right, Action::Tighten, Side::Drive), recordsTorque: true,
+            compound: Compound::Locking, after: ['dry-fit'],
+        );
     }
 
     /** @return list<BuildStep> */
@@ -153,15 +162,22 @@ final readonly class BuildSheet
         $chain = $plan->chain;
 
         return [
-            new BuildStep('crank-right', 'Drive', 'Right crank on', 'Taper clean. Marked R.', 'Torque wrench', new Turn('Crank bolt, right', Hand::Right, Action::Tighten, Side::Drive),
-                null, true, Compound::Grease, after: ['ring', $plan->mount->heldBy()]),
-            new BuildStep('crank-left', 'Drive', 'Left crank on, opposite the right one', 'Taper clean. Marked L. Half a turn from the other.', 'Torque wrench',
-                new Turn('Crank bolt, left', Hand::Right, Action::Tighten, Side::NonDrive), null, true, Compound::Grease, look: 'Cranks in one line, pointing apart',
-                closesOff: 'what holds the body, for most tools', after: $plan->mount->beforeTheLeftCrank()),
-            new BuildStep('pedals', 'Drive', 'Pedals on', 'Both tighten towards the front wheel. The left one has a left-hand thread.', '15 mm pedal spanner',
-                new Turn('Left pedal', Hand::Left, Action::Tighten, Side::NonDrive), null, true, Compound::Grease, after: ['crank-right', 'crank-left']),
-            new BuildStep('chain', 'Drive', "Chain, {$chain->links} links", 'Derailleur set first. Compare with the old chain link by link, not by length.', 'Chain tool',
-                look: 'Largest cog by hand: derailleur not at its end', after: ['ring']),
+            BuildStep::worded(
+                'crank-right', 'Drive', Wording::of(BuildWords::CRANK_RIGHT),
+                turn: new Turn('Crank bolt, right', Hand::Right, Action::Tighten, Side::Drive), recordsTorque: true,
+                compound: Compound::Grease, after: ['ring', $plan->mount->heldBy()],
+            ),
+            BuildStep::worded(
+                'crank-left', 'Drive', Wording::of(BuildWords::CRANK_LEFT),
+                turn: new Turn('Crank bolt, left', Hand::Right, Action::Tighten, Side::NonDrive), recordsTorque: true,
+                compound: Compound::Grease, after: $plan->mount->beforeTheLeftCrank(),
+            ),
+            BuildStep::worded(
+                'pedals', 'Drive', Wording::of(BuildWords::PEDALS),
+                turn: new Turn('Left pedal', Hand::Left, Action::Tighten, Side::NonDrive), recordsTorque: true,
+                compound: Compound::Grease, after: ['crank-right', 'crank-left'],
+            ),
+            BuildStep::worded('chain', 'Drive', Wording::of(BuildWords::CHAIN, links: $chain->links), after: ['ring']),
         ];
     }
 
@@ -173,8 +189,11 @@ final readonly class BuildSheet
     {
         $steps = [];
         foreach ($routes as $i => $route) {
-            $steps[] = new BuildStep("dress-{$i}", 'Routes', 'Tie down: '.$route->run->name, self::dressingText($route),
-                look: 'Bars lock to lock; nothing reaches wheel, disc or crank', after: ['body-in']);
+            $steps[] = BuildStep::worded(
+                "dress-{$i}", 'Routes',
+                Wording::of(BuildWords::DRESS, run: $route->run->name, how: self::dressingText($route)),
+                after: ['body-in'],
+            );
         }
 
         return $steps;

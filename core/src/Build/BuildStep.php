@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Build;
 
 use NeatSpindle\Core\Measure\TorqueBand;
+use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Turn\Turn;
 
 /** One step of the build, with what it asks for and what it leaves out of reach. */
@@ -32,6 +33,27 @@ final readonly class BuildStep
         public ?string $caution = null,
         public array $after = [],
     ) {}
+
+    /**
+     * A step whose texts lie in a table.
+     *
+     * @param  list<string>  $after codes of the steps that must be done before
+     */
+    public static function worded(
+        string $code,
+        string $chapter,
+        Wording $words,
+        ?Turn $turn = null,
+        ?TorqueBand $torque = null,
+        bool $recordsTorque = false,
+        ?Compound $compound = null,
+        array $after = [],
+    ): self {
+        return new self(
+            $code, $chapter, $words->text('title'), $words->text('how'), $words->optional('tool'), $turn, $torque, $recordsTorque,
+            $compound, $words->optional('look'), $words->optional('closesOff'), $words->optional('caution'), $after,
+        );
+    }
 
     /** Whether it can be done before it is known that everything fits, and undone. */
     public function isDry(): bool

@@ -49,7 +49,8 @@ final readonly class Climb
     {
         $order = [Pull::Pulls->value => 0, Pull::Labours->value => 1, Pull::SpinsOut->value => 2, Pull::Stalls->value => 3];
         $gears = $this->gears;
-        usort($gears, fn (GearOnHill $a, GearOnHill $b) => [$order[$a->verdict->value], abs($a->crankRpm - $motor->ratedCrankRpm)] <=> [$order[$b->verdict->value], abs($b->crankRpm - $motor->ratedCrankRpm)]);
+        $rank = fn (GearOnHill $gear) => [$order[$gear->verdict->value], abs($gear->crankRpm - $motor->ratedCrankRpm)];
+        usort($gears, fn (GearOnHill $a, GearOnHill $b) => $rank($a) <=> $rank($b));
 
         return $gears[0];
     }

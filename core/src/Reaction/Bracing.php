@@ -21,8 +21,11 @@ final readonly class Bracing
     public function stop(): ?string
     {
         return match (true) {
-            $this->gap->isSoft() && $this->rest === null => "{$this->gap->label()} lies in the gap and the body is held by its plate alone: it will creep until that is cut. Move it, or give the body a rest that is not in the gap.",
-            $this->gap->isSoft() && $this->rest?->pressesOnTheFrame() === true => "{$this->gap->label()} lies where the body presses on the frame. Move it, or hold the body with a strut, band or clamp.",
+            ! $this->gap->isSoft() => null,
+            $this->rest === null => "{$this->gap->label()} lies in the gap and the body is held by its plate alone: "
+                .'it will creep until that is cut. Move it, or give the body a rest that is not in the gap.',
+            $this->rest->pressesOnTheFrame() => "{$this->gap->label()} lies where the body presses on the frame. "
+                .'Move it, or hold the body with a strut, band or clamp.',
             default => null,
         };
     }
@@ -31,8 +34,10 @@ final readonly class Bracing
     public function wanting(): ?string
     {
         return match (true) {
-            $this->rest === null && $this->reaction?->isHeldByFriction() !== true => 'The nut alone does not hold the motor’s torque: choose what the body rests on.',
-            $this->rest !== null && $this->restRadius === null => 'Measure from the crank axis to where the body rests, to know the load there.',
+            $this->rest === null && $this->reaction?->isHeldByFriction() !== true => 'The nut alone does not hold the '
+                .'motor’s torque: choose what the body rests on.',
+            $this->rest !== null && $this->restRadius === null => 'Measure from the crank axis to where the body '
+                .'rests, to know the load there.',
             default => null,
         };
     }

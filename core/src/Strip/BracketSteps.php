@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Strip;
 
+use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Shell\Identification;
 use NeatSpindle\Core\Turn\Action;
 use NeatSpindle\Core\Turn\Hand;
@@ -36,14 +37,19 @@ final class BracketSteps
 
     private static function pressed(string $name, Side $side): StripStep
     {
-        return new StripStep("cup-{$name}", ucfirst($name).($side === Side::Drive ? '-side' : '').' cup driven out', 'Drift through the shell from the other side, square, little by little, all round the edge.', 'Cup drift that spreads, soft mallet',
-            look: 'The bore: no score, no flake', caution: 'Skew or hard blows crack a shell. On carbon let someone do it who has the maker’s tool.');
+        return StripStep::worded(
+            "cup-{$name}",
+            Wording::of(StripWords::PRESSED, title: ucfirst($name).($side === Side::Drive ? '-side' : '').' cup driven out'),
+        );
     }
 
     private static function leftCup(): StripStep
     {
-        return new StripStep('cup-left', 'Left cup out', 'Hold the tool on with the crank bolt so that it cannot lift off the splines.', 'Splined cup tool, held captive',
-            new Turn('Left cup', self::handThatLoosens(Rotation::Anticlockwise), Action::Loosen, Side::NonDrive), true, look: 'Thread clean over its whole length', caution: 'A loose tool strips the splines.');
+        return StripStep::worded(
+            'cup-left', Wording::of(StripWords::CUP_LEFT),
+            turn: new Turn('Left cup', self::handThatLoosens(Rotation::Anticlockwise), Action::Loosen, Side::NonDrive),
+            onTheFloor: true,
+        );
     }
 
     /** A cup that loosens clockwise has a left-hand thread. Before the shell is known the commonest is assumed, and said so. */
@@ -51,17 +57,10 @@ final class BracketSteps
     {
         $rotation = self::driveCupLoosens($shell);
 
-        return new StripStep(
-            'cup-drive',
-            'Drive cup out',
-            $rotation === null
-                ? 'Not known yet which standard this is. Most loosen clockwise, as drawn; Italian and French ones the other way. Try gently both ways before any force, and write down which way it came.'
-                : 'Hold the tool on with the crank bolt so that it cannot lift off the splines.',
-            'Splined cup tool, held captive',
-            new Turn('Drive cup', self::handThatLoosens($rotation ?? Rotation::Clockwise), Action::Loosen, Side::Drive),
-            true,
-            look: 'Which way it turned: enter it in the survey',
-            caution: $rotation === null ? 'Direction assumed, not measured.' : null,
+        return StripStep::worded(
+            'cup-drive', Wording::of($rotation === null ? StripWords::CUP_DRIVE_GUESSED : StripWords::CUP_DRIVE),
+            turn: new Turn('Drive cup', self::handThatLoosens($rotation ?? Rotation::Clockwise), Action::Loosen, Side::Drive),
+            onTheFloor: true,
         );
     }
 

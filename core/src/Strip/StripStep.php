@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Strip;
 
+use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Turn\Turn;
 
 /** One step of taking a bike apart. */
@@ -27,4 +28,13 @@ final readonly class StripStep
         public ?string $look = null,
         public ?string $caution = null,
     ) {}
+
+    /** A step whose texts lie in a table. */
+    public static function worded(string $code, Wording $words, ?Turn $turn = null, bool $onTheFloor = false): self
+    {
+        return new self(
+            $code, $words->text('title'), $words->text('how'), $words->optional('tool'), $turn, $onTheFloor,
+            $words->optional('keep'), $words->optional('look'), $words->optional('caution'),
+        );
+    }
 }

@@ -10,7 +10,8 @@ final class SpotWords
     public const ALL = [
         'crank_kind' => [
             'Cranks',
-            'Look at the arm’s end: a bolt in a square or splined hole, one large key hole with a ring around it, two pinch bolts on the left, a pin through the arm, or one bent bar.',
+            'Look at the arm’s end: a bolt in a square or splined hole, one large key hole with a ring around it, two '
+                .'pinch bolts on the left, a pin through the arm, or one bent bar.',
             'The strip plan is made for them.',
         ],
         'bracket_kind' => [
@@ -60,22 +61,26 @@ final class SpotWords
         ],
         'stay_45' => [
             'Chainstay at 45 mm',
-            'Straightedge on the shell’s drive face. At 45 mm from the crank axis, how far the stay’s outer side stands outboard of that face; inboard is negative.',
+            'Straightedge on the shell’s drive face. At 45 mm from the crank axis, how far the stay’s outer side '
+                .'stands outboard of that face; inboard is negative.',
             'The reduction case and the ring turn just beside it. This decides the drive-side spacers.',
         ],
         'stay_64' => [
             'Chainstay at 64 mm',
-            'Straightedge on the shell’s drive face. At 64 mm from the crank axis, how far the stay’s outer side stands outboard of that face; inboard is negative.',
+            'Straightedge on the shell’s drive face. At 64 mm from the crank axis, how far the stay’s outer side '
+                .'stands outboard of that face; inboard is negative.',
             'The reduction case and the ring turn just beside it. This decides the drive-side spacers.',
         ],
         'stay_80' => [
             'Chainstay at 80 mm',
-            'Straightedge on the shell’s drive face. At 80 mm from the crank axis, how far the stay’s outer side stands outboard of that face; inboard is negative.',
+            'Straightedge on the shell’s drive face. At 80 mm from the crank axis, how far the stay’s outer side '
+                .'stands outboard of that face; inboard is negative.',
             'The reduction case and the ring turn just beside it. This decides the drive-side spacers.',
         ],
         'stay_112' => [
             'Chainstay at 112 mm',
-            'Straightedge on the shell’s drive face. At 112 mm from the crank axis, how far the stay’s outer side stands outboard of that face; inboard is negative.',
+            'Straightedge on the shell’s drive face. At 112 mm from the crank axis, how far the stay’s outer side '
+                .'stands outboard of that face; inboard is negative.',
             'The reduction case and the ring turn just beside it. This decides the drive-side spacers.',
         ],
         'chainstay_length' => [
@@ -115,7 +120,8 @@ final class SpotWords
         ],
         'chain_path' => [
             'Chain’s path',
-            'Tape along the chain from crank axis to rear axle, over every idler, one way. Stretch by stretch from idler to idler is as good: 620 + 710 + 575.',
+            'Tape along the chain from crank axis to rear axle, over every idler, one way. Stretch by stretch from '
+                .'idler to idler is as good: 620 + 710 + 575.',
             'On a long bike the chain’s length comes from its path.',
         ],
         'old_chain_links' => [
@@ -210,7 +216,8 @@ final class SpotWords
         ],
         'ring_to_plate' => [
             'Ring to plate',
-            'First the plate on the shell and the ring on its freewheeling crank, both snug. Depth rod from the middle of the ring’s teeth to the plate’s outer face.',
+            'First the plate on the shell and the ring on its freewheeling crank, both snug. Depth rod from the middle '
+                .'of the ring’s teeth to the plate’s outer face.',
             'Where the first chain has to run. Measure before the motor hangs: afterwards the rod does not reach.',
         ],
         'pinion_to_face' => [
@@ -240,7 +247,8 @@ final class SpotWords
         ],
         'first_chain_run' => [
             'First chain’s free run',
-            'First chain on, pinion turned so that this run is the loose one. Rule from where the chain leaves the pinion to where it meets the ring.',
+            'First chain on, pinion turned so that this run is the loose one. Rule from where the chain leaves the '
+                .'pinion to where it meets the ring.',
             'What its sag is a share of.',
         ],
         'first_chain_play' => [

@@ -49,7 +49,8 @@ final readonly class Worksheet
     {
         $identification = Identification::of($job->bike->shell);
         $kit = $job->kit;
-        $recipe = $kit->motor->on(new Site($job->bike, $kit->ring), $identification->identified, $kit->insert) ?? throw CannotBuildStack::becauseMeasuresAreMissing($kit->motor->mount());
+        $recipe = $kit->motor->on(new Site($job->bike, $kit->ring), $identification->identified, $kit->insert)
+            ?? throw CannotBuildStack::becauseMeasuresAreMissing($kit->motor->mount());
         $stack = $recipe->solve(new DrawerPicker($job->catalogue->drawer, $kit->byHand));
         $ringOutboard = $stack->ringOutboard();
         $gears = Gears::of($job->bike, $kit->ring);

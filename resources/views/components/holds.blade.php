@@ -1,7 +1,7 @@
 @props(['page'])
 @php($reaction = $page->opened->worksheet()?->reaction)
 @php($bracing = $page->bracing())
-@if (! $page->hasGates())
+@if ($page->gates() === [])
     <section class="panel" aria-labelledby="holds-title">
         <h2 id="holds-title">What keeps the body from turning</h2>
         <p class="mb-1">

@@ -12,12 +12,12 @@
                 </h2>
                 <a class="btn btn-plain" href="#ring-title">Change ring</a>
             </div>
-            @if ($page->openShell())
+            @if ($page->shell()->identification())
                 <p class="caution">
                     The shell is not identified: no motor can be promised.
-                    @if ($page->openShell()->next)
-                        <a href="{{ route('job.survey', $page->job) }}">Next: {{ $page->openShell()->next->label() }}</a>.
-                        It is {{ $page->shellsLeft() }}; that reading tells them apart best, and every answer here waits for it.
+                    @if ($page->shell()->identification()->next)
+                        <a href="{{ route('job.survey', $page->job) }}">Next: {{ $page->shell()->identification()->next->label() }}</a>.
+                        It is {{ $page->shell()->left() }}; that reading tells them apart best, and every answer here waits for it.
                     @endif
                 </p>
             @endif

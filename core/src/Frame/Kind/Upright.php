@@ -64,7 +64,10 @@ final readonly class Upright
                 new Tube('fork', $headBottom, $front, $kind === BikeKind::Downhill ? 40.0 : 28.0),
                 new Tube('stem', $headTop, $headTop->at($headAngle, 55.0)->plus(70.0, 25.0), 22.0),
             ],
-            [new Panel('saddle', [$saddle->plus(-110, 14), $saddle->plus(120, 8), $saddle->plus(120, -6), $saddle->plus(-110, -10)]), ...self::deck($kind, $rear, $measures->rearRadius(), $seatTop)],
+            [
+                new Panel('saddle', [$saddle->plus(-110, 14), $saddle->plus(120, 8), $saddle->plus(120, -6), $saddle->plus(-110, -10)]),
+                ...self::deck($kind, $rear, $measures->rearRadius(), $seatTop),
+            ],
             $headTop->at($headAngle, 55.0)->plus(70.0, 25.0),
         );
     }

@@ -51,7 +51,10 @@ final readonly class SleeveLayout implements Layout
             new Part('crank', 'Right crank', $right - Typical::CRANK_WIDTH, $right, 0.0, Typical::CRANK_HEIGHT),
             new Part('sleeve', 'Sleeve', $shoulder - $sleeve->threadStart(), $shoulder, $hollow, $this->sleeveOuter),
             new Part('thread', 'Thread', $shoulder - $sleeve->length, $shoulder - $sleeve->threadStart(), $hollow, $this->sleeveOuter),
-            new Part('motor', 'Motor body', $shoulder - $sleeve->bossPlane, $shoulder + max(0.1, $sleeve->body->caseStandoff), $this->drawing->shellOuter + $sleeve->body->gap, Typical::BODY_REACH, PartSide::Front),
+            new Part(
+                'motor', 'Motor body', $shoulder - $sleeve->bossPlane, $shoulder + max(0.1, $sleeve->body->caseStandoff),
+                $this->drawing->shellOuter + $sleeve->body->gap, Typical::BODY_REACH, PartSide::Front,
+            ),
             ...$this->drawing->drive(),
             ...$this->drawing->shell(),
             new Part('plate', 'Plate', $this->plateFace, $this->plateFace + $sleeve->plate->thickness, $this->sleeveOuter, Typical::PLATE_OUTER),

@@ -10,6 +10,7 @@ use NeatSpindle\Core\Build\Gate;
 use NeatSpindle\Core\Build\MountSteps;
 use NeatSpindle\Core\Drawer\Place;
 use NeatSpindle\Core\Mount\Stack;
+use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Survey\Spot;
 
 /** A twin-plate motor: the shell keeps its spindle, the motor hangs beside it, a first chain drives the ring. */
@@ -25,24 +26,31 @@ final readonly class TwinPlateSteps implements MountSteps
     public function body(): array
     {
         return [
-            new BuildStep('plates-on', 'The body', 'Plate on the shell', 'Snug, not tight. Bearings on the spindle’s ground part over their whole width, no prouder than flush with the sleeve.',
-                look: 'Split rings with their gaps opposite', after: ['dry-fit']),
-            new BuildStep('body-in', 'The body', 'Motor hung on its plates', "Between the plates, drive side: {$this->stack->placeText(Place::Drive)}. Left of the motor: {$this->stack->placeText(Place::Left)}. The spacer beside the pinion is the machined one.",
-                look: 'Motor square beside the shell', closesOff: 'the harness between motor and shell', after: ['plates-on']),
-            new BuildStep('set-rest', 'The body', 'Set the motor against its rest', 'Swing it until it rests on the frame, a block, a band or a strut.',
-                look: 'Nothing soft in the gap', caution: 'Something soft in the gap is a stop: the body will creep until it is cut.', after: ['body-in']),
+            BuildStep::worded('plates-on', 'The body', Wording::of(TwinPlateWords::PLATES_ON), after: ['dry-fit']),
+            BuildStep::worded(
+                'body-in', 'The body',
+                Wording::of(TwinPlateWords::BODY_IN, drive: $this->stack->placeText(Place::Drive), left: $this->stack->placeText(Place::Left)),
+                after: ['plates-on'],
+            ),
+            BuildStep::worded('set-rest', 'The body', Wording::of(TwinPlateWords::SET_REST), after: ['body-in']),
         ];
     }
 
     public function torquing(): array
     {
         return [
-            new BuildStep('plate-bolts', 'Torque', 'Plate bolts to torque', 'Alternate, a quarter turn at a time.', 'Key for the plate bolts, torque wrench', null, null, true, Compound::Locking,
-                look: 'Plates parallel', after: ['set-rest']),
-            new BuildStep('play', 'Torque', 'End play and drag', "Under the crank: {$this->stack->placeText(Place::Crank)}. Push and pull the spindle, then spin it. Play: one thin spacer more. Drag: one less.",
-                look: 'No end play, no drag', after: ['plate-bolts']),
-            new BuildStep('bolt-by-hand', 'Torque', 'Crank bolt by hand', "At least {$this->plates->minBoltTurns} full turns by hand before it is trusted with torque. Fewer: thinner spacers, or a longer bolt.",
-                look: 'Turns counted', after: ['play']),
+            BuildStep::worded(
+                'plate-bolts', 'Torque', Wording::of(TwinPlateWords::PLATE_BOLTS), recordsTorque: true,
+                compound: Compound::Locking, after: ['set-rest'],
+            ),
+            BuildStep::worded(
+                'play', 'Torque', Wording::of(TwinPlateWords::PLAY, crank: $this->stack->placeText(Place::Crank)),
+                after: ['plate-bolts'],
+            ),
+            BuildStep::worded(
+                'bolt-by-hand', 'Torque',
+                Wording::of(TwinPlateWords::BOLT_BY_HAND, minBoltTurns: $this->plates->minBoltTurns), after: ['play'],
+            ),
         ];
     }
 
@@ -58,8 +66,9 @@ final readonly class TwinPlateSteps implements MountSteps
 
     public function firstChain(): array
     {
-        return [new BuildStep('first-chain', 'Drive', 'First chain on', 'Ring, pulley and pinion in one plane. Tensioner’s arm free to swing both ways and not at its end; chain off the arm.',
-            look: 'On the smallest cog the chain clears the ring’s teeth', caution: 'Keep fingers out of pinion and ring.', after: ['ring', 'plate-bolts'])];
+        return [BuildStep::worded(
+            'first-chain', 'Drive', Wording::of(TwinPlateWords::FIRST_CHAIN), after: ['ring', 'plate-bolts'],
+        )];
     }
 
     public function gates(array $answers): array

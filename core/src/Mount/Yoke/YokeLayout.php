@@ -56,7 +56,10 @@ final readonly class YokeLayout implements Layout
             new Part('crank', 'Left crank', $crank - Typical::CRANK_WIDTH, $crank, 0.0, Typical::CRANK_HEIGHT),
             new Part('crank', 'Right crank', $right - Typical::CRANK_WIDTH, $right, 0.0, Typical::CRANK_HEIGHT),
             new Part('motor', 'Motor body', $this->at($yoke->bodyThreadEnd), $shoulder, Typical::SPINDLE_RADIUS + 2, $outer - self::CUP_WALL),
-            new Part('thread', 'Thread', $this->at($yoke->bodyThreadEnd), $this->at($yoke->bodyThreadEnd - $yoke->bodyThreadDepth), $outer - self::CUP_WALL - 1.6, $outer - self::CUP_WALL),
+            new Part(
+                'thread', 'Thread', $this->at($yoke->bodyThreadEnd), $this->at($yoke->bodyThreadEnd - $yoke->bodyThreadDepth),
+                $outer - self::CUP_WALL - 1.6, $outer - self::CUP_WALL,
+            ),
             new Part('motor', 'Motor body', $this->at($yoke->slotStart), $shoulder, $this->drawing->shellOuter + $yoke->body->gap, Typical::BODY_REACH, PartSide::Front),
             new Part('motor', 'Motor body', $this->at($yoke->slotEnd) - 6.0, $this->at($yoke->slotEnd), self::SLOT_INNER, Typical::BODY_REACH, PartSide::Front),
             new Part('motor', 'Motor body', $this->at($yoke->slotEnd), $this->at($yoke->slotStart), self::SLOT_OUTER, Typical::BODY_REACH, PartSide::Front),

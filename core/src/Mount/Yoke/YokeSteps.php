@@ -9,6 +9,7 @@ use NeatSpindle\Core\Build\Compound;
 use NeatSpindle\Core\Build\MountSteps;
 use NeatSpindle\Core\Drawer\Place;
 use NeatSpindle\Core\Mount\Stack;
+use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Turn\Action;
 use NeatSpindle\Core\Turn\Hand;
 use NeatSpindle\Core\Turn\Side;
@@ -27,24 +28,37 @@ final readonly class YokeSteps implements MountSteps
     public function body(): array
     {
         return [
-            new BuildStep('body-in', 'The body', 'Body up around the shell', "Drive side: {$this->stack->placeText(Place::Drive)}. Left of the shell, up to the yoke: {$this->stack->placeText(Place::Plate)}.",
-                look: 'Body square on the shell or spacers', closesOff: 'the harness between body and shell', after: ['dry-fit']),
-            new BuildStep('yoke-in', 'The body', 'Yoke into its slot', "Inside it: {$this->stack->placeText(Place::SlotInner)}. Outside it: {$this->stack->placeText(Place::SlotOuter)}.",
-                look: 'The yoke cannot walk either way', after: ['body-in']),
-            new BuildStep('cup-hand', 'The body', 'Cup in from the left, by hand', 'Grease on its thread. By hand until its flange touches the yoke; if it binds, out again.',
-                turn: new Turn('Cup', Hand::Right, Action::Tighten, Side::NonDrive), compound: Compound::Grease, after: ['yoke-in']),
-            new BuildStep('set-rest', 'The body', 'Set the body against its rest', 'Swing it until it rests. Nothing clamps it: the rest carries all of the motor’s torque.',
-                look: 'Nothing soft in the gap', caution: 'Something soft in the gap is a stop: the body will creep until it is cut.', after: ['cup-hand']),
+            BuildStep::worded(
+                'body-in', 'The body',
+                Wording::of(YokeWords::BODY_IN, drive: $this->stack->placeText(Place::Drive), plate: $this->stack->placeText(Place::Plate)),
+                after: ['dry-fit'],
+            ),
+            BuildStep::worded(
+                'yoke-in', 'The body',
+                Wording::of(YokeWords::YOKE_IN, slotInner: $this->stack->placeText(Place::SlotInner), slotOuter: $this->stack->placeText(Place::SlotOuter)),
+                after: ['body-in'],
+            ),
+            BuildStep::worded(
+                'cup-hand', 'The body', Wording::of(YokeWords::CUP_HAND),
+                turn: new Turn('Cup', Hand::Right, Action::Tighten, Side::NonDrive), compound: Compound::Grease,
+                after: ['yoke-in'],
+            ),
+            BuildStep::worded('set-rest', 'The body', Wording::of(YokeWords::SET_REST), after: ['cup-hand']),
         ];
     }
 
     public function torquing(): array
     {
         return [
-            new BuildStep('cup-torque', 'Torque', 'Cup to torque', 'Wheels on the floor, body on its rest.', 'Cup tool, held on with a clamp; torque wrench',
-                new Turn('Cup', Hand::Right, Action::Tighten, Side::NonDrive), null, true, Compound::Grease, look: 'Yoke still flat', after: ['set-rest']),
-            new BuildStep('spindle', 'Torque', 'Spindle in, preload by hand', "Find the splines by turning, never by force. Preload until play is gone and it still turns freely, then lock it. From the collar up to the mark: {$this->stack->placeText(Place::Crank)}.",
-                look: 'No play, no drag; the crank stops on its spacers', after: ['cup-torque']),
+            BuildStep::worded(
+                'cup-torque', 'Torque', Wording::of(YokeWords::CUP_TORQUE),
+                turn: new Turn('Cup', Hand::Right, Action::Tighten, Side::NonDrive), recordsTorque: true,
+                compound: Compound::Grease, after: ['set-rest'],
+            ),
+            BuildStep::worded(
+                'spindle', 'Torque', Wording::of(YokeWords::SPINDLE, crank: $this->stack->placeText(Place::Crank)),
+                after: ['cup-torque'],
+            ),
         ];
     }
 

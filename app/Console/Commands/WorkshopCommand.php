@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\People\FoundWorkshop;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Validation\Rules\Password;
+
+use function is_string;
+
+/** Makes a workshop and its first person, its owner. Asks for what no option says; there is no default password. */
+class WorkshopCommand extends Command
+{
+    protected $signature = 'spindle:workshop
+        {--name= : what the workshop is called}
+        {--place= : where it is}
+        {--owner= : the owner’s name}
+        {--email= : the owner’s address}
+        {--password-file= : a file with the owner’s password on its first line; asked for when it is not given}';
+
+    protected $description = 'Make a workshop and its owner';
+
+    public function handle(FoundWorkshop $found): int
+    {
+        $typed = [
+            'name' => $this->said('name', 'What is the workshop called?'),
+            'place' => $this->said('place', 'Where is it?'),
+            'owner' => $this->said('owner', 'What is its owner called?'),
+            'email' => mb_strtolower($this->said('email', 'The owner’s e-mail address?')),
+            'password' => $this->password(),
+        ];
+        $faults = Validator::make($typed, [
+            'name' => ['required', 'string', 'max:120'],
+            'place' => ['required', 'string', 'max:120'],
+            'owner' => ['required', 'string', 'max:120'],
+            'email' => ['required', 'email', 'max:200', 'unique:users,email'],
+            'password' => ['required', 'max:200', Password::defaults()],
+        ])->errors()->all();
+        if ($faults !== []) {
+            $this->error(implode("\n", $faults));
+
+            return self::INVALID;
+        }
+        $found($typed['name'], $typed['place'], $typed['owner'], $typed['email'], $typed['password']);
+        $this->info("{$typed['name']} is there. {$typed['owner']} signs in as {$typed['email']}.");
+
+        return self::SUCCESS;
+    }
+
+    private function said(string $option, string $question): string
+    {
+        $said = $this->option($option) ?? ($this->input->isInteractive() ? $this->ask($question) : null);
+
+        return is_string($said) ? trim($said) : '';
+    }
+
+    private function password(): string
+    {
+        $file = $this->option('password-file');
+        if (is_string($file)) {
+            return is_file($file) ? rtrim(explode("\n", (string) file_get_contents($file))[0], "\r") : '';
+        }
+        $typed = $this->input->isInteractive() ? $this->secret('A password for the owner, ten characters or more') : null;
+
+        return is_string($typed) ? $typed : '';
+    }
+}

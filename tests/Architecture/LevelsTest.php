@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Who may look at whom. Each level sees only those named before it; so nothing looks upward and nothing goes in a
+ * circle. docs/architecture.md draws the same order.
+ */
+
+const CORE_LEVELS = [
+    'Measure', 'Prose', 'Turn', 'Drawer', 'Shell', 'Bike', 'Document', 'Part', 'Margin', 'Route', 'Battery', 'Line', 'Gearing', 'Strip', 'Survey',
+    'Frame', 'Frame\Kind', 'Adapter', 'Section', 'Build', 'Mount', 'Mount\Sleeve', 'Mount\Yoke', 'Mount\TwinPlate', 'Catalogue', 'Hill',
+    'Ride', 'Reaction', 'Order', 'Fit', 'Job', 'Exchange', 'Worksheet',
+];
+
+const APP_LEVELS = [
+    'Models\Casts', 'Models\Scopes', 'Models', 'Notifications', 'Policies', 'Instruments', 'Assembly', 'Bench', 'Documents', 'Actions', 'Actions\Jobs', 'Actions\Catalogue',
+    'Actions\Survey', 'Actions\Kit', 'Actions\Steps', 'Actions\Drawer', 'Actions\Road', 'Actions\People', 'View\Drawings', 'View',
+    'Http\Downloads', 'Http\Middleware', 'Http\Requests', 'Http\Controllers', 'Console\Commands', 'Providers',
+];
+
+/** Mounts stand side by side: none knows another. */
+const STRANGERS = ['Mount\Sleeve', 'Mount\Yoke', 'Mount\TwinPlate'];
+
+/**
+ * What a tree of classes imports, folder by folder.
+ *
+ * @return array<string, array<string, string>> folders imported, with a file that does so, by the folder that imports them
+ */
+function importsOf(string $root, string $namespace): array
+{
+    $imports = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS)) as $file) {
+        $folder = str_replace('/', '\\', trim(substr(dirname((string) $file), strlen($root)), '/'));
+        if ($folder === '' || ! str_ends_with((string) $file, '.php')) {
+            continue;
+        }
+        $imports[$folder] ??= [];
+        $text = preg_replace('/^namespace .*$/m', '', (string) file_get_contents((string) $file));
+        preg_match_all('/\b'.preg_quote($namespace, '/').'\\\\([\w\\\\]+)\\\\\w+/', (string) $text, $found);
+        foreach ($found[1] as $other) {
+            $imports[$folder] += $other === $folder ? [] : [$other => basename((string) $file)];
+        }
+    }
+
+    return $imports;
+}
+
+/** @param  list<string>  $levels */
+function lookingUpward(string $root, string $namespace, array $levels): array
+{
+    $wrong = [];
+    foreach (importsOf($root, $namespace) as $folder => $others) {
+        $level = array_search($folder, $levels, true);
+        foreach ($others as $other => $file) {
+            $below = array_search($other, $levels, true);
+            if ($level === false || $below === false || $below > $level || (in_array($folder, STRANGERS, true) && in_array($other, STRANGERS, true))) {
+                $wrong[] = "{$folder} ({$file}) imports {$other}";
+            }
+        }
+    }
+
+    return $wrong;
+}
+
+it('looks upward nowhere in the core', function (): void {
+    $root = __DIR__.'/../../core/src';
+    expect(array_diff(array_keys(importsOf($root, 'NeatSpindle\Core')), CORE_LEVELS))->toBe([])
+        ->and(lookingUpward($root, 'NeatSpindle\Core', CORE_LEVELS))->toBe([]);
+});
+
+it('looks upward nowhere in the application', function (): void {
+    $root = __DIR__.'/../../app';
+    expect(array_diff(array_keys(importsOf($root, 'App')), APP_LEVELS))->toBe([])
+        ->and(lookingUpward($root, 'App', APP_LEVELS))->toBe([]);
+});
+
+it('knows a level that would look upward when it sees one', function (): void {
+    expect(lookingUpward(__DIR__.'/../../core/src', 'NeatSpindle\Core', array_reverse(CORE_LEVELS)))->not->toBe([]);
+});
+
+arch('nobody imports what speaks HTTP')
+    ->expect('App\Http')
+    ->not->toBeUsedIn(['App\Actions', 'App\Assembly', 'App\Bench', 'App\Documents', 'App\Models', 'App\View', 'App\Policies', 'App\Notifications', 'Database']);
+
+it('asks nowhere outside a mount’s own folder which mount it is', function (): void {
+    $places = [__DIR__.'/../../core/src' => '#/Mount/(Sleeve|Yoke|TwinPlate)/|/Catalogue/Mounts#', __DIR__.'/../../app' => null, __DIR__.'/../../resources/views' => '#/mount/#'];
+    $code = '[\'"](?:sleeve|yoke|twin-plate)[\'"]';
+    $question = "/Mount\\\\(?:Sleeve|Yoke|TwinPlate)\\\\|instanceof (?:Sleeve|Yoke|TwinPlate)|(?:[=!]==?|case)\s*{$code}|{$code}\s*(?:=>|[=!]==?)/";
+    $asking = [];
+    foreach ($places as $root => $ownFolders) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS)) as $file) {
+            $isOwn = $ownFolders !== null && preg_match($ownFolders, (string) $file) === 1;
+            if (! $isOwn && preg_match($question, (string) file_get_contents((string) $file), $found) === 1) {
+                $asking[] = basename((string) $file).": {$found[0]}";
+            }
+        }
+    }
+    expect($asking)->toBe([]);
+});

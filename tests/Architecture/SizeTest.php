@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Classes and lines that a person can take in at a glance.
+ */
+
+const MOST_METHODS = 25;
+const MOST_LINES_OF_A_CLASS = 300;
+const LONG_LINE = 140;
+const LONGEST_LINE = 180;
+
+/** @return list<string> */
+function sourceFiles(): array
+{
+    $files = [];
+    foreach (['core/src', 'app', 'database', 'bench', 'routes', 'bootstrap', 'config'] as $folder) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__."/../../{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
+            if (str_ends_with((string) $file, '.php') && ! str_contains((string) $file, '/cache/')) {
+                $files[] = (string) $file;
+            }
+        }
+    }
+
+    return $files;
+}
+
+it('keeps every class under twenty-six methods and three hundred and one lines', function (): void {
+    $large = [];
+    foreach (sourceFiles() as $file) {
+        $text = (string) file_get_contents($file);
+        $methods = preg_match_all('/^    (?:final |abstract )?(?:public|protected|private)(?: static)? function /m', $text);
+        $lines = substr_count($text, "\n");
+        if ($methods > MOST_METHODS || $lines > MOST_LINES_OF_A_CLASS) {
+            $large[] = basename($file).": {$methods} methods, {$lines} lines";
+        }
+    }
+    expect($large)->toBe([]);
+});
+
+it('keeps lines short: one in a hundred over 140 characters, none over 180', function (): void {
+    $all = 0;
+    $long = [];
+    $longest = [];
+    foreach (sourceFiles() as $file) {
+        foreach (file($file, FILE_IGNORE_NEW_LINES) ?: [] as $i => $line) {
+            $all++;
+            if (mb_strlen($line) > LONG_LINE) {
+                $long[] = basename($file).':'.($i + 1);
+            }
+            if (mb_strlen($line) > LONGEST_LINE) {
+                $longest[] = basename($file).':'.($i + 1).' '.mb_strlen($line);
+            }
+        }
+    }
+    expect($longest)->toBe([])->and(count($long))->toBeLessThanOrEqual($all / 100, implode(' ', array_slice($long, 0, 40)));
+});

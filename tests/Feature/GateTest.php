@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Steps\RecordBuildStep;
+use App\Actions\Survey\GiveAnswer;
+use App\Bench\OpenJob;
+use App\Models\Job;
+use App\Models\Role;
+use App\Models\StepRecord;
+use App\Models\StepState;
+use App\Models\User;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use NeatSpindle\Core\Survey\Spot;
+use Tests\Support\Workshops;
+
+/** A twin-plate job that is measured, whose bolt takes so many turns and whose spindle turns so. */
+function twinPlateJob(User $person, ?string $turns, ?string $feel): Job
+{
+    $job = Workshops::kitted($person, 'wren-pair', 'plain-40');
+    foreach (['ring_to_plate' => '10.4', 'pinion_to_face' => '40.7', 'crank_gap' => '23.1'] as $spot => $typed) {
+        Workshops::read($job, $person, Spot::from($spot), $typed);
+    }
+    Workshops::read($job, $person, Spot::ShellWidth, '92.0 ± 0.05');
+    foreach (array_filter(['crank_bolt_turns' => $turns, 'bearing_feel' => $feel, 'tensioner_arm' => 'free']) as $spot => $answer) {
+        app(GiveAnswer::class)(Workshops::fresh($job), $person, Spot::from($spot), $answer);
+    }
+
+    return Workshops::fresh($job);
+}
+
+/** What a held step says, tried by the action that every way in leads to; null when it let it pass. */
+function refusalOf(Job $job, User $person, string $code): ?string
+{
+    try {
+        app(RecordBuildStep::class)(Workshops::fresh($job), $person, $code, ['state' => StepState::Done, 'torque_nm' => 9.5, 'compound' => null, 'note' => null]);
+    } catch (ValidationException $e) {
+        return $e->getMessage();
+    }
+
+    return null;
+}
+
+it('lets no held step be ticked, by page, keys, direct request, second person or paper', function (): void {
+    $person = Workshops::stocked();
+    $second = Workshops::person(Role::Installer, $person->workshop);
+    $job = Workshops::built(Workshops::kitted($person), $person, 'body-in');
+    $held = 'lockring';
+
+    foreach ([$person, $second, Workshops::person(Role::Apprentice, $person->workshop)] as $by) {
+        $page = (string) $this->actingAs($by)->get("/jobs/{$job->id}/build?step={$held}")->assertSee('comes after')->getContent();
+        expect($page)->not->toContain('data-key="d"')->not->toContain('value="done"');
+        $this->get("/jobs/{$job->id}/build/print")->assertOk()->assertDontSee('value="done"', false);
+        foreach ([['torque' => '22'], ['torque' => '22', 'state' => 'done', 'note' => 'from paper'], ['torque' => '22', 'version' => 999]] as $typed) {
+            $this->post("/jobs/{$job->id}/build", ['step' => $held, 'state' => 'done', ...$typed])->assertSessionHasErrors('state');
+            $this->postJson("/jobs/{$job->id}/build", ['step' => $held, 'state' => 'done', ...$typed])->assertStatus(422);
+        }
+        expect(refusalOf($job, $by, $held))->toContain('comes after');
+    }
+    expect(StepRecord::query()->where('step', $held)->exists())->toBeFalse();
+    $this->actingAs($person)->post("/jobs/{$job->id}/build", ['step' => $held, 'state' => 'stopped', 'note' => 'thread damaged'])->assertSessionHasNoErrors();
+});
+
+it('builds no twin-plate job whose bolt takes one turn or whose bearing drags', function (?string $turns, ?string $feel, string $says): void {
+    $person = Workshops::stocked();
+    $job = twinPlateJob($person, $turns, $feel);
+    $torqued = [];
+    foreach (OpenJob::of($job)->buildSheet()->steps as $step) {
+        $refusal = refusalOf($job, $person, $step->code);
+        if ($step->recordsTorque) {
+            expect($refusal)->not->toBeNull();
+            $torqued[] = $step->code;
+        }
+    }
+    expect($torqued)->not->toBe([])
+        ->and(refusalOf($job, $person, $torqued[0]))->toContain($says)
+        ->and(StepRecord::query()->whereIn('step', $torqued)->exists())->toBeFalse();
+})->with([
+    'one turn' => ['1', 'free', '1 of at least'],
+    'turns not counted' => [null, 'free', 'not tried yet'],
+    'drag' => ['6', 'drag', 'it drags'],
+    'play' => ['6', 'play', 'end play'],
+    'nobody turned it' => ['6', null, 'not tried yet'],
+]);
+
+it('builds it to the end once all of that is right', function (): void {
+    $person = Workshops::stocked();
+    $job = twinPlateJob($person, '6', 'free');
+    foreach (OpenJob::of($job)->buildSheet()->steps as $step) {
+        expect([$step->code, refusalOf($job, $person, $step->code)])->toBe([$step->code, null]);
+    }
+});
+
+it('builds nothing but the dry fit while the stack fails', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person)->put("/jobs/{$job->id}/stack", ['version' => $job->version, 'place' => 'drive', 'op' => 'fill', 'typed' => '20'])->assertSessionHasNoErrors();
+    $said = [];
+    foreach (OpenJob::of(Workshops::fresh($job))->buildSheet()->steps as $step) {
+        $said[$step->code] = refusalOf($job, $person, $step->code);
+    }
+    expect(array_keys(array_filter($said, is_null(...))))->toBe(['safe', 'try-battery', 'dry-fit'])
+        ->and(implode(' ', array_filter($said)))->toContain('The stack fails');
+});
+
+it('builds nothing while the job is stopped', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person)->post("/jobs/{$job->id}/condition", ['subject' => 'frame', 'severity' => 'stop', 'note' => 'cracked'])->assertSessionHasNoErrors();
+    expect(refusalOf($job, $person, 'safe'))->toContain('stopped')->toContain('cracked');
+});
+
+it('asks the database at most twenty times for a torque, and twice for news', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::built(Workshops::kitted($person), $person, 'nut-torque');
+    $this->post('/sign-in', ['email' => $person->email, 'password' => Workshops::PASSWORD])->assertRedirect('/');
+    Auth::forgetGuards();
+    $asked = 0;
+    DB::listen(function () use (&$asked): void {
+        $asked++;
+    });
+    $this->post("/jobs/{$job->id}/build", ['step' => 'nut-torque', 'state' => 'done', 'torque' => '46'])->assertSessionHasNoErrors();
+    expect($asked)->toBeLessThanOrEqual(20);
+
+    Auth::forgetGuards();
+    $asked = 0;
+    $this->get("/jobs/{$job->id}/news?seen=1")->assertOk();
+    expect($asked)->toBeLessThanOrEqual(2);
+});

@@ -4,11 +4,38 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Models\Job;
+use App\Models\User;
+use Closure;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Testing\PendingCommand;
+use LogicException;
+use Tests\Support\Process;
 
 abstract class TestCase extends BaseTestCase
 {
+    // What a file's `beforeEach` lays out for its tests.
+    public Job $job;
+
+    public User $person;
+
+    public Process $caliper;
+
+    public string $demo;
+
+    public Closure $find;
+
+    public Closure $plugIn;
+
+    public Closure $read;
+
+    public Closure $record;
+
+    public Closure $take;
+
+    public Closure $upload;
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -23,5 +50,13 @@ abstract class TestCase extends BaseTestCase
         }
 
         return parent::actingAs($user, $guard);
+    }
+
+    /** @param  array<string, mixed>  $parameters */
+    public function artisan($command, $parameters = []): PendingCommand
+    {
+        $pending = parent::artisan($command, $parameters);
+
+        return $pending instanceof PendingCommand ? $pending : throw new LogicException('Console output is not mocked here.');
     }
 }

@@ -16,6 +16,8 @@ class CsvTable
     /** What a spreadsheet would take for a formula at the start of a cell. */
     private const FORMULA = ['=', '+', '-', '@', "\t", "\r"];
 
+    private const BLANK = " \t\n\r\0\x0B";
+
     /** @param  list<list<string>>  $rows */
     public static function write(array $rows): string
     {
@@ -73,18 +75,19 @@ class CsvTable
         return fopen('php://memory', 'r+') ?: throw new RuntimeException('No memory for a table.');
     }
 
-    /** A cell that a spreadsheet would compute gets an apostrophe before it; so does one that begins with one, to be told apart. */
+    /**
+     * A cell that a spreadsheet would compute gets an apostrophe before it; so does one whose own beginning or end would be
+     * lost in reading.
+     */
     private static function harmless(string $cell): string
     {
         $isDangerous = $cell !== '' && in_array($cell[0], self::FORMULA, true) && ! is_numeric($cell);
 
-        return $isDangerous || str_starts_with($cell, "'") ? "'{$cell}" : $cell;
+        return $isDangerous || str_starts_with($cell, "'") || trim($cell, self::BLANK) !== $cell ? "'{$cell}" : $cell;
     }
 
     private static function asTyped(string $cell): string
     {
-        $cell = trim($cell, " \t\n\r\0\x0B");
-
-        return str_starts_with($cell, "'") ? substr($cell, 1) : $cell;
+        return str_starts_with($cell, "'") ? substr($cell, 1) : trim($cell, self::BLANK);
     }
 }

@@ -13,6 +13,7 @@ use NeatSpindle\Core\Measure\TorqueUnit;
 
 /**
  * @property Role $role
+ * @property Workshop $workshop
  * @property LengthUnit $length_unit
  * @property TorqueUnit $torque_unit
  * @property Light $light

@@ -46,7 +46,10 @@ function importsOf(string $root, string $namespace): array
     return $imports;
 }
 
-/** @param  list<string>  $levels */
+/**
+ * @param  list<string>  $levels
+ * @return list<string>
+ */
 function lookingUpward(string $root, string $namespace, array $levels): array
 {
     $wrong = [];

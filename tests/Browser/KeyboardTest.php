@@ -40,7 +40,7 @@ it('rebuilds a stack by keyboard alone: puts in, swaps, moves, takes out, takes 
     rsort($expected);
     expect(driveSpacers($job))->toEqual($expected);
     $margin = OpenJob::of(Workshops::fresh($job))->worksheet()?->stack->margin(MarginName::RingToChainstay);
-    expect(shownMargin($site, MarginName::RingToChainstay))->toContain(number_format($margin?->value ?? 0, 2).' mm')
+    expect(shownMargin($site, MarginName::RingToChainstay))->toContain(number_format($margin->value ?? 0, 2).' mm')
         ->and($site->driver()->executeScript('return document.activeElement.id'))->toBe("add-drive-{$two->id}");
 
     $site->driver()->executeScript('document.activeElement.blur()');

@@ -14,7 +14,9 @@ afterAll(fn () => Site::close());
 /** @return list<string> codes of the rings in the order they are shown */
 function shownRings(Site $site): array
 {
-    return array_map(fn ($row) => (string) $row->getAttribute('data-ring'), $site->driver()->findElements(WebDriverBy::cssSelector('tr[data-ring]')));
+    $rows = array_values($site->driver()->findElements(WebDriverBy::cssSelector('tr[data-ring]')));
+
+    return array_map(fn ($row) => (string) $row->getAttribute('data-ring'), $rows);
 }
 
 it('ranks the rings anew when the cogs are weighed by keyboard', function (): void {

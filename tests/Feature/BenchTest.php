@@ -106,7 +106,7 @@ it('asks the database at most 16 times for any page', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     Workshops::kitted($person);
-    $this->actingAs($person->fresh());
+    $this->actingAs($person->refresh());
     $this->post("/jobs/{$job->id}/strip", ['step' => 'power', 'state' => 'done'])->assertSessionHasNoErrors();
     $this->post("/jobs/{$job->id}/build", ['step' => 'safe', 'state' => 'done'])->assertSessionHasNoErrors();
     $this->post("/jobs/{$job->id}/condition", ['subject' => 'frame', 'severity' => 'fine'])->assertSessionHasNoErrors();
@@ -123,5 +123,7 @@ it('asks the database at most 16 times for any page', function (): void {
         $counts[$path] = $asked;
     }
 
-    expect(array_filter($counts, fn (int $count) => $count > 16))->toBe([]);
+    foreach ($counts as $count) {
+        expect($count)->toBeLessThanOrEqual(16);
+    }
 });

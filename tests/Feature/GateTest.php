@@ -67,7 +67,7 @@ it('builds no twin-plate job whose bolt takes one turn or whose bearing drags', 
     $person = Workshops::stocked();
     $job = twinPlateJob($person, $turns, $feel);
     $torqued = [];
-    foreach (OpenJob::of($job)->buildSheet()->steps as $step) {
+    foreach (OpenJob::of($job)->buildSheet()->steps ?? [] as $step) {
         $refusal = refusalOf($job, $person, $step->code);
         if ($step->recordsTorque) {
             expect($refusal)->not->toBeNull();
@@ -88,7 +88,7 @@ it('builds no twin-plate job whose bolt takes one turn or whose bearing drags', 
 it('builds it to the end once all of that is right', function (): void {
     $person = Workshops::stocked();
     $job = twinPlateJob($person, '6', 'free');
-    foreach (OpenJob::of($job)->buildSheet()->steps as $step) {
+    foreach (OpenJob::of($job)->buildSheet()->steps ?? [] as $step) {
         expect([$step->code, refusalOf($job, $person, $step->code)])->toBe([$step->code, null]);
     }
 });
@@ -98,7 +98,7 @@ it('builds nothing but the dry fit while the stack fails', function (): void {
     $job = Workshops::kitted($person);
     $this->actingAs($person)->put("/jobs/{$job->id}/stack", ['version' => $job->version, 'place' => 'drive', 'op' => 'fill', 'typed' => '20'])->assertSessionHasNoErrors();
     $said = [];
-    foreach (OpenJob::of(Workshops::fresh($job))->buildSheet()->steps as $step) {
+    foreach (OpenJob::of(Workshops::fresh($job))->buildSheet()->steps ?? [] as $step) {
         $said[$step->code] = refusalOf($job, $person, $step->code);
     }
     expect(array_keys(array_filter($said, is_null(...))))->toBe(['safe', 'try-battery', 'dry-fit'])

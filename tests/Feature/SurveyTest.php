@@ -105,12 +105,12 @@ it('says what is wrong with an answer', function (string $spot, string $value, s
 ]);
 
 it('holds the next thing to do up to date', function (): void {
-    expect($this->job->fresh()->next_step)->toContain('Walk round');
+    expect(Workshops::fresh($this->job)->next_step)->toContain('Walk round');
     foreach (['chainstay_length' => '438', 'over_locknuts' => '135', 'cog_inset' => '5', 'cog_pitch' => '4.3', 'wheel' => '2180'] as $spot => $typed) {
         ($this->read)($typed, ['spot' => $spot]);
     }
     $this->post("/jobs/{$this->job->id}/answers", ['spot' => 'cogs', 'value' => '11 13']);
-    expect($this->job->fresh()->next_step)->toBe('Strip: Power off, battery out');
+    expect(Workshops::fresh($this->job)->next_step)->toBe('Strip: Power off, battery out');
 });
 
 it('asks for the step between several cogs, though a document may leave it out', function (): void {

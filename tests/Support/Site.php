@@ -189,6 +189,7 @@ final class Site
         return (string) preg_replace('/\s+/u', ' ', $this->wait(WebDriverBy::cssSelector($selector))->getText());
     }
 
+    /** @phpstan-impure the page may have changed since it was last asked */
     public function has(string $selector): bool
     {
         return $this->driver()->findElements(WebDriverBy::cssSelector($selector)) !== [];

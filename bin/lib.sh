@@ -1,4 +1,4 @@
-# Shared by bin/start and bin/test: what the machine needs, and a private MariaDB on loopback.
+# Shared by the commands beside it: what the machine needs, and a private MariaDB on loopback.
 # Sourced, not run. Expects $root to be the checkout.
 
 say() { printf '\033[1m%s\033[0m\n' "$*" >&2; }
@@ -149,6 +149,20 @@ wait_for_database() {
         sleep 0.05
     done
     return 1
+}
+
+# What the environment, or else .env, says. $1 the name.
+setting() {
+    if [ -n "${!1:-}" ]; then printf '%s' "${!1}"; return; fi
+    sed -n "s/^$1=//p" "$root/.env" 2>/dev/null | tail -n 1 | sed -e 's/^"\(.*\)"$/\1/' -e "s/^'\(.*\)'$/\1/"
+}
+
+# Runs a client of MariaDB against the application's database; its password is on no command line. $1 the client, rest its words.
+with_database() {
+    local client=$1
+    shift
+    "$client" --defaults-extra-file=<(printf '[client]\nhost=%s\nport=%s\nuser=%s\npassword="%s"\n' \
+        "$(setting DB_HOST)" "$(setting DB_PORT)" "$(setting DB_USERNAME)" "$(setting DB_PASSWORD)") --default-character-set=utf8mb4 "$@"
 }
 
 # Ends a process group we started, by its leader's id.

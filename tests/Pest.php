@@ -7,4 +7,4 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
-pest()->extend(TestCase::class)->use(DatabaseTruncation::class)->in('Browser');
+pest()->extend(TestCase::class)->use(DatabaseTruncation::class)->in('Browser', 'System');

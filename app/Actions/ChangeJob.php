@@ -18,6 +18,9 @@ use Illuminate\Support\Facades\DB;
  */
 class ChangeJob
 {
+    /** Two changes of different jobs may stand in each other's way in the database; the later one is tried again. */
+    private const ATTEMPTS = 3;
+
     private bool $isInOneGo = false;
 
     public function __construct(private readonly Gate $gate) {}
@@ -35,10 +38,9 @@ class ChangeJob
      */
     public function __invoke(Job $job, User $by, string $ability, ?int $seen, array $touches, Closure $change): mixed
     {
-        $this->gate->forUser($by)->authorize($ability, $job);
-
-        return DB::transaction(function () use ($job, $by, $seen, $touches, $change): mixed {
+        return DB::transaction(function () use ($job, $by, $ability, $seen, $touches, $change): mixed {
             $held = Job::query()->whereKey($job->id)->lockForUpdate()->with(Job::OPENED)->firstOrFail();
+            $this->gate->forUser($by)->authorize($ability, $held);
             if ($seen !== null && $seen !== $held->version) {
                 throw JobChangedMeanwhile::job($held);
             }
@@ -51,7 +53,7 @@ class ChangeJob
             $job->setRawAttributes($held->getAttributes(), true);
 
             return $result;
-        });
+        }, self::ATTEMPTS);
     }
 
     /**

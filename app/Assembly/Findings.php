@@ -16,6 +16,7 @@ use NeatSpindle\Core\Survey\EarlyWidth;
 use NeatSpindle\Core\Survey\GuideRemedy;
 use NeatSpindle\Core\Survey\Spot;
 
+use function array_key_exists;
 use function count;
 
 /** What has been read and answered at each spot of a job, as it stands now. */
@@ -23,6 +24,9 @@ class Findings
 {
     /** The answer that says how much each cog is ridden. */
     public const USE = 'cog_use';
+
+    /** @var array<string, ?Measurement> what was asked for before, by spot */
+    private array $measured = [];
 
     /**
      * @param  array<array-key, Collection<int, Reading>>  $readings  by spot
@@ -45,6 +49,13 @@ class Findings
     }
 
     public function measurement(Spot $spot): ?Measurement
+    {
+        return array_key_exists($spot->value, $this->measured)
+            ? $this->measured[$spot->value]
+            : $this->measured[$spot->value] = isset($this->readings[$spot->value]) ? $this->measure($spot) : null;
+    }
+
+    private function measure(Spot $spot): ?Measurement
     {
         $readings = $this->readings($spot);
         $stated = $readings->first(fn (Reading $reading) => $reading->plus_minus_mm !== null);

@@ -60,7 +60,7 @@ class OpenJob
     /** The chosen motor; null while none is chosen. */
     public function motor(): ?Motor
     {
-        return $this->catalogue->motor($this->job->kit?->motor_id);
+        return $this->once('motor', fn (): ?Motor => $this->catalogue->motor($this->job->kit?->motor_id));
     }
 
     /** How the chosen motor is held; null while none is chosen. */

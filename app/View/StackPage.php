@@ -167,7 +167,7 @@ class StackPage extends JobPage
     /** The views that are particular to the mount lie in a folder of their own. */
     public function mountView(string $part): string
     {
-        return 'mount.'.($this->stack()?->mount->code() ?? 'none').'.'.$part;
+        return 'components.mount.'.($this->stack()?->mount->code() ?? 'none').'.'.$part;
     }
 
     public function firstChain(): FirstChain

@@ -47,9 +47,12 @@ class SurveyPage extends JobPage
     /** @return array<string, Spot> those that make sense for this kind of bike, in walking order */
     public function spots(): array
     {
-        $spots = SurveyPlan::for($this->job->bike->kind, $this->opened->mount()?->spots() ?? []);
+        if ($this->spots === null) {
+            $spots = SurveyPlan::for($this->job->bike->kind, $this->opened->mount()?->spots() ?? []);
+            $this->spots = array_combine(array_column($spots, 'value'), $spots);
+        }
 
-        return $this->spots ??= array_combine(array_column($spots, 'value'), $spots);
+        return $this->spots;
     }
 
     /** @return list<Spot> the spots of one sitting */

@@ -79,13 +79,22 @@ enum Spot: string
     public static function whereRead(Source $source, ?float $radius = null): ?self
     {
         $nearest = null;
-        foreach (self::cases() as $spot) {
-            if ($spot->source() === $source && ($nearest === null || $spot->distanceTo($radius) < $nearest->distanceTo($radius))) {
+        foreach (self::readFor($source) as $spot) {
+            if ($nearest === null || $spot->distanceTo($radius) < $nearest->distanceTo($radius)) {
                 $nearest = $spot;
             }
         }
 
         return $nearest;
+    }
+
+    /** @return list<self> the spots a figure of a sum is read at */
+    private static function readFor(Source $source): array
+    {
+        /** @var array<string, list<self>> $known */
+        static $known = [];
+
+        return $known[$source->value] ??= array_values(array_filter(self::cases(), fn (self $spot) => $spot->source() === $source));
     }
 
     /** The same for a radius of the chainstay's profile; null for all other spots. */

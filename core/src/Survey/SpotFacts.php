@@ -37,6 +37,14 @@ final readonly class SpotFacts
 
     public static function of(Spot $spot): self
     {
+        /** @var array<string, self> $known */
+        static $known = [];
+
+        return $known[$spot->value] ??= self::state($spot);
+    }
+
+    private static function state(Spot $spot): self
+    {
         return match ($spot) {
             Spot::CrankKind => new self(SpotKind::Choice, '/fitted/crank', [Landmark::Crank, 0, 18, -10],
                 choices: self::labels(CrankKind::cases())),

@@ -62,7 +62,7 @@
                 <x-holds :page="$page" />
             </div>
         </div>
-        @if ($page->gates() !== [])<x-dynamic-component :component="$page->mountView('gates')" :page="$page" :stack="$stack" />@endif
+        @if ($page->gates() !== [])@include($page->mountView('gates'))@endif
         @if ($stack->margins !== [])
             <section class="panel mt-3" aria-labelledby="margins-title">
                 <h2 id="margins-title">Margins, and why</h2>
@@ -71,6 +71,6 @@
                 @endforeach
             </section>
         @endif
-        @if ($stack->arrangement)<x-dynamic-component :component="$page->mountView('arrangement')" :page="$page" :stack="$stack" />@endif
+        @if ($stack->arrangement)@include($page->mountView('arrangement'))@endif
     @endif
 </x-job>

@@ -14,6 +14,6 @@ class SetSupply extends JobAction
 {
     public function __invoke(Job $job, User $by, int $seen, Run $run, float $mm): void
     {
-        ($this->change)($job, $by, 'work', $seen, [], fn () => $run->update(['supply_mm' => $mm]));
+        ($this->change)($job, $by, 'work', $seen, [], fn () => Run::query()->whereKey($run->id)->where('job_id', $job->id)->update(['supply_mm' => $mm]));
     }
 }

@@ -14,6 +14,6 @@ class DropRoad extends JobAction
 {
     public function __invoke(Job $job, User $by, Track $track): void
     {
-        ($this->change)($job, $by, 'work', null, [], fn () => $track->delete());
+        ($this->change)($job, $by, 'work', null, [], fn () => Track::query()->whereKey($track->id)->where('job_id', $job->id)->delete());
     }
 }

@@ -16,7 +16,8 @@ class LiftStop extends JobAction
     public function __invoke(Job $job, User $by, Condition $stop, string $reason): void
     {
         ($this->change)($job, $by, 'override', null, [], function (OpenJob $open) use ($job, $by, $stop, $reason): void {
-            $stop->update(['lifted_at' => now(), 'lifted_by_id' => $by->id, 'lifted_because' => $reason]);
+            Condition::query()->whereKey($stop->id)->where('job_id', $job->id)
+                ->update(['lifted_at' => now(), 'lifted_by_id' => $by->id, 'lifted_because' => $reason]);
             $open->job->stopped_for = Condition::stopOf($job);
         });
     }

@@ -7,9 +7,10 @@
                 <h2 id="people-title">Who works here</h2>
                 <ul class="plain-list people">
                     @foreach ($page->people() as $person)
-                        <li class="person" data-person="{{ $person->id }}">
+                        <li class="person py-2" data-person="{{ $person->id }}">
                             <p class="mb-1"><strong>{{ $person->name }}</strong> <span class="soft">{{ $person->email }}</span> @if ($person->isShutOut())<span class="stopped">✕ shut out {{ $person->shut_out_at->format('j M Y') }}</span>@endif</p>
                             @if ($page->mayManage())
+                                <div class="d-flex flex-wrap gap-3 align-items-center">
                                 <form class="tool-line" method="post" action="{{ route('people.change', $person) }}">
                                     @csrf @method('PUT')
                                     <label class="visually-hidden" for="name-{{ $person->id }}">Name</label>
@@ -20,12 +21,14 @@
                                     </select>
                                     <button class="btn btn-plain" aria-label="Keep {{ $person->name }}">Keep</button>
                                 </form>
-                                <x-fault :for="'role.'.$person->id" />
-                                <form class="mt-1" method="post" action="{{ route('people.access', $person) }}">
+                                <form method="post" action="{{ route('people.access', $person) }}">
                                     @csrf @method('PUT')
                                     <input type="hidden" name="out" value="{{ $person->isShutOut() ? 0 : 1 }}">
-                                    <button class="btn-link-quiet">{{ $person->isShutOut() ? 'Let in again' : 'Shut out; what was done stays' }}</button>
+                                    <button class="btn-link-quiet">{{ $person->isShutOut() ? 'Let in again' : 'Shut out' }}<span class="visually-hidden">: {{ $person->name }}</span></button>
                                 </form>
+                                </div>
+                                @foreach ($errors->getBag("person-{$person->id}")->all() as $fault)<p class="fault" role="alert">{{ $fault }}</p>@endforeach
+                                <x-fault :for="'role.'.$person->id" />
                                 <x-fault :for="'access.'.$person->id" />
                             @else
                                 <p class="form-hint mb-0">{{ $person->role->label() }}</p>
@@ -33,9 +36,10 @@
                         </li>
                     @endforeach
                 </ul>
+                @if ($page->mayManage())<p class="form-hint mb-0">Whoever is shut out cannot sign in any more; what they did stays, under their name.</p>@endif
             </section>
             <section class="panel" aria-labelledby="invite-title">
-                <h2 id="invite-title">Take somebody in</h2>
+                <h2 id="invite-title">Invite somebody</h2>
                 @if ($page->mayManage())
                     <form method="post" action="{{ route('people.invite') }}" novalidate>
                         @csrf

@@ -151,3 +151,16 @@ it('answers at /up only while the database does', function (): void {
     config(['database.connections.mariadb.port' => getenv('DB_PORT')]);
     app('db')->purge();
 });
+
+it('says beside the person what is wrong with their name, and not where somebody is invited', function (): void {
+    $owner = Workshops::person();
+    $other = Workshops::person(Role::Installer, $owner->workshop);
+
+    $this->actingAs($owner)->from('/people')->put("/people/{$other->id}", ['name' => ' ', 'role' => 'installer'])
+        ->assertSessionHasErrorsIn("person-{$other->id}", 'name');
+    $page = (string) $this->get('/people')->assertOk()->getContent();
+    expect(substr_count($page, 'What is the person called?'))->toBe(1)
+        ->and(strpos($page, 'What is the person called?'))->toBeLessThan(strpos($page, 'Invite somebody'));
+
+    $this->put("/people/{$other->id}", ['name' => ['x'], 'role' => ['owner']])->assertSessionHasErrorsIn("person-{$other->id}", ['name', 'role']);
+});

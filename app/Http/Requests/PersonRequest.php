@@ -5,12 +5,20 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Role;
+use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /** A person's name and role. */
 class PersonRequest extends FormRequest
 {
+    /** What is wrong is said beside this person, not beside the one being invited. */
+    protected function prepareForValidation(): void
+    {
+        $user = $this->route('user');
+        $this->errorBag = 'person-'.($user instanceof User ? $user->id : '');
+    }
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {

@@ -46,7 +46,7 @@ class ChangeJob
             }
             $before = OpenJob::of($held);
             $result = $change($before);
-            $held->fill(['version' => $held->version + 1, 'changed_by_id' => $by->id]);
+            $held->forceFill(['version' => $held->version + 1, 'changed_by_id' => $by->id]);
             $held->load($touches);
             $this->keepProgress($held, $before);
             $held->save();

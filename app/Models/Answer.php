@@ -10,7 +10,7 @@ class Answer extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = ['job_id', 'user_id', 'question', 'value', 'given_at', 'superseded_at'];
 
     protected $casts = ['given_at' => 'datetime', 'superseded_at' => 'datetime'];
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\BikeFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use NeatSpindle\Core\Bike\BikeKind;
@@ -16,7 +18,10 @@ use NeatSpindle\Core\Bike\FrameMaterial;
  */
 class Bike extends Model
 {
-    protected $guarded = [];
+    /** @use HasFactory<BikeFactory> */
+    use HasFactory;
+
+    protected $fillable = ['customer_id', 'label', 'kind', 'frame_material'];
 
     protected $casts = ['kind' => BikeKind::class, 'frame_material' => FrameMaterial::class];
 

@@ -23,7 +23,10 @@ class Condition extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = [
+        'job_id', 'user_id', 'subject', 'severity', 'remedy', 'declined_by', 'note', 'found_at', 'superseded_at',
+        'lifted_at', 'lifted_by_id', 'lifted_because',
+    ];
 
     protected $casts = [
         'subject' => Subject::class,

@@ -20,7 +20,7 @@ use NeatSpindle\Core\Shell\ShellStandard;
 #[ScopedBy(OwnWorkshop::class)]
 class Insert extends Model
 {
-    protected $guarded = [];
+    protected $fillable = ['code', 'shells', 'motors', 'flange_mm', 'bore_mm'];
 
     protected $casts = ['shells' => 'array', 'motors' => 'array', 'flange_mm' => 'float', 'bore_mm' => 'float'];
 

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Scopes\OwnWorkshop;
+use Database\Factories\JobFactory;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -23,7 +25,10 @@ use Illuminate\Support\Carbon;
 #[ScopedBy(OwnWorkshop::class)]
 class Job extends Model
 {
-    protected $guarded = [];
+    /** @use HasFactory<JobFactory> */
+    use HasFactory;
+
+    protected $fillable = ['bike_id', 'assignee_id', 'number', 'promised_on', 'stage', 'waits_for', 'next_step', 'stopped_for'];
 
     protected $attributes = ['stage' => 'survey', 'waits_for' => 'measurement', 'next_step' => '', 'version' => 0];
 

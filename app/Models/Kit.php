@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 class Kit extends Model
 {
-    protected $guarded = [];
+    protected $fillable = ['job_id', 'motor_id', 'ring_id', 'ring_mounting', 'insert_id', 'by_hand', 'bracing', 'riding'];
 
     protected $attributes = ['by_hand' => '{}', 'ring_mounting' => ''];
 

@@ -23,7 +23,7 @@ class KitChange extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = ['job_id', 'user_id', 'version', 'what', 'touched', 'before', 'after', 'made_at', 'undone_at', 'superseded_at'];
 
     protected $casts = ['touched' => 'array', 'before' => 'array', 'after' => 'array', 'made_at' => 'datetime', 'undone_at' => 'datetime'];
 

@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
 #[ScopedBy(OwnWorkshop::class)]
 class Lead extends Model
 {
-    protected $guarded = [];
+    protected $fillable = ['connector', 'length_mm', 'quantity'];
 
     protected $casts = ['length_mm' => 'float', 'quantity' => 'int'];
 }

@@ -20,7 +20,7 @@ use NeatSpindle\Core\Mount\Mount;
 #[ScopedBy(OwnWorkshop::class)]
 class Motor extends Model
 {
-    protected $guarded = [];
+    protected $fillable = ['code', 'name', 'mount', 'continuous_w', 'max_torque_nm', 'figures'];
 
     protected $casts = ['figures' => 'array', 'continuous_w' => 'float', 'max_torque_nm' => 'float'];
 

@@ -22,7 +22,10 @@ class Reading extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = [
+        'job_id', 'user_id', 'spot', 'value_mm', 'plus_minus_mm', 'instrument', 'instrument_mm', 'typed', 'taken_at',
+        'superseded_at', 'superseded_by_id', 'withdrawn_by_id',
+    ];
 
     protected $casts = [
         'spot' => Spot::class,

@@ -18,7 +18,7 @@ use Illuminate\Support\Collection;
  */
 class Reservation extends Model
 {
-    protected $guarded = [];
+    protected $fillable = ['job_id', 'spacer_id', 'user_id', 'quantity', 'state'];
 
     protected $casts = ['quantity' => 'int', 'state' => ReservationState::class];
 

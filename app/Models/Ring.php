@@ -22,7 +22,7 @@ class Ring extends Model
 {
     private const LONGEST_CODE = 200;
 
-    protected $guarded = [];
+    protected $fillable = ['code', 'teeth', 'dish_mm', 'thickness_mm', 'details'];
 
     protected $casts = ['teeth' => 'int', 'dish_mm' => 'float', 'thickness_mm' => 'float', 'details' => 'array'];
 

@@ -21,7 +21,10 @@ class Run extends Model
             'current_a' => 20, 'area_mm2' => 2.5],
     ];
 
-    protected $guarded = [];
+    protected $fillable = [
+        'job_id', 'position', 'name', 'kind', 'from_place', 'to_place', 'supply_mm', 'connector', 'current_a',
+        'area_mm2',
+    ];
 
     protected $casts = ['supply_mm' => 'float', 'current_a' => 'float', 'area_mm2' => 'float'];
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Scopes\OwnWorkshop;
+use Database\Factories\SpacerFactory;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use NeatSpindle\Core\Drawer\Place;
@@ -24,9 +26,12 @@ use function in_array;
 #[ScopedBy(OwnWorkshop::class)]
 class Spacer extends Model
 {
+    /** @use HasFactory<SpacerFactory> */
+    use HasFactory;
+
     public const MOST_KINDS = 300;
 
-    protected $guarded = [];
+    protected $fillable = ['thickness_mm', 'quantity', 'uses', 'lies_in'];
 
     protected $casts = ['thickness_mm' => 'float', 'uses' => 'array', 'quantity' => 'int'];
 

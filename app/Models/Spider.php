@@ -18,7 +18,7 @@ use NeatSpindle\Core\Part\Spider as AdapterSpider;
 #[ScopedBy(OwnWorkshop::class)]
 class Spider extends Model
 {
-    protected $guarded = [];
+    protected $fillable = ['code', 'bolt_circle_mm', 'thickness_mm', 'motors'];
 
     protected $casts = ['bolt_circle_mm' => 'float', 'thickness_mm' => 'float', 'motors' => 'array'];
 

@@ -17,7 +17,10 @@ class StepRecord extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = [
+        'job_id', 'user_id', 'sheet', 'step', 'state', 'torque_nm', 'compound', 'note', 'asked', 'recorded_at',
+        'superseded_at',
+    ];
 
     protected $casts = ['state' => StepState::class, 'torque_nm' => 'float', 'asked' => 'array', 'recorded_at' => 'datetime', 'superseded_at' => 'datetime'];
 

@@ -19,7 +19,7 @@ use NeatSpindle\Core\Ride\Profile;
  */
 class Track extends Model
 {
-    protected $guarded = [];
+    protected $fillable = ['job_id', 'user_id', 'name', 'heights', 'length_m', 'raw_ascent_m', 'points', 'remarks'];
 
     protected $casts = ['heights' => 'array', 'length_m' => 'float', 'raw_ascent_m' => 'float', 'points' => 'int', 'remarks' => 'array'];
 

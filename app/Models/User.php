@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\UserFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Notifications\Notifiable;
@@ -21,9 +23,12 @@ use NeatSpindle\Core\Measure\TorqueUnit;
  */
 class User extends Authenticatable
 {
+    /** @use HasFactory<UserFactory> */
+    use HasFactory;
+
     use Notifiable;
 
-    protected $guarded = [];
+    protected $fillable = ['name', 'email', 'password', 'role', 'length_unit', 'torque_unit', 'light'];
 
     protected $hidden = ['password', 'remember_token'];
 

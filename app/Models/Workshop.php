@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\WorkshopFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 class Workshop extends Model
 {
-    protected $guarded = [];
+    /** @use HasFactory<WorkshopFactory> */
+    use HasFactory;
+
+    protected $fillable = ['name', 'place', 'first_number'];
 
     /** @return HasMany<User, $this> */
     public function users(): HasMany

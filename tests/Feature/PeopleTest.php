@@ -160,7 +160,7 @@ it('says beside the person what is wrong with their name, and not where somebody
         ->assertSessionHasErrorsIn("person-{$other->id}", 'name');
     $page = (string) $this->get('/people')->assertOk()->getContent();
     expect(substr_count($page, 'What is the person called?'))->toBe(1)
-        ->and(strpos($page, 'What is the person called?'))->toBeLessThan(strpos($page, 'Invite somebody'));
+        ->and(strpos($page, 'What is the person called?'))->toBeLessThan((int) strpos($page, 'Invite somebody'));
 
     $this->put("/people/{$other->id}", ['name' => ['x'], 'role' => ['owner']])->assertSessionHasErrorsIn("person-{$other->id}", ['name', 'role']);
 });

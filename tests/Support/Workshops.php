@@ -19,6 +19,7 @@ use App\Models\Role;
 use App\Models\StepState;
 use App\Models\User;
 use App\Models\Workshop;
+use Database\Factories\UserFactory;
 use Illuminate\Support\Facades\Auth;
 use NeatSpindle\Core\Measure\LengthText;
 use NeatSpindle\Core\Measure\LengthUnit;
@@ -28,7 +29,7 @@ use NeatSpindle\Core\Survey\Spot;
 /** Made-up workshops with people, a catalogue and a hardtail, for the tests. */
 final class Workshops
 {
-    public const PASSWORD = 'correct horse';
+    public const PASSWORD = UserFactory::PASSWORD;
 
     /** Everything a hardtail with a 73 mm shell shows. */
     public const READINGS = [
@@ -45,11 +46,7 @@ final class Workshops
 
     public static function person(Role $role = Role::Owner, ?Workshop $workshop = null): User
     {
-        $workshop ??= Workshop::query()->create(['name' => 'Test yard', 'place' => 'Nowhere']);
-
-        return $workshop->users()->create([
-            'name' => ucfirst($role->value).' Tester', 'email' => uniqid().'@test.example', 'password' => self::PASSWORD, 'role' => $role,
-        ]);
+        return User::factory()->in($workshop ?? Workshop::factory()->createOne(), $role)->createOne();
     }
 
     /** A person whose workshop has the demo's catalogue. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Jobs;
 
-use App\Models\Customer;
 use App\Models\Job;
 use App\Models\Run;
 use App\Models\User;
@@ -23,15 +22,14 @@ class StartJob
         return DB::transaction(function () use ($by, $typed): Job {
             $workshop = Workshop::query()->whereKey($by->workshop_id)->lockForUpdate()->firstOrFail();
             $this->gate->forUser($by)->authorize('startJob', $workshop);
-            $customer = Customer::query()->firstOrCreate(['workshop_id' => $by->workshop_id, 'name' => trim($typed['customer'])]);
+            $customer = $workshop->customers()->firstOrCreate(['name' => trim($typed['customer'])]);
             $bike = $customer->bikes()->create([
                 'label' => $typed['bike'], 'kind' => $typed['kind'], 'frame_material' => $typed['frame_material'],
             ]);
-            $job = Job::query()->create([
-                'workshop_id' => $by->workshop_id,
+            $job = $workshop->jobs()->create([
                 'bike_id' => $bike->id,
                 'assignee_id' => $typed['assignee_id'] ?? $by->id,
-                'number' => max($workshop->first_number, 1 + (int) Job::query()->where('workshop_id', $by->workshop_id)->max('number')),
+                'number' => max($workshop->first_number, 1 + (int) $workshop->jobs()->max('number')),
                 'promised_on' => $typed['promised_on'] ?? null,
                 'next_step' => 'Walk round the bike and measure',
             ]);

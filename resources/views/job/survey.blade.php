@@ -5,87 +5,87 @@
             <x-drawing.survey :view="$page->drawing()" :page="$page" />
         </section>
         <section class="panel spot" aria-labelledby="spot-title">
-                <h2 id="spot-title"><span class="figures">{{ $page->numberOf($spot->value) }}</span> {{ $spot->label() }}</h2>
-                <p>{{ $spot->how() }}</p>
-                @if ($page->closeUp())<x-drawing.close-up :of="$page->closeUp()" />@endif
+            <h2 id="spot-title"><span class="figures">{{ $page->numberOf($spot->value) }}</span> {{ $spot->label() }}</h2>
+            <p>{{ $spot->how() }}</p>
+            @if ($page->closeUp())<x-drawing.close-up :of="$page->closeUp()" />@endif
             <p class="form-hint">{{ $spot->why() }}</p>
-                @if (session('kept') === $spot->label())
-                    <p class="kept" role="status">Kept: {{ $page->answerAt($spot) }}</p>
-                @endif
-                @if ($spot->kind()->isMeasured())
-                    <form method="post" action="{{ route('job.reading', $page->job) }}" novalidate>
-                        @csrf
-                        <input type="hidden" name="spot" value="{{ $spot->value }}">
-                        <label class="form-label" for="typed">{{ $page->readings()->isEmpty() ? 'Reading' : 'Another reading' }}, in {{ $page->unit->value }} unless you write the unit</label>
-                        <input class="form-control big-figure" id="typed" name="typed" value="{{ old('spot') === $spot->value ? old('typed') : '' }}" autocomplete="off" inputmode="decimal" autofocus
-                            @error('typed') aria-invalid="true" aria-describedby="typed-fault" @enderror>
-                        <x-fault for="typed" id="typed-fault" />
-                        @error('sure')
-                            <label class="d-flex gap-2 align-items-center mt-1" for="sure"><input class="form-check-input m-0" type="checkbox" name="sure" id="sure" value="1"> I looked again: keep it all the same</label>
-                        @enderror
-                        <p class="form-hint">Several at once: 73.04 72.96 73.08. Inches: 2 7/8 in. Your own doubt: 73.0 ± 0.1.</p>
-                        <div class="row g-2 align-items-end">
-                            <div class="col">
-                                <label class="form-label" for="instrument">Taken with</label>
-                                <select class="form-select" id="instrument" name="instrument">
-                                    @foreach ($page->instruments() as $instrument)
-                                        <option value="{{ $instrument->value }}" @selected((old('instrument') ?? $spot->instrument()?->value) === $instrument->value)>{{ $instrument->label() }}, ± {{ $page->unit->show($instrument->doubtMm()) }}</option>
-                                    @endforeach
-                                </select>
-                            </div>
-                            <div class="col-auto"><button class="btn btn-primary">Keep</button></div>
-                        </div>
-                        @if ($page->readings()->isNotEmpty())
-                            <label class="d-flex gap-2 align-items-center mt-1">
-                                <input class="form-check-input m-0" type="checkbox" name="afresh" value="1"> Measured afresh: the readings below no longer count
-                            </label>
-                        @endif
-                    </form>
-@if ($page->isCaliperPlugged() && $spot->instrument() === NeatSpindle\Core\Survey\Instrument::Caliper)
-                        <form class="mt-2" method="post" action="{{ route('job.caliper', $page->job) }}">
-                            @csrf
-                            <input type="hidden" name="spot" value="{{ $spot->value }}">
-                            <button class="btn btn-plain" id="take" data-key="c">Take it from the caliper <kbd aria-hidden="true">c</kbd></button>
-                        </form>
-                    @endif
-                                        @if ($page->readings()->isNotEmpty())
-                        <p class="mt-2 mb-0"><strong class="spot-answer">{{ $page->answerAt($spot) }}</strong> from {{ $page->readings()->count() }} {{ Str::plural('reading', $page->readings()->count()) }}</p>
-                        <ul class="reading-list">
-                            @foreach ($page->readings() as $reading)
-                                <li>
-                                    <span class="figures">{{ $page->unit->show($reading->value_mm) }}</span>
-                                    <span class="soft">{{ $reading->instrument->label() }}, {{ $reading->taken_at->format('j M H:i') }}</span>
-                                    <form class="ms-auto" method="post" action="{{ route('job.reading.take-back', [$page->job, $reading]) }}">
-                                        @csrf @method('DELETE')
-                                        <button class="btn-link-quiet" aria-label="Take back {{ $page->unit->show($reading->value_mm) }}">Take back</button>
-                                    </form>
-                                </li>
-                            @endforeach
-                        </ul>
-                    @endif
-                @else
-                    <form method="post" action="{{ route('job.answer', $page->job) }}" novalidate>
-                        @csrf
-                        <input type="hidden" name="spot" value="{{ $spot->value }}">
-                        @if ($spot->choices() !== [])
-                            <div class="choice-row" role="group" aria-labelledby="spot-title">
-                                @foreach ($spot->choices() as $value => $label)
-                                    <button class="btn {{ $page->opened->findings->answer($spot) === (string) $value ? 'btn-primary' : 'btn-plain' }}" name="value" value="{{ $value }}"
-                                        aria-pressed="{{ $page->opened->findings->answer($spot) === (string) $value ? 'true' : 'false' }}">{{ $label }}</button>
+            @if (session('kept') === $spot->label())
+                <p class="kept" role="status">Kept: {{ $page->answerAt($spot) }}</p>
+            @endif
+            @if ($spot->kind()->isMeasured())
+                <form method="post" action="{{ route('job.reading', $page->job) }}" novalidate>
+                    @csrf
+                    <input type="hidden" name="spot" value="{{ $spot->value }}">
+                    <label class="form-label" for="typed">{{ $page->readings()->isEmpty() ? 'Reading' : 'Another reading' }}, in {{ $page->unit->value }} unless you write the unit</label>
+                    <input class="form-control big-figure" id="typed" name="typed" value="{{ old('spot') === $spot->value ? old('typed') : '' }}" autocomplete="off" inputmode="decimal" autofocus
+                        @error('typed') aria-invalid="true" aria-describedby="typed-fault" @enderror>
+                    <x-fault for="typed" id="typed-fault" />
+                    @error('sure')
+                        <label class="d-flex gap-2 align-items-center mt-1" for="sure"><input class="form-check-input m-0" type="checkbox" name="sure" id="sure" value="1"> I looked again: keep it all the same</label>
+                    @enderror
+                    <p class="form-hint">Several at once: 73.04 72.96 73.08. Inches: 2 7/8 in. Your own doubt: 73.0 ± 0.1.</p>
+                    <div class="row g-2 align-items-end">
+                        <div class="col">
+                            <label class="form-label" for="instrument">Taken with</label>
+                            <select class="form-select" id="instrument" name="instrument">
+                                @foreach ($page->instruments() as $instrument)
+                                    <option value="{{ $instrument->value }}" @selected((old('instrument') ?? $spot->instrument()?->value) === $instrument->value)>{{ $instrument->label() }}, ± {{ $page->unit->show($instrument->doubtMm()) }}</option>
                                 @endforeach
-                            </div>
-                            <x-fault for="value" />
-                        @else
-                            <label class="form-label" for="value">{{ $spot->label() }}</label>
-                            <input class="form-control big-figure" id="value" name="value" value="{{ old('spot') === $spot->value ? old('value') : $page->opened->findings->answer($spot) }}" autocomplete="off" autofocus
-                                @error('value') aria-invalid="true" aria-describedby="value-fault" @enderror>
-                            <x-fault for="value" id="value-fault" />
-                            <button class="btn btn-primary mt-2">Keep</button>
-                        @endif
+                            </select>
+                        </div>
+                        <div class="col-auto"><button class="btn btn-primary">Keep</button></div>
+                    </div>
+                    @if ($page->readings()->isNotEmpty())
+                        <label class="d-flex gap-2 align-items-center mt-1">
+                            <input class="form-check-input m-0" type="checkbox" name="afresh" value="1"> Measured afresh: the readings below no longer count
+                        </label>
+                    @endif
+                </form>
+                @if ($page->isCaliperPlugged() && $spot->instrument() === NeatSpindle\Core\Survey\Instrument::Caliper)
+                    <form class="mt-2" method="post" action="{{ route('job.caliper', $page->job) }}">
+                        @csrf
+                        <input type="hidden" name="spot" value="{{ $spot->value }}">
+                        <button class="btn btn-plain" id="take" data-key="c">Take it from the caliper <kbd aria-hidden="true">c</kbd></button>
                     </form>
                 @endif
-                @if ($spot->value === 'guide_depth')<x-guide-gaps :page="$page" />@endif
-                <a class="btn btn-plain mt-2" href="{{ route('job.survey', [$page->job, 'spot' => $page->nextSpot()->value]) }}" data-key="ArrowRight">Next: {{ $page->numberOf($page->nextSpot()->value) }} {{ $page->nextSpot()->label() }}</a>
+                @if ($page->readings()->isNotEmpty())
+                    <p class="mt-2 mb-0"><strong class="spot-answer">{{ $page->answerAt($spot) }}</strong> from {{ $page->readings()->count() }} {{ Str::plural('reading', $page->readings()->count()) }}</p>
+                    <ul class="reading-list">
+                        @foreach ($page->readings() as $reading)
+                            <li>
+                                <span class="figures">{{ $page->unit->show($reading->value_mm) }}</span>
+                                <span class="soft">{{ $reading->instrument->label() }}, {{ $reading->taken_at->format('j M H:i') }}</span>
+                                <form class="ms-auto" method="post" action="{{ route('job.reading.take-back', [$page->job, $reading]) }}">
+                                    @csrf @method('DELETE')
+                                    <button class="btn-link-quiet" aria-label="Take back {{ $page->unit->show($reading->value_mm) }}">Take back</button>
+                                </form>
+                            </li>
+                        @endforeach
+                    </ul>
+                @endif
+            @else
+                <form method="post" action="{{ route('job.answer', $page->job) }}" novalidate>
+                    @csrf
+                    <input type="hidden" name="spot" value="{{ $spot->value }}">
+                    @if ($spot->choices() !== [])
+                        <div class="choice-row" role="group" aria-labelledby="spot-title">
+                            @foreach ($spot->choices() as $value => $label)
+                                <button class="btn {{ $page->opened->findings->answer($spot) === (string) $value ? 'btn-primary' : 'btn-plain' }}" name="value" value="{{ $value }}"
+                                        aria-pressed="{{ $page->opened->findings->answer($spot) === (string) $value ? 'true' : 'false' }}">{{ $label }}</button>
+                            @endforeach
+                        </div>
+                        <x-fault for="value" />
+                    @else
+                        <label class="form-label" for="value">{{ $spot->label() }}</label>
+                        <input class="form-control big-figure" id="value" name="value" value="{{ old('spot') === $spot->value ? old('value') : $page->opened->findings->answer($spot) }}" autocomplete="off" autofocus
+                            @error('value') aria-invalid="true" aria-describedby="value-fault" @enderror>
+                        <x-fault for="value" id="value-fault" />
+                        <button class="btn btn-primary mt-2">Keep</button>
+                    @endif
+                </form>
+            @endif
+            @if ($spot->value === 'guide_depth')<x-guide-gaps :page="$page" />@endif
+            <a class="btn btn-plain mt-2" href="{{ route('job.survey', [$page->job, 'spot' => $page->nextSpot()->value]) }}" data-key="ArrowRight">Next: {{ $page->numberOf($page->nextSpot()->value) }} {{ $page->nextSpot()->label() }}</a>
         </section>
         <x-shell-known :page="$page" />
     </div>

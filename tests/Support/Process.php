@@ -57,6 +57,20 @@ final class Process
         throw new RuntimeException("Nothing listens on port {$port}: ".$this->output());
     }
 
+    /** Until nobody answers there any more: children of a server that was killed hold its port for a moment. */
+    public static function waitForSilence(int $port): void
+    {
+        for ($tries = 0; $tries < 400; $tries++) {
+            $connection = @fsockopen('127.0.0.1', $port, $code, $message, 0.2);
+            if ($connection === false) {
+                return;
+            }
+            fclose($connection);
+            usleep(25_000);
+        }
+        throw new RuntimeException("Something still listens on port {$port}.");
+    }
+
     public function output(): string
     {
         return (string) file_get_contents($this->log);

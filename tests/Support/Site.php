@@ -84,6 +84,7 @@ final class Site
     public function restart(array $environment = []): self
     {
         $this->server->kill();
+        Process::waitForSilence($this->port);
         $this->server = self::serve($this->port, $this->storage, $environment);
 
         return $this;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Assembly;
 
 use App\Models\Kit;
-use App\Models\Motor;
 use NeatSpindle\Core\Reaction\BodyPosition;
 use NeatSpindle\Core\Reaction\GapContents;
 use NeatSpindle\Core\Reaction\Rest;
@@ -19,9 +18,9 @@ use function is_string;
 class BracingChoice
 {
     /** @param  array<string, mixed>  $kept */
-    private function __construct(private readonly array $kept, private readonly Motor $motor) {}
+    private function __construct(private readonly array $kept, private readonly KnownMotor $motor) {}
 
-    public static function of(?Kit $kit, Motor $motor): self
+    public static function of(?Kit $kit, KnownMotor $motor): self
     {
         return new self($kit->bracing ?? [], $motor);
     }
@@ -65,7 +64,7 @@ class BracingChoice
 
     private function nutTorque(): float
     {
-        $band = $this->motor->inCatalogue()->held->nut()?->torque;
+        $band = $this->motor->part->held->nut()?->torque;
 
         return $this->figure('nut_torque_nm') ?? ($band === null ? 1.0 : $band->middle());
     }

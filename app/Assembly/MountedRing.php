@@ -4,34 +4,23 @@ declare(strict_types=1);
 
 namespace App\Assembly;
 
-use App\Models\Motor;
-use App\Models\Ring;
 use NeatSpindle\Core\Part\Ring as CatalogueRing;
 use NeatSpindle\Core\Part\RingMounting;
 
 /** A ring of the catalogue together with one way to put it on. */
 readonly class MountedRing
 {
-    public function __construct(public Ring $ring, public RingMounting $mounting) {}
+    /** As the core knows it. */
+    public CatalogueRing $part;
 
-    public function code(): string
+    public function __construct(public KnownRing $ring, public RingMounting $mounting)
     {
-        return $this->ring->mountedCode($this->mounting->words());
+        $dish = $mounting->dish($ring->dish, $ring->thickness);
+        $this->part = new CatalogueRing($ring->mountedCode($mounting->words()), $ring->teeth, $dish, $ring->thickness);
     }
 
-    public function boltsTo(Motor $motor): bool
+    public function boltsTo(KnownMotor $motor): bool
     {
-        return $this->mounting->boltsTo($motor->code, $motor->ringBoltCircle(), $this->ring->boltCircle());
-    }
-
-    /** How far the teeth sit inboard of the motor's ring face, in mm. */
-    public function dish(): float
-    {
-        return $this->mounting->dish($this->ring->dish_mm, $this->ring->thickness_mm);
-    }
-
-    public function inCatalogue(): CatalogueRing
-    {
-        return new CatalogueRing($this->code(), $this->ring->teeth, $this->dish(), $this->ring->thickness_mm);
+        return $this->mounting->boltsTo($motor->code, $motor->ringBoltCircle, $this->ring->boltCircle);
     }
 }

@@ -7,12 +7,12 @@ namespace App\Bench;
 use App\Assembly\BikeAssembler;
 use App\Assembly\BracingChoice;
 use App\Assembly\Findings;
+use App\Assembly\KnownMotor;
 use App\Assembly\RidingChoice;
 use App\Assembly\RouteAssembler;
 use App\Assembly\WorkshopCatalogue;
 use App\Models\Job;
 use App\Models\Lead;
-use App\Models\Motor;
 use App\Models\StepState;
 use NeatSpindle\Core\Bike\Bike;
 use NeatSpindle\Core\Build\BuildGate;
@@ -58,9 +58,9 @@ class OpenJob
     }
 
     /** The chosen motor; null while none is chosen. */
-    public function motor(): ?Motor
+    public function motor(): ?KnownMotor
     {
-        return $this->once('motor', fn (): ?Motor => $this->catalogue->motor($this->job->kit?->motor_id));
+        return $this->once('motor', fn (): ?KnownMotor => $this->catalogue->motor($this->job->kit?->motor_id));
     }
 
     /** How the chosen motor is held; null while none is chosen. */
@@ -146,9 +146,9 @@ class OpenJob
         return $bike === null || $motor === null || $ring === null || $kit === null || ! $isReady ? null : new JobToCompute(
             $this->catalogue->core(),
             $bike,
-            new Kit($motor->inCatalogue(), $ring, $this->catalogue->insert($kit->insert_id)?->inCatalogue(), $kit->by_hand),
+            new Kit($motor->part, $ring, $this->catalogue->insert($kit->insert_id)?->part, $kit->by_hand),
             routing: $withRouting ? $this->routing() : null,
-            torquing: $motor->inCatalogue()->held->nut() === null ? null : BracingChoice::of($kit, $motor)->torquing(),
+            torquing: $motor->part->held->nut() === null ? null : BracingChoice::of($kit, $motor)->torquing(),
             hill: RidingChoice::of($kit, $this->job->bike->kind)->hill(),
         );
     }

@@ -11,6 +11,8 @@ use App\Models\Motor;
 use App\Models\Ring;
 use App\Models\Spacer;
 use App\Models\Spider as SpiderRow;
+use App\Models\Workshop;
+use Illuminate\Support\Collection;
 use NeatSpindle\Core\Document\Fault;
 use NeatSpindle\Core\Document\InvalidDocument;
 use NeatSpindle\Core\Document\JsonText;
@@ -96,18 +98,23 @@ class CatalogueDocument
     }
 
     /** @return array<string, mixed> a workshop's own, with its spiders */
-    public static function write(WorkshopCatalogue $catalogue): array
+    public static function write(Workshop $workshop): array
     {
-        $spiders = $catalogue->spiders->mapWithKeys(fn (SpiderRow $spider) => [$spider->code => self::spider($spider->adapter())])->all();
+        $spiders = $workshop->spiders->mapWithKeys(fn (SpiderRow $spider) => [$spider->code => self::spider($spider->adapter())])->all();
 
-        return self::common($catalogue, $catalogue->rings->mapWithKeys(fn (Ring $ring) => [$ring->code => self::ring($ring)])->all())
+        return self::common($workshop, $workshop->spacers, $workshop->rings->mapWithKeys(fn (Ring $ring) => [$ring->code => self::ring($ring)])->all())
             + ($spiders === [] ? [] : ['spiders' => (object) $spiders]);
     }
 
     /** @return array<string, mixed> as a job's document has it: every ring in every way it can be put on */
-    public static function writeForJob(WorkshopCatalogue $catalogue): array
+    public static function writeForJob(Workshop $workshop, WorkshopCatalogue $catalogue): array
     {
-        return self::common($catalogue, array_map(fn (MountedRing $one) => ['dish_mm' => $one->dish()] + self::ring($one->ring), $catalogue->mounted()));
+        $rings = $workshop->rings->keyBy('id');
+
+        return self::common($workshop, $catalogue->spacers, array_map(
+            fn (MountedRing $one) => ['dish_mm' => $one->part->dish] + self::ring($rings->findOrFail($one->ring->id)),
+            $catalogue->parts->mounted,
+        ));
     }
 
     /** @return array<string, mixed> */
@@ -117,18 +124,19 @@ class CatalogueDocument
     }
 
     /**
+     * @param  Collection<int, Spacer>  $spacers
      * @param  array<array-key, array<string, mixed>>  $rings
      * @return array<string, mixed>
      */
-    private static function common(WorkshopCatalogue $catalogue, array $rings): array
+    private static function common(Workshop $workshop, Collection $spacers, array $rings): array
     {
         return [
-            'motors' => (object) $catalogue->motors->mapWithKeys(fn (Motor $motor) => [$motor->code => $motor->document()])->all(),
+            'motors' => (object) $workshop->motors->mapWithKeys(fn (Motor $motor) => [$motor->code => $motor->document()])->all(),
             'rings' => (object) $rings,
-            'spacers' => array_values($catalogue->spacers->map(fn (Spacer $spacer) => [
+            'spacers' => array_values($spacers->map(fn (Spacer $spacer) => [
                 'thickness_mm' => $spacer->thickness_mm, 'quantity' => $spacer->available(), 'use' => $spacer->uses,
             ])->all()),
-            'inserts' => (object) $catalogue->inserts->mapWithKeys(fn (Insert $insert) => [$insert->code => [
+            'inserts' => (object) $workshop->inserts->mapWithKeys(fn (Insert $insert) => [$insert->code => [
                 'shells' => $insert->shells, 'motors' => $insert->motors, 'flange_mm' => $insert->flange_mm, 'bore_mm' => $insert->bore_mm,
             ]])->all(),
         ];

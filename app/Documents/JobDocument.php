@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Bench\OpenJob;
+use App\Models\Workshop;
 use NeatSpindle\Core\Exchange\JobReader;
 use NeatSpindle\Core\Exchange\JobWriter;
 
@@ -19,7 +20,7 @@ class JobDocument
     public static function of(OpenJob $open): array
     {
         $job = $open->toCompute(withRouting: true);
-        $catalogue = CatalogueDocument::writeForJob($open->catalogue);
+        $catalogue = CatalogueDocument::writeForJob($open->job->workshop()->with(Workshop::CATALOGUE)->sole(), $open->catalogue);
 
         return $job === null ? self::unfinished($open, $catalogue) : JobWriter::toArray($job, $catalogue);
     }

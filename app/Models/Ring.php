@@ -7,8 +7,8 @@ namespace App\Models;
 use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Support\Collection;
 use NeatSpindle\Core\Part\RingMounting;
+use NeatSpindle\Core\Part\Spider as AdapterSpider;
 
 /**
  * @property string $code
@@ -29,7 +29,13 @@ class Ring extends Model
     /** Whether its bolt pattern lets it go on the other way round, so that its dish changes sides. */
     public function isReversible(): bool
     {
-        return ($this->details['reversible'] ?? false) === true && abs($this->dish_mm) > 0.0;
+        return $this->says('reversible') && abs($this->dish_mm) > 0.0;
+    }
+
+    /** Whether its catalogue entry says so of it. */
+    public function says(string $property): bool
+    {
+        return ($this->details[$property] ?? false) === true;
     }
 
     /** In mm; null where nobody has said. */
@@ -40,23 +46,17 @@ class Ring extends Model
         return is_numeric($circle) ? (float) $circle : null;
     }
 
-    /** With how it goes on after it, as a job's document names it. */
-    public function mountedCode(string $mounting): string
-    {
-        return rtrim("{$this->code} {$mounting}");
-    }
-
     /**
      * Every way to put it on, as a job's document may name them.
      *
-     * @param  Collection<int, Spider>  $spiders
+     * @param  list<AdapterSpider>  $spiders
      * @return array<string, RingMounting> by the words of it
      */
-    public function mountings(Collection $spiders): array
+    public function mountings(array $spiders): array
     {
-        $ways = RingMounting::all($this->isReversible(), $this->boltCircle(), $spiders->map(fn (Spider $spider) => $spider->adapter()));
+        $ways = RingMounting::all($this->isReversible(), $this->boltCircle(), $spiders);
         $byWords = array_combine(array_map(fn (RingMounting $way) => $way->words(), $ways), $ways);
 
-        return array_filter($byWords, fn (string $words) => mb_strlen($this->mountedCode($words)) <= self::LONGEST_CODE, ARRAY_FILTER_USE_KEY);
+        return array_filter($byWords, fn (string $words) => mb_strlen("{$this->code} {$words}") <= self::LONGEST_CODE, ARRAY_FILTER_USE_KEY);
     }
 }

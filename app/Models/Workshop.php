@@ -8,13 +8,23 @@ use Database\Factories\WorkshopFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Str;
 
 class Workshop extends Model
 {
     /** @use HasFactory<WorkshopFactory> */
     use HasFactory;
 
+    /** What its catalogue consists of, beside the drawer. */
+    public const CATALOGUE = ['motors', 'rings', 'inserts', 'spiders'];
+
     protected $fillable = ['name', 'place', 'first_number'];
+
+    /** Whoever changes its catalogue says so, in the same transaction: what was made from it is made anew. */
+    public function renewCatalogue(): void
+    {
+        $this->forceFill(['catalogue_version' => Str::ulid()])->save();
+    }
 
     /** @return HasMany<User, $this> */
     public function users(): HasMany

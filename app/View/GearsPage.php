@@ -45,7 +45,7 @@ class GearsPage extends JobPage
     /** @return array<array-key, Ring> as they come: how a ring is put on makes no gear */
     public function otherRings(): array
     {
-        $asTheyCome = array_flip($this->opened->catalogue->rings->pluck('code')->all());
+        $asTheyCome = array_flip(array_column($this->opened->catalogue->parts->rings, 'code'));
         $rings = array_intersect_key($this->opened->worksheet()->job->catalogue->rings ?? [], $asTheyCome);
 
         return array_filter($rings, fn (Ring $ring) => $ring->code !== $this->ring()->code);

@@ -31,9 +31,6 @@ class LinePage extends JobPage
 
     private ?RingChoice $choice = null;
 
-    /** @var array<array-key, MountedRing>|null */
-    private ?array $mounted = null;
-
     /** @param  mixed  $compare  codes of rings to set side by side, from the address */
     public function __construct(OpenJob $opened, private readonly mixed $compare = null)
     {
@@ -137,7 +134,7 @@ class LinePage extends JobPage
 
     public function mounted(RingOption $option): MountedRing
     {
-        return ($this->mounted ??= $this->opened->catalogue->mounted())[$option->ring->code] ?? abort(404);
+        return $this->opened->catalogue->parts->mounted[$option->ring->code] ?? abort(404);
     }
 
     /** What stands against a ring; null when nothing does. */
@@ -164,18 +161,17 @@ class LinePage extends JobPage
     public function remarks(RingOption $option): array
     {
         $mounted = $this->mounted($option);
-        $details = $mounted->ring->details ?? [];
-        $circle = $mounted->ring->boltCircle();
+        $circle = $mounted->ring->boltCircle;
         $spider = $mounted->mounting->spider;
 
         return array_values(array_filter([
             $circle !== null ? 'bolt circle '.$this->unit->showCoarse($circle) : null,
             match (true) {
-                ($details['narrow_wide'] ?? false) !== true => null,
+                ! $mounted->ring->isNarrowWide => null,
                 $option->ring->teeth % 2 === 0 => 'narrow-wide: wide plates on the wide teeth',
                 default => 'narrow-wide with an odd count: the chain rides wrong every other turn',
             },
-            ($details['guard'] ?? false) === true ? 'takes a guard' : null,
+            $mounted->ring->takesGuard ? 'takes a guard' : null,
             $mounted->mounting->isTurned ? 'turned round: its dish goes the other way' : null,
             $spider === null ? null : ($mounted->mounting->isInside
                 ? "on the inner face of spider {$spider->code}: its own thickness further in"
@@ -204,11 +200,11 @@ class LinePage extends JobPage
     private function whyItDoesNotBolt(RingOption $option): string
     {
         $mounted = $this->mounted($option);
-        $face = $this->opened->motor()?->ringBoltCircle();
+        $face = $this->opened->motor()?->ringBoltCircle;
 
         return $mounted->mounting->spider !== null
             ? "Spider {$mounted->mounting->spider->code} does not bolt to this motor."
-            : 'Bolt circle '.$this->unit->showCoarse((float) $mounted->ring->boltCircle()).', the motor’s is '.$this->unit->showCoarse((float) $face)
+            : 'Bolt circle '.$this->unit->showCoarse((float) $mounted->ring->boltCircle).', the motor’s is '.$this->unit->showCoarse((float) $face)
                 .': it takes a spider that has both, and the catalogue has none.';
     }
 

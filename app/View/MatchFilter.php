@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Models\Motor;
+use App\Assembly\KnownMotor;
 use NeatSpindle\Core\Catalogue\Mounts;
 use NeatSpindle\Core\Fit\LawExample;
 use NeatSpindle\Core\Fit\MotorMatch;
@@ -44,7 +44,7 @@ class MatchFilter
         );
     }
 
-    public function wants(MotorMatch $row, Motor $motor): bool
+    public function wants(MotorMatch $row, KnownMotor $motor): bool
     {
         $law = LawExample::tryFrom($this->asked('law'));
 
@@ -52,7 +52,7 @@ class MatchFilter
             $this->asked('mount') !== '' && $row->motor->mount()->code() !== $this->asked('mount') => false,
             $law !== null && ! $law->holds($row->motor) => false,
             is_numeric($this->asked('least_w')) && $row->motor->continuousW < (float) $this->asked('least_w') => false,
-            $this->asked('voltage') !== '' && $motor->voltage() !== $this->asked('voltage') => false,
+            $this->asked('voltage') !== '' && $motor->voltage !== $this->asked('voltage') => false,
             $this->asked('drawer') !== '' && ($row->stack === null || ! $row->stack->isBuilt()) => false,
             default => true,
         };

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Assembly\KnownInsert;
+use App\Assembly\KnownMotor;
 use App\Bench\OpenJob;
-use App\Models\Insert;
-use App\Models\Motor;
 use App\Models\Stage;
 use App\View\Drawings\SectionView;
-use Illuminate\Support\Collection;
 use NeatSpindle\Core\Bike\Doubtful;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Fit\Prospect;
@@ -28,6 +27,9 @@ class MatchPage extends JobPage
 {
     /** @var list<MotorMatch>|null */
     private ?array $rows = null;
+
+    /** @var array<array-key, KnownMotor>|null */
+    private ?array $motors = null;
 
     private ?OpenShell $shell = null;
 
@@ -97,14 +99,17 @@ class MatchPage extends JobPage
     /** @return list<string> the voltages motors of the catalogue say they run on */
     public function voltages(): array
     {
-        return array_values($this->opened->catalogue->motors->map(fn (Motor $motor) => $motor->voltage())->filter()->unique()->sort()->all());
+        $voltages = array_unique(array_filter(array_map(fn (KnownMotor $motor) => $motor->voltage, $this->opened->catalogue->parts->motors)));
+        sort($voltages);
+
+        return $voltages;
     }
 
     /** The ring of this list does not bolt to the motor; null where it does, as far as anybody has said. */
     public function ringObjection(MotorMatch $row): ?string
     {
         $ring = $this->ring()->code ?? '';
-        $mounted = $this->opened->catalogue->mounted()[$ring] ?? null;
+        $mounted = $this->opened->catalogue->parts->mounted[$ring] ?? null;
 
         return $mounted === null || $mounted->boltsTo($this->motor($row)) ? null : "Ring {$ring} does not bolt to it: choose another on Line.";
     }
@@ -152,23 +157,24 @@ class MatchPage extends JobPage
         return $row->weightedOffset === null ? null : $this->unit->show(Rounding::halfAway($row->weightedOffset));
     }
 
-    public function motor(MotorMatch $row): Motor
+    public function motor(MotorMatch $row): KnownMotor
     {
-        return $this->opened->catalogue->motors->firstWhere('code', $row->motor->code) ?? abort(404);
+        return $this->motors()[$row->motor->code] ?? abort(404);
     }
 
-    /** @return Collection<int, Motor> motors whose stack needs measures of their own, which the list cannot judge */
-    public function twinPlates(): Collection
+    /** @return list<KnownMotor> motors whose stack needs measures of their own, which the list cannot judge */
+    public function twinPlates(): array
     {
-        return $this->opened->catalogue->motors->filter(fn (Motor $motor) => $motor->mount()->measuresKey() !== null)->values();
+        return array_values(array_filter($this->motors(), fn (KnownMotor $motor) => $motor->mount()->measuresKey() !== null));
     }
 
-    public function insert(MotorMatch $row): ?Insert
+    /** The number of the insert's row; null where none is needed. */
+    public function insertId(MotorMatch $row): ?int
     {
-        return $this->opened->catalogue->inserts->firstWhere('code', $row->insert?->code);
+        return array_key_first(array_filter($this->opened->catalogue->parts->inserts, fn (KnownInsert $insert) => $insert->part->code === $row->insert?->code));
     }
 
-    public function isChosen(Motor $motor): bool
+    public function isChosen(KnownMotor $motor): bool
     {
         return $motor->id === $this->job->kit?->motor_id;
     }
@@ -192,5 +198,11 @@ class MatchPage extends JobPage
         $section = $layout === null ? null : AxisSection::of($layout, $row->stack->filling, $this->ring()?->radius() ?? 0.0);
 
         return $section === null ? null : new SectionView($section, $this->unit, isReversed: $this->isReversed());
+    }
+
+    /** @return array<array-key, KnownMotor> by code */
+    private function motors(): array
+    {
+        return $this->motors ??= array_column(array_map(fn (KnownMotor $motor) => [$motor->code, $motor], $this->opened->catalogue->parts->motors), 1, 0);
     }
 }

@@ -107,8 +107,8 @@ class SurveyPage extends JobPage
     {
         $guide = $this->opened->findings->measurement(Spot::GuideDepth);
         $gaps = [];
-        foreach ($this->opened->catalogue->motors as $motor) {
-            $gap = $motor->inCatalogue()->held->bodyGap();
+        foreach ($this->opened->catalogue->parts->motors as $motor) {
+            $gap = $motor->part->held->bodyGap();
             if ($gap !== null) {
                 $gaps[] = ['name' => $motor->name, 'gap' => $gap, 'margin' => $guide === null ? null : Margin::guideClearance($gap, $guide)];
             }

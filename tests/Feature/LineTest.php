@@ -71,6 +71,7 @@ it('fits a ring on an adapter spider, and says which ring has nothing to bolt to
     expect($otter)->toContain('Ring out-48 on crab-130 does not bolt to it')->not->toContain('Nothing stands in the way');
 
     $person->workshop->spiders()->delete();
+    $person->workshop->renewCatalogue();
     $this->get("/jobs/{$job->id}/line")->assertSee('No bolts')->assertSee('Bolt circle 130 mm, the motor’s is 104 mm');
     expect($this->get("/jobs/{$job->id}/job.json")->json('kit.ring'))->toBe('out-48');
 });

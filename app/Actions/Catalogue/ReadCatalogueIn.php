@@ -36,6 +36,7 @@ class ReadCatalogueIn
                 $workshop->spiders()->updateOrCreate(['code' => $spider->code], CatalogueDocument::spider($spider));
             }
             $this->keepSpacers($workshop, $read);
+            $workshop->renewCatalogue();
 
             return $read->counts();
         });

@@ -21,7 +21,7 @@ class ChooseMotor extends KitAction
             if ($insertId !== null && $insert === null) {
                 $this->refuse('insert_id', 'The catalogue has no such insert.');
             }
-            $with = $insert === null ? '' : " with insert {$insert->code}";
+            $with = $insert === null ? '' : " with insert {$insert->part->code}";
             $this->kit->alter($open, $by, "Motor {$motor->name}{$with}", array_column(Place::cases(), 'value'), fn (Kit $kit) => $kit->fill([
                 'motor_id' => $motorId,
                 'insert_id' => $insertId,

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Catalogue\ReadCatalogueIn;
-use App\Assembly\WorkshopCatalogue;
 use App\Documents\CatalogueDocument;
 use App\Http\Downloads\JsonDownload;
 use App\Http\Requests\ImportCatalogueRequest;
+use App\Models\Workshop;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
@@ -17,12 +17,12 @@ class CatalogueController extends Controller
 {
     public function show(): View
     {
-        return view('catalogue', ['catalogue' => WorkshopCatalogue::of($this->user()->workshop_id)]);
+        return view('catalogue', ['catalogue' => $this->workshop()]);
     }
 
     public function json(): JsonResponse
     {
-        return JsonDownload::of(CatalogueDocument::write(WorkshopCatalogue::of($this->user()->workshop_id)), 'catalogue');
+        return JsonDownload::of(CatalogueDocument::write($this->workshop()->load('spacers')), 'catalogue');
     }
 
     public function readIn(ImportCatalogueRequest $request, ReadCatalogueIn $read): RedirectResponse
@@ -32,5 +32,10 @@ class CatalogueController extends Controller
         return redirect()->route('catalogue')->with(
             'kept', "{$read['motors']} motors, {$read['rings']} rings, {$read['spacers']} spacer rows, {$read['inserts']} inserts, {$read['spiders']} spiders",
         );
+    }
+
+    private function workshop(): Workshop
+    {
+        return Workshop::query()->with(Workshop::CATALOGUE)->findOrFail($this->user()->workshop_id);
     }
 }

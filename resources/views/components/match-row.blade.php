@@ -23,7 +23,7 @@
             <strong class="d-block">{{ $objection }}</strong>
         @endif
         @if ($page->needsInsert($row))
-            <a href="{{ route('job.adapter', [$page->job, $motor]) }}">What an insert would have to be</a>
+            <a href="{{ route('job.adapter', [$page->job, $motor->id]) }}">What an insert would have to be</a>
         @endif
         @if ($page->toBuy($row))
             <br><strong>To make it go:</strong> {{ $page->toBuy($row) }}.
@@ -32,12 +32,12 @@
             <br><strong>One reading decides:</strong> {{ $page->settledBy($row) }}.
         @endif
         @if ($page->mayTakeAMadeSleeve($row))
-            <a href="{{ route('job.sleeve', [$page->job, $motor]) }}">A sleeve made to measure</a>
+            <a href="{{ route('job.sleeve', [$page->job, $motor->id]) }}">A sleeve made to measure</a>
         @endif
     </td>
     <td class="n">{{ $page->offset($row) ?? '–' }}</td>
     <td class="n">
-        {{ (int) $row->motor->continuousW }} W{{ $motor->voltage() === null ? '' : ", {$motor->voltage()} V" }}<br>
+        {{ (int) $row->motor->continuousW }} W{{ $motor->voltage === null ? '' : ", {$motor->voltage} V" }}<br>
         {{ $page->torqueUnit->show($row->motor->maxTorqueNm) }}
     </td>
     <td class="not-on-paper">
@@ -50,7 +50,7 @@
         @if ($page->isChosen($motor))
             <strong>Chosen</strong>
         @elseif ($page->mayChoose())
-            <x-choose-motor :page="$page" :motor="$motor" :insert="$page->insert($row)" :first="$first" />
+            <x-choose-motor :page="$page" :motor="$motor" :insert="$page->insertId($row)" :first="$first" />
         @endif
     </td>
 </tr>

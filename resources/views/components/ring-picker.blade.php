@@ -6,11 +6,11 @@
         @foreach ($rings as $ring)
             @php($isFitted = $page->job->kit?->ring_id === $ring->id)
             <button class="btn {{ $isFitted ? 'btn-primary' : 'btn-plain' }}" name="ring_id" value="{{ $ring->id }}" aria-pressed="{{ $isFitted ? 'true' : 'false' }}">
-                {{ $ring->teeth }} teeth, dish {{ $page->unit->show($ring->dish_mm) }}
+                {{ $ring->teeth }} teeth, dish {{ $page->unit->show($ring->dish) }}
             </button>
         @endforeach
     </form>
     <x-fault for="ring_id" />
 @else
-    <p class="mb-0">{{ $rings->firstWhere('id', $page->job->kit?->ring_id)?->code ?? 'None chosen yet' }}</p>
+    <p class="mb-0">{{ $rings[$page->job->kit?->ring_id]->code ?? 'None chosen yet' }}</p>
 @endif

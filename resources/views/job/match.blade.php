@@ -66,7 +66,7 @@
                 </table></div>
                 <div class="tool-line mt-2"><button class="btn btn-plain" form="compare" id="compare-button">Set two side by side</button></div>
             @endif
-            @if ($page->twinPlates()->isNotEmpty())
+            @if ($page->twinPlates() !== [])
                 <x-twin-plates :page="$page" />
             @endif
             <x-fault for="motor_id" />
@@ -80,7 +80,7 @@
         </section>
         <section class="not-on-paper panel mt-3" aria-labelledby="ring-title">
             <h2 id="ring-title">Ring</h2>
-            <x-ring-picker :page="$page" :rings="$page->opened->catalogue->rings" />
+            <x-ring-picker :page="$page" :rings="$page->opened->catalogue->parts->rings" />
         </section>
     @endif
 </x-job>

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Assembly;
+
+use App\Models\Insert;
+use NeatSpindle\Core\Part\Insert as CatalogueInsert;
+
+/** An insert of a workshop's catalogue: which row it is, and what the core knows of it. */
+readonly class KnownInsert
+{
+    private function __construct(public int $id, public CatalogueInsert $part) {}
+
+    public static function of(Insert $row): self
+    {
+        return new self($row->id, $row->inCatalogue());
+    }
+}

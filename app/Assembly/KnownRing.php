@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Assembly;
+
+use App\Models\Ring;
+use NeatSpindle\Core\Part\RingMounting;
+use NeatSpindle\Core\Part\Spider;
+
+/** A ring of a workshop's catalogue: which row it is, its figures in mm, and every way it can be put on. */
+readonly class KnownRing
+{
+    /**
+     * @param  float  $dish  as it comes
+     * @param  ?float  $boltCircle  null where nobody has said
+     * @param  array<string, RingMounting>  $ways  by the words of each
+     */
+    private function __construct(
+        public int $id,
+        public string $code,
+        public int $teeth,
+        public float $dish,
+        public float $thickness,
+        public ?float $boltCircle,
+        public bool $isNarrowWide,
+        public bool $takesGuard,
+        public array $ways,
+    ) {}
+
+    /** @param  list<Spider>  $spiders */
+    public static function of(Ring $row, array $spiders): self
+    {
+        return new self(
+            $row->id, $row->code, $row->teeth, $row->dish_mm, $row->thickness_mm, $row->boltCircle(),
+            $row->says('narrow_wide'), $row->says('guard'), $row->mountings($spiders),
+        );
+    }
+
+    /** With how it goes on after it, as a job's document names it. */
+    public function mountedCode(string $mounting): string
+    {
+        return rtrim("{$this->code} {$mounting}");
+    }
+}

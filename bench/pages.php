@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /*
- * Median time of each page of a demo served on loopback, one request at a time, beside a bare page of the
- * framework served the same way in the same run.
+ * Median time of each page of a demo served on loopback, one request at a time, and how many times that of a bare page
+ * of the framework it is. The pages are asked for in turn, so that a machine that slows down slows all of them.
  *   php bench/pages.php http://127.0.0.1:PORT
  */
 
@@ -44,10 +44,25 @@ final class Visitor
         return $body;
     }
 
-    /** In milliseconds, until the first byte. */
-    public function median(string $path): float
+    /**
+     * In milliseconds, until the first byte.
+     *
+     * @param  array<string, string>  $paths by name
+     * @return array<string, float> by name
+     */
+    public function medians(array $paths): array
     {
-        return $this->medianOf(fn () => $this->get($path));
+        $times = [];
+        for ($i = 0; $i < WARM_UP + TIMES; $i++) {
+            foreach ($paths as $name => $path) {
+                $this->get($path);
+                if ($i >= WARM_UP) {
+                    $times[$name][] = $this->lastTime();
+                }
+            }
+        }
+
+        return array_map(self::median(...), $times);
     }
 
     /** Of keeping a reading, each one a little different, until the answer that it is kept. */
@@ -92,12 +107,25 @@ final class Visitor
         for ($i = 0; $i < WARM_UP + TIMES; $i++) {
             $ask();
             if ($i >= WARM_UP) {
-                $times[] = curl_getinfo($this->curl, CURLINFO_STARTTRANSFER_TIME_T) / 1000;
+                $times[] = $this->lastTime();
             }
         }
-        sort($times);
 
-        return ($times[TIMES / 2 - 1] + $times[TIMES / 2]) / 2;
+        return self::median($times);
+    }
+
+    private function lastTime(): float
+    {
+        return curl_getinfo($this->curl, CURLINFO_STARTTRANSFER_TIME_T) / 1000;
+    }
+
+    /** @param  list<float>  $times */
+    public static function median(array $times): float
+    {
+        sort($times);
+        $middle = intdiv(count($times), 2);
+
+        return count($times) % 2 === 1 ? $times[$middle] : ($times[$middle - 1] + $times[$middle]) / 2;
     }
 }
 
@@ -125,8 +153,12 @@ $pages = [
     'Missing for all open jobs' => '/drawer/missing',
     'Catalogue' => '/catalogue',
 ];
-foreach ($pages as $name => $path) {
-    printf("%-42s %8.1f ms\n", $name, $visitor->median($path));
+$medians = $visitor->medians($pages);
+$bare = $medians['a bare page of the framework'];
+foreach ($medians as $name => $ms) {
+    printf("%-42s %8.1f ms %6.2f\n", $name, $ms, $ms / $bare);
 }
+$ofAJob = array_filter($medians, fn (string $name) => preg_match('#^/jobs/\d+/(?!build/print)#', $pages[$name]) === 1, ARRAY_FILTER_USE_KEY);
+printf("%-42s %18.2f, at most %.2f\n", 'a job’s places, median', Visitor::median(array_values($ofAJob)) / $bare, max($ofAJob) / $bare);
 printf("%-42s %8.1f ms\n", 'a spacer put in', $visitor->medianSpacer('/jobs/2'));
 printf("%-42s %8.1f ms\n", 'a reading kept', $visitor->medianReading('/jobs/14', 'shell_width'));

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
-class Answer extends Model
+class Answer extends Row
 {
     public $timestamps = false;
 

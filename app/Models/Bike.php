@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Database\Factories\BikeFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use NeatSpindle\Core\Bike\BikeKind;
 use NeatSpindle\Core\Bike\FrameMaterial;
@@ -16,7 +15,7 @@ use NeatSpindle\Core\Bike\FrameMaterial;
  * @property FrameMaterial $frame_material
  * @property Customer $customer
  */
-class Bike extends Model
+class Bike extends Row
 {
     /** @use HasFactory<BikeFactory> */
     use HasFactory;

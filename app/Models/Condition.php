@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use NeatSpindle\Core\Survey\Remedy;
@@ -19,7 +18,7 @@ use NeatSpindle\Core\Survey\Subject;
  * @property Carbon $found_at
  * @property ?Carbon $lifted_at
  */
-class Condition extends Model
+class Condition extends Row
 {
     public $timestamps = false;
 

@@ -8,11 +8,10 @@ use App\Models\Scopes\OwnWorkshop;
 use Database\Factories\CustomerFactory;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 #[ScopedBy(OwnWorkshop::class)]
-class Customer extends Model
+class Customer extends Row
 {
     /** @use HasFactory<CustomerFactory> */
     use HasFactory;

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
-use Illuminate\Database\Eloquent\Model;
 use NeatSpindle\Core\Part\Insert as CatalogueInsert;
 use NeatSpindle\Core\Shell\ShellStandard;
 
@@ -18,7 +17,7 @@ use NeatSpindle\Core\Shell\ShellStandard;
  * @property float $bore_mm
  */
 #[ScopedBy(OwnWorkshop::class)]
-class Insert extends Model
+class Insert extends Row
 {
     protected $fillable = ['code', 'shells', 'motors', 'flange_mm', 'bore_mm'];
 

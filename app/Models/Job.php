@@ -9,21 +9,22 @@ use Database\Factories\JobFactory;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
  * @property Stage $stage
  * @property WaitsFor $waits_for
  * @property ?Carbon $promised_on
  * @property-read ?string $changed_by_name who changed it last, where that was asked for
+ * @property-read string $customer_name whose bike it is, where that was asked for
  * @property Bike $bike
  */
 #[ScopedBy(OwnWorkshop::class)]
-class Job extends Model
+class Job extends Row
 {
     /** @use HasFactory<JobFactory> */
     use HasFactory;
@@ -46,13 +47,13 @@ class Job extends Model
      * To be looked at it is read with all it is computed from; to be changed it is read anew inside the change; a poll for
      * news only wants to know who was here last.
      */
-    public function resolveRouteBinding(mixed $value, $field = null): ?Model
+    public function resolveRouteBinding(mixed $value, $field = null): ?self
     {
         $query = $this->newQuery()->whereKey($value);
 
         return (match (true) {
             request()->routeIs('job.news') => $query->withChanger(),
-            request()->isMethodSafe() => $query->with(['bike.customer', ...self::OPENED]),
+            request()->isMethodSafe() => $query->withCustomer()->with(self::OPENED),
             default => $query,
         })->first();
     }
@@ -61,6 +62,13 @@ class Job extends Model
     public function scopeWithChanger(Builder $query): void
     {
         $query->addSelect(['jobs.*', 'changed_by_name' => User::query()->select('name')->whereColumn('users.id', 'jobs.changed_by_id')]);
+    }
+
+    /** @param  Builder<self>  $query */
+    public function scopeWithCustomer(Builder $query): void
+    {
+        $customer = DB::table('customers')->join('bikes', 'bikes.customer_id', '=', 'customers.id')->whereColumn('bikes.id', 'jobs.bike_id');
+        $query->addSelect(['jobs.*', 'customer_name' => $customer->select('customers.name')]);
     }
 
     /** @return BelongsTo<Workshop, $this> */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\PiecesByPlace;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -17,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array<string, list<float>> $by_hand thicknesses in mm by place
  * @property array<string, mixed>|null $bracing
  */
-class Kit extends Model
+class Kit extends Row
 {
     protected $fillable = ['job_id', 'motor_id', 'ring_id', 'ring_mounting', 'insert_id', 'by_hand', 'bracing', 'riding'];
 

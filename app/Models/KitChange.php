@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -18,8 +17,9 @@ use Illuminate\Support\Carbon;
  * @property Carbon $made_at
  * @property ?Carbon $undone_at
  * @property User $user
+ * @property-read string $made_by_name where only what to tell was asked for
  */
-class KitChange extends Model
+class KitChange extends Row
 {
     public $timestamps = false;
 
@@ -31,6 +31,16 @@ class KitChange extends Model
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /**
+     * Only what to tell of it: what, when, and by whom.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeTold(Builder $query): void
+    {
+        $query->select(['id', 'what', 'made_at', 'undone_at', 'made_by_name' => User::query()->select('name')->whereColumn('users.id', 'user_id')->toBase()]);
     }
 
     /** @return Builder<self> what has not been replaced by something else */

@@ -6,13 +6,12 @@ namespace App\Models;
 
 use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property float $length_mm
  */
 #[ScopedBy(OwnWorkshop::class)]
-class Lead extends Model
+class Lead extends Row
 {
     protected $fillable = ['connector', 'length_mm', 'quantity'];
 

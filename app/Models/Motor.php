@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
-use Illuminate\Database\Eloquent\Model;
 use LogicException;
 use NeatSpindle\Core\Catalogue\Motor as CatalogueMotor;
 use NeatSpindle\Core\Catalogue\Mounts;
@@ -18,7 +17,7 @@ use NeatSpindle\Core\Mount\Mount;
  * @property array<string, mixed> $figures
  */
 #[ScopedBy(OwnWorkshop::class)]
-class Motor extends Model
+class Motor extends Row
 {
     protected $fillable = ['code', 'name', 'mount', 'continuous_w', 'max_torque_nm', 'figures'];
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use NeatSpindle\Core\Survey\Instrument;
 use NeatSpindle\Core\Survey\Spot;
@@ -18,7 +17,7 @@ use NeatSpindle\Core\Survey\Spot;
  * @property float $instrument_mm
  * @property \Illuminate\Support\Carbon $taken_at
  */
-class Reading extends Model
+class Reading extends Row
 {
     public $timestamps = false;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Collection;
 
@@ -16,7 +15,7 @@ use Illuminate\Support\Collection;
  * @property Spacer $spacer
  * @property Job $job
  */
-class Reservation extends Model
+class Reservation extends Row
 {
     protected $fillable = ['job_id', 'spacer_id', 'user_id', 'quantity', 'state'];
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
-use Illuminate\Database\Eloquent\Model;
 use NeatSpindle\Core\Part\RingMounting;
 use NeatSpindle\Core\Part\Spider as AdapterSpider;
 
@@ -18,7 +17,7 @@ use NeatSpindle\Core\Part\Spider as AdapterSpider;
  * @property array<string, mixed>|null $details what the contract does not know: `bolt_circle_mm`, `narrow_wide`, `guard`, `reversible`
  */
 #[ScopedBy(OwnWorkshop::class)]
-class Ring extends Model
+class Ring extends Row
 {
     private const LONGEST_CODE = 200;
 

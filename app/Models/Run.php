@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * @property float $supply_mm
  * @property ?float $current_a
  * @property ?float $area_mm2
  */
-class Run extends Model
+class Run extends Row
 {
     /** What every job starts with: a motor's harness, its wheel sensor and its battery lead, as most are supplied. */
     public const USUAL = [

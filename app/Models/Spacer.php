@@ -9,7 +9,6 @@ use Database\Factories\SpacerFactory;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use NeatSpindle\Core\Drawer\Place;
 use NeatSpindle\Core\Drawer\SpacerRow;
@@ -24,7 +23,7 @@ use function in_array;
  * @property ?string $lies_in
  */
 #[ScopedBy(OwnWorkshop::class)]
-class Spacer extends Model
+class Spacer extends Row
 {
     /** @use HasFactory<SpacerFactory> */
     use HasFactory;

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
-use Illuminate\Database\Eloquent\Model;
 use NeatSpindle\Core\Part\Spider as AdapterSpider;
 
 /**
@@ -16,7 +15,7 @@ use NeatSpindle\Core\Part\Spider as AdapterSpider;
  * @property list<string> $motors codes of those it bolts to
  */
 #[ScopedBy(OwnWorkshop::class)]
-class Spider extends Model
+class Spider extends Row
 {
     protected $fillable = ['code', 'bolt_circle_mm', 'thickness_mm', 'motors'];
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -13,7 +12,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array<string, mixed> $asked
  * @property \Illuminate\Support\Carbon $recorded_at
  */
-class StepRecord extends Model
+class StepRecord extends Row
 {
     public $timestamps = false;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use NeatSpindle\Core\Ride\Profile;
 
 /**
@@ -17,7 +16,7 @@ use NeatSpindle\Core\Ride\Profile;
  * @property int $points
  * @property list<string> $remarks
  */
-class Track extends Model
+class Track extends Row
 {
     protected $fillable = ['job_id', 'user_id', 'name', 'heights', 'length_m', 'raw_ascent_m', 'points', 'remarks'];
 

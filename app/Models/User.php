@@ -23,9 +23,10 @@ use NeatSpindle\Core\Measure\TorqueUnit;
  */
 class User extends Authenticatable
 {
+    use BootsByName;
+
     /** @use HasFactory<UserFactory> */
     use HasFactory;
-
     use Notifiable;
 
     protected $fillable = ['name', 'email', 'password', 'role', 'length_unit', 'torque_unit', 'light'];

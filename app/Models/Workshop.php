@@ -6,11 +6,10 @@ namespace App\Models;
 
 use Database\Factories\WorkshopFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Str;
 
-class Workshop extends Model
+class Workshop extends Row
 {
     /** @use HasFactory<WorkshopFactory> */
     use HasFactory;

@@ -25,7 +25,7 @@ class BenchPage
     public function __construct(public readonly User $user, mixed $find)
     {
         $this->find = is_string($find) ? mb_substr(trim($find), 0, self::LONGEST_SEARCH) : '';
-        $this->jobs = Job::query()->with(['bike.customer', 'assignee'])->orderByRaw('promised_on is null, promised_on')->orderBy('number')->get();
+        $this->jobs = Job::query()->withCustomer()->with(['bike', 'assignee'])->orderByRaw('promised_on is null, promised_on')->orderBy('number')->get();
     }
 
     public function isEmpty(): bool
@@ -47,7 +47,7 @@ class BenchPage
 
     private function isFound(Job $job): bool
     {
-        $words = "{$job->number} {$job->bike->label} {$job->bike->customer->name} {$job->next_step}";
+        $words = "{$job->number} {$job->bike->label} {$job->customer_name} {$job->next_step}";
 
         return str_contains(mb_strtolower($words), mb_strtolower($this->find));
     }

@@ -25,6 +25,8 @@ abstract class JobPage
     /** @var array<string, SectionView> */
     private array $views = [];
 
+    private ?bool $mayChoose = null;
+
     public readonly Job $job;
 
     public readonly LengthUnit $unit;
@@ -94,6 +96,6 @@ abstract class JobPage
 
     public function mayChoose(): bool
     {
-        return $this->user()->can('choose', $this->job);
+        return $this->mayChoose ??= $this->user()->can('choose', $this->job);
     }
 }

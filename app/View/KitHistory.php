@@ -6,30 +6,22 @@ namespace App\View;
 
 use App\Models\Job;
 use App\Models\KitChange;
-use Illuminate\Support\Collection;
 
-/** The latest changes of a job's kit that stand, oldest first: what can be taken back and made again. */
+/** What of a job's kit can be taken back, and what can be made again. */
 readonly class KitHistory
 {
-    private const LATEST = 12;
-
-    /** @param  Collection<int, KitChange>  $changes */
-    private function __construct(private Collection $changes) {}
+    /**
+     * @param  ?KitChange  $last  the change that would be taken back next; null when there is none
+     * @param  ?KitChange  $next  the change that would be made again next; null when there is none
+     */
+    private function __construct(public ?KitChange $last, public ?KitChange $next) {}
 
     public static function of(Job $job): self
     {
-        return new self(KitChange::standingFor($job)->with('user')->latest('id')->limit(self::LATEST)->get()->reverse()->values());
-    }
+        $made = KitChange::standingFor($job)->told()->whereNull('undone_at')->latest('id')->limit(1);
+        $undone = KitChange::standingFor($job)->told()->whereNotNull('undone_at')->oldest('id')->limit(1);
+        $changes = $made->union($undone)->get();
 
-    /** The change that would be taken back next; null when there is none. */
-    public function last(): ?KitChange
-    {
-        return $this->changes->whereNull('undone_at')->last();
-    }
-
-    /** The change that would be made again next; null when there is none. */
-    public function next(): ?KitChange
-    {
-        return $this->changes->whereNotNull('undone_at')->first();
+        return new self($changes->firstWhere('undone_at', null), $changes->firstWhere('undone_at', '!=', null));
     }
 }

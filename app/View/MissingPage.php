@@ -75,7 +75,7 @@ class MissingPage
     /** @return list<array{job: Job, shortage: Shortage}> */
     private function read(): array
     {
-        $jobs = Job::query()->with(['bike.customer', ...Job::OPENED, 'reservations'])
+        $jobs = Job::query()->with([...Job::OPENED, 'reservations'])
             ->whereHas('kit', fn ($kit) => $kit->whereNotNull('motor_id')->whereNotNull('ring_id'))
             ->orderByRaw('promised_on is null')->orderBy('promised_on')->orderBy('number')->get();
         $catalogue = WorkshopCatalogue::of($this->user->workshop_id);

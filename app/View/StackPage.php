@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Bench\OpenJob;
-use App\Models\Spacer;
 use App\Models\Stage;
 use App\View\Drawings\Detail;
-use Illuminate\Support\Collection;
 use NeatSpindle\Core\Bike\TwinPlateMeasures;
 use NeatSpindle\Core\Build\Gate;
 use NeatSpindle\Core\Drawer\Place;
@@ -26,7 +24,7 @@ class StackPage extends JobPage
 {
     private ?KitHistory $history = null;
 
-    /** @var array<string, Collection<int, Spacer>> */
+    /** @var array<string, list<float>> */
     private array $stock = [];
 
     /** @param  mixed  $detail  which part of the section to look at, from the address */
@@ -101,20 +99,20 @@ class StackPage extends JobPage
         return $this->stack()?->mount->fillsRoom($place) === true;
     }
 
-    /** @return Collection<int, Spacer> what the drawer has for a place, one of each thickness, thinnest first */
-    public function fromDrawer(Place $place): Collection
+    /** @return list<float> thicknesses the drawer has for a place, in mm, thinnest first */
+    public function fromDrawer(Place $place): array
     {
-        return $this->stock[$place->value] ??= $this->opened->catalogue->spacers
-            ->filter(fn (Spacer $spacer) => $spacer->available() > 0 && $spacer->serves($place))
-            ->unique('thickness_mm')->values();
+        return $this->stock[$place->value] ??= array_map(
+            fn (int $hundredths) => $hundredths / 100,
+            array_reverse(array_keys($this->opened->catalogue->core()->drawer->stock($place->use()))),
+        );
     }
 
     /** The next thickness down or up from a piece that the drawer has; null at the end. */
     public function next(Place $place, float $mm, bool $isThicker): ?float
     {
         $next = null;
-        foreach ($this->fromDrawer($place) as $spacer) {
-            $other = $spacer->thickness_mm;
+        foreach ($this->fromDrawer($place) as $other) {
             if ($isThicker && $other > $mm + 1e-6) {
                 return $other;
             }

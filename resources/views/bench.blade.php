@@ -26,7 +26,7 @@
                     @foreach ($waiting as $job)
                         <a class="job-row" href="{{ route('job.'.$job->stage->value, $job) }}">
                             <span class="number">{{ $job->number }}</span>
-                            <span><span class="bike">{{ $job->bike->label }}</span><span class="customer">{{ $job->bike->customer->name }}</span></span>
+                            <span><span class="bike">{{ $job->bike->label }}</span><span class="customer">{{ $job->customer_name }}</span></span>
                             <span class="stations-cell"><x-stations :stage="$job->stage" /></span>
                             <span>{{ $job->next_step }}</span>
                             <span class="who-cell">{{ $job->assignee?->firstName() ?? 'nobody yet' }}</span>

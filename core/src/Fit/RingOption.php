@@ -17,6 +17,14 @@ use NeatSpindle\Core\Part\Ring;
 /** One ring on one bike with one motor: what it does to clearance, line and gears. */
 final readonly class RingOption
 {
+    /** Metres for a turn of the crank in the lowest gear. */
+    public float $lowestDevelopment;
+
+    /** In km/h, in the highest gear, where the motor stops pulling. */
+    public float $topSpeed;
+
+    private Criteria $criteria;
+
     /**
      * @param  ?float  $offset weighted, in mm; null without a solved stack
      * @param  ?Climb  $climb the hill that is asked about, with this ring
@@ -27,25 +35,17 @@ final readonly class RingOption
         public ?float $offset,
         public Gears $gears,
         public ?Climb $climb,
-        private Motor $motor,
+        Motor $motor,
         public bool $boltsOn = true,
-    ) {}
+    ) {
+        $this->lowestDevelopment = $gears->lowest()->development;
+        $this->topSpeed = $gears->highest()->speedAt($motor->maxCrankRpm);
+        $this->criteria = new Criteria([$offset ?? INF, $this->lowestDevelopment, -$this->topSpeed, $stack->verdict === Verdict::Clear ? 0 : 1]);
+    }
 
     public function clearance(): ?Margin
     {
         return $this->stack->margin(MarginName::RingToChainstay);
-    }
-
-    /** In km/h, in the highest gear, where the motor stops pulling. */
-    public function topSpeed(): float
-    {
-        return $this->gears->highest()->speedAt($this->motor->maxCrankRpm);
-    }
-
-    /** Metres for a turn of the crank in the lowest gear. */
-    public function lowestDevelopment(): float
-    {
-        return $this->gears->lowest()->development;
     }
 
     public function isOut(): bool
@@ -62,16 +62,6 @@ final readonly class RingOption
     /** No worse in line, lowest gear, speed and verdict, and better in one of them. */
     public function beats(self $other): bool
     {
-        return $this->criteria()->beat($other->criteria());
-    }
-
-    private function criteria(): Criteria
-    {
-        return new Criteria([
-            $this->offset ?? INF,
-            $this->lowestDevelopment(),
-            -$this->topSpeed(),
-            $this->stack->verdict === Verdict::Clear ? 0 : 1,
-        ]);
+        return $this->criteria->beat($other->criteria);
     }
 }

@@ -31,13 +31,13 @@ final readonly class Gears
         return new self($gears);
     }
 
-    /** The largest ratio over the smallest, in percent. */
     /** Whether some gear is made by a hub. */
     public function haveHub(): bool
     {
         return array_filter($this->gears, fn (Gear $gear) => $gear->hubRatio !== 1.0) !== [];
     }
 
+    /** The largest ratio over the smallest, in percent. */
     public function rangePercent(): float
     {
         $ratios = array_map(fn (Gear $gear) => $gear->ratio, $this->gears);
@@ -47,21 +47,19 @@ final readonly class Gears
 
     public function lowest(): Gear
     {
-        return $this->inOrder()[0];
+        return array_reduce($this->gears, fn (Gear $lowest, Gear $gear) => self::order($gear, $lowest) < 0 ? $gear : $lowest, $this->gears[0]);
     }
 
     public function highest(): Gear
     {
-        $gears = $this->inOrder();
-
-        return $gears[count($gears) - 1];
+        return array_reduce($this->gears, fn (Gear $highest, Gear $gear) => self::order($gear, $highest) > 0 ? $gear : $highest, $this->gears[0]);
     }
 
     /** @return non-empty-list<Gear> the lowest first; of several alike the one with the smaller cog */
     public function inOrder(): array
     {
         $gears = $this->gears;
-        usort($gears, fn (Gear $a, Gear $b) => [$a->development, $a->cog] <=> [$b->development, $b->cog]);
+        usort($gears, self::order(...));
 
         return $gears;
     }
@@ -97,5 +95,10 @@ final readonly class Gears
         }
 
         return $steps;
+    }
+
+    private static function order(Gear $one, Gear $other): int
+    {
+        return $one->development <=> $other->development ?: $one->cog <=> $other->cog;
     }
 }

@@ -21,7 +21,7 @@
             @endswitch
             @if ($other)
                 <strong>Fit {{ $other->ring->code }}, {{ $other->ring->teeth }} teeth:</strong>
-                its lowest gear is {{ number_format($other->lowestDevelopment(), 2) }} m a turn, and pulls.
+                its lowest gear is {{ number_format($other->lowestDevelopment, 2) }} m a turn, and pulls.
                 <a href="{{ route('job.line', $page->job) }}">See it on Line</a>
             @else
                 <strong>No ring of the catalogue makes it pull:</strong> less load, a larger cog, or another motor.

@@ -3,7 +3,7 @@
     <header class="job-head not-on-paper">
         <div>
             <h1><span class="figures">{{ $page->job->number }}</span> {{ $page->job->bike->label }}</h1>
-            <div class="customer">{{ $page->job->bike->customer->name }} · {{ $page->job->bike->kind->label() }}, {{ $page->job->bike->frame_material->value }}</div>
+            <div class="customer">{{ $page->job->customer_name }} · {{ $page->job->bike->kind->label() }}, {{ $page->job->bike->frame_material->value }}</div>
         </div>
         <nav class="axis-nav" aria-label="Places of this job">
             @foreach (App\Models\Stage::cases() as $place)
@@ -20,7 +20,7 @@
         </a>
     </header>
     <main id="main" class="page" hx-swap="innerHTML show:none">
-        <h1 class="on-paper h4" aria-hidden="true">{{ $page->title() }}, {{ $page->job->bike->customer->name }}, printed {{ now()->format('j M Y H:i') }}</h1>
+        <h1 class="on-paper h4" aria-hidden="true">{{ $page->title() }}, {{ $page->job->customer_name }}, printed {{ now()->format('j M Y H:i') }}</h1>
         <x-job-told :page="$page" />
         {{ $slot }}
     </main>

@@ -36,8 +36,8 @@
             <details class="place-add" @if(session('place') === $place->value || $errors->has($place->value)) open @endif>
                 <summary id="change-{{ $place->value }}">Put in<span class="visually-hidden">, {{ $place->label() }}</span></summary>
                 <div class="pieces">
-                    @foreach ($page->fromDrawer($place) as $spacer)
-                        <button class="piece-add" id="add-{{ $place->value }}-{{ $spacer->id }}" name="op" value="add:{{ $spacer->thickness_mm }}" data-does="add" data-mm="{{ $spacer->thickness_mm }}" aria-label="{{ $page->bare($spacer->thickness_mm) }} {{ $page->unit->value }} into {{ $place->label() }}">+{{ $page->bare($spacer->thickness_mm) }}</button>
+                    @foreach ($page->fromDrawer($place) as $mm)
+                        <button class="piece-add" id="add-{{ $place->value }}-{{ $mm }}" name="op" value="add:{{ $mm }}" data-does="add" data-mm="{{ $mm }}" aria-label="{{ $page->bare($mm) }} {{ $page->unit->value }} into {{ $place->label() }}">+{{ $page->bare($mm) }}</button>
                     @endforeach
                 </div>
                 <div class="pieces mt-1">

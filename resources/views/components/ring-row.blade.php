@@ -20,8 +20,8 @@
     </td>
     <td class="n">{{ $page->clearance($option->clearance()) }}</td>
     <td class="n">{{ $page->length($option->offset) }}</td>
-    <td class="n">{{ number_format($option->lowestDevelopment(), 2) }} m</td>
-    <td class="n">{{ number_format($option->topSpeed(), 0) }} km/h</td>
+    <td class="n">{{ number_format($option->lowestDevelopment, 2) }} m</td>
+    <td class="n">{{ number_format($option->topSpeed, 0) }} km/h</td>
     <td>
         {{ $page->whyOut($option) }}
         @if ($option->boltsOn && ! $option->climbs())

@@ -11,7 +11,7 @@
                     <h3 class="h6"><strong>{{ $option->ring->code }}</strong>, {{ $option->ring->teeth }} teeth <x-verdict :of="$option->stack->verdict" /></h3>
                     <p class="mb-1">
                         Line off by {{ $page->length($option->offset) }}; clearance {{ $page->clearance($option->clearance()) }};
-                        motor stops at {{ number_format($option->topSpeed(), 0) }} km/h.
+                        motor stops at {{ number_format($option->topSpeed, 0) }} km/h.
                     </p>
                     <x-drawing.gears :view="$page->gearsOf($option)" />
                 </article>

@@ -41,12 +41,12 @@
                             <form method="post" action="{{ route('job.undo', $page->job) }}">
                                 @csrf
                                 <input type="hidden" name="version" value="{{ $page->job->version }}">
-                                <button class="btn btn-plain" id="undo" data-key="z" @disabled($page->history()->last() === null) title="{{ $page->history()->last()?->what }}">Undo <kbd aria-hidden="true">z</kbd></button>
+                                <button class="btn btn-plain" id="undo" data-key="z" @disabled($page->history()->last === null) title="{{ $page->history()->last?->what }}">Undo <kbd aria-hidden="true">z</kbd></button>
                             </form>
                             <form method="post" action="{{ route('job.redo', $page->job) }}">
                                 @csrf
                                 <input type="hidden" name="version" value="{{ $page->job->version }}">
-                                <button class="btn btn-plain" id="redo" data-key="y" @disabled($page->history()->next() === null) title="{{ $page->history()->next()?->what }}">Redo <kbd aria-hidden="true">y</kbd></button>
+                                <button class="btn btn-plain" id="redo" data-key="y" @disabled($page->history()->next === null) title="{{ $page->history()->next?->what }}">Redo <kbd aria-hidden="true">y</kbd></button>
                             </form>
                             @if ($page->isAnyByHand())
                                 <form method="post" action="{{ route('job.solve', $page->job) }}">
@@ -56,7 +56,7 @@
                                 </form>
                             @endif
                         </div>
-                        @if ($page->history()->last())<p class="form-hint mb-0 not-on-paper">Last: {{ $page->history()->last()->what }}, {{ $page->history()->last()->user->firstName() }} at {{ $page->history()->last()->made_at->format('H:i') }}.</p>@endif
+                        @if ($page->history()->last)<p class="form-hint mb-0 not-on-paper">Last: {{ $page->history()->last->what }}, {{ Str::before($page->history()->last->made_by_name, ' ') }} at {{ $page->history()->last->made_at->format('H:i') }}.</p>@endif
                     @endif
                 </section>
                 <x-holds :page="$page" />

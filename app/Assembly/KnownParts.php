@@ -24,12 +24,15 @@ use NeatSpindle\Core\Part\Ring as CatalogueRing;
 readonly class KnownParts
 {
     /** The shape of what is kept; a test draws it anew when a class in it changes, so that what an older program kept is not read. */
-    public const SHAPE = '3960417e';
+    public const SHAPE = '05e61b38';
 
     private const DAYS = 30;
 
     /** @var array<array-key, MountedRing> every ring in every way it can be put on, by the code a job's document has for it */
     public array $mounted;
+
+    /** @var array<array-key, int> of the motors */
+    private array $idsByCode;
 
     /** @var array<array-key, CatalogueMotor> by code */
     public array $coreMotors;
@@ -55,6 +58,7 @@ readonly class KnownParts
         }
         $this->mounted = $mounted;
         $this->coreRings = array_map(fn (MountedRing $one) => $one->part, $mounted);
+        $this->idsByCode = array_column($motors, 'id', 'code');
         $this->coreMotors = array_column(array_map(fn (KnownMotor $motor) => [$motor->code, $motor->part], $motors), 1, 0);
         $this->coreInserts = array_column(array_map(fn (KnownInsert $insert) => [$insert->part->code, $insert->part], $inserts), 1, 0);
     }
@@ -65,6 +69,11 @@ readonly class KnownParts
         $kept = Cache::get(self::key($workshopId, $version));
 
         return $kept instanceof self ? $kept : self::keep($workshopId);
+    }
+
+    public function motorCalled(string $code): ?KnownMotor
+    {
+        return $this->motors[$this->idsByCode[$code] ?? 0] ?? null;
     }
 
     private static function keep(int $workshopId): self

@@ -28,9 +28,6 @@ class MatchPage extends JobPage
     /** @var list<MotorMatch>|null */
     private ?array $rows = null;
 
-    /** @var array<array-key, KnownMotor>|null */
-    private ?array $motors = null;
-
     private ?OpenShell $shell = null;
 
     /** @var array<string, Prospect> */
@@ -159,13 +156,13 @@ class MatchPage extends JobPage
 
     public function motor(MotorMatch $row): KnownMotor
     {
-        return $this->motors()[$row->motor->code] ?? abort(404);
+        return $this->opened->catalogue->parts->motorCalled($row->motor->code) ?? abort(404);
     }
 
     /** @return list<KnownMotor> motors whose stack needs measures of their own, which the list cannot judge */
     public function twinPlates(): array
     {
-        return array_values(array_filter($this->motors(), fn (KnownMotor $motor) => $motor->mount()->measuresKey() !== null));
+        return array_values(array_filter($this->opened->catalogue->parts->motors, fn (KnownMotor $motor) => $motor->mount()->measuresKey() !== null));
     }
 
     /** The number of the insert's row; null where none is needed. */
@@ -198,11 +195,5 @@ class MatchPage extends JobPage
         $section = $layout === null ? null : AxisSection::of($layout, $row->stack->filling, $this->ring()?->radius() ?? 0.0);
 
         return $section === null ? null : new SectionView($section, $this->unit, isReversed: $this->isReversed());
-    }
-
-    /** @return array<array-key, KnownMotor> by code */
-    private function motors(): array
-    {
-        return $this->motors ??= array_column(array_map(fn (KnownMotor $motor) => [$motor->code, $motor], $this->opened->catalogue->parts->motors), 1, 0);
     }
 }

@@ -31,7 +31,6 @@ it('rebuilds a stack by keyboard alone: puts in, swaps, moves, takes out, takes 
     $site->andWait(fn () => $site->tabTo('a.job-row')->keys(WebDriverKeys::ENTER));
     $site->andWait(fn () => $site->keys('4'));
     $before = driveSpacers($job);
-    $two = $person->workshop->spacers()->where('thickness_mm', 2)->sole();
 
     $site->tabTo('#change-drive')->keys(WebDriverKeys::ENTER);
     $site->tabTo('#add-drive-2');

@@ -159,6 +159,6 @@ foreach ($medians as $name => $ms) {
     printf("%-42s %8.1f ms %6.2f\n", $name, $ms, $ms / $bare);
 }
 $ofAJob = array_filter($medians, fn (string $name) => preg_match('#^/jobs/\d+/(?!build/print)#', $pages[$name]) === 1, ARRAY_FILTER_USE_KEY);
-printf("%-42s %18.2f, at most %.2f\n", 'a job’s places, median', Visitor::median(array_values($ofAJob)) / $bare, max($ofAJob) / $bare);
+printf("%-42s %18.2f, at most %.2f\n", 'a job’s places, median', Visitor::median(array_values($ofAJob)) / $bare, max([0.0, ...array_values($ofAJob)]) / $bare);
 printf("%-42s %8.1f ms\n", 'a spacer put in', $visitor->medianSpacer('/jobs/2'));
 printf("%-42s %8.1f ms\n", 'a reading kept', $visitor->medianReading('/jobs/14', 'shell_width'));

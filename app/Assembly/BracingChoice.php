@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Assembly;
 
 use App\Models\Kit;
+use App\Models\Values\BracingDecision;
 use NeatSpindle\Core\Reaction\BodyPosition;
 use NeatSpindle\Core\Reaction\GapContents;
 use NeatSpindle\Core\Reaction\Rest;
@@ -12,74 +13,57 @@ use NeatSpindle\Core\Reaction\ShellFace;
 use NeatSpindle\Core\Reaction\ThreadState;
 use NeatSpindle\Core\Reaction\Torquing;
 
-use function is_string;
-
 /** What was decided about nut and rest; what nobody decided is the house rule: the band's middle, threadlocker, painted faces. */
-class BracingChoice
+readonly class BracingChoice
 {
-    /** @param  array<string, mixed>  $kept */
-    private function __construct(private readonly array $kept, private readonly KnownMotor $motor) {}
+    private function __construct(private ?BracingDecision $decided, private KnownMotor $motor) {}
 
     public static function of(?Kit $kit, KnownMotor $motor): self
     {
-        return new self($kit->bracing ?? [], $motor);
+        return new self($kit?->bracing, $motor);
     }
 
     public function torquing(): Torquing
     {
         return new Torquing(
             $this->nutTorque(),
-            ThreadState::tryFrom($this->text('thread_state')) ?? ThreadState::Threadlocker,
-            ShellFace::tryFrom($this->text('shell_face')) ?? ShellFace::Painted,
-            $this->figure('shell_outer_mm') ?? 40.0,
-            $this->figure('shell_inner_mm') ?? 34.0,
+            $this->decided->threadState ?? ThreadState::Threadlocker,
+            $this->decided->shellFace ?? ShellFace::Painted,
+            $this->decided->shellOuter ?? 40.0,
+            $this->decided->shellInner ?? 34.0,
             $this->rest() === null ? null : $this->restRadius(),
         );
     }
 
     public function rest(): ?Rest
     {
-        return Rest::tryFrom($this->text('rest'));
+        return $this->decided?->rest;
     }
 
     public function restRadius(): ?float
     {
-        return $this->figure('rest_radius_mm');
+        return $this->decided?->restRadius;
     }
 
     public function gap(): GapContents
     {
-        return GapContents::tryFrom($this->text('gap')) ?? GapContents::Nothing;
+        return $this->decided->gap ?? GapContents::Nothing;
     }
 
     public function position(): BodyPosition
     {
-        return BodyPosition::tryFrom($this->text('position')) ?? BodyPosition::Below;
+        return $this->decided->position ?? BodyPosition::Below;
     }
 
     public function isDecided(): bool
     {
-        return $this->kept !== [];
+        return $this->decided !== null;
     }
 
     private function nutTorque(): float
     {
         $band = $this->motor->part->held->nut()?->torque;
 
-        return $this->figure('nut_torque_nm') ?? ($band === null ? 1.0 : $band->middle());
-    }
-
-    private function text(string $key): string
-    {
-        $value = $this->kept[$key] ?? null;
-
-        return is_string($value) ? $value : '';
-    }
-
-    private function figure(string $key): ?float
-    {
-        $value = $this->kept[$key] ?? null;
-
-        return is_numeric($value) ? (float) $value : null;
+        return $this->decided->nutTorque ?? ($band === null ? 1.0 : $band->middle());
     }
 }

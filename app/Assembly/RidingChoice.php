@@ -5,44 +5,28 @@ declare(strict_types=1);
 namespace App\Assembly;
 
 use App\Models\Kit;
+use App\Models\Values\RidingWish;
+use App\Models\Values\Surface;
 use NeatSpindle\Core\Bike\BikeKind;
 use NeatSpindle\Core\Hill\HillQuestion;
 use NeatSpindle\Core\Hill\Load;
 use NeatSpindle\Core\Ride\Rider;
 
-use function is_string;
-
 /** How a bike will be ridden, as far as it was said; what nobody said is usual for its kind. */
-class RidingChoice
+readonly class RidingChoice
 {
-    /** Rolling resistance by surface, without unit; usual figures for tyres at a sensible pressure. */
-    public const SURFACES = [
-        'asphalt' => ['Smooth asphalt', 0.006],
-        'street' => ['Ordinary street', 0.008],
-        'gravel' => ['Gravel', 0.014],
-        'trail' => ['Loose trail', 0.025],
-        'sand' => ['Sand or snow', 0.045],
-    ];
+    private const SURFACE = Surface::Street;
 
-    public const DEFAULT_SURFACE = 'street';
-
-    /** @param  array<string, mixed>  $kept */
-    private function __construct(private readonly array $kept, private readonly BikeKind $kind) {}
+    private function __construct(private RidingWish $said, private bool $isSaid, private BikeKind $kind) {}
 
     public static function of(?Kit $kit, BikeKind $kind): self
     {
-        return new self($kit->riding ?? [], $kind);
-    }
-
-    /** @return array<string, string> labels by value */
-    public static function surfaces(): array
-    {
-        return array_map(fn (array $surface) => $surface[0], self::SURFACES);
+        return new self($kit->riding ?? new RidingWish, $kit?->riding !== null, $kind);
     }
 
     public function isSaid(): bool
     {
-        return $this->kept !== [];
+        return $this->isSaid;
     }
 
     public function hill(): HillQuestion
@@ -60,9 +44,9 @@ class RidingChoice
     {
         return new Load(
             $this->massKg(),
-            $this->figure('rider_w') ?? 100.0,
-            $this->figure('rider_torque_nm') ?? 25.0,
-            self::SURFACES[$this->surface()][1],
+            $this->said->riderW ?? 100.0,
+            $this->said->riderTorqueNm ?? 25.0,
+            $this->surface()->resistance(),
             $this->isUpright() ? 0.7 : 0.6,
             $windKmh / 3.6,
         );
@@ -75,7 +59,7 @@ class RidingChoice
 
     public function massKg(): float
     {
-        return $this->figure('mass_kg') ?? match ($this->kind) {
+        return $this->said->massKg ?? match ($this->kind) {
             BikeKind::LongTail, BikeKind::BoxCargo => 190.0,
             BikeKind::DeltaTrike, BikeKind::FourWheeler => 160.0,
             default => 115.0,
@@ -84,50 +68,41 @@ class RidingChoice
 
     public function riderW(): float
     {
-        return $this->figure('rider_w') ?? 100.0;
+        return $this->said->riderW ?? 100.0;
     }
 
     public function gradePercent(): float
     {
-        return $this->figure('grade_percent') ?? 8.0;
+        return $this->said->gradePercent ?? 8.0;
     }
 
     public function windKmh(): float
     {
-        return $this->figure('wind_kmh') ?? 0.0;
+        return $this->said->windKmh ?? 0.0;
     }
 
     public function assistPercent(): float
     {
-        return $this->figure('assist_percent') ?? 100.0;
+        return $this->said->assistPercent ?? 100.0;
     }
 
     public function batteryWh(): float
     {
-        return $this->figure('battery_wh') ?? 600.0;
+        return $this->said->batteryWh ?? 600.0;
     }
 
     public function cutOffKmh(): ?float
     {
-        return $this->figure('cut_off_kmh');
+        return $this->said->cutOffKmh;
     }
 
-    public function surface(): string
+    public function surface(): Surface
     {
-        $surface = $this->kept['surface'] ?? '';
-
-        return is_string($surface) && isset(self::SURFACES[$surface]) ? $surface : self::DEFAULT_SURFACE;
+        return $this->said->surface ?? self::SURFACE;
     }
 
     private function isUpright(): bool
     {
         return $this->kind !== BikeKind::TadpoleTrike;
-    }
-
-    private function figure(string $key): ?float
-    {
-        $value = $this->kept[$key] ?? null;
-
-        return is_numeric($value) ? (float) $value : null;
     }
 }

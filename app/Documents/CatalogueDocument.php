@@ -20,6 +20,7 @@ use NeatSpindle\Core\Drawer\SpacerUse;
 use NeatSpindle\Core\Exchange\ExtrasReader;
 use NeatSpindle\Core\Exchange\JobReader;
 use NeatSpindle\Core\Part\Spider;
+use NeatSpindle\Core\Shell\ShellStandard;
 
 use function count;
 
@@ -82,7 +83,10 @@ class CatalogueDocument
     /** @return array<array<string, mixed>> columns by code */
     public function inserts(): array
     {
-        return array_map(fn (array $insert) => array_intersect_key($insert, array_flip(['shells', 'motors', 'flange_mm', 'bore_mm'])), $this->read['inserts']);
+        return array_map(fn (array $insert) => [
+            'shells' => array_map(ShellStandard::from(...), $insert['shells']),
+            ...array_intersect_key($insert, array_flip(['motors', 'flange_mm', 'bore_mm'])),
+        ], $this->read['inserts']);
     }
 
     /** @return list<array{thickness_mm: float|int, quantity: int, use: list<string>}> */
@@ -134,10 +138,10 @@ class CatalogueDocument
             'motors' => (object) $workshop->motors->mapWithKeys(fn (Motor $motor) => [$motor->code => $motor->document()])->all(),
             'rings' => (object) $rings,
             'spacers' => array_values($spacers->map(fn (Spacer $spacer) => [
-                'thickness_mm' => $spacer->thickness_mm, 'quantity' => $spacer->available(), 'use' => $spacer->uses,
+                'thickness_mm' => $spacer->thickness_mm, 'quantity' => $spacer->available(), 'use' => array_column($spacer->uses, 'value'),
             ])->all()),
             'inserts' => (object) $workshop->inserts->mapWithKeys(fn (Insert $insert) => [$insert->code => [
-                'shells' => $insert->shells, 'motors' => $insert->motors, 'flange_mm' => $insert->flange_mm, 'bore_mm' => $insert->bore_mm,
+                'shells' => array_column($insert->shells, 'value'), 'motors' => $insert->motors, 'flange_mm' => $insert->flange_mm, 'bore_mm' => $insert->bore_mm,
             ]])->all(),
         ];
     }

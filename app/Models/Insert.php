@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\EnumList;
 use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use NeatSpindle\Core\Part\Insert as CatalogueInsert;
@@ -11,7 +12,7 @@ use NeatSpindle\Core\Shell\ShellStandard;
 
 /**
  * @property string $code
- * @property list<string> $shells
+ * @property list<ShellStandard> $shells
  * @property list<string> $motors
  * @property float $flange_mm
  * @property float $bore_mm
@@ -21,10 +22,10 @@ class Insert extends Row
 {
     protected $fillable = ['code', 'shells', 'motors', 'flange_mm', 'bore_mm'];
 
-    protected $casts = ['shells' => 'array', 'motors' => 'array', 'flange_mm' => 'float', 'bore_mm' => 'float'];
+    protected $casts = ['shells' => EnumList::class.':'.ShellStandard::class, 'motors' => 'array', 'flange_mm' => 'float', 'bore_mm' => 'float'];
 
     public function inCatalogue(): CatalogueInsert
     {
-        return new CatalogueInsert($this->code, array_map(ShellStandard::from(...), $this->shells), $this->motors, $this->flange_mm, $this->bore_mm);
+        return new CatalogueInsert($this->code, $this->shells, $this->motors, $this->flange_mm, $this->bore_mm);
     }
 }

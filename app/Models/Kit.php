@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsKept;
 use App\Models\Casts\PiecesByPlace;
+use App\Models\Values\BracingDecision;
+use App\Models\Values\RidingWish;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -12,9 +15,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?int $ring_id
  * @property ?int $insert_id
  * @property string $ring_mounting in the words of a RingMounting
- * @property array<string, mixed>|null $riding
+ * @property ?RidingWish $riding
  * @property array<string, list<float>> $by_hand thicknesses in mm by place
- * @property array<string, mixed>|null $bracing
+ * @property ?BracingDecision $bracing
  */
 class Kit extends Row
 {
@@ -22,7 +25,7 @@ class Kit extends Row
 
     protected $attributes = ['by_hand' => '{}', 'ring_mounting' => ''];
 
-    protected $casts = ['by_hand' => PiecesByPlace::class, 'bracing' => 'array', 'riding' => 'array'];
+    protected $casts = ['by_hand' => PiecesByPlace::class, 'bracing' => AsKept::class.':'.BracingDecision::class, 'riding' => AsKept::class.':'.RidingWish::class];
 
     /** @return BelongsTo<Motor, $this> */
     public function motor(): BelongsTo
@@ -33,7 +36,7 @@ class Kit extends Row
     /** Whether the motor goes in the other way round, its ring on the bike's left. */
     public function isReversed(): bool
     {
-        return ($this->bracing['is_reversed'] ?? false) === true;
+        return $this->bracing?->isReversed === true;
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\EnumList;
 use App\Models\Scopes\OwnWorkshop;
 use Database\Factories\SpacerFactory;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
@@ -18,7 +19,7 @@ use function in_array;
 
 /**
  * @property float $thickness_mm
- * @property list<string> $uses
+ * @property list<SpacerUse> $uses
  * @property int $quantity what lies in the drawer, reserved or not
  * @property ?string $lies_in
  */
@@ -32,7 +33,7 @@ class Spacer extends Row
 
     protected $fillable = ['thickness_mm', 'quantity', 'uses', 'lies_in'];
 
-    protected $casts = ['thickness_mm' => 'float', 'uses' => 'array', 'quantity' => 'int'];
+    protected $casts = ['thickness_mm' => 'float', 'uses' => EnumList::class.':'.SpacerUse::class, 'quantity' => 'int'];
 
     /** @return HasMany<Reservation, $this> */
     public function reservations(): HasMany
@@ -67,19 +68,19 @@ class Spacer extends Row
 
     public function serves(Place $place): bool
     {
-        return in_array($place->use()->value, $this->uses, true);
+        return in_array($place->use(), $this->uses, true);
     }
 
     /** What a job can count on of it, as the core's drawer has it. */
     public function row(): SpacerRow
     {
-        return new SpacerRow((int) round($this->thickness_mm * 100), $this->available(), array_map(SpacerUse::from(...), $this->uses));
+        return new SpacerRow((int) round($this->thickness_mm * 100), $this->available(), $this->uses);
     }
 
     /** What makes a kind: its thickness and what it is good for. */
     public function key(): string
     {
-        return self::keyOf($this->thickness_mm, array_map(SpacerUse::from(...), $this->uses));
+        return self::keyOf($this->thickness_mm, $this->uses);
     }
 
     /** @param  list<SpacerUse>  $uses */
@@ -100,7 +101,7 @@ class Spacer extends Row
     protected static function booted(): void
     {
         static::saving(function (self $spacer): void {
-            $spacer->setAttribute('uses_key', self::usesKey(array_map(SpacerUse::from(...), $spacer->uses)));
+            $spacer->setAttribute('uses_key', self::usesKey($spacer->uses));
         });
     }
 }

@@ -18,7 +18,7 @@ class SpacerFactory extends Factory
         return [
             'workshop_id' => Workshop::factory(),
             'thickness_mm' => fake()->unique()->numberBetween(1, 5_000) / 100,
-            'uses' => [SpacerUse::Drive->value],
+            'uses' => [SpacerUse::Drive],
             'quantity' => 4,
         ];
     }

@@ -26,13 +26,13 @@ use App\Models\Job;
 use App\Models\Role;
 use App\Models\StepState;
 use App\Models\User;
+use App\Models\Values\BracingDecision;
+use App\Models\Values\RidingWish;
 use App\Models\Workshop;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use NeatSpindle\Core\Measure\LengthText;
 use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Reaction\BodyPosition;
-use NeatSpindle\Core\Reaction\Rest;
 use NeatSpindle\Core\Survey\Instrument;
 use NeatSpindle\Core\Survey\Remedy;
 use NeatSpindle\Core\Survey\Severity;
@@ -41,7 +41,6 @@ use NeatSpindle\Core\Survey\Subject;
 
 use function array_slice;
 use function chr;
-use function is_string;
 
 /**
  * A week in a made-up workshop, from `database/demo`: everything goes through the same doors as at the bench.
@@ -170,15 +169,11 @@ class DemoSeeder extends Seeder
     {
         if (isset($demo['bracing'])) {
             $this->tick();
-            [$position, $rest] = [$demo['bracing']['position'] ?? '', $demo['bracing']['rest'] ?? ''];
-            app(BraceBody::class)(
-                $job, $by, $job->version, $demo['bracing'],
-                BodyPosition::from(is_string($position) ? $position : ''), Rest::tryFrom(is_string($rest) ? $rest : ''),
-            );
+            app(BraceBody::class)($job, $by, $job->version, BracingDecision::fromArray($demo['bracing']));
         }
         if (isset($demo['riding'])) {
             $this->tick();
-            app(SetRiding::class)($job, $by, $job->version, $demo['riding']);
+            app(SetRiding::class)($job, $by, $job->version, RidingWish::fromArray($demo['riding']));
         }
         if ($demo['road'] ?? false) {
             $road = GpxFile::read(database_path('demo/road.gpx'));

@@ -46,7 +46,7 @@
                     <h2 id="inserts-title">Inserts</h2>
                     <table class="ledger">
                         <thead><tr><th>Code</th><th>Shells</th><th class="n">Flange</th><th class="n">Bore</th></tr></thead>
-                        <tbody>@foreach ($catalogue->inserts as $insert)<tr><td class="figures text-nowrap">{{ $insert->code }}</td><td>{{ implode(', ', $insert->shells) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->flange_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->bore_mm) }}</td></tr>@endforeach</tbody>
+                        <tbody>@foreach ($catalogue->inserts as $insert)<tr><td class="figures text-nowrap">{{ $insert->code }}</td><td>{{ implode(', ', array_column($insert->shells, 'value')) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->flange_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->bore_mm) }}</td></tr>@endforeach</tbody>
                     </table>
                 </section>
             </div>

@@ -15,7 +15,7 @@
                             @foreach ($page->spacers() as $spacer)
                                 <tr>
                                     <td class="n">{{ $unit->show($spacer->thickness_mm) }}</td>
-                                    <td>{{ implode(', ', $spacer->uses) }}</td>
+                                    <td>{{ implode(', ', array_column($spacer->uses, 'value')) }}</td>
                                     <td class="soft">@foreach ($spacer->reservations as $kept)<a href="{{ route('job.order', $kept->job) }}">{{ $kept->job->number }}</a>: {{ $kept->quantity }}@if (! $loop->last), @endif @endforeach</td>
                                     @php($isTyped = (int) old('row') === $spacer->id)
                                     <td>

@@ -14,7 +14,7 @@ const CORE_LEVELS = [
 ];
 
 const APP_LEVELS = [
-    'Models\Casts', 'Models\Scopes', 'Models', 'Notifications', 'Policies', 'Instruments', 'Assembly', 'Bench', 'Documents', 'Actions', 'Actions\Jobs', 'Actions\Catalogue',
+    'Models\Values', 'Models\Casts', 'Models\Scopes', 'Models', 'Notifications', 'Policies', 'Instruments', 'Assembly', 'Bench', 'Documents', 'Actions', 'Actions\Jobs', 'Actions\Catalogue',
     'Actions\Survey', 'Actions\Kit', 'Actions\Steps', 'Actions\Drawer', 'Actions\Road', 'Actions\People', 'View\Drawings', 'View',
     'Http\Downloads', 'Http\Middleware', 'Http\Requests', 'Http\Controllers', 'Console\Commands', 'Providers',
 ];

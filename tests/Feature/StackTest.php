@@ -84,7 +84,7 @@ it('says what the nut holds and keeps what the body rests on', function (): void
     $brace(['nut_torque' => '35 ft lb', 'thread_state' => 'grease', 'shell_face' => 'bare', 'rest' => 'block', 'rest_radius' => '150'])->assertSessionHasNoErrors();
     $worksheet = $this->get("/jobs/{$job->id}/worksheet.json")->json('reaction');
     expect($worksheet['rest_load_n'])->not->toBeNull()
-        ->and(Workshops::fresh($job)->kit->bracing['nut_torque_nm'] ?? null)->toEqualWithDelta(47.45, 0.01);
+        ->and(Workshops::fresh($job)->kit?->bracing?->nutTorque)->toEqualWithDelta(47.45, 0.01);
     $brace(['rest' => 'boom_clamp'])->assertSessionHasErrors('rest');
     $brace(['nut_torque' => 'tight'])->assertSessionHasErrors('nut_torque');
     $brace(['shell_outer' => '30', 'shell_inner' => '34'])->assertSessionHasErrors('shell_outer');

@@ -46,8 +46,9 @@ class ReadCatalogueIn
     {
         $known = $workshop->spacers()->get()->keyBy(fn (Spacer $spacer) => $spacer->key());
         foreach ($read->spacers() as $row) {
-            $spacer = $known->get(Spacer::keyOf((float) $row['thickness_mm'], array_map(SpacerUse::from(...), $row['use'])))
-                ?? $workshop->spacers()->make(['thickness_mm' => $row['thickness_mm'], 'uses' => $row['use']]);
+            $uses = array_map(SpacerUse::from(...), $row['use']);
+            $spacer = $known->get(Spacer::keyOf((float) $row['thickness_mm'], $uses))
+                ?? $workshop->spacers()->make(['thickness_mm' => $row['thickness_mm'], 'uses' => $uses]);
             $spacer->fill(['quantity' => $row['quantity']])->save();
         }
     }

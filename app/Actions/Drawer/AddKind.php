@@ -25,7 +25,7 @@ class AddKind extends DrawerAction
             }
 
             return $workshop->spacers()->create([
-                'thickness_mm' => $mm, 'uses' => array_column($uses, 'value'), 'quantity' => $quantity, 'lies_in' => $liesIn,
+                'thickness_mm' => $mm, 'uses' => $uses, 'quantity' => $quantity, 'lies_in' => $liesIn,
             ]);
         });
     }

@@ -8,7 +8,6 @@ use App\Documents\DrawerTable;
 use App\Models\Spacer;
 use App\Models\User;
 use App\Models\Workshop;
-use NeatSpindle\Core\Drawer\SpacerUse;
 
 use function count;
 
@@ -22,7 +21,7 @@ class ReadDrawerIn extends DrawerAction
             $known = $workshop->spacers()->get()->keyBy(fn (Spacer $spacer) => $spacer->key());
             foreach ($table->rows() as ['thickness' => $thickness, 'uses' => $uses, 'quantity' => $quantity, 'lies_in' => $liesIn]) {
                 $spacer = $known->get(Spacer::keyOf($thickness, $uses))
-                    ?? $workshop->spacers()->make(['thickness_mm' => $thickness, 'uses' => array_map(fn (SpacerUse $use) => $use->value, $uses)]);
+                    ?? $workshop->spacers()->make(['thickness_mm' => $thickness, 'uses' => $uses]);
                 $spacer->fill(['quantity' => $quantity, 'lies_in' => $liesIn ?? $spacer->lies_in])->save();
             }
 

@@ -9,18 +9,17 @@ use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\Kit;
 use App\Models\User;
+use App\Models\Values\BracingDecision;
 use NeatSpindle\Core\Reaction\BodyPosition;
-use NeatSpindle\Core\Reaction\Rest;
 
 /** Keeps how the nut is torqued and what the body rests on. */
 class BraceBody extends JobAction
 {
-    /** @param  array<string, mixed>  $bracing  in N·m and mm */
-    public function __invoke(Job $job, User $by, int $seen, array $bracing, BodyPosition $position, ?Rest $rest): void
+    public function __invoke(Job $job, User $by, int $seen, BracingDecision $bracing): void
     {
-        ($this->change)($job, $by, 'choose', $seen, ['kit'], function (OpenJob $open) use ($bracing, $position, $rest): void {
+        ($this->change)($job, $by, 'choose', $seen, ['kit'], function (OpenJob $open) use ($bracing): void {
             $bike = $open->job->bike;
-            $objection = $rest?->objection($bike->kind, $bike->frame_material, $position);
+            $objection = $bracing->rest?->objection($bike->kind, $bike->frame_material, $bracing->position ?? BodyPosition::Below);
             if ($objection !== null) {
                 $this->refuse('rest', $objection);
             }

@@ -21,7 +21,7 @@ class RestController extends Controller
 
     public function brace(BraceRequest $request, Job $job, BraceBody $brace): RedirectResponse
     {
-        $brace($job, $this->user(), $request->seen(), $request->bracing(), $request->position(), $request->rest());
+        $brace($job, $this->user(), $request->seen(), $request->bracing());
 
         return redirect()->route('job.rest', $job);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Values\BracingDecision;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use NeatSpindle\Core\Reaction\BodyPosition;
@@ -57,31 +58,20 @@ class BraceRequest extends VersionedRequest
         }];
     }
 
-    public function position(): BodyPosition
+    public function bracing(): BracingDecision
     {
-        return BodyPosition::from($this->string('position')->value());
-    }
-
-    public function rest(): ?Rest
-    {
-        return Rest::tryFrom($this->string('rest')->value());
-    }
-
-    /** @return array<string, mixed> as it is kept: N·m and mm */
-    public function bracing(): array
-    {
-        return array_filter([
-            'nut_torque_nm' => $this->read['nut_torque'] ?? null,
-            'thread_state' => $this->input('thread_state'),
-            'shell_face' => $this->input('shell_face'),
-            'shell_outer_mm' => $this->read['shell_outer'] ?? null,
-            'shell_inner_mm' => $this->read['shell_inner'] ?? null,
-            'position' => $this->input('position'),
-            'is_reversed' => $this->boolean('is_reversed'),
-            'rest' => $this->input('rest'),
-            'rest_radius_mm' => $this->read['rest_radius'] ?? null,
-            'gap' => $this->input('gap'),
-        ], fn (mixed $value) => $value !== null);
+        return new BracingDecision(
+            $this->read['nut_torque'] ?? null,
+            ThreadState::tryFrom($this->string('thread_state')->value()),
+            ShellFace::tryFrom($this->string('shell_face')->value()),
+            $this->read['shell_outer'] ?? null,
+            $this->read['shell_inner'] ?? null,
+            BodyPosition::from($this->string('position')->value()),
+            $this->boolean('is_reversed'),
+            Rest::tryFrom($this->string('rest')->value()),
+            $this->read['rest_radius'] ?? null,
+            GapContents::from($this->string('gap')->value()),
+        );
     }
 
     /** @param  callable(string): float  $read */

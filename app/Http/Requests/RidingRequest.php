@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Assembly\RidingChoice;
+use App\Models\Values\RidingWish;
+use App\Models\Values\Surface;
 use Illuminate\Validation\Rule;
 
 /** How a bike will be ridden: load, rider, hill, surface, wind, battery. */
@@ -16,7 +17,7 @@ class RidingRequest extends VersionedRequest
             'mass_kg' => ['required', 'numeric', 'min:30', 'max:800'],
             'rider_w' => ['required', 'numeric', 'min:0', 'max:600'],
             'grade_percent' => ['required', 'numeric', 'min:0', 'max:45'],
-            'surface' => ['required', Rule::in(array_keys(RidingChoice::SURFACES))],
+            'surface' => ['required', Rule::enum(Surface::class)],
             'wind_kmh' => ['required', 'numeric', 'min:-60', 'max:60'],
             'assist_percent' => ['required', 'numeric', 'min:0', 'max:100'],
             'battery_wh' => ['required', 'numeric', 'min:50', 'max:5000'],
@@ -38,8 +39,7 @@ class RidingRequest extends VersionedRequest
         ];
     }
 
-    /** @return array<string, mixed> */
-    public function riding(): array
+    public function riding(): RidingWish
     {
         $riding = ['surface' => $this->string('surface')->value()];
         foreach (['mass_kg', 'rider_w', 'grade_percent', 'wind_kmh', 'assist_percent', 'battery_wh', 'cut_off_kmh'] as $key) {
@@ -48,7 +48,7 @@ class RidingRequest extends VersionedRequest
             }
         }
 
-        return $riding;
+        return RidingWish::fromArray($riding);
     }
 
     /** A comma is as good as a point. */

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Values;
+
+use NeatSpindle\Core\Reaction\BodyPosition;
+use NeatSpindle\Core\Reaction\GapContents;
+use NeatSpindle\Core\Reaction\Rest;
+use NeatSpindle\Core\Reaction\ShellFace;
+use NeatSpindle\Core\Reaction\ThreadState;
+
+/** What was decided about the nut and about what keeps the body from turning; null for what nobody decided. In N·m and mm. */
+final readonly class BracingDecision implements Kept
+{
+    use ReadsKept;
+
+    public function __construct(
+        public ?float $nutTorque = null,
+        public ?ThreadState $threadState = null,
+        public ?ShellFace $shellFace = null,
+        public ?float $shellOuter = null,
+        public ?float $shellInner = null,
+        public ?BodyPosition $position = null,
+        public bool $isReversed = false,
+        public ?Rest $rest = null,
+        public ?float $restRadius = null,
+        public ?GapContents $gap = null,
+    ) {}
+
+    public static function fromArray(array $kept): static
+    {
+        return new self(
+            self::figure($kept, 'nut_torque_nm'),
+            self::oneOf($kept, 'thread_state', ThreadState::class),
+            self::oneOf($kept, 'shell_face', ShellFace::class),
+            self::figure($kept, 'shell_outer_mm'),
+            self::figure($kept, 'shell_inner_mm'),
+            self::oneOf($kept, 'position', BodyPosition::class),
+            ($kept['is_reversed'] ?? false) === true,
+            self::oneOf($kept, 'rest', Rest::class),
+            self::figure($kept, 'rest_radius_mm'),
+            self::oneOf($kept, 'gap', GapContents::class),
+        );
+    }
+
+    public function toArray(): array
+    {
+        return self::said([
+            'nut_torque_nm' => $this->nutTorque,
+            'thread_state' => $this->threadState?->value,
+            'shell_face' => $this->shellFace?->value,
+            'shell_outer_mm' => $this->shellOuter,
+            'shell_inner_mm' => $this->shellInner,
+            'position' => $this->position?->value,
+            'is_reversed' => $this->isReversed,
+            'rest' => $this->rest?->value,
+            'rest_radius_mm' => $this->restRadius,
+            'gap' => $this->gap?->value,
+        ]);
+    }
+}

@@ -59,6 +59,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::post('/readings', [SurveyController::class, 'reading'])->name('reading');
         Route::post('/caliper', [SurveyController::class, 'caliper'])->name('caliper');
         Route::delete('/readings/{reading}', [SurveyController::class, 'takeBack'])->name('reading.take-back');
+        Route::put('/readings/{reading}', [SurveyController::class, 'bringBack'])->name('reading.bring-back');
         Route::post('/answers', [SurveyController::class, 'answer'])->name('answer');
         Route::get('/condition', [ConditionController::class, 'show'])->name('condition');
         Route::post('/condition', [ConditionController::class, 'store'])->name('condition.store');
@@ -99,6 +100,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::put('/line/hills', [HillsController::class, 'riding'])->name('riding');
         Route::post('/line/roads', [HillsController::class, 'keepRoad'])->name('track');
         Route::delete('/line/roads/{track}', [HillsController::class, 'dropRoad'])->name('track.drop');
+        Route::put('/line/roads/{track}', [HillsController::class, 'bringRoadBack'])->name('track.bring-back');
 
         Route::get('/route', [RouteController::class, 'show'])->name('route');
         Route::put('/runs/{run}', [RouteController::class, 'supply'])->name('supply');

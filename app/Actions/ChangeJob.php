@@ -23,7 +23,7 @@ class ChangeJob
 
     private bool $isInOneGo = false;
 
-    public function __construct(private readonly Gate $gate) {}
+    public function __construct(private readonly Gate $gate, private readonly Submission $submission) {}
 
     /**
      * @template T
@@ -35,10 +35,12 @@ class ChangeJob
      * @return T
      *
      * @throws JobChangedMeanwhile when somebody else was quicker
+     * @throws TakenInAlready when the form that asks for it was taken in before
      */
     public function __invoke(Job $job, User $by, string $ability, ?int $seen, array $touches, Closure $change): mixed
     {
         return DB::transaction(function () use ($job, $by, $ability, $seen, $touches, $change): mixed {
+            $this->submission->claim($by);
             $held = Job::query()->whereKey($job->id)->lockForUpdate()->with(Job::OPENED)->firstOrFail();
             $this->gate->forUser($by)->authorize($ability, $held);
             if ($seen !== null && $seen !== $held->version) {

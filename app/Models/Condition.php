@@ -17,6 +17,7 @@ use NeatSpindle\Core\Survey\Subject;
  * @property ?Remedy $remedy
  * @property Carbon $found_at
  * @property ?Carbon $lifted_at
+ * @property User $user
  */
 class Condition extends Row
 {
@@ -54,6 +55,12 @@ class Condition extends Row
         $query->whereNull('superseded_at');
     }
 
+    /** @param  Builder<self>  $query */
+    public function scopeStopping(Builder $query): void
+    {
+        $query->standing()->where('severity', Severity::Stop)->whereNull('lifted_at');
+    }
+
     public function isStop(): bool
     {
         return $this->severity === Severity::Stop && $this->lifted_at === null;
@@ -62,7 +69,7 @@ class Condition extends Row
     /** The standing stop of a job in words; null when none stands. */
     public static function stopOf(Job $job): ?string
     {
-        $stop = self::query()->where('job_id', $job->id)->standing()->where('severity', Severity::Stop)->whereNull('lifted_at')->orderBy('id')->first();
+        $stop = self::query()->where('job_id', $job->id)->stopping()->orderBy('id')->first();
 
         return $stop === null ? null : mb_strimwidth("{$stop->subject->label()}: {$stop->note}", 0, 200, '…');
     }

@@ -95,6 +95,18 @@ class Job extends Row
         return $this->hasMany(Reading::class)->whereNull('superseded_at')->orderBy('id');
     }
 
+    /** @return HasMany<Reading, $this> also those that no longer count */
+    public function everyReading(): HasMany
+    {
+        return $this->hasMany(Reading::class);
+    }
+
+    /** A reading in an address may be one that no longer counts. */
+    protected function childRouteBindingRelationshipName($childType): string
+    {
+        return $childType === 'reading' ? 'everyReading' : parent::childRouteBindingRelationshipName($childType);
+    }
+
     /** @return HasMany<Answer, $this> */
     public function answers(): HasMany
     {

@@ -16,6 +16,7 @@ use NeatSpindle\Core\Survey\Spot;
  * @property ?float $plus_minus_mm
  * @property float $instrument_mm
  * @property \Illuminate\Support\Carbon $taken_at
+ * @property ?User $withdrawnBy
  */
 class Reading extends Row
 {
@@ -23,7 +24,7 @@ class Reading extends Row
 
     protected $fillable = [
         'job_id', 'user_id', 'spot', 'value_mm', 'plus_minus_mm', 'instrument', 'instrument_mm', 'typed', 'taken_at',
-        'superseded_at', 'superseded_by_id', 'withdrawn_by_id',
+        'superseded_at', 'superseded_by_id', 'withdrawn_by_id', 'brought_back_by_id',
     ];
 
     protected $casts = [
@@ -40,6 +41,22 @@ class Reading extends Row
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function withdrawnBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /**
+     * Those a hand took back, and that nobody has brought back.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeTakenBack(Builder $query, Job $job): void
+    {
+        $query->where('job_id', $job->id)->whereNotNull('withdrawn_by_id')->whereNull('superseded_by_id');
     }
 
     /** @param  Builder<self>  $query */

@@ -11,4 +11,6 @@ enum ReservationState: string
     case Reserved = 'reserved';
     /** Taken out of it. */
     case Taken = 'taken';
+    /** Taken out, and given back. */
+    case Returned = 'returned';
 }

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?float $torque_nm
  * @property array<string, mixed> $asked
  * @property \Illuminate\Support\Carbon $recorded_at
+ * @property User $user
  */
 class StepRecord extends Row
 {

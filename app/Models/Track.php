@@ -15,12 +15,13 @@ use NeatSpindle\Core\Ride\Profile;
  * @property float $raw_ascent_m
  * @property int $points
  * @property list<string> $remarks
+ * @property ?\Illuminate\Support\Carbon $dropped_at
  */
 class Track extends Row
 {
     protected $fillable = ['job_id', 'user_id', 'name', 'heights', 'length_m', 'raw_ascent_m', 'points', 'remarks'];
 
-    protected $casts = ['heights' => 'array', 'length_m' => 'float', 'raw_ascent_m' => 'float', 'points' => 'int', 'remarks' => 'array'];
+    protected $casts = ['heights' => 'array', 'length_m' => 'float', 'raw_ascent_m' => 'float', 'points' => 'int', 'remarks' => 'array', 'dropped_at' => 'datetime'];
 
     public function profile(): Profile
     {

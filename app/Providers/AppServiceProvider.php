@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Actions\ChangeJob;
+use App\Actions\Submission;
 use App\Instruments\Caliper;
+use App\View\FormKeys;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Events\DiagnosingHealth;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
@@ -26,6 +29,8 @@ class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(ChangeJob::class);
+        $this->app->scoped(Submission::class);
+        $this->app->scoped(FormKeys::class);
         $this->app->bind(Caliper::class, function (): Caliper {
             $address = config('instruments.caliper');
 
@@ -36,6 +41,7 @@ class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        Blade::directive('formkey', fn () => '<input type="hidden" name="form_key" value="<?php echo app('.FormKeys::class.'::class)->next(); ?>">');
         Password::defaults(fn () => Password::min(10));
         RateLimiter::for('letters', fn (Request $request) => Limit::perMinute(self::LETTERS)->by((string) ($request->user()->id ?? $request->ip())));
         Event::listen(DiagnosingHealth::class, fn () => DB::select('select 1'));

@@ -17,14 +17,14 @@ class ConditionPage extends JobPage
 {
     public readonly Subject $subject;
 
-    /** @var Collection<array-key, Condition> by subject */
+    /** @var Collection<array-key, Collection<int, Condition>> by subject */
     private readonly Collection $conditions;
 
     public function __construct(OpenJob $opened, mixed $asked)
     {
         parent::__construct($opened);
         $this->conditions = Condition::query()->where('job_id', $this->job->id)->standing()->with(['user', 'liftedBy'])->get()
-            ->keyBy(fn (Condition $condition) => $condition->subject->value);
+            ->toBase()->groupBy(fn (Condition $condition) => $condition->subject->value);
         $this->subject = (is_string($asked) ? Subject::tryFrom($asked) : null) ?? $this->firstOpen();
     }
 
@@ -39,9 +39,16 @@ class ConditionPage extends JobPage
         return array_values(array_filter(Subject::cases(), fn (Subject $subject) => $subject !== Subject::Carbon || $this->job->bike->frame_material !== FrameMaterial::Steel));
     }
 
+    /** The worst that stands of a subject: a stop, else what was found last; null where nobody has looked. */
     public function at(Subject $subject): ?Condition
     {
-        return $this->conditions->get($subject->value);
+        return $this->all($subject)->first(fn (Condition $condition) => $condition->isStop()) ?? $this->all($subject)->last();
+    }
+
+    /** @return Collection<int, Condition> all that stands of a subject: mostly one, several where more than one thing stops the job */
+    public function all(Subject $subject): Collection
+    {
+        return $this->conditions->get($subject->value) ?? new Collection;
     }
 
     public function lookedAt(): int

@@ -31,6 +31,8 @@ class HillsPage extends JobPage
     /** Less than this share left of a battery is little. */
     private const LITTLE_LEFT = 0.2;
 
+    private const DROPPED_SHOWN = 5;
+
     /** @var Collection<int, Track>|null */
     private ?Collection $tracks = null;
 
@@ -144,7 +146,14 @@ class HillsPage extends JobPage
     /** @return Collection<int, Track> */
     public function tracks(): Collection
     {
-        return $this->tracks ??= Track::query()->where('job_id', $this->job->id)->latest('id')->get();
+        return $this->tracks ??= Track::query()->where('job_id', $this->job->id)->whereNull('dropped_at')->latest('id')->get();
+    }
+
+    /** @return Collection<int, Track> those that were taken off, the last first; only what to call them */
+    public function dropped(): Collection
+    {
+        return Track::query()->select(['id', 'name', 'dropped_at'])->where('job_id', $this->job->id)->whereNotNull('dropped_at')
+            ->latest('dropped_at')->limit(self::DROPPED_SHOWN)->get();
     }
 
     public function track(): ?Track

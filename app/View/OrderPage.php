@@ -48,7 +48,8 @@ class OrderPage extends JobPage
     /** @return Collection<int, Reservation> */
     public function reservations(): Collection
     {
-        return $this->reservations ??= Reservation::query()->with('spacer')->where('job_id', $this->job->id)->orderBy('state')->orderBy('id')->get();
+        return $this->reservations ??= Reservation::query()->with('spacer')
+            ->where('job_id', $this->job->id)->where('state', '!=', ReservationState::Returned)->orderBy('state')->orderBy('id')->get();
     }
 
     public function hasReserved(ReservationState $state): bool

@@ -22,7 +22,12 @@ use function is_string;
 
 class SurveyPage extends JobPage
 {
+    private const TAKEN_BACK_SHOWN = 5;
+
     public readonly Spot $spot;
+
+    /** @var Collection<int, Reading>|null */
+    private ?Collection $takenBack = null;
 
     /** @var array<string, Spot>|null */
     private ?array $spots = null;
@@ -100,6 +105,12 @@ class SurveyPage extends JobPage
     public function readings(): Collection
     {
         return $this->opened->findings->readings($this->spot);
+    }
+
+    /** @return Collection<int, Reading> those of this spot that somebody took back, the last first */
+    public function takenBack(): Collection
+    {
+        return $this->takenBack ??= Reading::query()->takenBack($this->job)->where('spot', $this->spot)->with('withdrawnBy')->latest('id')->limit(self::TAKEN_BACK_SHOWN)->get();
     }
 
     /** @return list<array{name: string, gap: float, margin: ?Margin}> the guide as measured against each motor's gap */

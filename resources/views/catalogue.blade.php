@@ -1,5 +1,6 @@
 <x-layout title="Catalogue">
     <main id="main" class="page">
+        <x-told />
         <div class="bench-head">
             <h1>Catalogue</h1>
             <a class="btn btn-plain" href="{{ route('catalogue.export') }}" hx-boost="false">Take it out as JSON</a>
@@ -54,7 +55,7 @@
                 <h2 id="import-title">Read a catalogue in</h2>
                 @can('importCatalogue', auth()->user()->workshop)
                     <form method="post" action="{{ route('catalogue.import') }}" enctype="multipart/form-data" hx-boost="false">
-                        @csrf
+                        @csrf @formkey
                         <label class="form-label" for="file">Catalogue file, JSON, up to 4 MiB</label>
                         <input class="form-control" id="file" name="file" type="file" accept=".json,application/json" @error('file') aria-invalid="true" @enderror>
                         <x-fault for="file" />

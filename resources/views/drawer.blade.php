@@ -1,6 +1,7 @@
 @php($unit = $page->unit)
 <x-layout title="Drawer">
     <main id="main" class="page">
+        <x-told />
         <div class="bench-head"><h1>Drawer</h1><a class="btn btn-primary" href="{{ route('drawer.missing') }}">What is missing for all open jobs</a></div>
         @if (session('kept'))<p class="told" role="status">{{ session('kept') }}</p>@endif
         <div class="work">
@@ -20,8 +21,8 @@
                                     @php($isTyped = (int) old('row') === $spacer->id)
                                     <td>
                                         <form class="pieces" method="post" action="{{ route('drawer.count', $spacer) }}" hx-swap="innerHTML show:none">
-                                            @csrf @method('PUT')
-                                            <input type="hidden" name="row" value="{{ $spacer->id }}">
+                                            @csrf @formkey @method('PUT')
+                                            <input type="hidden" name="row" value="{{ $spacer->id }}"><input type="hidden" name="seen_quantity" value="{{ $spacer->quantity }}"><input type="hidden" name="seen_lies_in" value="{{ $spacer->lies_in }}">
                                             <label class="visually-hidden" for="lies-{{ $spacer->id }}">Where {{ $unit->show($spacer->thickness_mm) }} lies</label>
                                             <input class="form-control w-auto" id="lies-{{ $spacer->id }}" name="lies_in" size="10" value="{{ $isTyped ? old('lies_in') : $spacer->lies_in }}">
                                             <label class="visually-hidden" for="count-{{ $spacer->id }}">How many of {{ $unit->show($spacer->thickness_mm) }}</label>
@@ -41,7 +42,7 @@
                     <section class="panel" aria-labelledby="new-title">
                         <h2 id="new-title">Put a new kind in</h2>
                         <form method="post" action="{{ route('drawer.store') }}">
-                            @csrf
+                            @csrf @formkey
                             <label class="form-label" for="thickness">Thickness</label>
                             <input class="form-control" id="thickness" name="thickness" value="{{ old('thickness') }}" placeholder="2.5" @error('thickness') aria-invalid="true" @enderror>
                             <x-fault for="thickness" />
@@ -61,7 +62,7 @@
                     <p><a class="btn btn-plain" href="{{ route('drawer.export') }}" hx-boost="false">Save as CSV</a></p>
                     @if ($page->mayChange())
                         <form method="post" action="{{ route('drawer.import') }}" enctype="multipart/form-data">
-                            @csrf
+                            @csrf @formkey
                             <label class="form-label" for="table">Read one in: thickness_mm, quantity, use, lies_in</label>
                             <input class="form-control" type="file" id="table" name="table" accept=".csv,.txt,text/csv" @error('table') aria-invalid="true" @enderror>
                             <x-fault for="table" />

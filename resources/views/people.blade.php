@@ -1,5 +1,6 @@
 <x-layout title="People">
     <main id="main" class="page">
+        <x-told />
         <div class="bench-head"><h1>People</h1></div>
         @if (session('kept'))<p class="kept" role="status">{{ session('kept') }}</p>@endif
         <div class="work">
@@ -12,7 +13,7 @@
                             @if ($page->mayManage())
                                 <div class="d-flex flex-wrap gap-3 align-items-center">
                                 <form class="tool-line" method="post" action="{{ route('people.change', $person) }}">
-                                    @csrf @method('PUT')
+                                    @csrf @formkey @method('PUT')
                                     <label class="visually-hidden" for="name-{{ $person->id }}">Name</label>
                                     <input class="form-control w-auto" id="name-{{ $person->id }}" name="name" value="{{ $person->name }}" maxlength="120">
                                     <label class="visually-hidden" for="role-{{ $person->id }}">Role of {{ $person->name }}</label>
@@ -22,7 +23,7 @@
                                     <button class="btn btn-plain" aria-label="Keep {{ $person->name }}">Keep</button>
                                 </form>
                                 <form method="post" action="{{ route('people.access', $person) }}">
-                                    @csrf @method('PUT')
+                                    @csrf @formkey @method('PUT')
                                     <input type="hidden" name="out" value="{{ $person->isShutOut() ? 0 : 1 }}">
                                     <button class="btn-link-quiet">{{ $person->isShutOut() ? 'Let in again' : 'Shut out' }}<span class="visually-hidden">: {{ $person->name }}</span></button>
                                 </form>
@@ -42,7 +43,7 @@
                 <h2 id="invite-title">Invite somebody</h2>
                 @if ($page->mayManage())
                     <form method="post" action="{{ route('people.invite') }}" novalidate>
-                        @csrf
+                        @csrf @formkey
                         <label class="form-label" for="name">Name</label>
                         <input class="form-control" id="name" name="name" value="{{ old('name') }}" maxlength="120" @error('name') aria-invalid="true" @enderror>
                         <x-fault for="name" />

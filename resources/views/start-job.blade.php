@@ -1,9 +1,10 @@
 <x-layout title="Take a bike in">
     <main id="main" class="page">
+        <x-told />
         <section class="panel" aria-labelledby="start">
             <h1 class="h4" id="start">Take a bike in</h1>
             <form method="post" action="{{ route('job.store') }}" novalidate>
-                @csrf
+                @csrf @formkey
                 <div class="row g-3">
                     <div class="col-md-6">
                         <label class="form-label" for="customer">Whose bike</label>

@@ -2,16 +2,24 @@
 
 declare(strict_types=1);
 
+use App\Models\Role;
 use App\Models\StepRecord;
+use App\Models\StepState;
 use NeatSpindle\Core\Measure\TorqueUnit;
 use Tests\Support\Workshops;
+
+/** The record that stands at a step; 0 when none does. */
+function standingAt(string $step): int
+{
+    return (int) StepRecord::query()->where('step', $step)->whereNull('superseded_at')->max('id');
+}
 
 beforeEach(function (): void {
     $this->person = Workshops::stocked();
     $this->job = Workshops::kitted($this->person);
     $this->actingAs($this->person);
     $this->record = fn (string $step, array $data = []) => $this->from("/jobs/{$this->job->id}/build")
-        ->post("/jobs/{$this->job->id}/build", ['step' => $step, 'state' => 'done', ...$data]);
+        ->post("/jobs/{$this->job->id}/build", ['step' => $step, 'state' => 'done', 'seen' => standingAt($step), ...$data]);
 });
 
 it('records what was really done, next to what was asked', function (): void {
@@ -49,6 +57,26 @@ it('takes a record back without losing it', function (): void {
     ($this->record)('safe', ['state' => 'undone']);
     expect(StepRecord::query()->sole()->superseded_at)->not->toBeNull();
 });
+
+it('keeps a failed check that a stale page did not show, by every way in', function (string $sheet, string $step): void {
+    $record = fn (array $data) => $this->from("/jobs/{$this->job->id}/{$sheet}")->post("/jobs/{$this->job->id}/{$sheet}", ['step' => $step, ...$data]);
+    $mate = Workshops::person(Role::Installer, $this->person->workshop, 'Ilka Brandt');
+    $this->actingAs($mate);
+    $record(['state' => 'stopped', 'note' => 'cracked'])->assertSessionHasNoErrors();
+    $stands = standingAt($step);
+
+    $this->actingAs($this->person);
+    foreach ([['seen' => 0], ['seen' => $stands + 1], []] as $seen) {
+        $record(['state' => 'done', ...$seen])->assertSessionHasErrors('state');
+        $record(['state' => 'undone', ...$seen])->assertSessionHasErrors('state');
+    }
+    expect(session('errors')->first('state'))->toContain('Ilka')->toContain('cracked')
+        ->and(StepRecord::query()->whereNull('superseded_at')->sole()->id)->toBe($stands);
+    $this->postJson("/jobs/{$this->job->id}/{$sheet}", ['step' => $step, 'state' => 'done'])->assertStatus(409);
+
+    $record(['state' => 'done', 'seen' => $stands])->assertSessionHasNoErrors();
+    expect(StepRecord::query()->whereNull('superseded_at')->sole()->state)->toBe(StepState::Done);
+})->with([['build', 'safe'], ['strip', 'power']]);
 
 it('moves the job on as steps are done', function (): void {
     expect(Workshops::fresh($this->job)->next_step)->toContain('Build 1 of');

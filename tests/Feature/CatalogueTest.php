@@ -61,10 +61,24 @@ it('lets only the owner change the catalogue', function (): void {
 it('counts the drawer', function (): void {
     ($this->upload)($this->demo);
     $spacer = Spacer::query()->firstOrFail();
-    $this->put("/drawer/{$spacer->id}", ['quantity' => 3, 'lies_in' => 'tray Q'])->assertSessionHasNoErrors();
+    $seen = ['seen_quantity' => $spacer->quantity, 'seen_lies_in' => $spacer->lies_in];
+    $this->put("/drawer/{$spacer->id}", ['quantity' => 3, 'lies_in' => 'tray Q', ...$seen])->assertSessionHasNoErrors();
     expect($spacer->refresh()->quantity)->toBe(3);
     $this->from('/drawer')->followingRedirects()->put("/drawer/{$spacer->id}", ['quantity' => 'some', 'lies_in' => 'shelf 9', 'row' => $spacer->id])
         ->assertSeeInOrder(['shelf 9', 'value="some"', 'a whole number from 0 to 1000'], false);
-    $this->actingAs(Workshops::person())->put("/drawer/{$spacer->id}", ['quantity' => 9])->assertNotFound();
+    $this->actingAs(Workshops::person())->put("/drawer/{$spacer->id}", ['quantity' => 9, ...$seen])->assertNotFound();
     expect($spacer->refresh()->quantity)->toBe(3);
+});
+
+it('writes only what was changed of a kind, and against what was seen', function (): void {
+    ($this->upload)($this->demo);
+    $spacer = Spacer::query()->firstOrFail();
+    $spacer->update(['quantity' => 5, 'lies_in' => 'tray A']);
+    $count = fn (array $typed) => $this->from('/drawer')->put("/drawer/{$spacer->id}", ['seen_quantity' => 5, 'seen_lies_in' => 'tray A', 'quantity' => 5, 'lies_in' => 'tray A', ...$typed]);
+    $spacer->update(['quantity' => 2]);
+    $count(['lies_in' => 'tray B'])->assertSessionHasNoErrors();
+    expect($spacer->refresh()->only('quantity', 'lies_in'))->toBe(['quantity' => 2, 'lies_in' => 'tray B']);
+    $count(['quantity' => 7])->assertSessionHasErrors(['quantity' => 'There are 2 now: somebody counted them or took some out after you had opened this page. Count them again; yours was not kept.']);
+    $count(['lies_in' => 'tray C'])->assertSessionHasErrors('lies_in');
+    expect($spacer->refresh()->only('quantity', 'lies_in'))->toBe(['quantity' => 2, 'lies_in' => 'tray B']);
 });

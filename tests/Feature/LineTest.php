@@ -123,7 +123,13 @@ it('rides a road of 20,000 points and keeps its smoothed heights', function (): 
     expect($track->points)->toBe(20_000)->and($track->length_m)->toEqualWithDelta(199_990, 5)->and($track->name)->toBe('Up and down');
     $this->get("/jobs/{$job->id}/line/hills")->assertOk()->assertSee('Up and down')->assertSee('Wh');
     $this->delete("/jobs/{$job->id}/line/roads/{$track->id}")->assertRedirect();
-    expect(Track::query()->where('job_id', $job->id)->count())->toBe(0);
+    $this->get("/jobs/{$job->id}/line/hills")->assertSee('Up and down was taken off')->assertDontSee('Wh of');
+    expect($track->refresh()->dropped_by_id)->toBe($person->id);
+    $mate = Workshops::person(workshop: $person->workshop);
+    $this->actingAs($mate)->delete("/jobs/{$job->id}/line/roads/{$track->id}")->assertRedirect();
+    expect($track->refresh()->dropped_by_id)->toBe($person->id);
+    $this->put("/jobs/{$job->id}/line/roads/{$track->id}")->assertRedirect();
+    $this->get("/jobs/{$job->id}/line/hills")->assertSee('Wh')->assertDontSee('was taken off');
 });
 
 it('reads tracks and routes of both versions, without heights, with gaps and odd times', function (): void {

@@ -122,10 +122,12 @@ it('reserves what a stack uses, so that another job cannot count on it', functio
     $this->get('/drawer')->assertOk()->assertSee("{$first->number}</a>", false);
 
     $spacer = Reservation::query()->where('job_id', $first->id)->firstOrFail()->spacer;
+    $this->post("/jobs/{$first->id}/stack/order", ['does' => 'take', 'version' => $first->version])->assertSessionHasErrors('version');
+    expect($spacer->refresh()->quantity)->toBe(1);
     $this->post("/jobs/{$first->id}/stack/order", ['does' => 'take', 'version' => Workshops::fresh($first)->version]);
     expect($spacer->refresh()->quantity)->toBe(0)->and(exportedDrive($first))->toBe($uses);
     $this->post("/jobs/{$first->id}/stack/order", ['does' => 'give_back', 'version' => Workshops::fresh($first)->version]);
-    expect($spacer->refresh()->quantity)->toBe(1)->and(Reservation::query()->where('job_id', $first->id)->count())->toBe(0);
+    expect($spacer->refresh()->quantity)->toBe(1)->and(Reservation::query()->where('job_id', $first->id)->pluck('state')->unique()->all())->toBe([ReservationState::Returned]);
 });
 
 it('takes nothing out that is no longer there', function (): void {

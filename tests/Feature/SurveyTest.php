@@ -172,3 +172,30 @@ it('draws an insert a machinist can work from, where the catalogue has none', fu
     expect(simplexml_load_string($svg))->not->toBeFalse()->and($svg)->toContain('41.05')->toContain('32.80');
     $this->get("/jobs/{$job->id}/insert/".Workshops::stocked()->workshop->motors()->value('id'))->assertNotFound();
 });
+
+it('keeps who took a reading back first, and lets it be brought back', function (): void {
+    ($this->read)('73.04')->assertSessionHasNoErrors();
+    $slip = Reading::query()->sole();
+    $mate = Workshops::person(workshop: $this->person->workshop);
+    $this->delete("/jobs/{$this->job->id}/readings/{$slip->id}")->assertRedirect();
+    $this->actingAs($mate)->delete("/jobs/{$this->job->id}/readings/{$slip->id}")->assertRedirect();
+    expect($slip->refresh()->withdrawn_by_id)->toBe($this->person->id);
+    $this->get("/jobs/{$this->job->id}/survey?spot=shell_width")->assertSee('taken back by')->assertSee('Let it count again');
+
+    $back = fn () => $this->put("/jobs/{$this->job->id}/readings/{$slip->id}");
+    $back()->assertSessionHasNoErrors();
+    $standing = Reading::query()->whereNull('superseded_at')->sole();
+    expect($standing->only('value_mm', 'user_id', 'typed', 'brought_back_by_id'))->toEqual(['value_mm' => 73.04, 'user_id' => $this->person->id, 'typed' => '73.04', 'brought_back_by_id' => $mate->id])
+        ->and($slip->refresh()->withdrawn_by_id)->toBe($this->person->id);
+    $back()->assertSessionHasErrors('typed');
+    expect(Reading::query()->whereNull('superseded_at')->count())->toBe(1);
+    $this->actingAs(Workshops::person())->put("/jobs/{$this->job->id}/readings/{$slip->id}")->assertNotFound();
+});
+
+it('tells when somebody has answered otherwise meanwhile', function (): void {
+    $answer = fn (string $value, ?string $seen) => $this->from('/')->post("/jobs/{$this->job->id}/answers", ['spot' => 'shell_threaded', 'value' => $value, ...($seen === null ? [] : ['seen' => $seen])]);
+    $answer('yes', '')->assertSessionHasNoErrors();
+    $answer('no', '')->assertSessionHasErrors('value');
+    expect(session('errors')->first('value'))->toContain('answered “yes”');
+    $answer('no', 'yes')->assertSessionHasNoErrors();
+});

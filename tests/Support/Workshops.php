@@ -44,9 +44,9 @@ final class Workshops
         'shell_threaded' => 'yes', 'drive_cup_loosens' => 'clockwise', 'cogs' => '11 13 15 17 20 23 26 30 34', 'old_chain_links' => '108',
     ];
 
-    public static function person(Role $role = Role::Owner, ?Workshop $workshop = null): User
+    public static function person(Role $role = Role::Owner, ?Workshop $workshop = null, ?string $name = null): User
     {
-        return User::factory()->in($workshop ?? Workshop::factory()->createOne(), $role)->createOne();
+        return User::factory()->in($workshop ?? Workshop::factory()->createOne(), $role)->createOne($name === null ? [] : ['name' => $name]);
     }
 
     /** A person whose workshop has the demo's catalogue. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Catalogue;
 
+use App\Actions\Submission;
 use App\Documents\CatalogueDocument;
 use App\Models\Spacer;
 use App\Models\User;
@@ -15,12 +16,13 @@ use NeatSpindle\Core\Drawer\SpacerUse;
 /** Adds what is new in a catalogue and updates what has the same code; a spacer row is the same when thickness and uses are. */
 class ReadCatalogueIn
 {
-    public function __construct(private readonly Gate $gate) {}
+    public function __construct(private readonly Gate $gate, private readonly Submission $submission) {}
 
     /** @return array<string, int> how many of each were read */
     public function __invoke(User $by, CatalogueDocument $read): array
     {
         return DB::transaction(function () use ($by, $read): array {
+            $this->submission->claim($by);
             $workshop = Workshop::query()->whereKey($by->workshop_id)->lockForUpdate()->firstOrFail();
             $this->gate->forUser($by)->authorize('importCatalogue', $workshop);
             foreach ($read->motors() as $code => $motor) {

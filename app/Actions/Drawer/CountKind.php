@@ -7,11 +7,30 @@ namespace App\Actions\Drawer;
 use App\Models\Spacer;
 use App\Models\User;
 
-/** Keeps how many of a kind lie in the drawer, and where. */
+/**
+ * Keeps how many of a kind lie in the drawer, and where. Only what the person changed is written: who moves a kind to
+ * another tray says nothing of how many there are.
+ */
 class CountKind extends DrawerAction
 {
-    public function __invoke(User $by, Spacer $spacer, int $quantity, ?string $liesIn): void
+    /**
+     * @param  array{quantity: int, lies_in: ?string}  $seen  what the person saw
+     * @param  array{quantity: int, lies_in: ?string}  $typed
+     *
+     * @throws CountedMeanwhile when somebody else changed the very thing
+     */
+    public function __invoke(User $by, Spacer $spacer, array $seen, array $typed): void
     {
-        $this->change($by, fn () => $spacer->update(['quantity' => $quantity, 'lies_in' => $liesIn]));
+        $this->change($by, function () use ($spacer, $seen, $typed): void {
+            $held = Spacer::query()->whereKey($spacer->id)->lockForUpdate()->firstOrFail();
+            $stands = ['quantity' => $held->quantity, 'lies_in' => $held->lies_in];
+            $changed = array_filter($typed, fn (int|string|null $value, string $of) => $value !== $seen[$of], ARRAY_FILTER_USE_BOTH);
+            foreach ($changed as $of => $value) {
+                if ($stands[$of] !== $seen[$of] && $stands[$of] !== $value) {
+                    throw CountedMeanwhile::kind($held, $of);
+                }
+            }
+            $held->update($changed);
+        });
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Drawer;
 
+use App\Actions\Submission;
 use App\Models\User;
 use App\Models\Workshop;
 use Closure;
@@ -13,7 +14,7 @@ use Illuminate\Support\Facades\DB;
 /** A change of what a workshop's drawer holds: authorised, and alone at it while it lasts. */
 abstract class DrawerAction
 {
-    public function __construct(private readonly Gate $gate) {}
+    public function __construct(private readonly Gate $gate, private readonly Submission $submission) {}
 
     /**
      * @template T
@@ -24,6 +25,7 @@ abstract class DrawerAction
     protected function change(User $by, Closure $change): mixed
     {
         return DB::transaction(function () use ($by, $change): mixed {
+            $this->submission->claim($by);
             $workshop = Workshop::query()->whereKey($by->workshop_id)->lockForUpdate()->firstOrFail();
             $this->gate->forUser($by)->authorize('countDrawer', $workshop);
 

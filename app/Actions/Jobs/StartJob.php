@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Jobs;
 
+use App\Actions\Submission;
 use App\Models\Job;
 use App\Models\Run;
 use App\Models\User;
@@ -14,12 +15,13 @@ use Illuminate\Support\Facades\DB;
 /** Takes a bike in: customer, bike and job in one go, with the runs most motors bring. */
 class StartJob
 {
-    public function __construct(private readonly Gate $gate) {}
+    public function __construct(private readonly Gate $gate, private readonly Submission $submission) {}
 
     /** @param  array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null}  $typed */
     public function __invoke(User $by, array $typed): Job
     {
         return DB::transaction(function () use ($by, $typed): Job {
+            $this->submission->claim($by);
             $workshop = Workshop::query()->whereKey($by->workshop_id)->lockForUpdate()->firstOrFail();
             $this->gate->forUser($by)->authorize('startJob', $workshop);
             $customer = $workshop->customers()->firstOrCreate(['name' => trim($typed['customer'])]);

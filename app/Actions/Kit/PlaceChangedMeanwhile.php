@@ -4,27 +4,16 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use App\Actions\ChangedMeanwhile;
 use App\Models\KitChange;
-use Illuminate\Http\RedirectResponse;
 use NeatSpindle\Core\Drawer\Place;
-use RuntimeException;
 
 /** Somebody else changed the very place of the stack a person was changing. */
-class PlaceChangedMeanwhile extends RuntimeException
+class PlaceChangedMeanwhile extends ChangedMeanwhile
 {
-    private function __construct(string $message, private readonly Place $place)
-    {
-        parent::__construct($message);
-    }
-
     public static function by(KitChange $other, Place $place): self
     {
         return new self("{$other->user->firstName()} changed “{$place->label()}” at {$other->made_at->format('H:i')}: {$other->what}. "
-            .'Your change was not made; this is how it stands now. Make it again if it still holds.', $place);
-    }
-
-    public function render(): RedirectResponse
-    {
-        return back()->withInput()->withErrors([$this->place->value => $this->getMessage()]);
+            .'Your change was not made; this is how it stands now. Make it again if it still holds.', $place->value);
     }
 }

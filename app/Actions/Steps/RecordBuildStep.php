@@ -20,15 +20,18 @@ class RecordBuildStep extends JobAction
         parent::__construct($change);
     }
 
-    /** @param  array{state: StepState, torque_nm: ?float, compound: ?string, note: ?string}|null  $done  null takes the record back */
-    public function __invoke(Job $job, User $by, string $code, ?array $done): void
+    /**
+     * @param  array{state: StepState, torque_nm: ?float, compound: ?string, note: ?string}|null  $done  null takes the record back
+     * @param  int  $seen  the record the person saw standing there; 0 when none did
+     */
+    public function __invoke(Job $job, User $by, string $code, ?array $done, int $seen = 0): void
     {
-        ($this->change)($job, $by, 'work', null, ['stepRecords'], function (OpenJob $open) use ($job, $by, $code, $done): void {
+        ($this->change)($job, $by, 'work', null, ['stepRecords'], function (OpenJob $open) use ($job, $by, $code, $done, $seen): void {
             $step = $open->buildSheet()?->step($code) ?? $this->refuse('step', 'The sheet has no such step any more: look at it again.');
             if (($done['state'] ?? null) === StepState::Done) {
                 $this->expectItMayBeDone($open, $step, $done['torque_nm'] ?? null);
             }
-            $this->recorder->record($job, $by, 'build', $code, [
+            $this->recorder->record($job, $by, $seen, 'build', $code, [
                 'title' => $step->title,
                 'torque_nm' => $step->torque === null ? null : [$step->torque->low, $step->torque->high],
                 'compound' => $step->compound?->value,

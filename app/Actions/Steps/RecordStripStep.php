@@ -19,16 +19,19 @@ class RecordStripStep extends JobAction
         parent::__construct($change);
     }
 
-    /** @param  array{state: StepState, note: ?string}|null  $done  null takes the record back */
-    public function __invoke(Job $job, User $by, string $code, ?array $done): void
+    /**
+     * @param  array{state: StepState, note: ?string}|null  $done  null takes the record back
+     * @param  int  $seen  the record the person saw standing there; 0 when none did
+     */
+    public function __invoke(Job $job, User $by, string $code, ?array $done, int $seen = 0): void
     {
-        ($this->change)($job, $by, 'work', null, ['stepRecords'], function (OpenJob $open) use ($job, $by, $code, $done): void {
+        ($this->change)($job, $by, 'work', null, ['stepRecords'], function (OpenJob $open) use ($job, $by, $code, $done, $seen): void {
             $step = $open->stripPlan()->step($code) ?? $this->refuse('step', 'The plan has no such step any more: look at it again.');
             $stop = $open->job->stopped_for;
             if ($stop !== null && ($done['state'] ?? null) === StepState::Done) {
                 $this->refuse('state', "The job is stopped: {$stop}. Nothing is taken off until the stop is lifted.");
             }
-            $this->recorder->record($job, $by, 'strip', $code, ['title' => $step->title], $done);
+            $this->recorder->record($job, $by, $seen, 'strip', $code, ['title' => $step->title], $done);
         });
     }
 }

@@ -13,13 +13,20 @@ use App\Models\User;
 class StepRecorder
 {
     /**
+     * @param  int  $seen  the record the person saw standing there; 0 when none did
      * @param  array<string, mixed>  $asked
      * @param  array{state: StepState, torque_nm?: ?float, compound?: ?string, note?: ?string}|null  $done  null takes the record back
+     *
+     * @throws StepRecordedMeanwhile when another record stands there
      */
-    public function record(Job $job, User $by, string $sheet, string $step, array $asked, ?array $done): void
+    public function record(Job $job, User $by, int $seen, string $sheet, string $step, array $asked, ?array $done): void
     {
-        StepRecord::query()->where('job_id', $job->id)->where('sheet', $sheet)->where('step', $step)
-            ->whereNull('superseded_at')->update(['superseded_at' => now()]);
+        $stands = StepRecord::query()->where('job_id', $job->id)->where('sheet', $sheet)->where('step', $step)
+            ->whereNull('superseded_at')->latest('id')->first();
+        if (($stands->id ?? 0) !== $seen) {
+            throw StepRecordedMeanwhile::by($stands);
+        }
+        $stands?->update(['superseded_at' => now()]);
         if ($done !== null) {
             StepRecord::query()->create([
                 'job_id' => $job->id, 'user_id' => $by->id, 'sheet' => $sheet, 'step' => $step,

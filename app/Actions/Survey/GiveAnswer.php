@@ -13,8 +13,19 @@ use NeatSpindle\Core\Survey\Spot;
 /** Keeps what was answered at a spot; a later answer supersedes. */
 class GiveAnswer extends JobAction
 {
-    public function __invoke(Job $job, User $by, Spot $spot, string $value): void
+    /**
+     * @param  ?string  $seen  the answer the person saw, empty where none was given; null where nothing is said of it
+     *
+     * @throws FoundMeanwhile when somebody else has answered otherwise since
+     */
+    public function __invoke(Job $job, User $by, Spot $spot, string $value, ?string $seen = null): void
     {
-        ($this->change)($job, $by, 'work', null, ['answers'], fn () => Answer::give($job, $by, $spot->value, $value));
+        ($this->change)($job, $by, 'work', null, ['answers'], function () use ($job, $by, $spot, $value, $seen): void {
+            $stands = Answer::query()->where('job_id', $job->id)->where('question', $spot->value)->whereNull('superseded_at')->with('user')->first();
+            if ($stands !== null && $seen !== null && $stands->value !== $seen && $stands->value !== $value) {
+                throw FoundMeanwhile::answer($stands);
+            }
+            Answer::give($job, $by, $spot->value, $value);
+        });
     }
 }

@@ -24,14 +24,13 @@ class ConditionController extends Controller
 
     public function store(ConditionRequest $request, Job $job, RecordCondition $record): RedirectResponse
     {
-        $record($job, $this->user(), $request->subject(), $request->found());
+        $record($job, $this->user(), $request->subject(), $request->found(), $request->seen());
 
         return redirect()->route('job.condition', $job);
     }
 
     public function lift(LiftStopRequest $request, Job $job, Condition $condition, LiftStop $lift): RedirectResponse
     {
-        abort_unless($condition->isStop(), 404);
         $lift($job, $this->user(), $condition, $request->reason());
 
         return redirect()->route('job.condition', [$job, 'subject' => $condition->subject->value]);

@@ -44,7 +44,7 @@ class DrawerController extends Controller
 
     public function count(CountSpacerRequest $request, Spacer $spacer, CountKind $count): RedirectResponse
     {
-        $count($this->user(), $spacer, $request->quantity(), $request->liesIn());
+        $count($this->user(), $spacer, $request->seen(), $request->typed());
 
         return redirect()->route('drawer');
     }

@@ -50,4 +50,11 @@ class HillsController extends Controller
 
         return redirect()->route('job.hills', $job);
     }
+
+    public function bringRoadBack(Job $job, Track $track, DropRoad $drop): RedirectResponse
+    {
+        $drop($job, $this->user(), $track, isBack: true);
+
+        return redirect()->route('job.hills', [$job, 'road' => $track->id]);
+    }
 }

@@ -21,7 +21,7 @@ class StripController extends Controller
 
     public function record(StripStepRequest $request, Job $job, RecordStripStep $record): RedirectResponse
     {
-        $record($job, $this->user(), $request->step(), $request->done());
+        $record($job, $this->user(), $request->step(), $request->done(), $request->seen());
 
         return redirect()->route('job.strip', [$job, 'posture' => $request->string('posture')->value() ?: null]);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Survey\BringReadingBack;
 use App\Actions\Survey\GiveAnswer;
 use App\Actions\Survey\KeepReading;
 use App\Actions\Survey\TakeBackReading;
@@ -47,9 +48,16 @@ class SurveyController extends Controller
         return $this->at($job, $reading->spot);
     }
 
+    public function bringBack(Job $job, Reading $reading, BringReadingBack $bringBack): RedirectResponse
+    {
+        $bringBack($job, $this->user(), $reading);
+
+        return $this->at($job, $reading->spot);
+    }
+
     public function answer(AnswerRequest $request, Job $job, GiveAnswer $give): RedirectResponse
     {
-        $give($job, $this->user(), $request->spot(), $request->answer());
+        $give($job, $this->user(), $request->spot(), $request->answer(), $request->seen());
 
         return $request->string('back')->value() === 'stack'
             ? redirect()->route('job.stack', $job)

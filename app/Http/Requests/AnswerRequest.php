@@ -27,6 +27,7 @@ class AnswerRequest extends FormRequest
         return [
             'spot' => ['required', 'string', Rule::in(array_column($answered, 'value'))],
             'value' => ['required', 'string', 'max:200'],
+            'seen' => ['nullable', 'string', 'max:200'],
         ];
     }
 
@@ -50,6 +51,12 @@ class AnswerRequest extends FormRequest
     public function spot(): Spot
     {
         return Spot::from($this->string('spot')->value());
+    }
+
+    /** The answer the person saw, empty where none was given; null where the form does not say. */
+    public function seen(): ?string
+    {
+        return $this->has('seen') ? $this->string('seen')->value() : null;
     }
 
     /** The answer as it is kept: teeth as numbers parted by one space. */

@@ -23,6 +23,7 @@ class ConditionRequest extends FormRequest
             'severity' => ['required', 'string', new Enum(Severity::class)],
             'remedy' => [Rule::requiredIf($severity === Severity::Bad), 'nullable', new Enum(Remedy::class)],
             'declined_by' => ['required_if:remedy,declined', 'nullable', 'string', 'max:120'],
+            'seen' => ['nullable', 'integer', 'min:0'],
             'note' => [Rule::requiredIf($severity === Severity::Stop), 'nullable', 'string', 'max:500'],
         ];
     }
@@ -41,6 +42,12 @@ class ConditionRequest extends FormRequest
     public function subject(): Subject
     {
         return Subject::from($this->string('subject')->value());
+    }
+
+    /** The finding the person saw standing there; 0 when none did. */
+    public function seen(): int
+    {
+        return $this->integer('seen');
     }
 
     /** @return array{severity: Severity, remedy: ?Remedy, declined_by: ?string, note: ?string} */

@@ -19,6 +19,7 @@ abstract class StepRequest extends FormRequest
         return [
             'step' => ['required', 'string', 'max:40'],
             'state' => ['required', 'string', Rule::in([...array_column(StepState::cases(), 'value'), self::UNDONE])],
+            'seen' => ['nullable', 'integer', 'min:0'],
             'note' => ['nullable', 'string', 'max:500', Rule::requiredIf($this->input('state') === StepState::Stopped->value)],
         ];
     }
@@ -26,6 +27,12 @@ abstract class StepRequest extends FormRequest
     public function step(): string
     {
         return $this->string('step')->value();
+    }
+
+    /** The record the person saw standing at the step; 0 when none did. */
+    public function seen(): int
+    {
+        return $this->integer('seen');
     }
 
     /** Null when the record is taken back. */

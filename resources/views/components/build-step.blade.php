@@ -22,7 +22,7 @@
     </div>
     @if ($page->isDone($step->code))
         <form method="post" action="{{ route('job.build.step', $page->job) }}">
-            @csrf<input type="hidden" name="step" value="{{ $step->code }}">
+            @csrf @formkey<input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}">
             <span class="done-line">✓ {{ $record->user->firstName() }}, {{ $record->recorded_at->format('j M H:i') }}@if ($record->torque_nm !== null): {{ $page->torqueUnit->show($record->torque_nm) }}@endif</span>
             @if (in_array($page->torquePlace($step), ['below', 'above'], true))
                 <span class="fault">{{ ucfirst($page->torquePlace($step)) }} the maker’s band</span>
@@ -34,7 +34,7 @@
         @if ($page->isHeldBack($step->code))<p class="told mb-1" id="held">{{ $page->heldBackBy($step->code) }}</p>@endif
         @if ($page->isStopped($step->code))<p class="told mb-1">Failed its check, says {{ $record->user->firstName() }}: {{ $record->note }}</p>@endif
         <form method="post" action="{{ route('job.build.step', $page->job) }}" novalidate>
-            @csrf<input type="hidden" name="step" value="{{ $step->code }}">
+            @csrf @formkey<input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}">
             <div class="record">
                 @if ($step->recordsTorque)
                     <div>

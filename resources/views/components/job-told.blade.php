@@ -1,4 +1,5 @@
 @props(['page'])
+<x-told />
 @error('version')
     <p class="told" role="alert">{{ $message }}</p>
 @enderror

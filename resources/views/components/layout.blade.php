@@ -23,7 +23,7 @@
                     <a href="{{ route('people') }}" @if(request()->routeIs('people')) aria-current="page" @endif>People</a>
                 </nav>
                 <form method="post" action="{{ route('preferences') }}" hx-boost="false">
-                    @csrf @method('PUT')
+                    @csrf @formkey @method('PUT')
                     <button class="quiet" name="length_unit" value="{{ $person->length_unit->value === 'mm' ? 'in' : 'mm' }}">
                         Lengths in {{ $person->length_unit->value }}
                     </button>
@@ -35,7 +35,7 @@
                     </button>
                 </form>
                 <form method="post" action="{{ route('sign-out') }}" hx-boost="false">
-                    @csrf
+                    @csrf @formkey
                     <a class="who" href="{{ route('account') }}">{{ $person->firstName() }}</a>
                     <button class="quiet">Sign out</button>
                 </form>

@@ -1,7 +1,7 @@
 @props(['page', 'place'])
 @php($pieces = $page->pieces($place))
 <form class="place-row too-on-paper" id="place-{{ $place->value }}" data-place="{{ $place->value }}" method="post" action="{{ route('job.edit', $page->job) }}">
-    @csrf @method('PUT')
+    @csrf @formkey @method('PUT')
     <input type="hidden" name="version" value="{{ $page->job->version }}">
     <input type="hidden" name="place" value="{{ $place->value }}">
     @foreach ($page->seen() as $name => $seen)<input type="hidden" name="seen[{{ $name }}]" value="{{ $seen }}">@endforeach

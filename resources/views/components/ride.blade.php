@@ -43,6 +43,6 @@
     <p class="form-hint mb-0">{{ $remark }}</p>
 @endforeach
 <form class="mt-1 not-on-paper" method="post" action="{{ route('job.track.drop', [$page->job, $page->track()]) }}">
-    @csrf @method('DELETE')
+    @csrf @formkey @method('DELETE')
     <button class="btn-link-quiet">Take this road away</button>
 </form>

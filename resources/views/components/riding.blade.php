@@ -2,7 +2,7 @@
 <section class="panel" aria-labelledby="load-title">
     <h2 id="load-title">How it will be ridden</h2>
     <form class="too-on-paper" method="post" action="{{ route('job.riding', $page->job) }}">
-        @csrf @method('PUT')
+        @csrf @formkey @method('PUT')
         <input type="hidden" name="version" value="{{ $page->job->version }}">
         <input type="hidden" name="road" value="{{ $page->track()?->id }}">
         <div class="load-form">

@@ -1,7 +1,7 @@
 @props(['page', 'rings'])
 @if ($page->mayChoose())
     <form class="pieces" method="post" action="{{ route('job.ring', $page->job) }}">
-        @csrf @method('PUT')
+        @csrf @formkey @method('PUT')
         <input type="hidden" name="version" value="{{ $page->job->version }}">
         @foreach ($rings as $ring)
             @php($isFitted = $page->job->kit?->ring_id === $ring->id)

@@ -42,7 +42,7 @@
             <strong>Fitted</strong>
         @elseif ($page->mayChoose())
             <form method="post" action="{{ route('job.ring', $page->job) }}">
-                @csrf @method('PUT')
+                @csrf @formkey @method('PUT')
                 <input type="hidden" name="version" value="{{ $page->job->version }}">
                 <input type="hidden" name="mounting" value="{{ $mounted->mounting->words() }}">
                 <button class="btn {{ $first ? 'btn-primary' : 'btn-plain' }}" name="ring_id" value="{{ $mounted->ring->id }}" aria-label="Fit {{ $option->ring->code }}">Fit</button>

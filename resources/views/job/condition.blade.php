@@ -1,6 +1,5 @@
 @php
     $subject = $page->subject;
-    $found = $page->at($subject);
     $isTyped = old('subject') === $subject->value;
 @endphp
 <x-job :page="$page">
@@ -23,29 +22,29 @@
         <section class="panel step-now" aria-labelledby="subject-title">
             <h2 id="subject-title">{{ $subject->label() }}</h2>
             <p>{{ $subject->look() }}</p>
-            @if ($found)
+            @foreach ($page->all($subject) as $found)
                 <p><x-verdict :of="$found->severity->mark()" :words="$found->severity->label()" />
                     <span class="soft">{{ $found->user->firstName() }}, {{ $found->found_at->format('j M H:i') }}.</span>
                     @if ($found->remedy) {{ $found->remedy->label() }}@if ($found->declined_by): {{ $found->declined_by }}@endif. @endif
                     {{ $found->note }}</p>
                 @if ($found->lifted_at)<p class="kept">Stop lifted by {{ $found->liftedBy?->firstName() }}, {{ $found->lifted_at->format('j M H:i') }}: {{ $found->lifted_because }}</p>@endif
-            @endif
-            @if ($found?->isStop())
-                @if ($page->mayChoose())
+                @if ($found->isStop() && $page->mayChoose())
+                    @php($isLifting = (int) old('stop') === $found->id)
                     <form method="post" action="{{ route('job.condition.lift', [$page->job, $found]) }}" novalidate>
-                        @csrf @method('PUT')
-                        <label class="form-label" for="reason">Why the stop no longer holds</label>
-                        <textarea class="form-control" id="reason" name="reason" rows="2" maxlength="500" @error('reason') aria-invalid="true" @enderror>{{ old('reason') }}</textarea>
-                        <x-fault for="reason" />
+                        @csrf @formkey @method('PUT')
+                        <input type="hidden" name="stop" value="{{ $found->id }}">
+                        <label class="form-label" for="reason-{{ $found->id }}">Why the stop no longer holds</label>
+                        <textarea class="form-control" id="reason-{{ $found->id }}" name="reason" rows="2" maxlength="500" @if($isLifting) @error('reason') aria-invalid="true" @enderror @endif>{{ $isLifting ? old('reason') : '' }}</textarea>
+                        @if ($isLifting)<x-fault for="reason" />@endif
                         <button class="btn btn-primary mt-2">Lift the stop</button>
                     </form>
-                @else
+                @elseif ($found->isStop())
                     <p class="told">The job is stopped for this. An installer or the owner can lift it.</p>
                 @endif
-            @endif
+            @endforeach
             <form class="mt-3" method="post" action="{{ route('job.condition.store', $page->job) }}" novalidate>
-                @csrf
-                <input type="hidden" name="subject" value="{{ $subject->value }}">
+                @csrf @formkey
+                <input type="hidden" name="subject" value="{{ $subject->value }}"><input type="hidden" name="seen" value="{{ $page->all($subject)->max('id') ?? 0 }}">
                 <fieldset class="mb-2">
                     <legend class="form-label fs-6">How it is</legend>
                     <div class="choice-row">

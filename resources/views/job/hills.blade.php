@@ -25,12 +25,19 @@
                 <p>Load a GPX file of the road the customer rides, and it is ridden with this bike: speed, gear, battery left, and where it must be walked.</p>
             @endif
             <form class="tool-line not-on-paper" method="post" action="{{ route('job.track', $page->job) }}" enctype="multipart/form-data">
-                @csrf
+                @csrf @formkey
                 <label for="track" class="visually-hidden">GPX file</label>
                 <input class="form-control w-auto" type="file" id="track" name="track" accept=".gpx,.xml" @error('track') aria-invalid="true" @enderror>
                 <button class="btn btn-plain">Load a road</button>
             </form>
             <x-fault for="track" />
+            @foreach ($page->dropped() as $track)
+                <form class="tool-line not-on-paper" method="post" action="{{ route('job.track.bring-back', [$page->job, $track]) }}">
+                    @csrf @formkey @method('PUT')
+                    <span class="soft">{{ Str::limit($track->name, 40) }} was taken off, {{ $track->dropped_at->format('j M H:i') }}.</span>
+                    <button class="btn-link-quiet" aria-label="Bring {{ $track->name }} back">Bring it back</button>
+                </form>
+            @endforeach
         </section>
     @endif
 </x-job>

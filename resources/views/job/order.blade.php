@@ -47,7 +47,7 @@
             @endif
             @if ($page->mayChoose())
                 <form class="tool-line" method="post" action="{{ route('job.reserve', $page->job) }}">
-                    @csrf
+                    @csrf @formkey
                     <input type="hidden" name="version" value="{{ $page->job->version }}">
                     <button class="btn btn-primary" name="does" value="reserve">Reserve what the stack uses</button>
                     @if ($page->hasReserved(App\Models\ReservationState::Reserved))<button class="btn btn-plain" name="does" value="take">Take them out</button>@endif

@@ -19,7 +19,7 @@
                 <h2 id="rest-form">Nut and rest</h2>
                 @if ($page->mayChoose())
                     <form method="post" action="{{ route('job.brace', $page->job) }}">
-                        @csrf @method('PUT')
+                        @csrf @formkey @method('PUT')
                         <input type="hidden" name="version" value="{{ $page->job->version }}">
                         @if ($page->band())
                             <x-nut-fields :page="$page" :torquing="$choice->torquing()" />

@@ -24,7 +24,7 @@
                         <p class="mb-1">Needs <strong class="figures">{{ $page->unit->showCoarse($row['route']->needed) }}</strong> by {{ implode(' → ', $row['route']->path) }}@if ($row['route']->voltageDrop !== null), loses {{ number_format($row['route']->voltageDrop, 2) }} V @endif</p>
                     @endif
                     <form class="own-lead" method="post" action="{{ route('job.supply', [$page->job, $row['run']]) }}">
-                        @csrf @method('PUT')
+                        @csrf @formkey @method('PUT')
                         <input type="hidden" name="version" value="{{ $page->job->version }}">
                         <input type="hidden" name="run" value="{{ $row['run']->id }}">
                         <label class="form-label m-0" for="supply-{{ $row['run']->id }}">Own lead</label>

@@ -39,18 +39,18 @@
                     @if ($page->mayChoose())
                         <div class="tool-line mt-2">
                             <form method="post" action="{{ route('job.undo', $page->job) }}">
-                                @csrf
+                                @csrf @formkey
                                 <input type="hidden" name="version" value="{{ $page->job->version }}">
                                 <button class="btn btn-plain" id="undo" data-key="z" @disabled($page->history()->last === null) title="{{ $page->history()->last?->what }}">Undo <kbd aria-hidden="true">z</kbd></button>
                             </form>
                             <form method="post" action="{{ route('job.redo', $page->job) }}">
-                                @csrf
+                                @csrf @formkey
                                 <input type="hidden" name="version" value="{{ $page->job->version }}">
                                 <button class="btn btn-plain" id="redo" data-key="y" @disabled($page->history()->next === null) title="{{ $page->history()->next?->what }}">Redo <kbd aria-hidden="true">y</kbd></button>
                             </form>
                             @if ($page->isAnyByHand())
                                 <form method="post" action="{{ route('job.solve', $page->job) }}">
-                                    @csrf @method('DELETE')
+                                    @csrf @formkey @method('DELETE')
                                     <input type="hidden" name="version" value="{{ $page->job->version }}">
                                     <button class="btn btn-primary" id="solve" data-key="s">Solve it from the drawer <kbd aria-hidden="true">s</kbd></button>
                                 </form>

@@ -51,8 +51,8 @@
             </div>
             @if ($page->isStopped($step->code))<p class="told mb-1">Stopped by {{ $record->user->firstName() }}: {{ $record->note }}</p>@endif
             <form method="post" action="{{ route('job.strip.step', $page->job) }}">
-                @csrf
-                <input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
+                @csrf @formkey
+                <input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
                 @if ($page->isDone($step->code))
                     <span class="done-line">✓ {{ $record->user->firstName() }}, {{ $record->recorded_at->format('j M H:i') }}</span>
                     <button class="btn-link-quiet" name="state" value="undone">Undo</button>
@@ -66,8 +66,8 @@
                     <p class="mb-1">In this order, and no further than the last:</p>
                     <ol>@foreach (NeatSpindle\Core\Strip\StripPlan::LADDER as $rung)<li>{{ $rung }}</li>@endforeach</ol>
                     <form method="post" action="{{ route('job.strip.step', $page->job) }}">
-                        @csrf
-                        <input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
+                        @csrf @formkey
+                        <input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
                         <label class="form-label" for="note">What was tried</label>
                         <textarea class="form-control" id="note" name="note" rows="2" maxlength="500">{{ old('step') === $step->code ? old('note') : $record?->note }}</textarea>
                         <x-fault for="note" />

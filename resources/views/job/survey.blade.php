@@ -14,7 +14,7 @@
             @endif
             @if ($spot->kind()->isMeasured())
                 <form method="post" action="{{ route('job.reading', $page->job) }}" novalidate>
-                    @csrf
+                    @csrf @formkey
                     <input type="hidden" name="spot" value="{{ $spot->value }}">
                     <label class="form-label" for="typed">{{ $page->readings()->isEmpty() ? 'Reading' : 'Another reading' }}, in {{ $page->unit->value }} unless you write the unit</label>
                     <input class="form-control big-figure" id="typed" name="typed" value="{{ old('spot') === $spot->value ? old('typed') : '' }}" autocomplete="off" inputmode="decimal" autofocus
@@ -43,7 +43,7 @@
                 </form>
                 @if ($page->isCaliperPlugged() && $spot->instrument() === NeatSpindle\Core\Survey\Instrument::Caliper)
                     <form class="mt-2" method="post" action="{{ route('job.caliper', $page->job) }}">
-                        @csrf
+                        @csrf @formkey
                         <input type="hidden" name="spot" value="{{ $spot->value }}">
                         <button class="btn btn-plain" id="take" data-key="c">Take it from the caliper <kbd aria-hidden="true">c</kbd></button>
                     </form>
@@ -56,8 +56,22 @@
                                 <span class="figures">{{ $page->unit->show($reading->value_mm) }}</span>
                                 <span class="soft">{{ $reading->instrument->label() }}, {{ $reading->taken_at->format('j M H:i') }}</span>
                                 <form class="ms-auto" method="post" action="{{ route('job.reading.take-back', [$page->job, $reading]) }}">
-                                    @csrf @method('DELETE')
+                                    @csrf @formkey @method('DELETE')
                                     <button class="btn-link-quiet" aria-label="Take back {{ $page->unit->show($reading->value_mm) }}">Take back</button>
+                                </form>
+                            </li>
+                        @endforeach
+                    </ul>
+                @endif
+                @if ($page->takenBack()->isNotEmpty())
+                    <ul class="reading-list">
+                        @foreach ($page->takenBack() as $gone)
+                            <li>
+                                <s class="figures">{{ $page->unit->show($gone->value_mm) }}</s>
+                                <span class="soft">taken back by {{ $gone->withdrawnBy?->firstName() }}, {{ $gone->superseded_at?->format('j M H:i') }}</span>
+                                <form class="ms-auto" method="post" action="{{ route('job.reading.bring-back', [$page->job, $gone]) }}">
+                                    @csrf @formkey @method('PUT')
+                                    <button class="btn-link-quiet" aria-label="Let {{ $page->unit->show($gone->value_mm) }} count again">Let it count again</button>
                                 </form>
                             </li>
                         @endforeach
@@ -65,8 +79,8 @@
                 @endif
             @else
                 <form method="post" action="{{ route('job.answer', $page->job) }}" novalidate>
-                    @csrf
-                    <input type="hidden" name="spot" value="{{ $spot->value }}">
+                    @csrf @formkey
+                    <input type="hidden" name="spot" value="{{ $spot->value }}"><input type="hidden" name="seen" value="{{ $page->opened->findings->answer($spot) }}">
                     @if ($spot->choices() !== [])
                         <div class="choice-row" role="group" aria-labelledby="spot-title">
                             @foreach ($spot->choices() as $value => $label)

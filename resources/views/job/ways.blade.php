@@ -22,7 +22,7 @@
                                     @if ($page->isAsNow($way))<strong>As now</strong>
                                     @elseif ($page->mayChoose())
                                         <form method="post" action="{{ route('job.way', $page->job) }}">
-                                            @csrf @method('PUT')
+                                            @csrf @formkey @method('PUT')
                                             <input type="hidden" name="version" value="{{ $page->job->version }}">
                                             <button class="btn btn-plain" name="way" value="{{ $way->key() }}" aria-label="Use it: the way with {{ $way->stack->pieceCount() }} pieces, line off by {{ $page->length($way->offset) }}">Use it</button>
                                         </form>

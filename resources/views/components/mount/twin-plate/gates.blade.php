@@ -8,7 +8,7 @@
     <h2 id="first-chain-title">First chain, crank and bearings, by hand before any torque</h2>
     <div class="decisions">
         <form method="post" action="{{ route('job.answer', $page->job) }}">
-            @csrf
+            @csrf @formkey
             <input type="hidden" name="spot" value="bearing_feel"><input type="hidden" name="back" value="stack">
             <h3 class="h6">Spindle turned by hand</h3>
             <div class="choice-row">
@@ -24,7 +24,7 @@
             @endswitch</p>
         </form>
         <form method="post" action="{{ route('job.answer', $page->job) }}">
-            @csrf
+            @csrf @formkey
             <input type="hidden" name="spot" value="crank_bolt_turns"><input type="hidden" name="back" value="stack">
             <h3 class="h6"><label for="bolt-turns">Full turns of the crank bolt, by hand</label></h3>
             <div class="pieces"><input class="form-control w-auto" id="bolt-turns" name="value" size="4" inputmode="numeric" value="{{ $turns }}"><button class="btn btn-plain">Keep</button></div>
@@ -34,7 +34,7 @@
                 @else Enough: {{ $turns }} of at least {{ $least + 0 }}. @endif</p>
         </form>
         <form method="post" action="{{ route('job.answer', $page->job) }}">
-            @csrf
+            @csrf @formkey
             <input type="hidden" name="spot" value="tensioner_arm"><input type="hidden" name="back" value="stack">
             <h3 class="h6">Tensioner’s arm, chain on the smallest cog</h3>
             <div class="choice-row">

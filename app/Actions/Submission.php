@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\User;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * The form that is being taken in. Each form carries a key of its own as it is shown; it is taken in once, however often
+ * it is sent: by a double click, or again because nobody saw the answer.
+ */
+class Submission
+{
+    private const DAYS = 30;
+
+    /** Old keys are cleared away at every so many. */
+    private const CLEARED_EVERY = 500;
+
+    private ?string $key = null;
+
+    private bool $isClaimed = false;
+
+    /** @param  ?string  $key  null where the form has none */
+    public function begin(?string $key): void
+    {
+        $this->key = $key;
+        $this->isClaimed = false;
+    }
+
+    /**
+     * To be called inside the transaction of the change, before anything else: who sends the same form meanwhile waits
+     * until it is settled.
+     *
+     * @throws TakenInAlready when it was
+     */
+    public function claim(User $by): void
+    {
+        if ($this->key === null) {
+            return;
+        }
+        try {
+            $id = DB::table('submissions')->insertGetId(['user_id' => $by->id, 'form_key' => $this->key, 'taken_in_at' => now()]);
+        } catch (UniqueConstraintViolationException) {
+            $this->isClaimed || throw new TakenInAlready;
+
+            return;
+        }
+        $this->isClaimed = true;
+        if ($id % self::CLEARED_EVERY === 0) {
+            DB::table('submissions')->where('taken_in_at', '<', now()->subDays(self::DAYS))->delete();
+        }
+    }
+}

@@ -1,0 +1,1 @@
+@if (session('told'))<p class="told" role="status">{{ session('told') }}</p>@endif

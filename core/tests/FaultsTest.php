@@ -6,6 +6,8 @@ use NeatSpindle\Core\Document\InvalidDocument;
 use NeatSpindle\Core\Document\JsonText;
 use NeatSpindle\Core\Exchange\JobReader;
 use NeatSpindle\Core\Tests\Cases;
+use NeatSpindle\Core\Worksheet\Worksheet;
+use NeatSpindle\Core\Worksheet\WorksheetPrinter;
 
 it('finds each fault at its pointer', function (callable $spoil, array $expected): void {
     sort($expected);
@@ -132,3 +134,73 @@ it('reads a document nested 64 deep', function (): void {
 it('refuses more than 4 MiB before reading it', function (): void {
     expect(fn () => JsonText::object('{"a":"'.str_repeat('x', 4 * 1024 * 1024).'"}'))->toThrow(InvalidDocument::class, '4 MiB');
 });
+
+it('lists the first thousand of very many faults and counts them all', function (callable $spoil, int $inAll): void {
+    $document = Cases::document('hardtail-73');
+    $spoil($document);
+    try {
+        JobReader::read($document);
+    } catch (InvalidDocument $invalid) {
+    }
+    expect(count($invalid->faults ?? []))->toBe(min(1_000, $inAll))->and($invalid->inAll ?? 0)->toBe($inAll);
+})->with([
+    'shells of a motor' => [fn ($d) => current((array) $d->catalogue->motors)->native_shells = array_fill(0, 60_000, 'x'), 60_000],
+    'motors of an insert' => [fn ($d) => $d->catalogue->inserts = (object) ['a' => (object) ['shells' => [], 'motors' => array_fill(0, 60_000, 7), 'flange_mm' => 1, 'bore_mm' => 3]], 60_000],
+    'tags of an edge' => [fn ($d) => $d->routing = (object) ['edges' => [(object) ['from' => 'a', 'to' => 'b', 'length_mm' => 1, 'tags' => array_fill(0, 60_000, 5)]], 'runs' => []], 60_000],
+    'a thousand' => [fn ($d) => current((array) $d->catalogue->motors)->native_shells = array_fill(0, 1_000, 'x'), 1_000],
+]);
+
+it('finds a fault in numbers that lie at the border of what a computer can count', function (callable $spoil, string $path): void {
+    expect(Cases::faultsAfter($spoil))->toBe([$path]);
+})->with([
+    'links of 2^63' => [fn ($d) => $d->bike->rear->old_chain_links = 9223372036854775808, '/bike/rear/old_chain_links'],
+    'links of 10,001' => [fn ($d) => $d->bike->rear->old_chain_links = 10_001, '/bike/rear/old_chain_links'],
+    'a length below a thousandth' => [fn ($d) => $d->bike->rear->old_mm = 0.0009, '/bike/rear/old_mm'],
+    'a wheel of nearly nothing' => [fn ($d) => $d->bike->wheel_circumference_mm = 1e-320, '/bike/wheel_circumference_mm'],
+    'a measured length of nearly nothing' => [fn ($d) => $d->bike->shell->width_mm = 1e-320, '/bike/shell/width_mm'],
+    'a hub ratio of nearly nothing' => [fn ($d) => $d->bike->rear->hub_ratios = [1e-320], '/bike/rear/hub_ratios/0'],
+    'watts of nearly nothing' => [fn ($d) => current((array) $d->catalogue->motors)->continuous_w = 1e-320, '/catalogue/motors/'.array_key_first((array) Cases::document('hardtail-73')->catalogue->motors).'/continuous_w'],
+    'a mass nobody can lift' => [fn ($d) => $d->climb = (object) ['grade_percent' => 8, 'mass_kg' => 1e308], '/climb/mass_kg'],
+]);
+
+/**
+ * @param  array<array-key, mixed>  $document
+ * @return list<non-empty-list<int|string>> the way to each number in it
+ */
+function waysToNumbers(array $document): array
+{
+    $ways = [];
+    foreach ($document as $key => $value) {
+        if (is_int($value) || is_float($value)) {
+            $ways[] = [$key];
+        }
+        foreach (is_array($value) ? waysToNumbers($value) : [] as $way) {
+            $ways[] = [$key, ...$way];
+        }
+    }
+
+    return $ways;
+}
+
+it('gives a fault or a finite worksheet, whatever number stands wherever', function (string $name): void {
+    $document = json_decode((string) json_encode(Cases::document($name)), true);
+    $without = 0;
+    foreach (waysToNumbers($document) as $way) {
+        foreach ([1e-320, 0, 1e100, 9223372036854775808] as $number) {
+            $spoilt = $document;
+            $at = &$spoilt;
+            foreach ($way as $key) {
+                $at = &$at[$key];
+            }
+            $at = $number;
+            unset($at);
+            try {
+                json_encode(WorksheetPrinter::toArray(Worksheet::of(JobReader::fromJson((string) json_encode($spoilt)))), JSON_THROW_ON_ERROR);
+            } catch (InvalidDocument $invalid) {
+                $without += $invalid->inAll;
+            }
+        }
+    }
+
+    expect($without)->toBeGreaterThan(100);
+})->with(['hardtail-73', 'yoke-on-68']);

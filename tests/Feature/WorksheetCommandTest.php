@@ -34,6 +34,17 @@ it('goes on after a bad file and says so with 2', function (): void {
         ->and($lines[2]['stack']['verdict'])->toBe('clear');
 });
 
+it('counts faults beyond the thousand it lists', function (): void {
+    $document = json_decode((string) file_get_contents(base_path('core/tests/cases/hardtail-73.job.json')));
+    $document->catalogue->spacers[0]->use = array_fill(0, 1_200, 'x');
+    $bad = tempnam(sys_get_temp_dir(), 'job');
+    file_put_contents($bad, json_encode($document));
+    [$status, $lines] = worksheets([$bad]);
+    unlink($bad);
+
+    expect($status)->toBe(2)->and($lines[0]['errors'])->toHaveCount(1_000)->and($lines[0]['faults_in_all'])->toBe(1_200);
+});
+
 it('computes from a job’s own document what the job’s worksheet says', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);

@@ -13,6 +13,8 @@ use NeatSpindle\Core\Worksheet\Worksheet;
 use NeatSpindle\Core\Worksheet\WorksheetPrinter;
 use Symfony\Component\Console\Output\OutputInterface;
 
+use function count;
+
 class WorksheetCommand extends Command
 {
     protected $signature = 'spindle:worksheet {file* : job documents} {--pretty : print for people}';
@@ -29,7 +31,7 @@ class WorksheetCommand extends Command
                 $this->print(['file' => $file, 'errors' => array_map(
                     fn (Fault $fault) => ['path' => $fault->path, 'message' => $fault->message],
                     $invalid->faults,
-                )]);
+                )] + ($invalid->inAll > count($invalid->faults) ? ['faults_in_all' => $invalid->inAll] : []));
                 $status = self::INVALID;
             }
         }

@@ -56,7 +56,7 @@ final class Cursor
 
     public function fault(string $message): void
     {
-        $this->faults->add($this->path(), $message);
+        $this->faults->add($this->path(...), $message);
     }
 
     public function faultAt(string|int $key, string $message): void
@@ -189,6 +189,12 @@ final class Cursor
     public function here(): Value
     {
         return new Value($this->value, $this);
+    }
+
+    /** One item of the list under a key. */
+    private function item(string $key, int|string $i, mixed $value): self
+    {
+        return $this->child($key, $this->raw($key))->child($i, $value);
     }
 
     private function raw(string $key): mixed

@@ -8,12 +8,16 @@ use InvalidArgumentException;
 use NeatSpindle\Core\CoreException;
 
 use function array_slice;
+use function count;
 
-/** A document that cannot be used, with every fault it has. */
+/** A document that cannot be used, with every fault it has; of very many the first. */
 final class InvalidDocument extends InvalidArgumentException implements CoreException
 {
-    /** @param  non-empty-list<Fault>  $faults */
-    private function __construct(public readonly array $faults)
+    /**
+     * @param  non-empty-list<Fault>  $faults
+     * @param  int  $inAll how many there are, listed or not
+     */
+    private function __construct(public readonly array $faults, public readonly int $inAll)
     {
         parent::__construct('The document has faults: '.implode('; ', array_map(
             fn (Fault $fault) => "{$fault->path} {$fault->message}",
@@ -23,12 +27,12 @@ final class InvalidDocument extends InvalidArgumentException implements CoreExce
 
     public static function becauseItIsUnreadable(string $message): self
     {
-        return new self([new Fault('', $message)]);
+        return new self([new Fault('', $message)], 1);
     }
 
     /** @param  non-empty-list<Fault>  $faults */
-    public static function becauseOf(array $faults): self
+    public static function becauseOf(array $faults, ?int $inAll = null): self
     {
-        return new self($faults);
+        return new self($faults, $inAll ?? count($faults));
     }
 }

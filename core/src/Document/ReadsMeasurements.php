@@ -15,11 +15,11 @@ use function is_int;
 /** What somebody measured, with its doubt, and bands of torque. Lengths in mm, torques in N·m. */
 trait ReadsMeasurements
 {
-    /** A measured length above 0, in mm. */
+    /** A measured length, in mm. */
     public function measurement(string $key): Measurement
     {
-        return $this->plainMeasurement($key, PHP_FLOAT_MIN, Value::MAX_LENGTH_MM)
-            ?? $this->required($key)?->here()->measurement(0.0, Value::MAX_LENGTH_MM, true) ?? Measurement::exactly(1.0);
+        return $this->plainMeasurement($key, Value::MIN_LENGTH_MM, Value::MAX_LENGTH_MM)
+            ?? $this->required($key)?->here()->measurement(Value::MIN_LENGTH_MM, Value::MAX_LENGTH_MM) ?? Measurement::exactly(1.0);
     }
 
     public function optionalMeasurement(string $key): ?Measurement

@@ -28,7 +28,7 @@ trait ReadsNumbers
 
     public function positive(string $key): float
     {
-        return $this->plain($key, PHP_FLOAT_MIN, INF) ?? $this->required($key)?->here()->positive() ?? 1.0;
+        return $this->plain($key, Value::TINIEST, Value::LARGEST) ?? $this->required($key)?->here()->positive() ?? 1.0;
     }
 
     public function optionalPositive(string $key): ?float
@@ -36,7 +36,7 @@ trait ReadsNumbers
         return $this->has($key) ? $this->positive($key) : null;
     }
 
-    public function whole(string $key, int $least, int $most = PHP_INT_MAX): int
+    public function whole(string $key, int $least, int $most): int
     {
         $value = $this->object->{$key} ?? null;
 
@@ -45,17 +45,17 @@ trait ReadsNumbers
             : $this->required($key)?->here()->whole($least, $most) ?? $least;
     }
 
-    public function optionalWhole(string $key, int $least, int $most = PHP_INT_MAX): ?int
+    public function optionalWhole(string $key, int $least, int $most): ?int
     {
         return $this->has($key) ? $this->whole($key, $least, $most) : null;
     }
 
-    /** A length in mm, above 0. */
+    /** A length in mm. */
     public function length(string $key): float
     {
         $value = $this->object->{$key} ?? null;
 
-        return (is_float($value) || is_int($value)) && $value > 0 && $value <= Value::MAX_LENGTH_MM
+        return (is_float($value) || is_int($value)) && $value >= Value::MIN_LENGTH_MM && $value <= Value::MAX_LENGTH_MM
             ? (float) $value
             : $this->required($key)?->here()->length() ?? 1.0;
     }
@@ -92,7 +92,7 @@ trait ReadsNumbers
     {
         $value = $this->object->{$key} ?? null;
 
-        return (is_float($value) || is_int($value)) && $value >= $least && $value <= $most && $value <= PHP_FLOAT_MAX
+        return (is_float($value) || is_int($value)) && $value >= $least && $value <= $most && abs($value) <= Value::LARGEST
             ? (float) $value
             : null;
     }

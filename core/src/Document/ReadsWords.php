@@ -95,7 +95,7 @@ trait ReadsWords
         $values = $this->object->{$key} ?? null;
         foreach (is_array($values) ? $values : $this->items($key) as $i => $value) {
             $cases[] = (is_string($value) ? $enum::tryFrom($value) : null)
-                ?? $this->items($key)[$i]->here()->oneOf($enum) ?? $enum::cases()[0];
+                ?? $this->item($key, $i, $value)->here()->oneOf($enum) ?? $enum::cases()[0];
         }
 
         return $cases;
@@ -107,7 +107,7 @@ trait ReadsWords
         $texts = [];
         $values = $this->object->{$key} ?? null;
         foreach (is_array($values) ? $values : $this->items($key) as $i => $value) {
-            $texts[] = is_string($value) && strlen($value) <= Value::MAX_TEXT ? $value : $this->items($key)[$i]->here()->text() ?? '';
+            $texts[] = is_string($value) && strlen($value) <= Value::MAX_TEXT ? $value : $this->item($key, $i, $value)->here()->text() ?? '';
         }
 
         return $texts;

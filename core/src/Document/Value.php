@@ -15,7 +15,14 @@ use function strlen;
 /** A single value of a document, read with its rules: null where it breaks one, and then its node has a fault. */
 final readonly class Value
 {
+    public const MIN_LENGTH_MM = 0.001;
+
     public const MAX_LENGTH_MM = 10_000;
+
+    /** Beyond these no figure means anything, and sums of them would leave what a computer can count with. */
+    public const TINIEST = 1e-100;
+
+    public const LARGEST = 1e100;
 
     public const MAX_TEXT = 200;
 
@@ -41,11 +48,11 @@ final readonly class Value
         return $number;
     }
 
-    public function positive(float $most = INF): ?float
+    public function positive(): ?float
     {
         $number = $this->finite();
-        if ($number !== null && ($number <= 0.0 || $number > $most)) {
-            $this->at->fault($most === INF ? 'Expected a number above 0.' : "Expected a number above 0, at most {$most}.");
+        if ($number !== null && $number < self::TINIEST) {
+            $this->at->fault('Expected a number above 0.');
 
             return null;
         }
@@ -53,19 +60,17 @@ final readonly class Value
         return $number;
     }
 
-    /** A length in mm, above 0. */
+    /** A length in mm. */
     public function length(): ?float
     {
-        return $this->positive(self::MAX_LENGTH_MM);
+        return $this->number(self::MIN_LENGTH_MM, self::MAX_LENGTH_MM);
     }
 
-    public function whole(int $least, int $most = PHP_INT_MAX): ?int
+    public function whole(int $least, int $most): ?int
     {
         $number = $this->finite();
         if ($number !== null && (floor($number) !== $number || $number < $least || $number > $most)) {
-            $this->at->fault($most === PHP_INT_MAX
-                ? "Expected a whole number of at least {$least}."
-                : "Expected a whole number from {$least} to {$most}.");
+            $this->at->fault("Expected a whole number from {$least} to {$most}.");
 
             return null;
         }
@@ -112,9 +117,9 @@ final readonly class Value
     }
 
     /** A measurement in exactly one of its forms, its value or each reading within a range. */
-    public function measurement(float $least, float $most, bool $aboveLeast = false): ?Measurement
+    public function measurement(float $least, float $most): ?Measurement
     {
-        $figure = fn (self $one): ?float => $aboveLeast ? $one->positive($most) : $one->number($least, $most);
+        $figure = fn (self $one): ?float => $one->number($least, $most);
         if (is_int($this->value) || is_float($this->value)) {
             $value = $figure($this);
 
@@ -159,10 +164,10 @@ final readonly class Value
 
     private function finite(): ?float
     {
-        if (is_int($this->value) || (is_float($this->value) && is_finite($this->value))) {
+        if ((is_int($this->value) || is_float($this->value)) && abs($this->value) <= self::LARGEST) {
             return (float) $this->value;
         }
-        $this->at->fault('Expected a number.');
+        $this->at->fault(is_float($this->value) ? 'Expected a smaller number: nothing is as large as that.' : 'Expected a number.');
 
         return null;
     }

@@ -85,7 +85,7 @@ final class BikeReader
             self::hubRatios($at),
             $at->optionalLength('chain_width_mm'),
             $at->optionalMeasurement('chain_path_mm'),
-            $at->optionalWhole('old_chain_links', 1),
+            $at->optionalWhole('old_chain_links', 1, 10_000),
             $at->optionalMeasurement('chain_12_links_mm'),
         );
     }

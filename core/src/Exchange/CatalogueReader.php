@@ -55,7 +55,9 @@ final class CatalogueReader
         $document = json_decode(json_encode($figures, JSON_THROW_ON_ERROR), false, flags: JSON_THROW_ON_ERROR);
         $motor = self::motor(Cursor::root($document, $faults, $code));
 
-        return $motor !== null && $faults->all() === [] ? $motor : throw InvalidDocument::becauseOf($faults->all() ?: [new Fault('', 'This motor cannot be read.')]);
+        $faults->expectNone();
+
+        return $motor ?? throw InvalidDocument::becauseOf([new Fault('', 'This motor cannot be read.')]);
     }
 
     /**

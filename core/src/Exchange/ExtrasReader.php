@@ -29,7 +29,9 @@ final class ExtrasReader
         self::circles($root->peek('rings'), 'bolt_circle_mm');
         self::circles($root->peek('motors'), 'ring_bolt_circle_mm');
 
-        return $faults->all() === [] ? array_values($spiders) : throw InvalidDocument::becauseOf($faults->all());
+        $faults->expectNone();
+
+        return array_values($spiders);
     }
 
     private static function spider(Cursor $at): Spider

@@ -41,11 +41,11 @@ final class JobReader
         $torquing = ConditionsReader::torquing($root);
         $hill = ConditionsReader::hill($root);
         $pack = ConditionsReader::pack($root);
-        $list = $faults->all();
+        $faults->expectNone();
 
-        return $list === [] && $kit !== null
+        return $kit !== null
             ? new Job($catalogue, $bike, $kit, $turns, $routing, $torquing, $hill, $pack)
-            : throw InvalidDocument::becauseOf($list ?: [new Fault('/kit', 'This kit cannot be read.')]);
+            : throw InvalidDocument::becauseOf([new Fault('/kit', 'This kit cannot be read.')]);
     }
 
     /** @throws InvalidDocument with every fault at once; pointers start at the catalogue */
@@ -54,7 +54,9 @@ final class JobReader
         $faults = new Faults;
         $catalogue = CatalogueReader::read(Cursor::root($document, $faults));
 
-        return $faults->all() === [] ? $catalogue : throw InvalidDocument::becauseOf($faults->all());
+        $faults->expectNone();
+
+        return $catalogue;
     }
 
     /** @throws InvalidDocument with every fault at once; pointers start at the shell */
@@ -63,7 +65,9 @@ final class JobReader
         $faults = new Faults;
         $shell = BikeReader::shell(Cursor::root($document, $faults));
 
-        return $faults->all() === [] ? $shell : throw InvalidDocument::becauseOf($faults->all());
+        $faults->expectNone();
+
+        return $shell;
     }
 
     private static function expectFormat(Cursor $root): void

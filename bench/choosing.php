@@ -14,6 +14,7 @@ use NeatSpindle\Core\Order\SurvivingOrder;
 use NeatSpindle\Core\Ride\Profile;
 use NeatSpindle\Core\Ride\Ride;
 use NeatSpindle\Core\Ride\Rider;
+use NeatSpindle\Core\Ride\Track;
 use NeatSpindle\Core\Ride\TrackPoint;
 use NeatSpindle\Core\Worksheet\Worksheet;
 use NeatSpindle\Core\Worksheet\WorksheetPrinter;
@@ -142,7 +143,7 @@ $compute = fn () => json_encode(WorksheetPrinter::toArray(Worksheet::of(JobReade
 printf("%-48s %8.0f ms\n", 'the largest document, from text to worksheet', best($compute));
 
 $points = array_map(fn (int $i) => new TrackPoint(5 + $i * 10 / 111_195, -20.0, 200 + 30 * sin($i / 90) + sin($i * 1.7)), range(0, 19_999));
-printf("%-48s %8.0f ms\n", 'a road of 20,000 points, 200 km, smoothed', best(fn () => Profile::of([$points])));
-$road = Profile::of([$points]);
+printf("%-48s %8.0f ms\n", 'a road of 20,000 points, 200 km, smoothed', best(fn () => Profile::of(new Track([$points]))));
+$road = Profile::of(new Track([$points]));
 $sheet = Worksheet::of(job(document()));
 printf("%-48s %8.0f ms\n", 'that road ridden', best(fn () => Ride::of($road, $sheet->job->kit->motor, $sheet->gears, new Rider(new Load(120.0)))));

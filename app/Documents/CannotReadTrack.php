@@ -34,6 +34,11 @@ class CannotReadTrack extends RuntimeException
         return new self('It has more than '.number_format($most).' points. Export it with fewer, or in parts.');
     }
 
+    public static function becauseItIsNoRoad(string $objection): self
+    {
+        return new self($objection);
+    }
+
     public static function becauseAPointIsNowhere(int $number): self
     {
         return new self("Point {$number} has no latitude and longitude on this earth.");

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use NeatSpindle\Core\Ride\Profile;
+use NeatSpindle\Core\Ride\Track;
 use NeatSpindle\Core\Ride\TrackPoint;
 use XMLReader;
 
@@ -60,9 +60,9 @@ class GpxFile
         }
     }
 
-    public function profile(): Profile
+    public function track(): Track
     {
-        return Profile::of($this->parts);
+        return new Track($this->parts);
     }
 
     public function name(): ?string

@@ -166,7 +166,13 @@ class HillsPage extends JobPage
         $worksheet = $this->opened->worksheet();
         $track = $this->track();
 
-        return $worksheet === null || $track === null ? null : $this->ride ??= Ride::of($track->profile(), $this->motor(), $worksheet->gears, $this->riding()->rider());
+        return $worksheet === null || $track === null || $this->trouble() !== null ? null : $this->ride ??= Ride::of($track->profile(), $this->motor(), $worksheet->gears, $this->riding()->rider());
+    }
+
+    /** Why the road at hand cannot be ridden; null when it can. */
+    public function trouble(): ?string
+    {
+        return $this->track()?->profile()->objection();
     }
 
     public function road(): ?RoadView

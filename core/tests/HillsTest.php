@@ -13,6 +13,7 @@ use NeatSpindle\Core\Hill\SteadySpeed;
 use NeatSpindle\Core\Ride\Profile;
 use NeatSpindle\Core\Ride\Ride;
 use NeatSpindle\Core\Ride\Rider;
+use NeatSpindle\Core\Ride\Track;
 use NeatSpindle\Core\Ride\TrackPoint;
 use NeatSpindle\Core\Tests\Cases;
 use NeatSpindle\Core\Worksheet\Worksheet;
@@ -20,7 +21,7 @@ use NeatSpindle\Core\Worksheet\Worksheet;
 /** A straight track northwards, a point every so many metres, with these heights. */
 function trackOf(array $heights, float $every = 25.0): Profile
 {
-    return Profile::of([array_map(fn (?float $height, int $i) => new TrackPoint($i * $every / 111_194.93, 0.0, $height), $heights, array_keys($heights))]);
+    return Profile::of(new Track([array_map(fn (?float $height, int $i) => new TrackPoint($i * $every / 111_194.93, 0.0, $height), $heights, array_keys($heights))]));
 }
 
 /** Every ring on the bike of a sheet. */
@@ -136,8 +137,8 @@ it('lays missing and impossible heights on the line between their neighbours', f
 it('does not ride the way between two parts of a track', function (): void {
     $part = fn (float $latitude) => [new TrackPoint($latitude, 0.0, 10.0), new TrackPoint($latitude + 0.001, 0.0, 10.0)];
 
-    expect(Profile::of([$part(1.0), $part(2.0)])->length)->toEqualWithDelta(222.4, 0.5)
-        ->and(Profile::of([])->length)->toBe(0.0);
+    expect(Profile::of(new Track([$part(1.0), $part(2.0)]))->length)->toEqualWithDelta(222.4, 0.5)
+        ->and(Profile::of(new Track([]))->length)->toBe(0.0);
 });
 
 it('takes longer and more out of the battery up a hill, and walks what no gear carries', function (): void {

@@ -33,6 +33,7 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use NeatSpindle\Core\Measure\LengthText;
 use NeatSpindle\Core\Measure\LengthUnit;
+use NeatSpindle\Core\Ride\Profile;
 use NeatSpindle\Core\Survey\Instrument;
 use NeatSpindle\Core\Survey\Remedy;
 use NeatSpindle\Core\Survey\Severity;
@@ -177,7 +178,7 @@ class DemoSeeder extends Seeder
         }
         if ($demo['road'] ?? false) {
             $road = GpxFile::read(database_path('demo/road.gpx'));
-            app(KeepRoad::class)($job, $by, (string) $road->name(), $road);
+            app(KeepRoad::class)($job, $by, (string) $road->name(), Profile::of($road->track()), $road->remarks());
         }
         if ($demo['reserve'] ?? false) {
             app(ReservePieces::class)($job, $by, $job->version);

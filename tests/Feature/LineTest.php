@@ -21,9 +21,10 @@ function gpx(int $points, string $inside = ''): string
     return "<?xml version=\"1.0\"?><gpx version=\"1.1\" xmlns=\"http://www.topografix.com/GPX/1/1\">{$inside}<trk><name>Up and down</name><trkseg>{$track}</trkseg></trk></gpx>";
 }
 
-function upload(Job $job, string $content, string $name = 'road.gpx'): mixed
+/** @param  array<string, string>  $more */
+function upload(Job $job, string $content, string $name = 'road.gpx', array $more = []): mixed
 {
-    return test()->post("/jobs/{$job->id}/line/roads", ['track' => UploadedFile::fake()->createWithContent($name, $content)]);
+    return test()->post("/jobs/{$job->id}/line/roads", ['track' => UploadedFile::fake()->createWithContent($name, $content), ...$more]);
 }
 
 it('weighs the cogs and ranks the rings anew', function (): void {
@@ -208,4 +209,55 @@ it('gives line, gears and road out as drawings', function (): void {
     }
     $this->get("/jobs/{$job->id}/line/hills")->assertSee('Kilometre by kilometre');
     $this->get("/jobs/{$job->id}/line/roof.svg")->assertNotFound();
+});
+
+/** @param  list<array{float, float}>  $points */
+function track(array $points): string
+{
+    return '<gpx><trk><trkseg>'.implode('', array_map(fn (array $point) => "<trkpt lat=\"{$point[0]}\" lon=\"{$point[1]}\"/>", $points)).'</trkseg></trk></gpx>';
+}
+
+it('refuses a road that is a place, and one that goes on for ever', function (string $content, string $message): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person);
+    foreach ([[], ['jumps' => 'ride']] as $answer) {
+        upload($job, $content, more: $answer);
+    }
+    expect(session('errors')->first('track'))->toContain($message)->and(Track::query()->count())->toBe(0);
+})->with([
+    'all its points the same' => [track(array_fill(0, 500, [48.1, 11.2])), 'a place, not a road'],
+    'a zigzag round the globe' => [track(array_map(fn (int $i) => [$i % 2 === 0 ? -60.0 : 60.0, $i % 360 - 180.0], range(0, 2_000))), 'at most 400 km'],
+]);
+
+it('asks what a jump is, and does as it is told', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person);
+    $points = array_map(fn (int $i) => [48 + $i / 2_000, 11.0], range(0, 100));
+    $points[50] = [48.3, 11.0];
+    upload($job, track($points), 'stray.gpx')->assertSessionHasErrors('jumps');
+    expect(session('errors')->first('jumps'))->toContain('jumps 2 times: after point 50')->and(Track::query()->count())->toBe(0);
+    [$key, $named] = [session('stashed'), session('named')];
+    $this->get("/jobs/{$job->id}/line/hills")->assertSee('Leave the jumps out')->assertSee('stray');
+
+    $this->actingAs(Workshops::person(workshop: $person->workshop))->post("/jobs/{$job->id}/line/roads", ['stashed' => $key, 'jumps' => 'leave-out'])->assertSessionHasErrors('track');
+    $this->actingAs($person);
+    foreach (['leave-out' => 5_450.0, 'ride' => 66_600.0] as $answer => $length) {
+        $this->post("/jobs/{$job->id}/line/roads", ['stashed' => $key, 'named' => $named, 'jumps' => $answer])->assertSessionHasNoErrors();
+        $kept = Track::query()->latest('id')->firstOrFail();
+        expect($kept->name)->toBe('stray')->and($kept->length_m)->toEqualWithDelta($length, 900);
+    }
+    expect(implode(' ', Track::query()->oldest('id')->firstOrFail()->remarks))->toContain('2 jumps left out, the farthest');
+    $this->post("/jobs/{$job->id}/line/roads", ['stashed' => '../../../../etc/passwd', 'jumps' => 'ride'])->assertSessionHasErrors();
+});
+
+it('offers to take a road off that cannot be ridden', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    foreach ([0.0, 9e9] as $length) {
+        Track::query()->create(['job_id' => $job->id, 'user_id' => $person->id, 'name' => 'Old one', 'heights' => [], 'length_m' => $length, 'raw_ascent_m' => 0, 'points' => 2, 'remarks' => []]);
+        $this->actingAs($person)->get("/jobs/{$job->id}/line/hills")->assertOk()->assertSee('cannot be ridden')->assertSee('Take this road off');
+        $this->get("/jobs/{$job->id}/line/road.svg")->assertNotFound();
+    }
 });

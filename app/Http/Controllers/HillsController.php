@@ -39,7 +39,7 @@ class HillsController extends Controller
 
     public function keepRoad(TrackRequest $request, Job $job, KeepRoad $keep): RedirectResponse
     {
-        $keep($job, $this->user(), $request->name(), $request->gpx());
+        $keep($job, $this->user(), $request->name(), $request->profile(), $request->remarks());
 
         return redirect()->route('job.hills', $job);
     }

@@ -6,19 +6,39 @@ namespace App\Http\Requests;
 
 use App\Documents\CannotReadTrack;
 use App\Documents\GpxFile;
+use App\Documents\RoadStash;
+use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use NeatSpindle\Core\Ride\Profile;
+use NeatSpindle\Core\Ride\Track;
 
-/** A customer's road, as a GPX file. */
+use function count;
+
+/** A customer's road, as a GPX file; one with jumps in it is put aside while the person is asked what they are. */
 class TrackRequest extends FormRequest
 {
+    private const LEAVE_OUT = 'leave-out';
+
+    private const RIDE = 'ride';
+
     private ?GpxFile $gpx = null;
 
-    /** @return array<string, list<string>> */
+    private ?Profile $profile = null;
+
+    private ?string $leftOut = null;
+
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['track' => ['required', 'file', 'max:20480', 'extensions:gpx,xml']];
+        return [
+            'track' => ['required_without:stashed', 'nullable', 'file', 'max:20480', 'extensions:gpx,xml'],
+            'stashed' => ['nullable', 'string', 'max:26'],
+            'named' => ['nullable', 'string', 'max:120'],
+            'jumps' => ['nullable', 'string', Rule::in([self::LEAVE_OUT, self::RIDE])],
+        ];
     }
 
     /** @return array<string, string> */
@@ -31,28 +51,91 @@ class TrackRequest extends FormRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
-            $file = $this->file('track');
-            if ($validator->errors()->isNotEmpty() || ! $file instanceof UploadedFile) {
+            if ($validator->errors()->isNotEmpty()) {
                 return;
             }
             try {
-                $this->gpx = GpxFile::read((string) $file->getRealPath());
+                $path = $this->source() ?? throw CannotReadTrack::becauseItIsNoRoad('The file is no longer here. Choose it once more.');
+                $this->gpx = GpxFile::read($path);
+                $this->lookAt($validator, $this->gpx->track(), $path);
             } catch (CannotReadTrack $e) {
                 $validator->errors()->add('track', $e->getMessage());
             }
         }];
     }
 
-    public function gpx(): GpxFile
+    public function profile(): Profile
     {
-        return $this->gpx ?? abort(422);
+        return $this->profile ?? abort(422);
+    }
+
+    /** @return list<string> */
+    public function remarks(): array
+    {
+        return [...($this->gpx?->remarks() ?? []), ...($this->leftOut === null ? [] : [$this->leftOut])];
     }
 
     public function name(): string
     {
         $file = $this->file('track');
-        $name = $file instanceof UploadedFile ? pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME) : 'A road';
+        $named = $file instanceof UploadedFile ? pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME) : $this->string('named')->value();
 
-        return $this->gpx()->name() ?? mb_strimwidth($name, 0, 120, '…');
+        return $this->gpx?->name() ?? (mb_strimwidth(mb_scrub($named), 0, 120, '…') ?: 'A road');
+    }
+
+    /** @throws CannotReadTrack when it cannot be ridden */
+    private function lookAt(Validator $validator, Track $track, string $path): void
+    {
+        $jumps = $track->jumps();
+        if ($jumps !== [] && $this->string('jumps')->isEmpty()) {
+            $validator->errors()->add('jumps', $this->question($jumps));
+            $this->session()->flash('stashed', $this->stash()->put($path));
+            $this->session()->flash('named', $this->name());
+
+            return;
+        }
+        if ($jumps !== [] && $this->string('jumps')->value() === self::LEAVE_OUT) {
+            $track = $track->withoutJumps();
+            $this->leftOut = count($jumps).' '.str('jump')->plural(count($jumps)).' left out, the farthest '.$this->farthest($jumps).'.';
+        }
+        $this->profile = Profile::of($track);
+        $objection = $this->profile->objection();
+        if ($objection !== null) {
+            throw CannotReadTrack::becauseItIsNoRoad($objection);
+        }
+    }
+
+    /** @param  non-empty-list<array{int, float}>  $jumps */
+    private function question(array $jumps): string
+    {
+        $times = count($jumps) === 1 ? 'once' : count($jumps).' times';
+
+        return "It jumps {$times}: after point {$jumps[0][0]} by {$this->km($jumps[0][1])}".(count($jumps) === 1 ? '' : ', and the farthest '.$this->farthest($jumps))
+            .'. A receiver that lost its way, a stretch by train, or a route with few points?';
+    }
+
+    /** @param  non-empty-list<array{int, float}>  $jumps */
+    private function farthest(array $jumps): string
+    {
+        return $this->km(max(array_column($jumps, 1)));
+    }
+
+    private function km(float $metres): string
+    {
+        return number_format($metres / 1000, 1).' km';
+    }
+
+    private function source(): ?string
+    {
+        $file = $this->file('track');
+
+        return $file instanceof UploadedFile ? (string) $file->getRealPath() : $this->stash()->path($this->string('stashed')->value());
+    }
+
+    private function stash(): RoadStash
+    {
+        $owner = $this->user();
+
+        return new RoadStash($owner instanceof User ? $owner : abort(401));
     }
 }

@@ -21,6 +21,12 @@ final readonly class Profile
     /** How far to either side heights are averaged, in m. */
     public const WINDOW = 75.0;
 
+    /** A road is at least so long, in m. */
+    public const SHORTEST = 50.0;
+
+    /** And at most: what a day's ride may be, and the work of riding it. */
+    public const LONGEST = 400_000.0;
+
     private const LOWEST = -500.0;
 
     private const HIGHEST = 6_000.0;
@@ -37,13 +43,15 @@ final readonly class Profile
         public int $points,
     ) {}
 
-    /** @param  list<list<TrackPoint>>  $parts parts of a track; between them nothing is ridden */
-    public static function of(array $parts): self
+    public static function of(Track $track): self
     {
-        [$along, $heights] = self::laidOut($parts);
+        [$along, $heights] = self::laidOut($track->parts);
         $length = $along === [] ? 0.0 : $along[count($along) - 1];
         $known = self::known($along, $heights);
-        $points = array_sum(array_map(count(...), $parts));
+        $points = $track->points();
+        if (self::objectionTo($length) !== null) {
+            return new self([], $length, 0.0, $points);
+        }
 
         return $known === []
             ? new self([], $length, 0.0, $points)
@@ -58,6 +66,12 @@ final readonly class Profile
     public static function kept(array $heights, float $length, float $rawAscent, int $points): self
     {
         return new self($heights, $length, $rawAscent, $points);
+    }
+
+    /** Why it cannot be ridden; null when it can. */
+    public function objection(): ?string
+    {
+        return self::objectionTo($this->length);
     }
 
     public function hasHeights(): bool
@@ -143,6 +157,15 @@ final readonly class Profile
         }
 
         return $heights;
+    }
+
+    private static function objectionTo(float $length): ?string
+    {
+        return match (true) {
+            ! ($length >= self::SHORTEST) => 'All its points lie within '.self::SHORTEST.' m along: that is a place, not a road.',
+            $length > self::LONGEST => 'It is '.number_format($length / 1000, 0).' km long; at most '.number_format(self::LONGEST / 1000, 0).' km are ridden in one go. Cut it into days.',
+            default => null,
+        };
     }
 
     private static function stepsOf(float $length): int

@@ -42,7 +42,3 @@
 @foreach ($page->track()->remarks as $remark)
     <p class="form-hint mb-0">{{ $remark }}</p>
 @endforeach
-<form class="mt-1 not-on-paper" method="post" action="{{ route('job.track.drop', [$page->job, $page->track()]) }}">
-    @csrf @formkey @method('DELETE')
-    <button class="btn-link-quiet">Take this road away</button>
-</form>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Nothing is kept as a file and nothing is served from one: the framework's own doors to its disk stay shut.
+// Nothing is served from a file: the framework's own door to its disk stays shut. What a person is asked about lies there for a day.
 return [
     'disks' => [
         'local' => ['driver' => 'local', 'root' => storage_path('app/private'), 'serve' => false],

@@ -12,6 +12,7 @@ use App\Models\Workshop;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use NeatSpindle\Core\Catalogue\Motor as CatalogueMotor;
+use NeatSpindle\Core\Document\InvalidDocument;
 use NeatSpindle\Core\Part\Insert as CatalogueInsert;
 use NeatSpindle\Core\Part\Ring as CatalogueRing;
 
@@ -24,7 +25,7 @@ use NeatSpindle\Core\Part\Ring as CatalogueRing;
 readonly class KnownParts
 {
     /** The shape of what is kept; a test draws it anew when a class in it changes, so that what an older program kept is not read. */
-    public const SHAPE = '05e61b38';
+    public const SHAPE = 'b2784f10';
 
     private const DAYS = 30;
 
@@ -47,8 +48,9 @@ readonly class KnownParts
      * @param  array<int, KnownMotor>  $motors  by id, as a list shows them
      * @param  array<int, KnownRing>  $rings  by id, as a list shows them
      * @param  array<int, KnownInsert>  $inserts  by id, as a list shows them
+     * @param  array<int, string>  $unreadable  motors whose figures cannot be read any more, by id: what they are called, and why
      */
-    public function __construct(public array $motors, public array $rings, public array $inserts)
+    public function __construct(public array $motors, public array $rings, public array $inserts, public array $unreadable)
     {
         $mounted = [];
         foreach ($rings as $ring) {
@@ -94,10 +96,20 @@ readonly class KnownParts
         $motors = Motor::query()->where('workshop_id', $workshopId)->orderBy('code')->get()->keyBy('id');
         $inserts = Insert::query()->where('workshop_id', $workshopId)->orderBy('code')->get()->keyBy('id');
 
+        [$known, $unreadable] = [[], []];
+        foreach ($motors as $id => $row) {
+            try {
+                $known[$id] = KnownMotor::of($row);
+            } catch (InvalidDocument $invalid) {
+                $unreadable[$id] = "{$row->name} ({$row->code}): {$invalid->faults[0]->path} {$invalid->faults[0]->message}";
+            }
+        }
+
         return new self(
-            $motors->map(KnownMotor::of(...))->all(),
+            $known,
             $rings->map(fn (Ring $row) => KnownRing::of($row, $spiders))->all(),
             $inserts->map(KnownInsert::of(...))->all(),
+            $unreadable,
         );
     }
 

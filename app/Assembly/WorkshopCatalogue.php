@@ -39,7 +39,7 @@ class WorkshopCatalogue
         return new self(
             KnownParts::of($workshopId),
             Spacer::query()->when($job !== null, fn (Builder $query) => $query->countedFor($job))
-                ->where('workshop_id', $workshopId)->orderBy('thickness_mm')->orderBy('id')->get(),
+                ->where('workshop_id', $workshopId)->whereNull('retired_at')->orderBy('thickness_mm')->orderBy('id')->get(),
         );
     }
 

@@ -13,6 +13,7 @@ use App\Models\Spacer;
 use App\Models\Spider as SpiderRow;
 use App\Models\Workshop;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Str;
 use NeatSpindle\Core\Document\Fault;
 use NeatSpindle\Core\Document\InvalidDocument;
 use NeatSpindle\Core\Document\JsonText;
@@ -45,7 +46,7 @@ class CatalogueDocument
      * @param  Catalogue  $read
      * @param  list<Spider>  $spiders
      */
-    private function __construct(private readonly array $read, public readonly array $spiders) {}
+    private function __construct(private readonly array $read, private readonly array $spiders) {}
 
     /** @throws InvalidDocument with every fault at its pointer */
     public static function read(string $json): self
@@ -89,10 +90,43 @@ class CatalogueDocument
         ], $this->read['inserts']);
     }
 
+    /** @return array<array-key, array<string, mixed>> columns by code */
+    public function spiderRows(): array
+    {
+        $rows = [];
+        foreach ($this->spiders as $spider) {
+            $rows[$spider->code] = self::spider($spider);
+        }
+
+        return $rows;
+    }
+
     /** @return list<array{thickness_mm: float|int, quantity: int, use: list<string>}> */
     public function spacers(): array
     {
         return $this->read['spacers'];
+    }
+
+    /**
+     * Codes that look like another one, here or among those that are known: they differ only in case, accents or blanks.
+     *
+     * @param  array<string, list<string>>  $known  codes of the workshop, by kind: `motors`, `rings`, `inserts`, `spiders`
+     * @return list<array{string, string}> each with the one it looks like
+     */
+    public function nearTwins(array $known): array
+    {
+        $twins = [];
+        foreach (['motors' => $this->read['motors'], 'rings' => $this->read['rings'], 'inserts' => $this->read['inserts'], 'spiders' => $this->spiderRows()] as $kind => $rows) {
+            $seen = [];
+            foreach ([...($known[$kind] ?? []), ...array_map(strval(...), array_keys($rows))] as $code) {
+                $look = Str::lower(Str::ascii(trim((string) preg_replace('/\s+/u', ' ', $code))));
+                if (($seen[$look] ??= $code) !== $code) {
+                    $twins[] = [$code, $seen[$look]];
+                }
+            }
+        }
+
+        return $twins;
     }
 
     /** @return array<string, int> how many of each it has */

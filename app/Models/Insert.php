@@ -20,6 +20,9 @@ use NeatSpindle\Core\Shell\ShellStandard;
 #[ScopedBy(OwnWorkshop::class)]
 class Insert extends Row
 {
+    /** A workshop keeps at most so many. */
+    public const MOST = 200;
+
     protected $fillable = ['code', 'shells', 'motors', 'flange_mm', 'bore_mm'];
 
     protected $casts = ['shells' => EnumList::class.':'.ShellStandard::class, 'motors' => 'array', 'flange_mm' => 'float', 'bore_mm' => 'float'];

@@ -19,6 +19,9 @@ use NeatSpindle\Core\Mount\Mount;
 #[ScopedBy(OwnWorkshop::class)]
 class Motor extends Row
 {
+    /** A workshop keeps at most so many. */
+    public const MOST = 2_000;
+
     protected $fillable = ['code', 'name', 'mount', 'continuous_w', 'max_torque_nm', 'figures'];
 
     protected $casts = ['figures' => 'array', 'continuous_w' => 'float', 'max_torque_nm' => 'float'];

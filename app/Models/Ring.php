@@ -19,6 +19,9 @@ use NeatSpindle\Core\Part\Spider as AdapterSpider;
 #[ScopedBy(OwnWorkshop::class)]
 class Ring extends Row
 {
+    /** A workshop keeps at most so many. */
+    public const MOST = 200;
+
     private const LONGEST_CODE = 200;
 
     protected $fillable = ['code', 'teeth', 'dish_mm', 'thickness_mm', 'details'];

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 use NeatSpindle\Core\Drawer\Place;
 use NeatSpindle\Core\Drawer\SpacerRow;
 use NeatSpindle\Core\Drawer\SpacerUse;
@@ -22,6 +23,7 @@ use function in_array;
  * @property list<SpacerUse> $uses
  * @property int $quantity what lies in the drawer, reserved or not
  * @property ?string $lies_in
+ * @property ?Carbon $retired_at since when nothing is chosen from it any more
  */
 #[ScopedBy(OwnWorkshop::class)]
 class Spacer extends Row
@@ -31,14 +33,39 @@ class Spacer extends Row
 
     public const MOST_KINDS = 300;
 
-    protected $fillable = ['thickness_mm', 'quantity', 'uses', 'lies_in'];
+    protected $fillable = ['thickness_mm', 'quantity', 'uses', 'lies_in', 'retired_at', 'retired_by_id'];
 
-    protected $casts = ['thickness_mm' => 'float', 'uses' => EnumList::class.':'.SpacerUse::class, 'quantity' => 'int'];
+    protected $casts = ['thickness_mm' => 'float', 'uses' => EnumList::class.':'.SpacerUse::class, 'quantity' => 'int', 'retired_at' => 'datetime'];
 
     /** @return HasMany<Reservation, $this> */
     public function reservations(): HasMany
     {
         return $this->hasMany(Reservation::class);
+    }
+
+    /** @return Builder<self> the kinds a workshop works with */
+    public static function inUse(Workshop $workshop): Builder
+    {
+        return self::query()->where('workshop_id', $workshop->id)->whereNull('retired_at');
+    }
+
+    public static function tooMany(): string
+    {
+        return 'The drawer works with '.self::MOST_KINDS.' kinds at most. Take one out of use first.';
+    }
+
+    /**
+     * A kind as it is written, in use.
+     *
+     * @param  list<SpacerUse>  $uses
+     * @return array<string, mixed>
+     */
+    public static function rowOf(Workshop $workshop, float $mm, array $uses, int $quantity): array
+    {
+        return (new self)->forceFill([
+            'workshop_id' => $workshop->id, 'thickness_mm' => $mm, 'uses' => $uses, 'uses_key' => self::usesKey($uses), 'quantity' => $quantity,
+            'retired_at' => null, 'retired_by_id' => null,
+        ])->getAttributes();
     }
 
     /**

@@ -17,6 +17,9 @@ use NeatSpindle\Core\Part\Spider as AdapterSpider;
 #[ScopedBy(OwnWorkshop::class)]
 class Spider extends Row
 {
+    /** A workshop keeps at most so many. */
+    public const MOST = 50;
+
     protected $fillable = ['code', 'bolt_circle_mm', 'thickness_mm', 'motors'];
 
     protected $casts = ['bolt_circle_mm' => 'float', 'thickness_mm' => 'float', 'motors' => 'array'];

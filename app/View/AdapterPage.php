@@ -26,7 +26,7 @@ class AdapterPage extends JobPage
     {
         $bike = $this->opened->bike();
 
-        return $bike === null ? null : $this->motor->inCatalogue()->held->insertFor($bike->shell);
+        return $bike === null ? null : $this->opened->catalogue->motor($this->motor->id)?->part->held->insertFor($bike->shell);
     }
 
     public function drawing(): ?AdapterView

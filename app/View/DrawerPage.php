@@ -29,7 +29,19 @@ class DrawerPage
     {
         return $this->spacers ??= Spacer::query()
             ->with(['reservations' => fn ($reservations) => $reservations->where('state', ReservationState::Reserved), 'reservations.job'])
-            ->orderBy('thickness_mm')->orderBy('id')->get();
+            ->whereNull('retired_at')->orderBy('thickness_mm')->orderBy('id')->get();
+    }
+
+    /** @return Collection<int, Spacer> kinds that are out of use */
+    public function retired(): Collection
+    {
+        return Spacer::query()->whereNotNull('retired_at')->orderBy('thickness_mm')->orderBy('id')->get();
+    }
+
+    /** Whether there are more kinds in use than the sums are made for. */
+    public function holdsTooMuch(): bool
+    {
+        return $this->spacers()->count() > Spacer::MOST_KINDS;
     }
 
     /** @return Collection<int, Lead> */

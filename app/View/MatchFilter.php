@@ -8,9 +8,11 @@ use App\Assembly\KnownMotor;
 use NeatSpindle\Core\Catalogue\Mounts;
 use NeatSpindle\Core\Fit\LawExample;
 use NeatSpindle\Core\Fit\MotorMatch;
+use NeatSpindle\Core\Fit\Standing;
 use NeatSpindle\Core\Mount\Mount;
 
 use function is_string;
+use function strlen;
 
 /** Which motors a person wants to see in Match, from the address. */
 class MatchFilter
@@ -25,6 +27,14 @@ class MatchFilter
         $value = $this->asked[$key] ?? '';
 
         return is_string($value) ? $value : '';
+    }
+
+    /** Which of those that stand alike comes first; the address names it by their standing. */
+    public function from(Standing $standing): int
+    {
+        $from = $this->asked($standing->value);
+
+        return ctype_digit($from) && strlen($from) < 6 ? (int) $from : 0;
     }
 
     /** @return array<string, string> what is asked for, by key */

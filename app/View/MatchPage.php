@@ -25,10 +25,16 @@ use function is_array;
 /** Every motor of the catalogue against this bike, as a person reads it. */
 class MatchPage extends JobPage
 {
+    /** Of each standing at once. */
+    private const SHOWN = 40;
+
     /** @var list<MotorMatch>|null */
     private ?array $rows = null;
 
     private ?OpenShell $shell = null;
+
+    /** @var array<string, list<MotorMatch>>|null by standing */
+    private ?array $standings = null;
 
     /** @var array<string, Prospect> */
     private array $prospects = [];
@@ -85,7 +91,28 @@ class MatchPage extends JobPage
     /** @return list<MotorMatch> */
     public function standing(Standing $standing): array
     {
-        return array_values(array_filter($this->rows(), fn (MotorMatch $row) => $this->standingOf($row) === $standing));
+        if ($this->standings === null) {
+            $this->standings = [];
+            foreach ($this->rows() as $row) {
+                $this->standings[$this->standingOf($row)->value][] = $row;
+            }
+        }
+
+        return $this->standings[$standing->value] ?? [];
+    }
+
+    /** @return list<MotorMatch> as many of them as a page shows at once */
+    public function shown(Standing $standing): array
+    {
+        return array_slice($this->standing($standing), $this->filter->from($standing), self::SHOWN);
+    }
+
+    /** Where the next of them begin; null when none follow. */
+    public function next(Standing $standing): ?int
+    {
+        $next = $this->filter->from($standing) + self::SHOWN;
+
+        return $next < count($this->standing($standing)) ? $next : null;
     }
 
     public function prospect(MotorMatch $row): Prospect
@@ -138,7 +165,7 @@ class MatchPage extends JobPage
     /** Which readings decide, where the answer may still turn. */
     public function settledBy(MotorMatch $row): string
     {
-        $readings = array_map(fn (Doubtful $reading) => $reading->label(), $this->prospect($row)->settledBy);
+        $readings = array_map(fn (Doubtful $reading) => $reading->label(), $this->prospect($row)->settledBy());
 
         return $readings === [] ? 'several readings together' : implode(' or ', $readings);
     }

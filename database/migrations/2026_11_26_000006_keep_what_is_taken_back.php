@@ -36,7 +36,7 @@ return new class extends Migration
             $table->double('max_torque_nm')->change();
         });
         foreach (self::CODED as $of => $column) {
-            Schema::table($of, fn (Blueprint $table) => $table->string($column, 200)->collation('utf8mb4_bin')->change());
+            Schema::table($of, fn (Blueprint $table) => $table->string($column, 200)->collation('utf8mb4_nopad_bin')->change());
         }
     }
 

@@ -17,9 +17,9 @@
                             <thead><tr><th>Code</th><th>Name</th><th>Mount</th><th>Shells</th><th class="n">W</th><th class="n">Torque</th><th class="n">Nut torque</th></tr></thead>
                             <tbody>
                                 @foreach ($catalogue->motors as $motor)
-                                    <tr><td class="figures text-nowrap">{{ $motor->code }}</td><td>{{ $motor->name }}</td><td>{{ $motor->mount }}</td><td>{{ implode(', ', $motor->figures['native_shells']) }}</td>
+                                    <tr><td class="figures text-nowrap">{{ $motor->code }}</td><td>{{ $motor->name }}</td><td>{{ $motor->mount }}</td><td>@isset($parts->motors[$motor->id]){{ implode(', ', array_column($parts->motors[$motor->id]->part->nativeShells, 'value')) }}@else <span class="fault">cannot be read any more: read it in again</span>@endisset</td>
                                         <td class="n">{{ (int) $motor->continuous_w }}</td><td class="n">{{ auth()->user()->torque_unit->show($motor->max_torque_nm) }}</td>
-                                        <td class="n">@php($band = $motor->inCatalogue()->held->nut()?->torque)@if ($band){{ auth()->user()->torque_unit->figure($band->low) }}–{{ auth()->user()->torque_unit->show($band->high) }}@else – @endif</td></tr>
+                                        <td class="n">@php($band = ($parts->motors[$motor->id] ?? null)?->part->held->nut()?->torque)@if ($band){{ auth()->user()->torque_unit->figure($band->low) }}–{{ auth()->user()->torque_unit->show($band->high) }}@else – @endif</td></tr>
                                 @endforeach
                             </tbody>
                         </table></div>
@@ -54,6 +54,15 @@
             <section class="panel" aria-labelledby="import-title">
                 <h2 id="import-title">Read a catalogue in</h2>
                 @can('importCatalogue', auth()->user()->workshop)
+                    @if (session('stashed'))
+                        <form class="told" method="post" action="{{ route('catalogue.import') }}" hx-boost="false">
+                            @csrf @formkey
+                            <input type="hidden" name="stashed" value="{{ session('stashed') }}">
+                            <p class="mb-1">{{ $errors->first('twins') }}</p>
+                            <button class="btn btn-plain">They are different parts: read it in</button>
+                            <span class="soft">Nothing has been read in yet. If it is a slip, mend the file and choose it again.</span>
+                        </form>
+                    @endif
                     <form method="post" action="{{ route('catalogue.import') }}" enctype="multipart/form-data" hx-boost="false">
                         @csrf @formkey
                         <label class="form-label" for="file">Catalogue file, JSON, up to 4 MiB</label>

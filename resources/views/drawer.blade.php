@@ -7,6 +7,9 @@
         <div class="work">
             <section class="panel" aria-labelledby="spacers-title">
                 <h2 id="spacers-title">Spacers and washers</h2>
+                @if ($page->holdsTooMuch())
+                    <p class="told">{{ count($page->spacers()) }} kinds are in use; the sums are made for {{ App\Models\Spacer::MOST_KINDS }}, and every page of a job is slow with more. Take those out of use that nobody needs.</p>
+                @endif
                 @if ($page->spacers()->isEmpty())
                     <p class="empty">The drawer is empty. Put a kind in on the right, or read a table or a catalogue in.</p>
                 @else
@@ -29,12 +32,36 @@
                                             <input class="form-control w-auto" id="count-{{ $spacer->id }}" name="quantity" size="3" value="{{ $isTyped ? old('quantity') : $spacer->quantity }}" inputmode="numeric" @if($isTyped) @error('quantity') aria-invalid="true" @enderror @endif>
                                             <button class="btn btn-plain" aria-label="Keep the count of {{ $unit->show($spacer->thickness_mm) }}">Keep</button>
                                         </form>
+                                        @if ($page->mayChange())
+                                            <form method="post" action="{{ route('drawer.retire', $spacer) }}" hx-swap="innerHTML show:none">
+                                                @csrf @formkey @method('PUT')
+                                                <input type="hidden" name="row" value="{{ $spacer->id }}">
+                                                <button class="btn-link-quiet" name="out" value="1" aria-label="Take {{ $unit->show($spacer->thickness_mm) }} out of use">Out of use</button>
+                                            </form>
+                                        @endif
                                         @if ($isTyped)<x-fault for="quantity" /><x-fault for="lies_in" />@endif
                                     </td>
                                 </tr>
                             @endforeach
                         </tbody>
                     </table>
+                @endif
+                @if ($page->retired()->isNotEmpty())
+                    <details class="mt-2" @if(session('kept') === null && $errors->isNotEmpty()) open @endif>
+                        <summary>Out of use: {{ count($page->retired()) }}</summary>
+                        <ul class="plain-list">
+                            @foreach ($page->retired() as $spacer)
+                                <li>
+                                    <form class="pieces" method="post" action="{{ route('drawer.retire', $spacer) }}" hx-swap="innerHTML show:none">
+                                        @csrf @formkey @method('PUT')
+                                        <span class="figures">{{ $unit->show($spacer->thickness_mm) }}</span>
+                                        <span class="soft">{{ implode(', ', array_column($spacer->uses, 'value')) }}, {{ $spacer->quantity }} there</span>
+                                        @if ($page->mayChange())<button class="btn-link-quiet" name="out" value="0" aria-label="Bring {{ $unit->show($spacer->thickness_mm) }} back into use">Bring it back</button>@endif
+                                    </form>
+                                </li>
+                            @endforeach
+                        </ul>
+                    </details>
                 @endif
             </section>
             <div class="work-wide">

@@ -6,6 +6,7 @@ use App\Models\Motor;
 use App\Models\Role;
 use App\Models\Spacer;
 use Illuminate\Http\UploadedFile;
+use NeatSpindle\Core\Drawer\SpacerUse;
 use Tests\Support\Workshops;
 
 beforeEach(function (): void {
@@ -81,4 +82,102 @@ it('writes only what was changed of a kind, and against what was seen', function
     $count(['quantity' => 7])->assertSessionHasErrors(['quantity' => 'There are 2 now: somebody counted them or took some out after you had opened this page. Count them again; yours was not kept.']);
     $count(['lies_in' => 'tray C'])->assertSessionHasErrors('lies_in');
     expect($spacer->refresh()->only('quantity', 'lies_in'))->toBe(['quantity' => 2, 'lies_in' => 'tray B']);
+});
+
+it('keeps what the numbers of the contract allow, however large', function (): void {
+    $catalogue = json_decode($this->demo, true);
+    $catalogue['motors']['heron-73'] = ['continuous_w' => 12_345_678.9, 'max_torque_nm' => 1e12] + $catalogue['motors']['heron-73'];
+    ($this->upload)((string) json_encode($catalogue))->assertSessionHasNoErrors();
+    expect($this->get('/catalogue.json')->json('motors.heron-73.continuous_w'))->toEqual(12_345_678.9);
+    $this->get('/catalogue')->assertOk();
+});
+
+it('tells codes apart by every byte, and asks about those that look alike', function (): void {
+    ($this->upload)($this->demo)->assertSessionHasNoErrors();
+    $catalogue = json_decode($this->demo, true);
+    foreach (['Heron-73', 'héron-73', 'heron-73 ', 'heron-73  '] as $twin) {
+        $catalogue['motors'][$twin] = ['name' => "Twin {$twin}"] + $catalogue['motors']['heron-73'];
+    }
+    ($this->upload)((string) json_encode($catalogue))->assertSessionHasErrors('twins');
+    expect(session('errors')->first('twins'))->toContain('“Heron-73” and “heron-73”')->and(Motor::query()->count())->toBe(8);
+    $key = session('stashed');
+    $this->get('/catalogue')->assertSee('They are different parts');
+    $this->post('/catalogue', ['stashed' => $key])->assertSessionHasNoErrors();
+    expect(Motor::query()->count())->toBe(12)->and($this->get('/catalogue.json')->json('motors.heron-73.name'))->toBe('Heron, 73 sleeve');
+    $this->actingAs(Workshops::person())->post('/catalogue', ['stashed' => $key])->assertSessionHasErrors('file');
+});
+
+it('keeps no more than the pages can work with, old and new together', function (array $more, string $message): void {
+    ($this->upload)($this->demo)->assertSessionHasNoErrors();
+    $before = $this->get('/catalogue.json')->json();
+    $empty = ['motors' => (object) [], 'rings' => (object) [], 'spacers' => [], 'inserts' => (object) []];
+    ($this->upload)((string) json_encode([...$empty, ...$more]))->assertSessionHasErrors('file');
+    expect(session('errors')->first('file'))->toContain($message)->toContain('Nothing was read in')->and($this->get('/catalogue.json')->json())->toEqual($before);
+})->with([
+    'kinds of spacers' => [['spacers' => array_map(fn (int $i) => ['thickness_mm' => $i / 100, 'quantity' => 1, 'use' => ['boss', 'slot']], range(1, 295))], '307 kinds of spacers; at most 300'],
+    'rings' => [['rings' => (object) array_combine(array_map(fn (int $i) => "r{$i}", range(1, 200)), array_fill(0, 200, ['teeth' => 40, 'dish_mm' => 0]))], 'rings; at most 200'],
+    'ways to put a ring on' => [[
+        'rings' => (object) array_combine(array_map(fn (int $i) => "r{$i}", range(1, 150)), array_fill(0, 150, ['teeth' => 40, 'dish_mm' => 1, 'bolt_circle_mm' => 91, 'reversible' => true])),
+        'spiders' => (object) array_combine(array_map(fn (int $i) => "s{$i}", range(1, 40)), array_fill(0, 40, ['bolt_circle_mm' => 91, 'thickness_mm' => 4, 'motors' => ['heron-73']])),
+    ], 'ways to put a ring on'],
+]);
+
+it('counts the limit of a drawer over tables too', function (): void {
+    ($this->upload)($this->demo)->assertSessionHasNoErrors();
+    $table = "thickness_mm,quantity,use\n".implode("\n", array_map(fn (int $i) => sprintf('%.2f,1,boss slot', $i / 100), range(1, 295)));
+    $this->from('/drawer')->post('/drawer.csv', ['table' => UploadedFile::fake()->createWithContent('drawer.csv', $table)])->assertSessionHasErrors('table');
+    expect(session('errors')->first('table'))->toContain('Nothing was read in')->and(Spacer::query()->count())->toBe(12);
+});
+
+it('takes a kind out of use and brings it back', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person);
+    $drive = fn (): array => $this->get("/jobs/{$job->id}/worksheet.json")->json('stack.spacers.drive');
+    $used = $drive();
+    $spacer = Spacer::query()->where('thickness_mm', $used[0])->firstOrFail();
+    $retire = fn (bool $out) => $this->from('/drawer')->put("/drawer/{$spacer->id}/use", ['out' => $out]);
+
+    $this->post("/jobs/{$job->id}/stack/order", ['does' => 'reserve', 'version' => $job->version])->assertSessionHasNoErrors();
+    $retire(true)->assertSessionHasErrors('quantity');
+    $this->post("/jobs/{$job->id}/stack/order", ['does' => 'give_back', 'version' => Workshops::fresh($job)->version])->assertSessionHasNoErrors();
+    $retire(true)->assertSessionHasNoErrors();
+    expect($drive())->not->toContain($used[0])->and($spacer->refresh()->retired_by_id)->toBe($person->id);
+    $this->get('/drawer')->assertSee('Out of use: 1');
+    $this->post('/drawer', ['thickness' => (string) $spacer->thickness_mm, 'new_quantity' => '2', 'uses' => array_column($spacer->uses, 'value')])->assertSessionHasNoErrors();
+    expect($spacer->refresh()->only('quantity', 'retired_at'))->toBe(['quantity' => 2, 'retired_at' => null]);
+    $retire(true);
+    $retire(false)->assertSessionHasNoErrors();
+    expect($spacer->refresh()->retired_at)->toBeNull();
+    $this->actingAs(Workshops::person())->put("/drawer/{$spacer->id}/use", ['out' => 1])->assertNotFound();
+});
+
+it('shows every page of a job with a drawer that grew too large before, and says where to mend it', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $workshop = $person->workshop()->firstOrFail();
+    Spacer::query()->insert(array_map(fn (int $i) => ['created_at' => now(), 'updated_at' => now()] + Spacer::rowOf($workshop, $i / 100, [SpacerUse::Drive, SpacerUse::Nut], 9), range(601, 1_220)));
+    $this->actingAs($person);
+    foreach (['survey', 'strip', 'match', 'stack', 'stack/ways', 'stack/order', 'stack/rest', 'line', 'line/gears', 'line/hills', 'route', 'build', 'job.json', 'worksheet.json'] as $place) {
+        $this->get("/jobs/{$job->id}/{$place}")->assertOk();
+    }
+    $this->get('/drawer')->assertOk()->assertSee('Take those out of use');
+    $this->get('/drawer/missing')->assertOk();
+});
+
+it('goes on without a motor that cannot be read any more, and says so', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person);
+    $row = $person->workshop->motors()->where('code', 'heron-73')->sole();
+    $row->update(['figures' => ['rated_crank_rpm' => 0] + $row->figures]);
+    $person->workshop->renewCatalogue();
+    foreach (['survey', 'strip', 'match', 'stack', 'stack/order', 'stack/rest', 'line', 'route', 'build', 'job.json', "insert/{$row->id}", "sleeve/{$row->id}"] as $place) {
+        $this->get("/jobs/{$job->id}/{$place}")->assertOk();
+    }
+    $this->get("/jobs/{$job->id}/stack")->assertSee('The chosen motor cannot be read any more')->assertSee('/rated_crank_rpm');
+    $this->get('/catalogue')->assertOk()->assertSee('cannot be read any more');
+    $this->get('/catalogue.json')->assertOk();
+    $this->get('/')->assertOk();
+    $this->get('/drawer/missing')->assertOk();
 });

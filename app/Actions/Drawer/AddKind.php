@@ -17,16 +17,17 @@ class AddKind extends DrawerAction
     public function __invoke(User $by, float $mm, int $quantity, array $uses, ?string $liesIn): Spacer
     {
         return $this->change($by, function (Workshop $workshop) use ($mm, $quantity, $uses, $liesIn): Spacer {
-            if ($workshop->spacers()->count() >= Spacer::MOST_KINDS) {
-                throw ValidationException::withMessages(['thickness' => 'The drawer holds 300 kinds already; no more are kept.']);
+            if (Spacer::inUse($workshop)->count() >= Spacer::MOST_KINDS) {
+                throw ValidationException::withMessages(['thickness' => Spacer::tooMany()]);
             }
-            if ($workshop->spacers()->where('thickness_mm', $mm)->where('uses_key', Spacer::usesKey($uses))->exists()) {
+            $known = $workshop->spacers()->where('thickness_mm', $mm)->where('uses_key', Spacer::usesKey($uses))->first();
+            if ($known !== null && $known->retired_at === null) {
                 throw ValidationException::withMessages(['thickness' => 'The drawer has a row of this thickness and these uses already: count it there.']);
             }
+            $kind = $known ?? $workshop->spacers()->make(['thickness_mm' => $mm, 'uses' => $uses]);
+            $kind->fill(['quantity' => $quantity, 'lies_in' => $liesIn, 'retired_at' => null, 'retired_by_id' => null])->save();
 
-            return $workshop->spacers()->create([
-                'thickness_mm' => $mm, 'uses' => $uses, 'quantity' => $quantity, 'lies_in' => $liesIn,
-            ]);
+            return $kind;
         });
     }
 }

@@ -8,6 +8,7 @@ use App\Documents\DrawerTable;
 use App\Models\Spacer;
 use App\Models\User;
 use App\Models\Workshop;
+use Illuminate\Validation\ValidationException;
 
 use function count;
 
@@ -18,11 +19,13 @@ class ReadDrawerIn extends DrawerAction
     public function __invoke(User $by, DrawerTable $table): int
     {
         return $this->change($by, function (Workshop $workshop) use ($table): int {
-            $known = $workshop->spacers()->get()->keyBy(fn (Spacer $spacer) => $spacer->key());
-            foreach ($table->rows() as ['thickness' => $thickness, 'uses' => $uses, 'quantity' => $quantity, 'lies_in' => $liesIn]) {
-                $spacer = $known->get(Spacer::keyOf($thickness, $uses))
-                    ?? $workshop->spacers()->make(['thickness_mm' => $thickness, 'uses' => $uses]);
-                $spacer->fill(['quantity' => $quantity, 'lies_in' => $liesIn ?? $spacer->lies_in])->save();
+            $places = $workshop->spacers()->get()->mapWithKeys(fn (Spacer $spacer) => [$spacer->key() => $spacer->lies_in])->all();
+            $rows = array_map(fn (array $row) => Spacer::rowOf($workshop, $row['thickness'], $row['uses'], $row['quantity']) + [
+                'lies_in' => $row['lies_in'] ?? $places[Spacer::keyOf($row['thickness'], $row['uses'])] ?? null,
+            ], $table->rows());
+            Spacer::query()->upsert($rows, ['workshop_id', 'thickness_mm', 'uses_key'], ['quantity', 'lies_in', 'retired_at', 'retired_by_id', 'updated_at']);
+            if (Spacer::inUse($workshop)->count() > Spacer::MOST_KINDS) {
+                throw ValidationException::withMessages(['table' => 'With what is there already it would be more. '.Spacer::tooMany().' Nothing was read in.']);
             }
 
             return count($table->rows());

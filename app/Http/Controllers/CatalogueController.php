@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Catalogue\ReadCatalogueIn;
+use App\Assembly\KnownParts;
 use App\Documents\CatalogueDocument;
 use App\Http\Downloads\JsonDownload;
 use App\Http\Requests\ImportCatalogueRequest;
@@ -17,7 +18,7 @@ class CatalogueController extends Controller
 {
     public function show(): View
     {
-        return view('catalogue', ['catalogue' => $this->workshop()]);
+        return view('catalogue', ['catalogue' => $this->workshop(), 'parts' => KnownParts::of($this->user()->workshop_id)]);
     }
 
     public function json(): JsonResponse

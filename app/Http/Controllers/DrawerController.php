@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\Drawer\AddKind;
 use App\Actions\Drawer\CountKind;
 use App\Actions\Drawer\ReadDrawerIn;
+use App\Actions\Drawer\RetireKind;
 use App\Documents\DrawerTable;
 use App\Http\Downloads\CsvDownload;
 use App\Http\Requests\AddSpacerRequest;
@@ -15,6 +16,7 @@ use App\Http\Requests\ImportDrawerRequest;
 use App\Models\Spacer;
 use App\View\DrawerPage;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 
@@ -45,6 +47,13 @@ class DrawerController extends Controller
     public function count(CountSpacerRequest $request, Spacer $spacer, CountKind $count): RedirectResponse
     {
         $count($this->user(), $spacer, $request->seen(), $request->typed());
+
+        return redirect()->route('drawer');
+    }
+
+    public function retire(Request $request, Spacer $spacer, RetireKind $retire): RedirectResponse
+    {
+        $retire($this->user(), $spacer, $request->boolean('out'));
 
         return redirect()->route('drawer');
     }

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Documents\CannotReadTrack;
 use App\Documents\GpxFile;
-use App\Documents\RoadStash;
+use App\Documents\UploadStash;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -89,7 +89,7 @@ class TrackRequest extends FormRequest
         $jumps = $track->jumps();
         if ($jumps !== [] && $this->string('jumps')->isEmpty()) {
             $validator->errors()->add('jumps', $this->question($jumps));
-            $this->session()->flash('stashed', $this->stash()->put($path));
+            $this->session()->flash('stashed', $this->stash()->put((string) file_get_contents($path)));
             $this->session()->flash('named', $this->name());
 
             return;
@@ -132,10 +132,10 @@ class TrackRequest extends FormRequest
         return $file instanceof UploadedFile ? (string) $file->getRealPath() : $this->stash()->path($this->string('stashed')->value());
     }
 
-    private function stash(): RoadStash
+    private function stash(): UploadStash
     {
         $owner = $this->user();
 
-        return new RoadStash($owner instanceof User ? $owner : abort(401));
+        return new UploadStash($owner instanceof User ? $owner : abort(401), 'roads');
     }
 }

@@ -50,6 +50,12 @@ final readonly class Scenario
         );
     }
 
+    /** The same for the same scenario, and for no other. */
+    public function key(): string
+    {
+        return pack('d6', $this->width, $this->chainstay, $this->bore, $this->guide, $this->firstChain, $this->crankGap);
+    }
+
     /** Everything at the end of its doubt that makes fitting easiest. */
     public static function kind(float $width): self
     {

@@ -22,4 +22,13 @@ final readonly class Catalogue
         public Drawer $drawer,
         public array $inserts = [],
     ) {}
+
+    /** @return array<array-key, Insert> in the order in which one is taken */
+    public function insertsInOrder(): array
+    {
+        $inserts = $this->inserts;
+        ksort($inserts, SORT_STRING);
+
+        return $inserts;
+    }
 }

@@ -49,19 +49,45 @@ final readonly class MotorMatch
      */
     public static function all(Bike $bike, Identification $shell, Ring $ring, Catalogue $catalogue): array
     {
-        $inserts = $catalogue->inserts;
-        ksort($inserts, SORT_STRING);
+        $inserts = $catalogue->insertsInOrder();
         $site = new Site($bike, $ring);
         $rows = [];
-        foreach ($catalogue->motors as $motor) {
-            if ($motor->mount()->measuresKey() === null) {
-                $insert = self::insert($motor, $shell->identified, $inserts);
-                $rows[] = $insert === false ? new self($motor, null, null, null, null) : self::of($motor, $site, $shell->identified, $insert, $catalogue->drawer);
-            }
+        foreach (self::judged($catalogue) as $motor) {
+            $insert = self::insert($motor, $shell->identified, $inserts);
+            $rows[] = $insert === false ? new self($motor, null, null, null, null) : self::of($motor, $site, $shell->identified, $insert, $catalogue->drawer);
         }
         usort($rows, fn (self $a, self $b) => $a->rank <=> $b->rank ?: strcmp($a->motor->code, $b->motor->code));
 
         return $rows;
+    }
+
+    /**
+     * In which shells, of those a bike's may be, each motor would go. What stands on the shell's kind is only the insert, so
+     * a motor is built up once for each insert it might need, not for each shell.
+     *
+     * @param  list<ShellStandard>  $standards
+     * @return array<array-key, list<ShellStandard>> by the motor's code; none where it goes in none
+     */
+    public static function goesIn(array $standards, Bike $bike, Ring $ring, Catalogue $catalogue): array
+    {
+        $inserts = $catalogue->insertsInOrder();
+        $site = new Site($bike, $ring);
+        $goes = [];
+        foreach (self::judged($catalogue) as $motor) {
+            $verdicts = [];
+            foreach ($standards as $standard) {
+                $insert = self::insert($motor, $standard, $inserts);
+                if ($insert !== false) {
+                    $with = $insert === null ? 'none' : "insert {$insert->code}";
+                    $verdicts[$with] ??= self::of($motor, $site, $standard, $insert, $catalogue->drawer)->verdict();
+                    if ($verdicts[$with] !== Verdict::Fails) {
+                        $goes[$motor->code][] = $standard;
+                    }
+                }
+            }
+        }
+
+        return $goes;
     }
 
     public function verdict(): Verdict
@@ -75,6 +101,12 @@ final readonly class MotorMatch
         $reason = $this->stack === null ? 'no_insert' : $this->stack->limitedBy();
 
         return $reason instanceof BackedEnum ? (string) $reason->value : $reason;
+    }
+
+    /** @return list<Motor> those that can be judged without measures of their own */
+    private static function judged(Catalogue $catalogue): array
+    {
+        return array_values(array_filter($catalogue->motors, fn (Motor $motor) => $motor->mount()->measuresKey() === null));
     }
 
     private static function of(Motor $motor, Site $site, ?ShellStandard $standard, ?Insert $insert, Drawer $drawer): self

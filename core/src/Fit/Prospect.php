@@ -22,20 +22,20 @@ final readonly class Prospect
 {
     /**
      * @param  bool  $mayTurn whether the answer can turn from going to not going, or back
-     * @param  list<Doubtful>  $settledBy readings of which one alone decides
      * @param  ?Shortage  $shortage what to buy; null when nothing to buy helps or is needed
      */
     private function __construct(
         public Standing $standing,
         public bool $mayTurn,
-        public array $settledBy,
         public ?Shortage $shortage,
+        private ?Recipe $recipe = null,
+        private ?Drawer $drawer = null,
     ) {}
 
     public static function of(MotorMatch $match, Drawer $drawer): self
     {
         if ($match->recipe === null || $match->stack === null) {
-            return new self(Standing::DoesNot, false, [], null);
+            return new self(Standing::DoesNot, false, null);
         }
         $goes = $match->verdict() !== Verdict::Fails;
         $mayTurn = $match->verdict() !== Verdict::Clear && self::mayTurn($match->recipe, $goes, $drawer);
@@ -48,9 +48,27 @@ final readonly class Prospect
                 default => Standing::DoesNot,
             },
             $mayTurn,
-            $mayTurn ? self::settledBy($match->recipe, $drawer) : [],
             $shortage,
+            $match->recipe,
+            $drawer,
         );
+    }
+
+    /** @return list<Doubtful> readings of which one alone decides, where the answer may turn; worked out when asked for */
+    public function settledBy(): array
+    {
+        [$recipe, $drawer] = [$this->recipe, $this->drawer];
+        if (! $this->mayTurn || $recipe === null || $drawer === null) {
+            return [];
+        }
+        $deciding = [];
+        foreach ([Doubtful::Width, Doubtful::Chainstay, Doubtful::Bore, Doubtful::Guide] as $reading) {
+            if (self::goes($recipe, Scenario::at([$reading->value => -1.0]), $drawer) !== self::goes($recipe, Scenario::at([$reading->value => 1.0]), $drawer)) {
+                $deciding[] = $reading;
+            }
+        }
+
+        return $deciding;
     }
 
     private static function mayTurn(Recipe $recipe, bool $goes, Drawer $drawer): bool
@@ -62,19 +80,6 @@ final readonly class Prospect
         }
 
         return false;
-    }
-
-    /** @return list<Doubtful> */
-    private static function settledBy(Recipe $recipe, Drawer $drawer): array
-    {
-        $deciding = [];
-        foreach ([Doubtful::Width, Doubtful::Chainstay, Doubtful::Bore, Doubtful::Guide] as $reading) {
-            if (self::goes($recipe, Scenario::at([$reading->value => -1.0]), $drawer) !== self::goes($recipe, Scenario::at([$reading->value => 1.0]), $drawer)) {
-                $deciding[] = $reading;
-            }
-        }
-
-        return $deciding;
     }
 
     private static function goes(Recipe $recipe, Scenario $scenario, Drawer $drawer): bool

@@ -6,7 +6,6 @@ namespace NeatSpindle\Core\Fit;
 
 use NeatSpindle\Core\Bike\Bike;
 use NeatSpindle\Core\Catalogue\Catalogue;
-use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Part\Ring;
 use NeatSpindle\Core\Shell\Identification;
 use NeatSpindle\Core\Shell\ShellStandard;
@@ -16,21 +15,14 @@ use function count;
 /** While a shell may be one of several standards: which motors would go if it turned out to be which. */
 final readonly class ShellGuesses
 {
-    /** @param  array<string, list<ShellStandard>>  $goesIf by the motor's code */
+    /** @param  array<array-key, list<ShellStandard>>  $goesIf by the motor's code */
     private function __construct(public array $goesIf, private int $candidates) {}
 
     public static function of(Bike $bike, Identification $identification, Ring $ring, Catalogue $catalogue): self
     {
-        $goesIf = [];
-        foreach (count($identification->candidates) > 1 ? $identification->candidates : [] as $standard) {
-            foreach (MotorMatch::all($bike, $identification->assuming($standard), $ring, $catalogue) as $match) {
-                if ($match->verdict() !== Verdict::Fails) {
-                    $goesIf[$match->motor->code][] = $standard;
-                }
-            }
-        }
+        $candidates = $identification->candidates;
 
-        return new self($goesIf, count($identification->candidates));
+        return new self(count($candidates) > 1 ? MotorMatch::goesIn($candidates, $bike, $ring, $catalogue) : [], count($candidates));
     }
 
     /** @return list<ShellStandard> the standards a motor would go with; none when no answer waits for the shell */

@@ -24,8 +24,11 @@ final readonly class Site
 
     public bool $isRingMeasured;
 
+    private Sites $sites;
+
     public function __construct(public Bike $bike, public Ring $ring)
     {
+        $this->sites = new Sites;
         $radius = $ring->radius();
         $this->half = max($bike->rear->chainWidth(), $ring->thickness) / 2;
         $this->ringPoints = $bike->chainstay->within($radius);
@@ -36,6 +39,6 @@ final readonly class Site
     /** The same with the bike as it might really be. */
     public function settled(Scenario $scenario): self
     {
-        return new self($this->bike->settled($scenario), $this->ring);
+        return $this->sites->of($this, $scenario);
     }
 }

@@ -1,5 +1,9 @@
 @props(['page'])
 <x-told />
+@isset($page->opened->catalogue->parts->unreadable[$page->job->kit?->motor_id])
+    <p class="told" role="status"><strong>The chosen motor cannot be read any more.</strong> {{ $page->opened->catalogue->parts->unreadable[$page->job->kit->motor_id] }}
+        Nothing can be computed with it: <a href="{{ route('catalogue') }}">mend it in the catalogue</a>, or <a href="{{ route('job.match', $page->job) }}">choose another</a>.</p>
+@endisset
 @error('version')
     <p class="told" role="alert">{{ $message }}</p>
 @enderror

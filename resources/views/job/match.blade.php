@@ -58,9 +58,16 @@
                             <tr class="chapter">
                                 <th colspan="7" scope="rowgroup">{{ $standing->label() }} <span class="soft">{{ count($page->standing($standing)) }}</span></th>
                             </tr>
-                            @foreach ($page->standing($standing) as $row)
+                            @foreach ($page->shown($standing) as $row)
                                 <x-match-row :page="$page" :row="$row" :first="$loop->first && $loop->parent->first" />
                             @endforeach
+                            @if ($page->next($standing) !== null || $page->filter->from($standing) > 0)
+                                <tr class="not-on-paper"><td colspan="7">
+                                    {{ $page->filter->from($standing) + 1 }} to {{ $page->filter->from($standing) + count($page->shown($standing)) }} of {{ count($page->standing($standing)) }}.
+                                    @if ($page->filter->from($standing) > 0)<a class="btn-link-quiet" href="{{ route('job.match', [$page->job, ...$page->filter->all()]) }}">From the first</a>@endif
+                                    @if ($page->next($standing) !== null)<a class="btn-link-quiet" href="{{ route('job.match', [$page->job, ...$page->filter->all(), $standing->value => $page->next($standing)]) }}">Show the next</a>@endif
+                                </td></tr>
+                            @endif
                         </tbody>
                     @endforeach
                 </table></div>

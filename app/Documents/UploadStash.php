@@ -8,21 +8,20 @@ use App\Models\User;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 
-/** Puts a person's road file aside while they are asked about it, for a day at most. */
-class RoadStash
+/** Puts a file a person sent aside while they are asked about it, for a day at most. Nobody else can ask for it. */
+class UploadStash
 {
-    private const FOLDER = 'roads';
-
     private const SECONDS = 86_400;
 
-    public function __construct(private readonly User $owner) {}
+    /** @param  string  $folder  what it is for, and a folder of its own */
+    public function __construct(private readonly User $owner, private readonly string $folder) {}
 
     /** @return string the key to ask for it with */
-    public function put(string $path): string
+    public function put(string $content): string
     {
         $this->clear();
         $key = Str::lower((string) Str::ulid());
-        Storage::put($this->name($key), (string) file_get_contents($path));
+        Storage::put($this->name($key), $content);
 
         return $key;
     }
@@ -35,12 +34,12 @@ class RoadStash
 
     private function clear(): void
     {
-        $old = array_filter(Storage::files(self::FOLDER), fn (string $file) => Storage::lastModified($file) < time() - self::SECONDS);
+        $old = array_filter(Storage::files("stash/{$this->folder}"), fn (string $file) => Storage::lastModified($file) < time() - self::SECONDS);
         Storage::delete($old);
     }
 
     private function name(string $key): string
     {
-        return self::FOLDER."/{$this->owner->id}-{$key}.gpx";
+        return "stash/{$this->folder}/{$this->owner->id}-{$key}";
     }
 }

@@ -8,6 +8,7 @@ use NeatSpindle\Core\Drawer\SpacerRow;
 use NeatSpindle\Core\Drawer\SpacerUse;
 use NeatSpindle\Core\Drawer\Span;
 use NeatSpindle\Core\Exchange\JobReader;
+use NeatSpindle\Core\Fit\Prospect;
 use NeatSpindle\Core\Hill\Load;
 use NeatSpindle\Core\Job\Job;
 use NeatSpindle\Core\Order\SurvivingOrder;
@@ -134,6 +135,13 @@ foreach ([1, 1_000] as $each) {
 
 $forty = job(withMotors(40));
 printf("%-48s %8.2f ms\n", 'a worksheet with matching over 40 motors', best(fn () => WorksheetPrinter::toArray(Worksheet::of($forty))));
+
+$many = Worksheet::of(job(withMotors(1_990)));
+printf("%-48s %8.0f ms\n", 'what may become of 1,990 motors on one bike', best(function () use ($many): void {
+    foreach ($many->match() as $match) {
+        Prospect::of($match, $many->job->catalogue->drawer);
+    }
+}));
 
 $early = Worksheet::of(doubtful());
 printf("%-48s %8.0f ms\n", 'the order that survives a doubt of 0.8 mm', best(fn () => SurvivingOrder::of($early->recipe, $early->job->catalogue->drawer)));

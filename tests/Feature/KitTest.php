@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Actions\Catalogue\ReadCatalogueIn;
+use App\Documents\CatalogueDocument;
 use App\Models\Job;
 use App\Models\Role;
 use NeatSpindle\Core\Exchange\JobReader;
@@ -208,4 +210,25 @@ it('gives the section out as a drawing', function (): void {
     $svg = (string) $this->actingAs($person)->get("/jobs/{$job->id}/section.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
     expect(simplexml_load_string($svg))->not->toBeFalse()->and($svg)->toContain('Ring to chainstay');
     $this->get('/jobs/'.Workshops::job($person)->id.'/section.svg')->assertNotFound();
+});
+
+it('shows a long list in parts, each motor once', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::measured($person);
+    $catalogue = json_decode((string) file_get_contents(database_path('demo/catalogue.json')), true);
+    foreach (range(1, 95) as $i) {
+        $catalogue['motors']["copy-{$i}"] = ['name' => "Copy {$i}"] + $catalogue['motors']['heron-73'];
+    }
+    app(ReadCatalogueIn::class)($person, CatalogueDocument::read((string) json_encode($catalogue)));
+    $seen = [];
+    for ($from = 0; $from < 120; $from += 40) {
+        $page = (string) $this->actingAs($person)->get("/jobs/{$job->id}/match?mount=sleeve&goes={$from}")->assertOk()->getContent();
+        preg_match_all('/data-motor="(copy-\d+)"/', $page, $found);
+        array_push($seen, ...$found[1]);
+        expect(count($found[1]))->toBeLessThanOrEqual(40)->and(str_contains($page, 'Show the next'))->toBe($from < 80);
+    }
+    expect($seen)->toHaveCount(95)->and(array_unique($seen))->toHaveCount(95);
+    foreach (['goes=-1', 'goes=x', 'goes=99999999999', 'goes=9000'] as $odd) {
+        $this->get("/jobs/{$job->id}/match?{$odd}")->assertOk();
+    }
 });

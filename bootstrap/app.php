@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\ContentSecurityPolicy;
 use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\NameTheRequest;
+use App\Http\Middleware\ReadPlainText;
 use App\Http\Middleware\TakeEachFormInOnce;
 use App\Http\Middleware\TurnAwayWhoIsShutOut;
 use Illuminate\Foundation\Application;
@@ -20,7 +21,7 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->prepend(NameTheRequest::class);
-        $middleware->web(append: [ContentSecurityPolicy::class, TurnAwayWhoIsShutOut::class, TakeEachFormInOnce::class], replace: [StartSession::class => KeepSession::class]);
+        $middleware->web(append: [ReadPlainText::class, ContentSecurityPolicy::class, TurnAwayWhoIsShutOut::class, TakeEachFormInOnce::class], replace: [StartSession::class => KeepSession::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

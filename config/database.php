@@ -21,7 +21,7 @@ return [
             'strict' => true,
             'engine' => null,
             /* Statements are prepared on our side: one way to the server and back for each, not two. */
-            'options' => [PDO::ATTR_EMULATE_PREPARES => true],
+            'options' => [PDO::ATTR_EMULATE_PREPARES => true, PDO::ATTR_TIMEOUT => 5],
         ],
     ],
 ];

@@ -39,6 +39,7 @@ Route::middleware('guest')->group(function (): void {
 });
 
 Route::middleware(['auth', 'auth.session'])->group(function (): void {
+    Route::get('/token', [SignInController::class, 'token'])->name('token');
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
     Route::put('/preferences', [PreferenceController::class, 'update'])->name('preferences');
     Route::get('/account', [PreferenceController::class, 'show'])->name('account');

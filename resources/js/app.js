@@ -1,5 +1,6 @@
 import htmx from 'htmx.org';
 import './keys.js';
+import './sending.js';
 import './stack.js';
 
 window.htmx = htmx;

@@ -55,7 +55,7 @@
                 <h2 id="import-title">Read a catalogue in</h2>
                 @can('importCatalogue', auth()->user()->workshop)
                     @if (session('stashed'))
-                        <form class="told" method="post" action="{{ route('catalogue.import') }}" hx-boost="false">
+                        <form class="told" method="post" action="{{ route('catalogue.import') }}">
                             @csrf @formkey
                             <input type="hidden" name="stashed" value="{{ session('stashed') }}">
                             <p class="mb-1">{{ $errors->first('twins') }}</p>
@@ -63,7 +63,7 @@
                             <span class="soft">Nothing has been read in yet. If it is a slip, mend the file and choose it again.</span>
                         </form>
                     @endif
-                    <form method="post" action="{{ route('catalogue.import') }}" enctype="multipart/form-data" hx-boost="false">
+                    <form method="post" action="{{ route('catalogue.import') }}" enctype="multipart/form-data">
                         @csrf @formkey
                         <label class="form-label" for="file">Catalogue file, JSON, up to 4 MiB</label>
                         <input class="form-control" id="file" name="file" type="file" accept=".json,application/json" @error('file') aria-invalid="true" @enderror>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\SignInRequest;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -23,6 +24,12 @@ class SignInController extends Controller
         $request->session()->regenerate();
 
         return redirect()->intended(route('bench'));
+    }
+
+    /** A fresh token for a page that was open for too long. */
+    public function token(): JsonResponse
+    {
+        return new JsonResponse(['token' => csrf_token()]);
     }
 
     public function destroy(Request $request): RedirectResponse

@@ -7,7 +7,7 @@ namespace App\Http\Middleware;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
-use Symfony\Component\HttpFoundation\InputBag;
+use Symfony\Component\HttpFoundation\ParameterBag;
 use Symfony\Component\HttpFoundation\Response;
 
 use function count;
@@ -48,11 +48,10 @@ class ReadPlainText
     }
 
     /**
-     * @param  InputBag<mixed>  $fields
      * @param  list<string>  $lists
      * @return array<string, string> what was wrong with those that were left out
      */
-    private function leaveOut(InputBag $fields, array $lists): array
+    private function leaveOut(ParameterBag $fields, array $lists): array
     {
         $faults = [];
         foreach ($fields->all() as $name => $value) {

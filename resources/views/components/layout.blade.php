@@ -12,6 +12,7 @@
 </head>
 <body hx-boost="true">
     <a class="skip" href="#main">To the work</a>
+    <p id="sending" class="told sending" role="alert" hidden></p>
     @auth
         @unless($bare)
             <header class="top not-on-paper">

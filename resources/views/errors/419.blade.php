@@ -1,9 +1,1 @@
-<x-layout title="This page was open for too long">
-    <main id="main" class="page">
-        <section class="panel sign-in">
-            <h1 class="h4">This page was open for too long</h1>
-            <p>Go back, load it again and send it once more. What you typed is still in the page before this one.</p>
-            <a class="btn btn-primary" href="/">To the bench</a>
-        </section>
-    </main>
-</x-layout>
+<x-bare-page title="This page was open for too long"><p>For safety a page can be sent from for a few hours only. Nothing was kept. If you are still signed in, send it again from here; else sign in first, in another tab.</p></x-bare-page>

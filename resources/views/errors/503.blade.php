@@ -1,9 +1,1 @@
-<x-layout title="Back in a moment">
-    <main id="main" class="page">
-        <section class="panel sign-in">
-            <h1 class="h4">Back in a moment</h1>
-            <p>The workshop’s data is being looked after.</p>
-            <a class="btn btn-primary" href="/">To the bench</a>
-        </section>
-    </main>
-</x-layout>
+<x-bare-page title="Back in a moment"><p>The workshop’s records cannot be reached just now. What was kept before is safe; what you just sent was not kept. Try again in a moment.</p></x-bare-page>

@@ -6,6 +6,8 @@ namespace Tests\Support;
 
 use RuntimeException;
 
+use function is_resource;
+
 /** A process we started, in a group of its own, so that it ends with all its children. */
 final class Process
 {
@@ -89,8 +91,10 @@ final class Process
 
     private function end(int $signal): void
     {
-        posix_kill(-$this->pid, $signal);
-        proc_close($this->handle);
-        @unlink($this->log);
+        if (is_resource($this->handle)) {
+            posix_kill(-$this->pid, $signal);
+            proc_close($this->handle);
+            @unlink($this->log);
+        }
     }
 }

@@ -83,9 +83,17 @@ final class Site
      */
     public function restart(array $environment = []): self
     {
+        $this->takeAway();
+        $this->server = self::serve($this->port, $this->storage, $environment);
+
+        return $this;
+    }
+
+    /** Kills the server and leaves it so. */
+    public function takeAway(): self
+    {
         $this->server->kill();
         Process::waitForSilence($this->port);
-        $this->server = self::serve($this->port, $this->storage, $environment);
 
         return $this;
     }
@@ -188,6 +196,20 @@ final class Site
     public function text(string $selector = 'main'): string
     {
         return (string) preg_replace('/\s+/u', ' ', $this->wait(WebDriverBy::cssSelector($selector))->getText());
+    }
+
+    /** Waits until something with these words stands there. */
+    public function waitForText(string $selector, string $words): self
+    {
+        $this->driver()->wait(30, 25)->until(WebDriverExpectedCondition::elementTextContains(WebDriverBy::cssSelector($selector), $words), "“{$words}” never stood at {$selector}.");
+
+        return $this;
+    }
+
+    /** @phpstan-impure what stands in a field changes as it is typed in */
+    public function value(string $id): string
+    {
+        return (string) $this->wait(WebDriverBy::id($id))->getAttribute('value');
     }
 
     /** @phpstan-impure the page may have changed since it was last asked */

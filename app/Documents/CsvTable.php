@@ -14,7 +14,7 @@ use function in_array;
 class CsvTable
 {
     /** What a spreadsheet would take for a formula at the start of a cell. */
-    private const FORMULA = ['=', '+', '-', '@', "\t", "\r"];
+    private const FORMULA = ['=', '+', '-', '@', "\t", "\r", '＝', '＋', '－', '＠'];
 
     private const BLANK = " \t\n\r\0\x0B";
 
@@ -59,7 +59,7 @@ class CsvTable
     private static function records(string $text, string $between): iterable
     {
         $stream = self::memory();
-        fwrite($stream, str_replace(["\r\n", "\r"], "\n", $text));
+        fwrite($stream, str_contains($text, "\n") ? $text : str_replace("\r", "\n", $text));
         rewind($stream);
         $line = 1;
         while (($cells = fgetcsv($stream, null, $between, '"', '')) !== false) {
@@ -81,7 +81,7 @@ class CsvTable
      */
     private static function harmless(string $cell): string
     {
-        $isDangerous = $cell !== '' && in_array($cell[0], self::FORMULA, true) && ! is_numeric($cell);
+        $isDangerous = $cell !== '' && in_array(mb_substr($cell, 0, 1), self::FORMULA, true) && ! is_numeric($cell);
 
         return $isDangerous || str_starts_with($cell, "'") || trim($cell, self::BLANK) !== $cell ? "'{$cell}" : $cell;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
@@ -38,10 +39,13 @@ return new class extends Migration
         foreach (self::CODED as $of => $column) {
             Schema::table($of, fn (Blueprint $table) => $table->string($column, 200)->collation('utf8mb4_nopad_bin')->change());
         }
+        DB::statement('update users set email = lower(email)');
+        Schema::table('users', fn (Blueprint $table) => $table->string('email')->collation('utf8mb4_nopad_bin')->change());
     }
 
     public function down(): void
     {
+        Schema::table('users', fn (Blueprint $table) => $table->string('email')->collation('utf8mb4_unicode_ci')->change());
         foreach (self::CODED as $of => $column) {
             Schema::table($of, fn (Blueprint $table) => $table->string($column, 200)->collation('utf8mb4_unicode_ci')->change());
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\People\FoundWorkshop;
+use App\Models\Values\MailAddress;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\Rules\Password;
@@ -29,7 +30,7 @@ class WorkshopCommand extends Command
             'name' => $this->said('name', 'What is the workshop called?'),
             'place' => $this->said('place', 'Where is it?'),
             'owner' => $this->said('owner', 'What is its owner called?'),
-            'email' => mb_strtolower($this->said('email', 'The owner’s e-mail address?')),
+            'email' => MailAddress::normal($this->said('email', 'The owner’s e-mail address?')),
             'password' => $this->password(),
         ];
         $faults = Validator::make($typed, [

@@ -4,12 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Values\MailAddress;
+
+use function is_string;
+
 /** Somebody to be taken into the workshop. */
 class InviteRequest extends PersonRequest
 {
     public function rules(): array
     {
         return parent::rules() + ['email' => ['required', 'string', 'email', 'max:200', 'unique:users,email']];
+    }
+
+    /** What is wrong is said here, not beside a person who is there already. */
+    protected function prepareForValidation(): void
+    {
+        if (is_string($this->input('email'))) {
+            $this->merge(['email' => MailAddress::normal($this->input('email'))]);
+        }
     }
 
     public function messages(): array
@@ -23,6 +35,6 @@ class InviteRequest extends PersonRequest
 
     public function email(): string
     {
-        return $this->string('email')->trim()->lower()->value();
+        return $this->string('email')->value();
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Actions\People\ChoosePassword;
 use App\Models\User;
+use App\Models\Values\MailAddress;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Validation\Rules\Password as PasswordRule;
@@ -34,7 +35,7 @@ class NewPasswordRequest extends FormRequest
     public function reset(ChoosePassword $choose): void
     {
         $status = Password::reset(
-            [...$this->only('token', 'email', 'password'), 'shut_out_at' => null],
+            [...$this->only('token', 'password'), 'email' => MailAddress::normal($this->string('email')->value()), 'shut_out_at' => null],
             fn (User $person, string $password) => $choose($person, $password),
         );
         if ($status !== Password::PasswordReset) {

@@ -107,8 +107,67 @@ port_is_free() {
     php -r 'exit(@stream_socket_server("tcp://127.0.0.1:".$argv[1]) ? 0 : 1);' "$1"
 }
 
+# PHP as a web server of ours: its limits fit ours, and it does not say what it is.
+PHP_WEB=(php -d variables_order=EGPCS -d upload_max_filesize=24M -d post_max_size=26M -d expose_php=0)
+
+# A folder of our own for what lives as long as this process, with who made it. $1 a name, $2 where, if not among temporary things.
+# The path stays short enough for a socket to lie in it.
+own_folder() {
+    local where=${2:-${TMPDIR:-/tmp}} folder
+    [ -d "$where" ] && [ -w "$where" ] && [ "${#where}" -le 60 ] || where=/tmp
+    clean_folders "$1" "$where"
+    folder=$(mktemp -d "$where/$1.XXXXXX") || fail "no folder could be made in $where"
+    echo $$ > "$folder/made-by"
+    printf '%s' "$folder"
+}
+
+# Removes what starts that were killed have left behind. $1 the name, $2 where.
+clean_folders() {
+    local folder by
+    for folder in "$2/$1".??????; do
+        [ -O "$folder" ] && [ -f "$folder/made-by" ] || continue
+        by=$(cat "$folder/made-by")
+        kill -0 "$by" 2>/dev/null || rm -rf "$folder"
+    done
+}
+
+# Ids of processes that an earlier start from this checkout has left behind: they carry its mark, or work in its data folder.
+left_behind() {
+    {
+        grep -lzxF -e "SPINDLE_STARTED_IN=$root" /proc/[0-9]*/environ 2>/dev/null || true
+        grep -lzxF -e "--datadir=$root/.local/db" /proc/[0-9]*/cmdline 2>/dev/null || true
+    } | cut -d/ -f3 | sort -un | while read -r id; do
+        [ "$id" != "$$" ] && kill -0 "$id" 2>/dev/null && echo "$id"
+    done
+    return 0
+}
+
+end_left_behind() {
+    local ids i
+    ids=$(left_behind)
+    [ -n "$ids" ] || return 0
+    say "An earlier start was cut off; ending what it left behind: $(echo $ids)"
+    kill -TERM $ids 2>/dev/null || true
+    for i in $(seq 1 200); do
+        [ -n "$(left_behind)" ] || return 0
+        sleep 0.1
+    done
+    kill -KILL $(left_behind) 2>/dev/null || true
+    sleep 0.5
+    [ -z "$(left_behind)" ] || fail "what an earlier start left behind cannot be ended: $(left_behind)"
+}
+
+# Says at once, and in words, that a file is another user's.
+expect_ours() {
+    local foreign
+    foreign=$(find "$root/.local" "$root/.env" "$root/storage" "$root/bootstrap/cache" "$root/vendor" "$root/node_modules" "$root/public" \
+        \( ! -writable ! -type l -o ! -readable \) -print -quit 2>/dev/null || true)
+    [ -n "$foreign" ] || { [ -w "$root" ] || foreign=$root; }
+    [ -z "$foreign" ] || fail "“$foreign” belongs to $(stat -c %U "$foreign") and $(id -un) cannot write to it. Start as that user, or hand the checkout over: sudo chown -R $(id -un) \"$root\""
+}
+
 # Starts MariaDB on loopback. $1 data folder, $2 run folder for the socket, rest more flags.
-# Sets DB_PID and exports DB_HOST, DB_PORT, DB_DATABASE, DB_USERNAME, DB_PASSWORD, DB_CONNECTION.
+# With DB_PORT_KEPT it listens where it did before. Sets DB_PID and exports DB_HOST, DB_PORT, DB_DATABASE, DB_USERNAME, DB_PASSWORD, DB_CONNECTION.
 start_database() {
     local data=$1 run=$2 user=() mariadbd
     shift 2
@@ -116,15 +175,17 @@ start_database() {
     [ "$(id -u)" -eq 0 ] && user=(--user=root)
     if [ ! -d "$data/mysql" ]; then
         mkdir -p "$data"
-        mariadb-install-db --no-defaults "${user[@]}" --datadir="$data" --auth-root-authentication-method=normal \
+        # Its installer cannot bear a blank in a path.
+        ln -sfn "$data" "$run/laid-out"
+        mariadb-install-db --no-defaults "${user[@]}" --datadir="$run/laid-out" --auth-root-authentication-method=normal \
             --skip-test-db --innodb-log-file-size=16M >"$run/install.log" 2>&1 \
             || { cat "$run/install.log" >&2; fail "the database could not be laid out in $data"; }
     fi
     DB_SOCKET="$run/db.sock"
     local attempt
     for attempt in 1 2 3; do
-        DB_PORT=$(free_port)
-        setsid "$mariadbd" --no-defaults "${user[@]}" --datadir="$data" --port="$DB_PORT" --socket="$DB_SOCKET" \
+        DB_PORT=${DB_PORT_KEPT:-$(free_port)}
+        SPINDLE_STARTED_IN="${STARTED_IN:-}" setsid "$mariadbd" --no-defaults "${user[@]}" --datadir="$data" --port="$DB_PORT" --socket="$DB_SOCKET" \
             --pid-file="$run/db.pid" --bind-address=127.0.0.1 --skip-name-resolve --skip-log-bin \
             --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --innodb-log-file-size=16M \
             --log-error="$run/db.log" "$@" </dev/null >/dev/null 2>&1 &

@@ -12,6 +12,6 @@ return [
         'single' => ['driver' => 'single', 'path' => storage_path('logs/spindle.log'), 'level' => env('LOG_LEVEL', 'debug'), 'formatter' => JsonFormatter::class],
         'daily' => ['driver' => 'daily', 'path' => storage_path('logs/spindle.log'), 'days' => 14, 'level' => env('LOG_LEVEL', 'debug'), 'formatter' => JsonFormatter::class],
         /* Letters, while .env names no mail server. */
-        'mail' => ['driver' => 'single', 'path' => storage_path('logs/mail.log'), 'level' => 'debug'],
+        'mail' => ['driver' => 'daily', 'path' => storage_path('logs/mail.log'), 'days' => 14, 'level' => 'debug'],
     ],
 ];

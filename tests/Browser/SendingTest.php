@@ -6,7 +6,9 @@ use App\Models\Condition;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\StepRecord;
+use App\Models\Track;
 use Facebook\WebDriver\WebDriverBy;
+use Illuminate\Filesystem\Filesystem;
 use Tests\Support\Process;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
@@ -111,5 +113,35 @@ it('shows what another found first, to two people at one subject and one step', 
         expect($site->text())->toContain('Ilka')->toContain('cable cut')->and(StepRecord::query()->count())->toBe(1)->and(Condition::query()->count())->toBe(0);
     } finally {
         $other->chrome->quit();
+    }
+});
+
+it('takes in files as large as it says, and says so of larger ones', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $site = Site::open()->restart()->signIn($person->email, Workshops::PASSWORD);
+    $points = implode("\n", array_map(fn (int $i) => sprintf('<trkpt lat="%.6f" lon="11"><ele>%d</ele></trkpt>', 48 + $i / 20_000, 500 + $i % 40), range(0, 2_000)));
+    $place = '<wpt lat="48" lon="11"><desc>'.str_repeat('a bench ', 100).'</desc></wpt>';
+    $files = [
+        'road.gpx' => '<gpx><trk><name>Long file</name><trkseg>'.$points.'</trkseg></trk>'.str_repeat($place, intdiv(20 * 1024 ** 2 - strlen($points) - 200, strlen($place))).'</gpx>',
+        'catalogue.json' => str_pad((string) file_get_contents(database_path('demo/catalogue.json')), 4 * 1024 ** 2 - 100),
+        'huge.gpx' => str_repeat('x', 27 * 1024 ** 2),
+    ];
+    $folder = sys_get_temp_dir().'/large-'.bin2hex(random_bytes(4));
+    mkdir($folder);
+    foreach ($files as $name => $content) {
+        file_put_contents("{$folder}/{$name}", $content);
+    }
+    try {
+        $site->visit("/jobs/{$job->id}/line/hills")->attach('track', "{$folder}/road.gpx")->press('Load a road');
+        expect(Track::query()->sole()->name)->toBe('Long file');
+        $site->visit('/catalogue')->attach('file', "{$folder}/catalogue.json")->press('Read it in');
+        expect($site->text('.kept'))->toContain('Read: 8 motors');
+        $site->visit("/jobs/{$job->id}/line/hills")->attach('track', "{$folder}/huge.gpx");
+        $site->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Load a road")]'))->click();
+        $site->waitForText('#sending', 'That is too large. Nothing was kept');
+        expect(Track::query()->count())->toBe(1);
+    } finally {
+        (new Filesystem)->deleteDirectory($folder);
     }
 });

@@ -64,7 +64,7 @@ final class Site
     {
         $root = dirname(__DIR__, 2);
         $server = Process::start(
-            [PHP_BINARY, '-d', 'variables_order=EGPCS', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/server.php"],
+            [PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=24M', '-d', 'post_max_size=26M', '-d', 'expose_php=0', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/server.php"],
             [
                 'PHP_CLI_SERVER_WORKERS' => '3', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'APP_ENV' => 'testing', 'APP_DEBUG' => 'false',
                 'LARAVEL_STORAGE_PATH' => $storage, 'APP_URL' => "http://127.0.0.1:{$port}", 'APP_KEY' => (string) config('app.key'), ...$environment,
@@ -123,6 +123,14 @@ final class Site
     public function type(string $id, string $text): self
     {
         $this->wait(WebDriverBy::id($id))->clear()->sendKeys($text);
+
+        return $this;
+    }
+
+    /** Chooses a file in a field for files. */
+    public function attach(string $id, string $file): self
+    {
+        $this->wait(WebDriverBy::id($id))->sendKeys($file);
 
         return $this;
     }

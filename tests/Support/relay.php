@@ -25,12 +25,15 @@ while (true) {
 
             continue;
         }
-        [, $other] = $ends[(int) $stream] ?? [null, null];
-        $bytes = $other === null ? '' : (string) fread($stream, 65_536);
+        if (! isset($ends[(int) $stream])) {
+            continue;
+        }
+        [, $other] = $ends[(int) $stream];
+        $bytes = (string) fread($stream, 65_536);
         if ($bytes === '') {
             unset($ends[(int) $stream], $ends[(int) $other]);
             fclose($stream);
-            $other === null || fclose($other);
+            fclose($other);
         } else {
             fwrite($other, $bytes);
         }

@@ -22,12 +22,12 @@
                                     <td>{{ implode(', ', array_column($spacer->uses, 'value')) }}</td>
                                     <td class="soft">@foreach ($spacer->reservations as $kept)<a href="{{ route('job.order', $kept->job) }}">{{ $kept->job->number }}</a>: {{ $kept->quantity }}@if (! $loop->last), @endif @endforeach</td>
                                     @php($isTyped = (int) old('row') === $spacer->id)
-                                    <td>
+                                    <td class="drawer-row">
                                         <form class="pieces" method="post" action="{{ route('drawer.count', $spacer) }}" hx-swap="innerHTML show:none">
                                             @csrf @formkey @method('PUT')
                                             <input type="hidden" name="row" value="{{ $spacer->id }}"><input type="hidden" name="seen_quantity" value="{{ $spacer->quantity }}"><input type="hidden" name="seen_lies_in" value="{{ $spacer->lies_in }}">
                                             <label class="visually-hidden" for="lies-{{ $spacer->id }}">Where {{ $unit->show($spacer->thickness_mm) }} lies</label>
-                                            <input class="form-control w-auto" id="lies-{{ $spacer->id }}" name="lies_in" size="10" value="{{ $isTyped ? old('lies_in') : $spacer->lies_in }}">
+                                            <input class="form-control w-auto" id="lies-{{ $spacer->id }}" name="lies_in" size="9" value="{{ $isTyped ? old('lies_in') : $spacer->lies_in }}">
                                             <label class="visually-hidden" for="count-{{ $spacer->id }}">How many of {{ $unit->show($spacer->thickness_mm) }}</label>
                                             <input class="form-control w-auto" id="count-{{ $spacer->id }}" name="quantity" size="3" value="{{ $isTyped ? old('quantity') : $spacer->quantity }}" inputmode="numeric" @if($isTyped) @error('quantity') aria-invalid="true" @enderror @endif>
                                             <button class="btn btn-plain" aria-label="Keep the count of {{ $unit->show($spacer->thickness_mm) }}">Keep</button>

@@ -7,6 +7,9 @@
 @error('version')
     <p class="told" role="alert">{{ $message }}</p>
 @enderror
+@error('jumps')
+    <p class="told" role="alert">The road you sent has jumps in it, and is not kept yet. <a href="#road-title">Say what they are</a></p>
+@enderror
 @error('state')
     <p class="told" role="alert">{{ $message }}</p>
 @enderror

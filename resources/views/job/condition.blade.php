@@ -42,6 +42,7 @@
                     <p class="told">The job is stopped for this. An installer or the owner can lift it.</p>
                 @endif
             @endforeach
+            @if ($page->at($subject)?->isStop())<p class="form-hint mb-0">Until the stop is lifted only another stop can be noted beside it.</p>@endif
             <form class="mt-3" method="post" action="{{ route('job.condition.store', $page->job) }}" novalidate>
                 @csrf @formkey
                 <input type="hidden" name="subject" value="{{ $subject->value }}"><input type="hidden" name="seen" value="{{ $page->all($subject)->max('id') ?? 0 }}">

@@ -19,6 +19,16 @@
                     </span>
                 @endif
             </div>
+            @if (session('stashed'))
+                <form class="told not-on-paper" method="post" action="{{ route('job.track', $page->job) }}">
+                    @csrf @formkey
+                    <input type="hidden" name="stashed" value="{{ session('stashed') }}"><input type="hidden" name="named" value="{{ session('named') }}">
+                    <p class="mb-1"><strong>{{ session('named') }}</strong> <span class="fault">{{ $errors->first('jumps') }}</span></p>
+                    <button class="btn btn-primary" name="jumps" value="leave-out">Leave the jumps out</button>
+                    <button class="btn btn-plain" name="jumps" value="ride">Ride straight across</button>
+                    <span class="soft">Nothing is kept before you say.</span>
+                </form>
+            @endif
             @if ($page->ride())
                 <x-ride :page="$page" :ride="$page->ride()" :riding="$riding" />
             @elseif ($page->trouble())
@@ -30,16 +40,6 @@
                 <form class="mt-1 not-on-paper" method="post" action="{{ route('job.track.drop', [$page->job, $page->track()]) }}">
                     @csrf @formkey @method('DELETE')
                     <button class="btn-link-quiet" aria-label="Take off {{ $page->track()->name }}">Take this road off</button>
-                </form>
-            @endif
-            @if (session('stashed'))
-                <form class="told not-on-paper" method="post" action="{{ route('job.track', $page->job) }}">
-                    @csrf @formkey
-                    <input type="hidden" name="stashed" value="{{ session('stashed') }}"><input type="hidden" name="named" value="{{ session('named') }}">
-                    <p class="mb-1"><strong>{{ session('named') }}</strong> <span class="fault">{{ $errors->first('jumps') }}</span></p>
-                    <button class="btn btn-primary" name="jumps" value="leave-out">Leave the jumps out</button>
-                    <button class="btn btn-plain" name="jumps" value="ride">Ride straight across</button>
-                    <span class="soft">Nothing is kept before you say.</span>
                 </form>
             @endif
             <form class="tool-line not-on-paper" method="post" action="{{ route('job.track', $page->job) }}" enctype="multipart/form-data">

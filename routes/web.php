@@ -120,6 +120,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/drawer.csv', [DrawerController::class, 'readIn'])->name('drawer.import');
     Route::get('/drawer/missing', [MissingController::class, 'show'])->name('drawer.missing');
     Route::get('/drawer/missing.csv', [MissingController::class, 'csv'])->name('drawer.missing.csv');
+    Route::put('/drawer/socket', [DrawerController::class, 'socket'])->name('drawer.socket');
     Route::put('/drawer/{spacer}/use', [DrawerController::class, 'retire'])->whereNumber('spacer')->name('drawer.retire');
     Route::put('/drawer/{spacer}', [DrawerController::class, 'count'])->whereNumber('spacer')->name('drawer.count');
 

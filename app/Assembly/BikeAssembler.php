@@ -91,8 +91,8 @@ class BikeAssembler
 
         return $length === null || $cogs === null ? null : new RearEnd(
             $length,
-            (float) $this->findings->mm(Spot::OverLocknuts),
-            (float) $this->findings->mm(Spot::CogInset),
+            $this->findings->measurement(Spot::OverLocknuts) ?? Measurement::exactly(0.0),
+            $this->findings->measurement(Spot::CogInset) ?? Measurement::exactly(0.0),
             $cogs,
             $this->findings->mm(Spot::CogPitch) ?? 0.0,
             $this->findings->weights() ?? array_map(fn () => 1.0, $cogs),

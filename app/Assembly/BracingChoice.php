@@ -6,7 +6,9 @@ namespace App\Assembly;
 
 use App\Models\Kit;
 use App\Models\Values\BracingDecision;
+use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Reaction\BodyPosition;
+use NeatSpindle\Core\Reaction\GapBlock;
 use NeatSpindle\Core\Reaction\GapContents;
 use NeatSpindle\Core\Reaction\Rest;
 use NeatSpindle\Core\Reaction\ShellFace;
@@ -32,6 +34,7 @@ readonly class BracingChoice
             $this->decided->shellOuter ?? 40.0,
             $this->decided->shellInner ?? 34.0,
             $this->rest() === null ? null : $this->restRadius(),
+            $this->gapBlock(),
         );
     }
 
@@ -48,6 +51,26 @@ readonly class BracingChoice
     public function gap(): GapContents
     {
         return $this->decided->gap ?? GapContents::Nothing;
+    }
+
+    /** What keeps something soft in the gap whole; null while not both are measured. */
+    public function gapBlock(): ?GapBlock
+    {
+        [$block, $soft] = [$this->block(), $this->soft()];
+
+        return $block === null || $soft === null ? null : new GapBlock($block, $soft);
+    }
+
+    /** The hard block in the gap. */
+    public function block(): ?Measurement
+    {
+        return $this->decided?->block;
+    }
+
+    /** The soft thing that passes beside it. */
+    public function soft(): ?Measurement
+    {
+        return $this->decided?->soft;
     }
 
     public function position(): BodyPosition

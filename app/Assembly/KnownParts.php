@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\DB;
 use NeatSpindle\Core\Catalogue\Motor as CatalogueMotor;
 use NeatSpindle\Core\Document\InvalidDocument;
 use NeatSpindle\Core\Part\Insert as CatalogueInsert;
+use NeatSpindle\Core\Part\NutSocket;
 use NeatSpindle\Core\Part\Ring as CatalogueRing;
 
 /**
@@ -25,7 +26,7 @@ use NeatSpindle\Core\Part\Ring as CatalogueRing;
 readonly class KnownParts
 {
     /** The shape of what is kept; a test draws it anew when a class in it changes, so that what an older program kept is not read. */
-    public const SHAPE = 'b2784f10';
+    public const SHAPE = '701a949b';
 
     private const DAYS = 30;
 
@@ -48,9 +49,10 @@ readonly class KnownParts
      * @param  array<int, KnownMotor>  $motors  by id, as a list shows them
      * @param  array<int, KnownRing>  $rings  by id, as a list shows them
      * @param  array<int, KnownInsert>  $inserts  by id, as a list shows them
+     * @param  ?NutSocket  $nutSocket  the socket there is for the nut of a sleeve
      * @param  array<int, string>  $unreadable  motors whose figures cannot be read any more, by id: what they are called, and why
      */
-    public function __construct(public array $motors, public array $rings, public array $inserts, public array $unreadable)
+    public function __construct(public array $motors, public array $rings, public array $inserts, public array $unreadable, public ?NutSocket $nutSocket)
     {
         $mounted = [];
         foreach ($rings as $ring) {
@@ -110,6 +112,7 @@ readonly class KnownParts
             $rings->map(fn (Ring $row) => KnownRing::of($row, $spiders))->all(),
             $inserts->map(KnownInsert::of(...))->all(),
             $unreadable,
+            Workshop::query()->findOrFail($workshopId)->nutSocket(),
         );
     }
 

@@ -150,6 +150,7 @@ class OpenJob
             routing: $withRouting ? $this->routing() : null,
             torquing: $motor->part->held->nut() === null ? null : BracingChoice::of($kit, $motor)->torquing(),
             hill: RidingChoice::of($kit, $this->job->bike->kind)->hill(),
+            nutSocket: $this->catalogue->parts->nutSocket,
         );
     }
 

@@ -8,7 +8,12 @@ use Database\Factories\WorkshopFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Str;
+use NeatSpindle\Core\Part\NutSocket;
 
+/**
+ * @property ?float $nut_socket_bore_mm
+ * @property ?float $nut_socket_depth_mm
+ */
 class Workshop extends Row
 {
     /** @use HasFactory<WorkshopFactory> */
@@ -18,6 +23,14 @@ class Workshop extends Row
     public const CATALOGUE = ['motors', 'rings', 'inserts', 'spiders'];
 
     protected $fillable = ['name', 'place', 'first_number'];
+
+    protected $casts = ['nut_socket_bore_mm' => 'float', 'nut_socket_depth_mm' => 'float'];
+
+    /** The socket for a sleeve's nut; null where it has none. */
+    public function nutSocket(): ?NutSocket
+    {
+        return $this->nut_socket_bore_mm === null || $this->nut_socket_depth_mm === null ? null : new NutSocket($this->nut_socket_bore_mm, $this->nut_socket_depth_mm);
+    }
 
     /** Whoever changes its catalogue says so, in the same transaction: what was made from it is made anew. */
     public function renewCatalogue(): void

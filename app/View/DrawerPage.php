@@ -10,6 +10,7 @@ use App\Models\Spacer;
 use App\Models\User;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Measure\LengthUnit;
+use NeatSpindle\Core\Part\NutSocket;
 
 /** What lies in the drawer, and for which jobs some of it is kept. */
 class DrawerPage
@@ -48,6 +49,11 @@ class DrawerPage
     public function leads(): Collection
     {
         return Lead::query()->orderBy('connector')->orderBy('length_mm')->get();
+    }
+
+    public function socket(): ?NutSocket
+    {
+        return $this->user->workshop->nutSocket();
     }
 
     public function mayChange(): bool

@@ -18,25 +18,16 @@ use NeatSpindle\Core\Hill\GearOnHill;
 use NeatSpindle\Core\Hill\Pull;
 use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Ride\Ride;
-use NeatSpindle\Core\Ride\Stretch;
-
-use function count;
 
 /** A hill and a road, ridden with this bike, this motor and this load. */
 class HillsPage extends JobPage
 {
-    /** Laboured longer than this in one go, a motor gets hot. */
-    private const HOT_AFTER_M = 600.0;
-
-    /** Less than this share left of a battery is little. */
-    private const LITTLE_LEFT = 0.2;
-
     private const DROPPED_SHOWN = 5;
 
     /** @var Collection<int, Track>|null */
     private ?Collection $tracks = null;
 
-    private ?Ride $ride = null;
+    private ?RiddenRoad $ridden = null;
 
     private ?RingChoice $rings = null;
 
@@ -104,18 +95,6 @@ class HillsPage extends JobPage
         };
     }
 
-    /** Tight when little is left of the battery. */
-    public function batteryVerdict(): Verdict
-    {
-        $ride = $this->ride();
-
-        return match (true) {
-            $ride === null, $ride->emptyAt() !== null => Verdict::Fails,
-            $ride->leftWh() < self::LITTLE_LEFT * $this->riding()->batteryWh() => Verdict::Tight,
-            default => Verdict::Clear,
-        };
-    }
-
     /** Up the hill. */
     public function speed(): string
     {
@@ -161,12 +140,16 @@ class HillsPage extends JobPage
         return $this->tracks()->firstWhere('id', $this->asked) ?? $this->tracks()->first();
     }
 
-    public function ride(): ?Ride
+    /** The road at hand as it is ridden; null where there is none, or it cannot be. */
+    public function ridden(): ?RiddenRoad
     {
         $worksheet = $this->opened->worksheet();
-        $track = $this->track();
+        $track = $this->trouble() === null ? $this->track() : null;
 
-        return $worksheet === null || $track === null || $this->trouble() !== null ? null : $this->ride ??= Ride::of($track->profile(), $this->motor(), $worksheet->gears, $this->riding()->rider());
+        return $worksheet === null || $track === null ? null : $this->ridden ??= new RiddenRoad(
+            Ride::of($track->profile(), $this->motor(), $worksheet->gears, $this->riding()->rider()),
+            $track,
+        );
     }
 
     /** Why the road at hand cannot be ridden; null when it can. */
@@ -177,69 +160,7 @@ class HillsPage extends JobPage
 
     public function road(): ?RoadView
     {
-        $ride = $this->ride();
-
-        return $ride === null ? null : new RoadView($ride);
-    }
-
-    /**
-     * The road kilometre by kilometre, or in longer legs: at most forty rows.
-     *
-     * @return list<array{to: string, slope: string, speed: string, gear: string, rpm: string, used: string, left: string, walked: bool}>
-     */
-    public function legs(): array
-    {
-        $ride = $this->ride();
-        if ($ride === null || $ride->stretches === []) {
-            return [];
-        }
-        $leg = max(1000.0, ceil($ride->profile->length / 40_000) * 1000);
-        $legs = [];
-        foreach ($ride->stretches as $stretch) {
-            $legs[(int) ($stretch->from / $leg)][] = $stretch;
-        }
-
-        return array_values(array_map($this->leg(...), $legs));
-    }
-
-    /**
-     * @param  non-empty-list<Stretch>  $stretches
-     * @return array{to: string, slope: string, speed: string, gear: string, rpm: string, used: string, left: string, walked: bool}
-     */
-    private function leg(array $stretches): array
-    {
-        $last = $stretches[count($stretches) - 1];
-        $length = array_sum(array_map(fn (Stretch $one) => $one->length, $stretches));
-        $seconds = array_sum(array_map(fn (Stretch $one) => $one->length / $one->speed, $stretches));
-        $ridden = array_values(array_filter($stretches, fn (Stretch $one) => $one->gear !== null));
-        $cogs = array_count_values(array_map(fn (Stretch $one) => (string) $one->gear?->cog, $ridden));
-        arsort($cogs);
-
-        return [
-            'to' => $this->km($last->from + $last->length),
-            'slope' => number_format(array_sum(array_map(fn (Stretch $one) => $one->slope * $one->length, $stretches)) / $length * 100, 1).' %',
-            'speed' => number_format($length / $seconds * 3.6, 1).' km/h',
-            'gear' => (string) (array_key_first($cogs) ?? '–'),
-            'rpm' => $ridden === [] ? '–' : number_format(array_sum(array_map(fn (Stretch $one) => $one->crankRpm, $ridden)) / count($ridden), 0),
-            'used' => number_format($last->usedWh, 0).' Wh',
-            'left' => number_format(max(0.0, $this->riding()->batteryWh() - $last->usedWh), 0).' Wh',
-            'walked' => array_filter($stretches, fn (Stretch $one) => $one->isWalked) !== [],
-        ];
-    }
-
-    public function getsHot(): bool
-    {
-        return ($this->ride()?->longestLabour() ?? 0.0) > self::HOT_AFTER_M;
-    }
-
-    public function km(float $metres): string
-    {
-        return number_format($metres / 1000, 1).' km';
-    }
-
-    public function hours(float $seconds): string
-    {
-        return sprintf('%d:%02d h', intdiv((int) round($seconds / 60), 60), (int) round($seconds / 60) % 60);
+        return $this->ridden()?->drawing();
     }
 
     private function rings(): RingChoice

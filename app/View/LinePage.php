@@ -18,6 +18,7 @@ use NeatSpindle\Core\Line\LineVerdict;
 use NeatSpindle\Core\Margin\Margin;
 use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Measure\Rounding;
+use NeatSpindle\Core\Survey\Spot;
 
 use function array_slice;
 use function count;
@@ -69,6 +70,22 @@ class LinePage extends JobPage
             LineVerdict::Straight => Verdict::Clear,
             LineVerdict::Usable => Verdict::Tight,
             LineVerdict::Avoid => Verdict::Fails,
+        };
+    }
+
+    /** The reading that would settle the cogs that may still turn: the one with the most doubt in it. Null where none may. */
+    public function toTakeAgain(): ?Spot
+    {
+        $worksheet = $this->opened->worksheet();
+        if ($worksheet === null || array_filter($worksheet->chainline->cogs ?? [], fn (CogLine $cog) => ! $cog->isSettled) === []) {
+            return null;
+        }
+        $doubts = Chainline::doubts($worksheet->job->bike);
+
+        return match (max($doubts)) {
+            $doubts['shell'] => Spot::ShellWidth,
+            $doubts['locknuts'] => Spot::OverLocknuts,
+            default => Spot::CogInset,
         };
     }
 

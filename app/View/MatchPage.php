@@ -14,6 +14,7 @@ use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Fit\Prospect;
 use NeatSpindle\Core\Fit\Standing;
 use NeatSpindle\Core\Measure\Rounding;
+use NeatSpindle\Core\Mount\Reach;
 use NeatSpindle\Core\Part\Ring;
 use NeatSpindle\Core\Section\AxisSection;
 
@@ -25,16 +26,12 @@ use function is_array;
 /** Every motor of the catalogue against this bike, as a person reads it. */
 class MatchPage extends JobPage
 {
-    /** Of each standing at once. */
-    private const SHOWN = 40;
-
     /** @var list<MotorMatch>|null */
     private ?array $rows = null;
 
     private ?OpenShell $shell = null;
 
-    /** @var array<string, list<MotorMatch>>|null by standing */
-    private ?array $standings = null;
+    private ?MatchStandings $standings = null;
 
     /** @var array<string, Prospect> */
     private array $prospects = [];
@@ -88,31 +85,10 @@ class MatchPage extends JobPage
         return $standing === Standing::DoesNot && $this->shell()->goesIf($row) !== null ? Standing::Nearly : $standing;
     }
 
-    /** @return list<MotorMatch> */
-    public function standing(Standing $standing): array
+    /** Which motors go, nearly go, and do not. */
+    public function standings(): MatchStandings
     {
-        if ($this->standings === null) {
-            $this->standings = [];
-            foreach ($this->rows() as $row) {
-                $this->standings[$this->standingOf($row)->value][] = $row;
-            }
-        }
-
-        return $this->standings[$standing->value] ?? [];
-    }
-
-    /** @return list<MotorMatch> as many of them as a page shows at once */
-    public function shown(Standing $standing): array
-    {
-        return array_slice($this->standing($standing), $this->filter->from($standing), self::SHOWN);
-    }
-
-    /** Where the next of them begin; null when none follow. */
-    public function next(Standing $standing): ?int
-    {
-        $next = $this->filter->from($standing) + self::SHOWN;
-
-        return $next < count($this->standing($standing)) ? $next : null;
+        return $this->standings ??= new MatchStandings($this->rows(), $this->standingOf(...), $this->filter);
     }
 
     public function prospect(MotorMatch $row): Prospect
@@ -152,6 +128,14 @@ class MatchPage extends JobPage
             $this->opened->identification()?->identified === null => $this->shell()->goesIf($row) ?? 'Goes in none of the shells this may be.',
             default => 'This shell needs an insert the catalogue does not have.',
         };
+    }
+
+    /** Whether the workshop's socket reaches its nut; null where that is no question, or not known. */
+    public function reach(MotorMatch $row): ?Reach
+    {
+        $socket = $this->opened->catalogue->parts->nutSocket;
+
+        return $socket === null || $row->stack === null ? null : $row->recipe?->reach($row->stack, $socket);
     }
 
     /** What to get to make it go; null when buying does not help or is not needed. */

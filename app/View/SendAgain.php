@@ -23,7 +23,8 @@ readonly class SendAgain
 
     public static function of(Request $request): self
     {
-        $fields = array_filter($request->request->all(), fn (int|string $name) => $name !== '_token' && ! str_contains((string) $name, 'password') && $name !== 'current', ARRAY_FILTER_USE_KEY);
+        $mayBeShown = fn (int|string $name): bool => $name !== '_token' && $name !== 'current' && ! str_contains((string) $name, 'password');
+        $fields = array_filter($request->request->all(), $mayBeShown, ARRAY_FILTER_USE_KEY);
 
         return new self($request->getRequestUri(), self::flat($fields), $request->hasSession() ? $request->session()->token() : '');
     }

@@ -14,6 +14,7 @@ use NeatSpindle\Core\Line\FirstChain;
 use NeatSpindle\Core\Margin\Margin;
 use NeatSpindle\Core\Margin\Term;
 use NeatSpindle\Core\Margin\Why;
+use NeatSpindle\Core\Mount\Reach;
 use NeatSpindle\Core\Mount\Stack;
 use NeatSpindle\Core\Reaction\Bracing;
 use NeatSpindle\Core\Survey\Spot;
@@ -142,6 +143,12 @@ class StackPage extends JobPage
     public function spot(Term $term): ?string
     {
         return Spot::whereRead($term->source, $term->radius)?->value;
+    }
+
+    /** Whether the workshop's socket reaches the nut; null where that is no question, or not known. */
+    public function reach(): ?Reach
+    {
+        return $this->opened->worksheet()?->reach;
     }
 
     public function history(): KitHistory

@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\Actions\Catalogue\ReadCatalogueIn;
 use App\Actions\ChangeJob;
+use App\Actions\Drawer\KeepNutSocket;
 use App\Actions\Drawer\ReservePieces;
 use App\Actions\Jobs\StartJob;
 use App\Actions\Kit\BraceBody;
@@ -33,6 +34,7 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use NeatSpindle\Core\Measure\LengthText;
 use NeatSpindle\Core\Measure\LengthUnit;
+use NeatSpindle\Core\Part\NutSocket;
 use NeatSpindle\Core\Ride\Profile;
 use NeatSpindle\Core\Survey\Instrument;
 use NeatSpindle\Core\Survey\Remedy;
@@ -72,6 +74,7 @@ class DemoSeeder extends Seeder
         $ines = $this->person($workshop, 'Ines Pellow', 'ines', Role::Apprentice);
         app(ReadCatalogueIn::class)($maren, CatalogueDocument::read((string) file_get_contents(database_path('demo/catalogue.json'))));
         $this->drawerPlaces($workshop);
+        app(KeepNutSocket::class)($maren, new NutSocket(26.0, 58.0));
         foreach ([['eight', 200, 2], ['eight', 400, 1], ['three', 150, 2], ['three', 600, 1], ['power', 300, 2]] as [$connector, $length, $quantity]) {
             $workshop->leads()->create(['connector' => $connector, 'length_mm' => $length, 'quantity' => $quantity]);
         }

@@ -97,6 +97,21 @@
                         </form>
                     @endif
                 </section>
+                <section class="panel" aria-labelledby="socket-title">
+                    <h2 id="socket-title">Socket for a sleeve’s nut</h2>
+                    <p class="form-hint">It has to pass over the spindle’s end and reach the nut. Match and Stack say whether it does.</p>
+                    <form method="post" action="{{ route('drawer.socket') }}">
+                        @csrf @formkey @method('PUT')
+                        <div class="pieces">
+                            <label for="socket-bore">Bored</label>
+                            <input class="form-control w-auto" id="socket-bore" name="socket_bore" size="8" value="{{ old('socket_bore', $page->socket() === null ? '' : $unit->show($page->socket()->bore)) }}" @disabled(! $page->mayChange()) @error('socket_bore') aria-invalid="true" @enderror>
+                            <label for="socket-depth">deep</label>
+                            <input class="form-control w-auto" id="socket-depth" name="socket_depth" size="8" value="{{ old('socket_depth', $page->socket() === null ? '' : $unit->show($page->socket()->depth)) }}" @disabled(! $page->mayChange()) @error('socket_depth') aria-invalid="true" @enderror>
+                            @if ($page->mayChange())<button class="btn btn-plain">Keep</button>@endif
+                        </div>
+                        <x-fault for="socket_bore" /><x-fault for="socket_depth" />
+                    </form>
+                </section>
                 <section class="panel" aria-labelledby="leads-title">
                     <h2 id="leads-title">Extension leads</h2>
                     <table class="ledger">

@@ -261,3 +261,16 @@ it('offers to take a road off that cannot be ridden', function (): void {
         $this->get("/jobs/{$job->id}/line/road.svg")->assertNotFound();
     }
 });
+
+it('says which cogs may still turn inside the doubt, and which reading would settle them', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person);
+    $open = fn (): int => count(array_filter($this->get("/jobs/{$job->id}/worksheet.json")->json('chainline.cogs'), fn (array $cog) => ! $cog['settled']));
+    $shown = fn (): int => substr_count((string) $this->get("/jobs/{$job->id}/line")->assertOk()->getContent(), 'class="may-turn"');
+    $before = $open();
+    expect($shown())->toBe($before);
+    $this->post("/jobs/{$job->id}/readings", ['spot' => 'cog_inset', 'typed' => '5.2 ± 6', 'instrument' => 'rule', 'afresh' => 1])->assertSessionHasNoErrors();
+    expect($open())->toBeGreaterThan($before)->and($shown())->toBe($open());
+    $this->get("/jobs/{$job->id}/line")->assertSee('Take again: Smallest cog inset');
+});

@@ -259,3 +259,51 @@ it('keeps an apprentice from reserving and bracing', function (): void {
     $this->post("/jobs/{$job->id}/stack/undo", ['version' => $job->version])->assertForbidden();
     $this->get("/jobs/{$job->id}/stack/rest")->assertOk()->assertSee('for installers and the owner');
 });
+
+it('says whether the nut’s socket reaches, in Match, in Stack and in the document', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person);
+    $socket = fn (string $bore, string $depth) => $this->from('/drawer')->put('/drawer/socket', ['socket_bore' => $bore, 'socket_depth' => $depth]);
+    expect($this->get("/jobs/{$job->id}/worksheet.json")->json('reach'))->toBeNull();
+    $socket('30', '')->assertSessionHasErrors('socket_depth');
+    $socket('30', '900')->assertSessionHasErrors('socket_depth');
+    $socket('wide', '20')->assertSessionHasErrors('socket_bore');
+    $socket('30', '20')->assertSessionHasNoErrors();
+    expect($this->get("/jobs/{$job->id}/worksheet.json")->json('reach.verdict'))->toBe('spindle_first')
+        ->and($this->get("/jobs/{$job->id}/job.json")->json('tools.nut_socket'))->toEqual(['bore_mm' => 30, 'depth_mm' => 20]);
+    $this->get("/jobs/{$job->id}/stack")->assertSee('does not reach it over the spindle');
+    $this->get("/jobs/{$job->id}/match")->assertSee('socket will not reach');
+    $socket('24.5', '90')->assertSessionHasNoErrors();
+    expect($this->get("/jobs/{$job->id}/worksheet.json")->json('reach'))->toMatchArray(['needed_bore_mm' => 24.5, 'verdict' => 'reaches']);
+    $this->get("/jobs/{$job->id}/match")->assertDontSee('socket will not reach');
+    $socket('', '')->assertSessionHasNoErrors();
+    expect($this->get("/jobs/{$job->id}/worksheet.json")->json('reach'))->toBeNull();
+    $this->actingAs(Workshops::person(Role::Apprentice, $person->workshop))->put('/drawer/socket', ['socket_bore' => '30', 'socket_depth' => '20'])->assertSessionHasNoErrors();
+});
+
+it('builds a kit with a single nut, and names no lock ring it does not have', function (): void {
+    $person = Workshops::stocked();
+    $row = $person->workshop->motors()->where('code', 'heron-73')->sole();
+    $row->update(['figures' => array_diff_key($row->figures, ['lockring' => 1])]);
+    $person->workshop->renewCatalogue();
+    $job = Workshops::kitted($person);
+    $sheet = $this->actingAs($person)->get("/jobs/{$job->id}/worksheet.json")->json('stack');
+    expect($sheet['engagement_mm']['lockring'])->toBeNull()->and($sheet['turns']['lockring'])->toBeNull()->and(array_column($sheet['margins'], 'name'))->not->toContain('lockring_engagement');
+    $this->get("/jobs/{$job->id}/stack")->assertOk()->assertSee('this kit has a single nut')->assertDontSee('Thread for the lock ring');
+    $this->get("/jobs/{$job->id}/build")->assertOk()->assertSee('Nut to torque')->assertDontSee('Lock ring');
+    Workshops::built($job, $person);
+});
+
+it('judges the block that keeps something soft whole', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person);
+    $brace = fn (array $typed) => $this->put("/jobs/{$job->id}/stack/rest", ['version' => Workshops::fresh($job)->version, 'position' => 'below', 'gap' => 'block', ...$typed]);
+    $brace(['block' => 'thick'])->assertSessionHasErrors('block');
+    $brace(['block' => '6.2', 'soft' => '5 ± 0.3'])->assertSessionHasNoErrors();
+    expect($this->get("/jobs/{$job->id}/worksheet.json")->json('reaction.gap'))->toEqual(['clearance_mm' => 1.2, 'plus_minus_mm' => 0.32, 'verdict' => 'tight']);
+    $this->get("/jobs/{$job->id}/stack/rest")->assertSee('1.20 mm ± 0.32 mm thicker')->assertSee('5.00 ± 0.30 mm');
+    $brace(['block' => '6.2'])->assertSessionHasNoErrors();
+    expect($this->get("/jobs/{$job->id}/worksheet.json")->json('reaction.gap'))->toBeNull();
+});

@@ -77,7 +77,9 @@ class ReadCatalogueIn
 
     private function keepSpacers(Workshop $workshop, CatalogueDocument $read): void
     {
-        $written = array_map(fn (array $row) => Spacer::rowOf($workshop, (float) $row['thickness_mm'], array_map(SpacerUse::from(...), $row['use']), $row['quantity']), $read->spacers());
+        $written = array_map(fn (array $row) => Spacer::rowOf(
+            $workshop, (float) $row['thickness_mm'], array_map(SpacerUse::from(...), $row['use']), $row['quantity'],
+        ), $read->spacers());
         foreach (array_chunk($written, self::AT_ONCE) as $some) {
             Spacer::query()->upsert($some, ['workshop_id', 'thickness_mm', 'uses_key'], ['quantity', 'retired_at', 'retired_by_id', 'updated_at']);
         }

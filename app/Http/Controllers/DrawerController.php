@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Drawer\AddKind;
 use App\Actions\Drawer\CountKind;
+use App\Actions\Drawer\KeepNutSocket;
 use App\Actions\Drawer\ReadDrawerIn;
 use App\Actions\Drawer\RetireKind;
 use App\Documents\DrawerTable;
@@ -13,6 +14,7 @@ use App\Http\Downloads\CsvDownload;
 use App\Http\Requests\AddSpacerRequest;
 use App\Http\Requests\CountSpacerRequest;
 use App\Http\Requests\ImportDrawerRequest;
+use App\Http\Requests\NutSocketRequest;
 use App\Models\Spacer;
 use App\View\DrawerPage;
 use Illuminate\Http\RedirectResponse;
@@ -56,5 +58,12 @@ class DrawerController extends Controller
         $retire($this->user(), $spacer, $request->boolean('out'));
 
         return redirect()->route('drawer');
+    }
+
+    public function socket(NutSocketRequest $request, KeepNutSocket $keep): RedirectResponse
+    {
+        $keep($this->user(), $request->socket());
+
+        return redirect()->route('drawer')->with('kept', 'The socket is kept.');
     }
 }

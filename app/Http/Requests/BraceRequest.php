@@ -7,11 +7,13 @@ namespace App\Http\Requests;
 use App\Models\Values\BracingDecision;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Reaction\BodyPosition;
 use NeatSpindle\Core\Reaction\GapContents;
 use NeatSpindle\Core\Reaction\Rest;
 use NeatSpindle\Core\Reaction\ShellFace;
 use NeatSpindle\Core\Reaction\ThreadState;
+use NeatSpindle\Core\Survey\Instrument;
 
 /** How the nut is torqued and what the body rests on; lengths and torque as they are typed. */
 class BraceRequest extends VersionedRequest
@@ -22,8 +24,13 @@ class BraceRequest extends VersionedRequest
 
     private const MOST_NM = 400.0;
 
+    private const MOST_DOUBT = 100.0;
+
     /** @var array<string, float> */
     private array $read = [];
+
+    /** @var array<string, Measurement> */
+    private array $measured = [];
 
     public function rules(): array
     {
@@ -38,6 +45,8 @@ class BraceRequest extends VersionedRequest
             'rest' => ['nullable', Rule::enum(Rest::class)],
             'rest_radius' => ['nullable', 'string', 'max:40'],
             'gap' => ['required', Rule::enum(GapContents::class)],
+            'block' => ['nullable', 'string', 'max:40'],
+            'soft' => ['nullable', 'string', 'max:40'],
         ];
     }
 
@@ -51,6 +60,9 @@ class BraceRequest extends VersionedRequest
             $this->figure($validator, 'nut_torque', self::MOST_NM, $this->torques()->nm(...));
             foreach (['shell_outer', 'shell_inner', 'rest_radius'] as $field) {
                 $this->figure($validator, $field, self::MOST_MM, $this->lengths()->mm(...));
+            }
+            foreach (['block', 'soft'] as $field) {
+                $this->thickness($validator, $field);
             }
             if (($this->read['shell_outer'] ?? 40.0) <= ($this->read['shell_inner'] ?? 34.0)) {
                 $validator->errors()->add('shell_outer', 'The face’s outer diameter is larger than its inner one.');
@@ -71,7 +83,23 @@ class BraceRequest extends VersionedRequest
             Rest::tryFrom($this->string('rest')->value()),
             $this->read['rest_radius'] ?? null,
             GapContents::from($this->string('gap')->value()),
+            $this->measured['block'] ?? null,
+            $this->measured['soft'] ?? null,
         );
+    }
+
+    /** What was measured with a caliper, unless another doubt is typed. */
+    private function thickness(Validator $validator, string $field): void
+    {
+        $read = fn (string $typed): Measurement => $this->lengths()->measurement($typed, Instrument::Caliper->doubtMm());
+        $measurement = $this->filled($field) ? $this->quantity($validator, $field, $read) : null;
+        if ($measurement === null) {
+            return;
+        }
+        $this->measured[$field] = $measurement;
+        if ($measurement->value <= 0 || $measurement->value > self::MOST_MM || $measurement->plusMinus > self::MOST_DOUBT) {
+            $validator->errors()->add($field, 'That is no size such a thing can have.');
+        }
     }
 
     /** @param  callable(string): float  $read */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Values;
 
+use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Reaction\BodyPosition;
 use NeatSpindle\Core\Reaction\GapContents;
 use NeatSpindle\Core\Reaction\Rest;
@@ -26,6 +27,8 @@ final readonly class BracingDecision implements Kept
         public ?Rest $rest = null,
         public ?float $restRadius = null,
         public ?GapContents $gap = null,
+        public ?Measurement $block = null,
+        public ?Measurement $soft = null,
     ) {}
 
     public static function fromArray(array $kept): static
@@ -41,6 +44,8 @@ final readonly class BracingDecision implements Kept
             self::oneOf($kept, 'rest', Rest::class),
             self::figure($kept, 'rest_radius_mm'),
             self::oneOf($kept, 'gap', GapContents::class),
+            self::measurement($kept, 'block_mm'),
+            self::measurement($kept, 'soft_mm'),
         );
     }
 
@@ -57,6 +62,8 @@ final readonly class BracingDecision implements Kept
             'rest' => $this->rest?->value,
             'rest_radius_mm' => $this->restRadius,
             'gap' => $this->gap?->value,
+            'block_mm' => self::written($this->block),
+            'soft_mm' => self::written($this->soft),
         ]);
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Models\Values;
 
 use BackedEnum;
+use NeatSpindle\Core\Measure\Measurement;
 
+use function is_array;
 use function is_float;
 use function is_int;
 use function is_string;
@@ -33,6 +35,21 @@ trait ReadsKept
         $value = $kept[$key] ?? null;
 
         return is_string($value) ? $enum::tryFrom($value) : null;
+    }
+
+    /** @param  array<array-key, mixed>  $kept */
+    private static function measurement(array $kept, string $key): ?Measurement
+    {
+        $value = is_array($kept[$key] ?? null) ? $kept[$key] : [];
+        $mm = self::figure($value, 'value');
+
+        return $mm === null ? null : Measurement::within($mm, self::figure($value, 'plus_minus') ?? 0.0);
+    }
+
+    /** @return array{value: float, plus_minus: float}|null */
+    private static function written(?Measurement $measurement): ?array
+    {
+        return $measurement === null ? null : ['value' => $measurement->value, 'plus_minus' => $measurement->plusMinus];
     }
 
     /**

@@ -16,8 +16,8 @@ final readonly class RearEnd
 
     /**
      * @param  Measurement  $chainstayLength the straight run from ring to cogs
-     * @param  float  $overLocknuts the hub's width over its locknuts
-     * @param  float  $smallestCogInset from the dropout's inner face to the smallest cog
+     * @param  Measurement  $overLocknuts the hub's width over its locknuts
+     * @param  Measurement  $smallestCogInset from the dropout's inner face to the smallest cog
      * @param  non-empty-list<int>  $cogs teeth, smallest first
      * @param  non-empty-list<float>  $use how much each cog is ridden, any scale
      * @param  non-empty-list<float>  $hubRatios
@@ -26,8 +26,8 @@ final readonly class RearEnd
      */
     public function __construct(
         public Measurement $chainstayLength,
-        public float $overLocknuts,
-        public float $smallestCogInset,
+        public Measurement $overLocknuts,
+        public Measurement $smallestCogInset,
         public array $cogs,
         public float $cogPitch,
         public array $use,
@@ -46,7 +46,7 @@ final readonly class RearEnd
     /** Cog i (0 is the smallest), from the frame's centre plane. */
     public function cogPosition(int $i): float
     {
-        return $this->overLocknuts / 2 - $this->smallestCogInset - $i * $this->cogPitch;
+        return $this->overLocknuts->value / 2 - $this->smallestCogInset->value - $i * $this->cogPitch;
     }
 
     public function hasOneCog(): bool

@@ -77,8 +77,8 @@ final class BikeReader
 
         return new RearEnd(
             $at->measurement('chainstay_length_mm'),
-            $at->length('old_mm'),
-            $at->length('smallest_cog_inset_mm'),
+            $at->measurement('old_mm'),
+            $at->measurement('smallest_cog_inset_mm'),
             $cogs,
             $at->optionalLengthOrNone('cog_pitch_mm') ?? 0.0,
             self::use($at),

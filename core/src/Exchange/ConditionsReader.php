@@ -10,6 +10,8 @@ use NeatSpindle\Core\Battery\Triangle;
 use NeatSpindle\Core\Document\Cursor;
 use NeatSpindle\Core\Hill\HillQuestion;
 use NeatSpindle\Core\Hill\Load;
+use NeatSpindle\Core\Part\NutSocket;
+use NeatSpindle\Core\Reaction\GapBlock;
 use NeatSpindle\Core\Reaction\ShellFace;
 use NeatSpindle\Core\Reaction\ThreadState;
 use NeatSpindle\Core\Reaction\Torquing;
@@ -52,7 +54,20 @@ final class ConditionsReader
             $outer,
             $inner,
             $at->optionalLength('rest_radius_mm'),
+            self::gap($at->optionalObject('gap')),
         );
+    }
+
+    public static function nutSocket(Cursor $root): ?NutSocket
+    {
+        $at = $root->optionalObject('tools')?->optionalObject('nut_socket');
+
+        return $at === null ? null : new NutSocket($at->length('bore_mm'), $at->length('depth_mm'));
+    }
+
+    private static function gap(?Cursor $at): ?GapBlock
+    {
+        return $at === null ? null : new GapBlock($at->measurement('block_mm'), $at->measurement('soft_mm'));
     }
 
     public static function pack(Cursor $root): ?PackQuestion

@@ -41,10 +41,11 @@ final class JobReader
         $torquing = ConditionsReader::torquing($root);
         $hill = ConditionsReader::hill($root);
         $pack = ConditionsReader::pack($root);
+        $nutSocket = ConditionsReader::nutSocket($root);
         $faults->expectNone();
 
         return $kit !== null
-            ? new Job($catalogue, $bike, $kit, $turns, $routing, $torquing, $hill, $pack)
+            ? new Job($catalogue, $bike, $kit, $turns, $routing, $torquing, $hill, $pack, $nutSocket)
             : throw InvalidDocument::becauseOf([new Fault('/kit', 'This kit cannot be read.')]);
     }
 

@@ -41,9 +41,13 @@ final class JobWriter
                 'nut_torque_nm' => $job->torquing->nutTorque, 'thread_state' => $job->torquing->threadState->value,
                 'shell_face' => $job->torquing->face->value, 'shell_outer_mm' => $job->torquing->faceOuter,
                 'shell_inner_mm' => $job->torquing->faceInner, 'rest_radius_mm' => $job->torquing->restRadius,
+                'gap' => $job->torquing->gap === null ? null : [
+                    'block_mm' => self::measurement($job->torquing->gap->block), 'soft_mm' => self::measurement($job->torquing->gap->soft),
+                ],
             ]),
             'turns' => array_map(self::turn(...), $job->turns),
             'routing' => $job->routing === null ? null : self::routing($job->routing),
+            'tools' => $job->nutSocket === null ? null : ['nut_socket' => ['bore_mm' => $job->nutSocket->bore, 'depth_mm' => $job->nutSocket->depth]],
             'battery' => $job->pack === null ? null : [
                 'base_mm' => $job->pack->triangle->base, 'front_side_mm' => $job->pack->triangle->front, 'rear_side_mm' => $job->pack->triangle->rear,
                 'length_mm' => $job->pack->pack->length, 'height_mm' => $job->pack->pack->height, 'gap_mm' => $job->pack->pack->gap,
@@ -88,8 +92,8 @@ final class JobWriter
     {
         return self::written([
             'chainstay_length_mm' => self::measurement($rear->chainstayLength),
-            'old_mm' => $rear->overLocknuts,
-            'smallest_cog_inset_mm' => $rear->smallestCogInset,
+            'old_mm' => self::measurement($rear->overLocknuts),
+            'smallest_cog_inset_mm' => self::measurement($rear->smallestCogInset),
             'cogs' => $rear->cogs,
             'cog_pitch_mm' => $rear->cogPitch,
             'use' => $rear->use,

@@ -8,6 +8,7 @@ use NeatSpindle\Core\Battery\PackQuestion;
 use NeatSpindle\Core\Bike\Bike;
 use NeatSpindle\Core\Catalogue\Catalogue;
 use NeatSpindle\Core\Hill\HillQuestion;
+use NeatSpindle\Core\Part\NutSocket;
 use NeatSpindle\Core\Reaction\Torquing;
 use NeatSpindle\Core\Route\Routing;
 use NeatSpindle\Core\Turn\Turn;
@@ -25,5 +26,6 @@ final readonly class Job
         public ?Torquing $torquing = null,
         public ?HillQuestion $hill = null,
         public ?PackQuestion $pack = null,
+        public ?NutSocket $nutSocket = null,
     ) {}
 }

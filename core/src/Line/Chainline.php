@@ -29,7 +29,7 @@ final readonly class Chainline
         $front = self::front($bike, $ringOutboard);
         $cogs = [];
         foreach ($rear->cogs as $i => $teeth) {
-            $cogs[] = self::cogLine($rear, $i, $teeth, $front);
+            $cogs[] = self::cogLine($rear, $i, $teeth, $front, self::doubt($bike));
         }
 
         return new self(
@@ -53,20 +53,44 @@ final readonly class Chainline
         return $sum / array_sum($bike->rear->use);
     }
 
+    /** Of the offset at any cog; the chainstay's doubt is neglected. */
+    public static function doubt(Bike $bike): float
+    {
+        return array_sum(self::doubts($bike));
+    }
+
+    /**
+     * What that doubt consists of.
+     *
+     * @return array{shell: float, locknuts: float, inset: float}
+     */
+    public static function doubts(Bike $bike): array
+    {
+        return ['shell' => $bike->shell->width->plusMinus / 2, 'locknuts' => $bike->rear->overLocknuts->plusMinus / 2, 'inset' => $bike->rear->smallestCogInset->plusMinus];
+    }
+
     private static function front(Bike $bike, float $ringOutboard): float
     {
         return $bike->shell->width->value / 2 + $bike->shell->offset + $ringOutboard;
     }
 
-    private static function cogLine(RearEnd $rear, int $i, int $teeth, float $front): CogLine
+    private static function cogLine(RearEnd $rear, int $i, int $teeth, float $front, float $doubt): CogLine
     {
         $position = $rear->cogPosition($i);
         $offset = $front - $position;
-        $angle = rad2deg(atan2(abs($offset), $rear->chainstayLength->value));
+        $isSettled = self::verdict($rear, max(0.0, abs($offset) - $doubt)) === self::verdict($rear, abs($offset) + $doubt);
 
-        return new CogLine($teeth, $position, $offset, $angle, $rear->hasOneCog()
-            ? LineVerdict::ofSingleOffset($offset)
-            : LineVerdict::ofAngle($angle));
+        return new CogLine($teeth, $position, $offset, $doubt, self::angle($rear, $offset), self::verdict($rear, $offset), $isSettled);
+    }
+
+    private static function angle(RearEnd $rear, float $offset): float
+    {
+        return rad2deg(atan2(abs($offset), $rear->chainstayLength->value));
+    }
+
+    private static function verdict(RearEnd $rear, float $offset): LineVerdict
+    {
+        return $rear->hasOneCog() ? LineVerdict::ofSingleOffset($offset) : LineVerdict::ofAngle(self::angle($rear, $offset));
     }
 
     /** @param  non-empty-list<CogLine>  $cogs */

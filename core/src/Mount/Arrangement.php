@@ -13,6 +13,6 @@ interface Arrangement
     /** Whether every part that is no spacer exists in a size that suits. */
     public function isComplete(): bool;
 
-    /** @return array<string, float|array<string, int|float>|null> what the worksheet says of this mount alone, unrounded */
+    /** @return array<string, float|array<string, int|float|null>|null> what the worksheet says of this mount alone, unrounded */
     public function figures(): array;
 }

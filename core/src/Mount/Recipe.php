@@ -8,6 +8,7 @@ use NeatSpindle\Core\Adapter\SleeveToMeasure;
 use NeatSpindle\Core\Bike\Scenario;
 use NeatSpindle\Core\Build\MountSteps;
 use NeatSpindle\Core\Drawer\Picker;
+use NeatSpindle\Core\Part\NutSocket;
 use NeatSpindle\Core\Section\Layout;
 
 /** How the stack of one motor is built up on one bike. */
@@ -32,6 +33,9 @@ interface Recipe
 
     /** The steps of a build that are its own; null for an unsolved stack. */
     public function steps(Stack $stack): ?MountSteps;
+
+    /** Whether a socket reaches the nut over the spindle; null where there is no such nut, the spindle is not known, or the stack is unsolved. */
+    public function reach(Stack $stack, NutSocket $socket): ?Reach;
 
     /** The sleeve that could be made for this shell; null for a mount without one, or an unsolved stack. */
     public function madeSleeve(Stack $stack): ?SleeveToMeasure;

@@ -26,6 +26,7 @@ final readonly class Reaction
         public float $motorTorque,
         public ?float $restLoad,
         public string $torqueBand,
+        public ?GapBlock $gap,
     ) {}
 
     /** @param  float  $motorTorque in N·m */
@@ -40,6 +41,7 @@ final readonly class Reaction
             $motorTorque,
             $torquing->restRadius === null ? null : max(0.0, $motorTorque - $hold) / ($torquing->restRadius / 1000),
             $nut->torque->place($torquing->nutTorque),
+            $torquing->gap,
         );
     }
 

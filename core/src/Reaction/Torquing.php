@@ -11,6 +11,7 @@ final readonly class Torquing
      * @param  float  $nutTorque in N·m
      * @param  float  $faceOuter outer diameter of the shell's face, in mm
      * @param  float  $faceInner its inner diameter, in mm
+     * @param  ?GapBlock  $gap what keeps something soft in the gap whole; null where nothing was measured
      * @param  ?float  $restRadius from the axis to where the body rests, in mm; null without a rest
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class Torquing
         public float $faceOuter = 40.0,
         public float $faceInner = 34.0,
         public ?float $restRadius = null,
+        public ?GapBlock $gap = null,
     ) {}
 
     /** The mean radius of the face, in metres. */

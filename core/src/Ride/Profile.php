@@ -163,7 +163,8 @@ final readonly class Profile
     {
         return match (true) {
             ! ($length >= self::SHORTEST) => 'All its points lie within '.self::SHORTEST.' m along: that is a place, not a road.',
-            $length > self::LONGEST => 'It is '.number_format($length / 1000, 0).' km long; at most '.number_format(self::LONGEST / 1000, 0).' km are ridden in one go. Cut it into days.',
+            $length > self::LONGEST => 'It is '.number_format($length / 1000, 0).' km long; at most '.number_format(self::LONGEST / 1000, 0)
+                .' km are ridden in one go. Cut it into days.',
             default => null,
         };
     }

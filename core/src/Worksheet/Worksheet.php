@@ -18,6 +18,7 @@ use NeatSpindle\Core\Line\Chainline;
 use NeatSpindle\Core\Margin\MarginName;
 use NeatSpindle\Core\Margin\Why;
 use NeatSpindle\Core\Mount\CannotBuildStack;
+use NeatSpindle\Core\Mount\Reach;
 use NeatSpindle\Core\Mount\Recipe;
 use NeatSpindle\Core\Mount\Site;
 use NeatSpindle\Core\Mount\Stack;
@@ -38,6 +39,7 @@ final readonly class Worksheet
         public Recipe $recipe,
         public Stack $stack,
         public ?Chainline $chainline,
+        public ?Reach $reach,
         public Chain $chain,
         public ?Reaction $reaction,
         public Gears $gears,
@@ -61,6 +63,7 @@ final readonly class Worksheet
             $recipe,
             $stack,
             $ringOutboard === null ? null : Chainline::of($job->bike, $ringOutboard),
+            $job->nutSocket === null ? null : $recipe->reach($stack, $job->nutSocket),
             Chain::of($job->bike->rear, $kit->ring),
             self::reaction($job),
             $gears,

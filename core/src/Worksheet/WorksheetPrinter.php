@@ -16,6 +16,7 @@ use NeatSpindle\Core\Line\CogLine;
 use NeatSpindle\Core\Margin\Margin;
 use NeatSpindle\Core\Measure\Rounding;
 use NeatSpindle\Core\Mount\Note;
+use NeatSpindle\Core\Mount\Reach;
 use NeatSpindle\Core\Mount\Stack;
 use NeatSpindle\Core\Reaction\Reaction;
 use NeatSpindle\Core\Route\RoutePlan;
@@ -44,6 +45,7 @@ final class WorksheetPrinter
             'match' => array_map(self::match(...), $sheet->match()),
             'stack' => self::stack($sheet->stack),
             'chainline' => self::chainline($sheet->chainline),
+            'reach' => self::reach($sheet->reach),
             'gears' => self::gears($sheet),
             'chain' => self::chain($sheet->chain),
             'climb' => self::climb($sheet->climb),
@@ -136,11 +138,23 @@ final class WorksheetPrinter
                 'cog' => $cog->teeth,
                 'position_mm' => Rounding::halfAway($cog->position),
                 'offset_mm' => Rounding::halfAway($cog->offset),
+                'plus_minus_mm' => Rounding::halfAway($cog->plusMinus),
                 'angle_deg' => Rounding::halfAway($cog->angle),
                 'verdict' => $cog->verdict->value,
+                'settled' => $cog->isSettled,
             ], $line->cogs),
             'straightest_cog' => $line->straightest->teeth,
             'weighted_offset_mm' => Rounding::halfAway($line->weightedOffset),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function reach(?Reach $reach): ?array
+    {
+        return $reach === null ? null : [
+            'needed_bore_mm' => Rounding::halfAway($reach->neededBore),
+            'needed_depth_mm' => Rounding::halfAway($reach->neededDepth),
+            'verdict' => $reach->verdict(),
         ];
     }
 
@@ -203,6 +217,11 @@ final class WorksheetPrinter
             'needs_rest' => ! $reaction->isHeldByFriction(),
             'rest_load_n' => $reaction->restLoad === null ? null : Rounding::halfAway($reaction->restLoad, 0),
             'torque_band' => $reaction->torqueBand,
+            'gap' => $reaction->gap === null ? null : [
+                'clearance_mm' => Rounding::halfAway($reaction->gap->clearance),
+                'plus_minus_mm' => Rounding::halfAway($reaction->gap->plusMinus),
+                'verdict' => $reaction->gap->verdict()->value,
+            ],
         ];
     }
 

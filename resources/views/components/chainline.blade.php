@@ -26,13 +26,16 @@
                                 <span class="on-paper">{{ $page->weights()[$i] ?? 1 }}</span>
                             @endif
                         </td>
-                        <td class="n">{{ $page->unit->figure($cog->offset) }}</td>
+                        <td class="n">{{ $page->unit->figure($cog->offset) }} ± {{ $page->unit->figure($cog->plusMinus) }}</td>
                         <td class="n">{{ $page->angle($cog) }}</td>
-                        <td><x-verdict :of="$page->verdictOf($cog)" :words="ucfirst($cog->verdict->value)" /></td>
+                        <td><x-verdict :of="$page->verdictOf($cog)" :words="ucfirst($cog->verdict->value)" />@unless ($cog->isSettled) <span class="may-turn">may turn</span>@endunless</td>
                     </tr>
                 @endforeach
             </tbody>
         </table>
+        @if ($page->toTakeAgain())
+            <p class="form-hint mb-0">Some may still turn inside the doubt. <a href="{{ route('job.survey', [$page->job, 'spot' => $page->toTakeAgain()->value]) }}">Take again: {{ $page->toTakeAgain()->label() }}</a></p>
+        @endif
         <x-fault for="weights" />
         <noscript><button class="btn btn-plain mt-1">Keep how they are ridden</button></noscript>
     </form>

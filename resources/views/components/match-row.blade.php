@@ -25,6 +25,9 @@
         @if ($page->needsInsert($row))
             <a href="{{ route('job.adapter', [$page->job, $motor->id]) }}">What an insert would have to be</a>
         @endif
+        @if ($page->reach($row)?->reaches === false)
+            <br><strong>The nut’s socket will not reach:</strong> {{ $page->unit->show($page->reach($row)->neededBore) }} wide, {{ $page->unit->show($page->reach($row)->neededDepth) }} deep is needed. Nut before the spindle, or another tool.
+        @endif
         @if ($page->toBuy($row))
             <br><strong>To make it go:</strong> {{ $page->toBuy($row) }}.
         @endif

@@ -34,3 +34,14 @@
 <x-fault for="rest_radius" />
 <label class="form-label mt-1" for="gap">In the gap lies</label>
 <x-select id="gap" name="gap" :options="NeatSpindle\Core\Reaction\GapContents::cases()" :chosen="old('gap', $choice->gap()->value)" />
+<p class="form-hint mb-1">A hard block keeps what is soft whole when it is thicker by a millimetre and more than both doubts, and bears beside it, never on it.</p>
+<div class="pieces mt-1">
+    <label for="gap-block">Block is thick</label>
+    <input class="form-control w-auto" id="gap-block" name="block" size="9" value="{{ old('block', $choice->block() === null ? '' : $page->unit->showMeasurement($choice->block())) }}" @error('block') aria-invalid="true" @enderror>
+    <label for="gap-soft">what is soft</label>
+    <input class="form-control w-auto" id="gap-soft" name="soft" size="9" value="{{ old('soft', $choice->soft() === null ? '' : $page->unit->showMeasurement($choice->soft())) }}" @error('soft') aria-invalid="true" @enderror>
+</div>
+<x-fault for="block" /><x-fault for="soft" />
+@if ($choice->gapBlock())
+    <p class="mb-0"><x-verdict :of="$choice->gapBlock()->verdict()" /> The block is {{ $page->unit->show($choice->gapBlock()->clearance) }} ± {{ $page->unit->show($choice->gapBlock()->plusMinus) }} thicker; a millimetre is wanted.</p>
+@endif

@@ -1,22 +1,23 @@
-@props(['page', 'ride', 'riding'])
+@props(['page', 'ridden', 'riding'])
+@php($ride = $ridden->ride)
 <p class="answer">
-    <x-verdict :of="$page->batteryVerdict()" :words="$ride->emptyAt() === null ? 'The battery lasts' : 'The battery is empty'" />
-    {{ $page->km($ride->profile->length) }} with {{ number_format($ride->profile->ascent(), 0) }} m up in {{ $page->hours($ride->seconds) }}:
+    <x-verdict :of="$ridden->batteryVerdict()" :words="$ride->emptyAt() === null ? 'The battery lasts' : 'The battery is empty'" />
+    {{ $ridden->km($ride->profile->length) }} with {{ number_format($ride->profile->ascent(), 0) }} m up in {{ $ridden->hours($ride->seconds) }}:
     <strong class="figures">{{ number_format($ride->usedWh(), 0) }} Wh</strong> of {{ number_format($riding->batteryWh(), 0) }}.
     @if ($ride->emptyAt() !== null)
-        <strong>Empty after {{ $page->km($ride->emptyAt()) }}.</strong>
+        <strong>Empty after {{ $ridden->km($ride->emptyAt()) }}.</strong>
     @elseif ($ride->range())
-        On roads like this it goes <strong>{{ $page->km($ride->range()) }}</strong>.
+        On roads like this it goes <strong>{{ $ridden->km($ride->range()) }}</strong>.
     @endif
     @if ($ride->walked() > 0)
-        <strong>Walked: {{ $page->km($ride->walked()) }}.</strong>
+        <strong>Walked: {{ $ridden->km($ride->walked()) }}.</strong>
     @endif
-    @if ($page->getsHot())
-        <strong>The motor labours {{ $page->km($ride->longestLabour()) }} in one go: it gets hot. Gear it lower or rest it.</strong>
+    @if ($ridden->getsHot())
+        <strong>The motor labours {{ $ridden->km($ride->longestLabour()) }} in one go: it gets hot. Gear it lower or rest it.</strong>
     @endif
 </p>
-<x-drawing.road :view="$page->road()" />
-<p class="mb-0 not-on-paper"><a href="{{ route('job.road.svg', [$page->job, 'road' => $page->track()->id]) }}" hx-boost="false">Save as SVG</a></p>
+<x-drawing.road :view="$ridden->drawing()" />
+<p class="mb-0 not-on-paper"><a href="{{ route('job.road.svg', [$page->job, 'road' => $ridden->track->id]) }}" hx-boost="false">Save as SVG</a></p>
 <p class="form-hint mb-0">
     Green: the motor pulls. Amber: it labours. Red: walked. Grey: it needs no motor. Dashed: the battery, full at the top. Below: speed.
     Heights are averaged over {{ (int) (2 * NeatSpindle\Core\Ride\Profile::WINDOW) }} m, every {{ (int) NeatSpindle\Core\Ride\Profile::STEP }} m:
@@ -28,7 +29,7 @@
     <div class="scroll-x"><table class="ledger">
         <thead><tr><th class="n">Up to</th><th class="n">Slope</th><th class="n">Speed</th><th class="n">Cog</th><th class="n">Crank</th><th class="n">Used</th><th class="n">Left</th><th></th></tr></thead>
         <tbody>
-            @foreach ($page->legs() as $leg)
+            @foreach ($ridden->legs() as $leg)
                 <tr>
                     @foreach (['to', 'slope', 'speed', 'gear', 'rpm', 'used', 'left'] as $figure)
                         <td class="n">{{ $leg[$figure] }}</td>
@@ -39,6 +40,6 @@
         </tbody>
     </table></div>
 </details>
-@foreach ($page->track()->remarks as $remark)
+@foreach ($ridden->track->remarks as $remark)
     <p class="form-hint mb-0">{{ $remark }}</p>
 @endforeach

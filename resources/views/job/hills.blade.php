@@ -29,8 +29,8 @@
                     <span class="soft">Nothing is kept before you say.</span>
                 </form>
             @endif
-            @if ($page->ride())
-                <x-ride :page="$page" :ride="$page->ride()" :riding="$riding" />
+            @if ($page->ridden())
+                <x-ride :page="$page" :ridden="$page->ridden()" :riding="$riding" />
             @elseif ($page->trouble())
                 <p class="told">This road cannot be ridden. {{ $page->trouble() }}</p>
             @else

@@ -53,19 +53,19 @@
                         </tr>
                     </thead>
                     @foreach (NeatSpindle\Core\Fit\Standing::cases() as $standing)
-                        @continue($page->standing($standing) === [])
+                        @continue($page->standings()->all($standing) === [])
                         <tbody>
                             <tr class="chapter">
-                                <th colspan="7" scope="rowgroup">{{ $standing->label() }} <span class="soft">{{ count($page->standing($standing)) }}</span></th>
+                                <th colspan="7" scope="rowgroup">{{ $standing->label() }} <span class="soft">{{ count($page->standings()->all($standing)) }}</span></th>
                             </tr>
-                            @foreach ($page->shown($standing) as $row)
+                            @foreach ($page->standings()->shown($standing) as $row)
                                 <x-match-row :page="$page" :row="$row" :first="$loop->first && $loop->parent->first" />
                             @endforeach
-                            @if ($page->next($standing) !== null || $page->filter->from($standing) > 0)
+                            @if ($page->standings()->next($standing) !== null || $page->filter->from($standing) > 0)
                                 <tr class="not-on-paper"><td colspan="7">
-                                    {{ $page->filter->from($standing) + 1 }} to {{ $page->filter->from($standing) + count($page->shown($standing)) }} of {{ count($page->standing($standing)) }}.
+                                    {{ $page->filter->from($standing) + 1 }} to {{ $page->filter->from($standing) + count($page->standings()->shown($standing)) }} of {{ count($page->standings()->all($standing)) }}.
                                     @if ($page->filter->from($standing) > 0)<a class="btn-link-quiet" href="{{ route('job.match', [$page->job, ...$page->filter->all()]) }}">From the first</a>@endif
-                                    @if ($page->next($standing) !== null)<a class="btn-link-quiet" href="{{ route('job.match', [$page->job, ...$page->filter->all(), $standing->value => $page->next($standing)]) }}">Show the next</a>@endif
+                                    @if ($page->standings()->next($standing) !== null)<a class="btn-link-quiet" href="{{ route('job.match', [$page->job, ...$page->filter->all(), $standing->value => $page->standings()->next($standing)]) }}">Show the next</a>@endif
                                 </td></tr>
                             @endif
                         </tbody>

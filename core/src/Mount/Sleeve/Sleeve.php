@@ -24,6 +24,8 @@ final readonly class Sleeve implements Held
      * @param  float  $bossPlane from the shoulder to the threaded face the plate bolts to
      * @param  float  $spindleLeft from the shoulder to the left crank's end of the spindle
      * @param  float  $spindleRight from the shoulder to the right crank's end of the spindle
+     * @param  ?Lockring  $lockring null for a kit with a single nut
+     * @param  ?float  $spindleOuter the spindle's diameter where the nut's socket passes over it; null where nobody has said
      */
     public function __construct(
         public Body $body,
@@ -35,14 +37,21 @@ final readonly class Sleeve implements Held
         public float $spindleRight,
         public Plate $plate,
         public Nut $nut,
-        public Lockring $lockring,
+        public ?Lockring $lockring,
         public BossBolt $bossBolt,
+        public ?float $spindleOuter = null,
     ) {}
 
     /** From the shoulder to where the thread begins. */
     public function threadStart(): float
     {
         return $this->length - $this->threadLength;
+    }
+
+    /** How much of the thread nut and lock ring take together. */
+    public function nutsThickness(): float
+    {
+        return $this->nut->thickness + ($this->lockring->thickness ?? 0.0);
     }
 
     public function mount(): Mount

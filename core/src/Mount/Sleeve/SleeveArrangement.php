@@ -13,6 +13,7 @@ final readonly class SleeveArrangement implements Arrangement
      * @param  float  $plateOuterFace depth of the plate's left face
      * @param  float  $nutFace depth of the nut's inner face
      * @param  ?int  $boltLength null when no bolt of the trade suits
+     * @param  ?float  $lockringEngagement null for a kit with a single nut
      * @param  float  $crankAsymmetry positive when the right crank stands further out
      */
     public function __construct(
@@ -21,7 +22,7 @@ final readonly class SleeveArrangement implements Arrangement
         public ?int $boltLength,
         public ?float $boltEngagement,
         public float $nutEngagement,
-        public float $lockringEngagement,
+        public ?float $lockringEngagement,
         public float $threadPitch,
         public float $crankAsymmetry,
         public float $ringOutboard,
@@ -56,8 +57,8 @@ final readonly class SleeveArrangement implements Arrangement
         return $this->nutEngagement / $this->threadPitch;
     }
 
-    public function lockringTurns(): float
+    public function lockringTurns(): ?float
     {
-        return $this->lockringEngagement / $this->threadPitch;
+        return $this->lockringEngagement === null ? null : $this->lockringEngagement / $this->threadPitch;
     }
 }

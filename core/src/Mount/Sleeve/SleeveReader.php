@@ -30,8 +30,9 @@ final class SleeveReader
             $at->length('spindle_right_mm'),
             self::plate($motor->object('plate')),
             self::nut($motor->object('nut')),
-            self::lockring($motor->object('lockring')),
+            self::lockring($motor->optionalObject('lockring')),
             self::bossBolt($motor->object('boss_bolt')),
+            $at->optionalLength('spindle_od_mm'),
         );
     }
 
@@ -50,9 +51,10 @@ final class SleeveReader
         );
     }
 
-    private static function lockring(Cursor $at): Lockring
+    /** Null for a kit with a single nut. */
+    private static function lockring(?Cursor $at): ?Lockring
     {
-        return new Lockring($at->length('thickness_mm'), $at->length('min_engagement_mm'), $at->torqueBand('torque_nm'));
+        return $at === null ? null : new Lockring($at->length('thickness_mm'), $at->length('min_engagement_mm'), $at->torqueBand('torque_nm'));
     }
 
     private static function bossBolt(Cursor $at): BossBolt

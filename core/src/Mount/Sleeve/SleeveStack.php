@@ -21,9 +21,11 @@ use NeatSpindle\Core\Margin\Sum;
 use NeatSpindle\Core\Mount\BodyInFrame;
 use NeatSpindle\Core\Mount\DoubtAxis;
 use NeatSpindle\Core\Mount\Mount;
+use NeatSpindle\Core\Mount\Reach;
 use NeatSpindle\Core\Mount\Recipe;
 use NeatSpindle\Core\Mount\Stack;
 use NeatSpindle\Core\Mount\Unsolved;
+use NeatSpindle\Core\Part\NutSocket;
 
 /**
  * Builds up the stack of a sleeve mount from the shoulder leftwards: drive spacers, shell, plate spacers,
@@ -131,13 +133,19 @@ final readonly class SleeveStack implements Recipe
 
         return ! $at instanceof SleeveArrangement ? null : SleeveToMeasure::reaching(
             $at->plateOuterFace,
-            $at->nutFace + $this->sleeve->nut->thickness + $this->sleeve->lockring->thickness,
+            $at->nutFace + $this->sleeve->nutsThickness(),
             $this->sleeve->body->boreFill,
             $this->sleeve->nut->threadMajor,
             $this->sleeve->threadPitch,
             $this->sleeve->length,
             $this->body->doubt,
         );
+    }
+
+    public function reach(Stack $stack, NutSocket $socket): ?Reach
+    {
+        return ! $stack->arrangement instanceof SleeveArrangement || $this->sleeve->spindleOuter === null ? null
+            : Reach::of($socket, $this->sleeve->spindleOuter, $this->sleeve->spindleLeft - $stack->arrangement->nutFace);
     }
 
     private function bossGap(Filling $in, Sum $innerFace): Margin
@@ -160,16 +168,17 @@ final readonly class SleeveStack implements Recipe
         );
     }
 
-    /** @return list<Margin> the thread that is left for nut and lock ring */
+    /** @return non-empty-list<Margin> the thread that is left for the nut, and the lock ring where there is one */
     private function threadLeft(Sum $nutFace): array
     {
         $end = new Sum([[Source::Catalogue, 'Sleeve’s length', $this->sleeve->length]]);
+        $nut = new Margin(MarginName::NutEngagement, $nutFace, $end, $this->sleeve->nut->minEngagement);
+        if ($this->sleeve->lockring === null) {
+            return [$nut];
+        }
         $lockringFace = new Sum([[Source::Catalogue, 'Nut’s thickness', $this->sleeve->nut->thickness]], $nutFace);
 
-        return [
-            new Margin(MarginName::NutEngagement, $nutFace, $end, $this->sleeve->nut->minEngagement),
-            new Margin(MarginName::LockringEngagement, $lockringFace, $end, $this->sleeve->lockring->minEngagement),
-        ];
+        return [$nut, new Margin(MarginName::LockringEngagement, $lockringFace, $end, $this->sleeve->lockring->minEngagement)];
     }
 
     private function crankAsymmetry(Filling $in): Margin
@@ -213,7 +222,7 @@ final readonly class SleeveStack implements Recipe
             boltLength: $bolt,
             boltEngagement: $bolt === null ? null : $bolt - $reach,
             nutEngagement: max(0.0, min($this->sleeve->nut->thickness, $threadLeft)),
-            lockringEngagement: max(0.0, min($this->sleeve->lockring->thickness, $threadLeft - $this->sleeve->nut->thickness)),
+            lockringEngagement: $this->sleeve->lockring === null ? null : max(0.0, min($this->sleeve->lockring->thickness, $threadLeft - $this->sleeve->nut->thickness)),
             threadPitch: $this->sleeve->threadPitch,
             crankAsymmetry: $asymmetry,
             ringOutboard: $ringOutboard,

@@ -60,12 +60,7 @@ final readonly class SleeveSteps implements MountSteps
                 turn: new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), recordsTorque: true,
                 compound: Compound::Locking, after: ['nut-torque'],
             ),
-            BuildStep::worded(
-                'lockring', 'Torque', Wording::of(SleeveWords::LOCKRING),
-                turn: new Turn('Lock ring', Hand::Right, Action::Tighten, Side::NonDrive),
-                torque: $this->sleeve->lockring->torque, recordsTorque: true, compound: Compound::None,
-                after: ['nut-torque'],
-            ),
+            ...$this->lockring(),
         ];
     }
 
@@ -76,7 +71,7 @@ final readonly class SleeveSteps implements MountSteps
 
     public function beforeTheLeftCrank(): array
     {
-        return ['lockring', 'boss-bolts'];
+        return $this->sleeve->lockring === null ? ['boss-bolts'] : ['lockring', 'boss-bolts'];
     }
 
     public function firstChain(): array
@@ -87,5 +82,18 @@ final readonly class SleeveSteps implements MountSteps
     public function gates(array $answers): array
     {
         return [];
+    }
+
+    /** @return list<BuildStep> none for a kit with a single nut */
+    private function lockring(): array
+    {
+        return $this->sleeve->lockring === null ? [] : [
+            BuildStep::worded(
+                'lockring', 'Torque', Wording::of(SleeveWords::LOCKRING),
+                turn: new Turn('Lock ring', Hand::Right, Action::Tighten, Side::NonDrive),
+                torque: $this->sleeve->lockring->torque, recordsTorque: true, compound: Compound::None,
+                after: ['nut-torque'],
+            ),
+        ];
     }
 }

@@ -27,6 +27,7 @@ use NeatSpindle\Core\Mount\Recipe;
 use NeatSpindle\Core\Mount\Site;
 use NeatSpindle\Core\Mount\Stack;
 use NeatSpindle\Core\Mount\Unsolved;
+use NeatSpindle\Core\Part\NutSocket;
 
 /**
  * Builds up what hangs a twin-plate motor beside the shell: drive spacers that bring the pinion in line with
@@ -38,6 +39,9 @@ final readonly class TwinPlateStack implements Recipe
     public const DRIVE_TOLERANCE = 0.5;
 
     private const CRANK_SLACK = 2.0;
+
+    /** So much more of the arm sits on the spindle than must: the deeper the better, as far as it clears plate and frame. */
+    private const CRANK_DEEPER = 1.0;
 
     private const MAX_MISALIGNMENT = 0.5;
 
@@ -81,7 +85,11 @@ final readonly class TwinPlateStack implements Recipe
         $needed['crank_at_most'] = -$this->insertion($in)->shortOfClear();
         $crank = Tolerance::below($needed['crank_at_most'], 0.0)
             ? $picker->byHand(Place::Crank)
-            : $picker->pick(Place::Crank, Span::between($needed['crank_at_most'] - self::CRANK_SLACK, $needed['crank_at_most'], $needed['crank_at_most']));
+            : $picker->pick(Place::Crank, Span::between(
+                max(0.0, $needed['crank_at_most'] - self::CRANK_SLACK),
+                $needed['crank_at_most'],
+                max(0.0, $needed['crank_at_most'] - self::CRANK_DEEPER),
+            ));
         $in = $in->with(Place::Left, $left)->with(Place::Crank, $crank);
 
         return Stack::solved($this->mount(), $this->notes(), [], $needed, $in, [
@@ -105,7 +113,7 @@ final readonly class TwinPlateStack implements Recipe
         return [
             new DoubtAxis(Doubtful::FirstChain, Place::Drive, BreakPoints::ofTwoSided([$this->alignment($none)->along(Doubtful::FirstChain)])),
             new DoubtAxis(Doubtful::Width, Place::Left, BreakPoints::of([$this->leftGap($none)->along(Doubtful::Width)])),
-            new DoubtAxis(Doubtful::CrankGap, Place::Crank, BreakPoints::of([$this->insertion($none)->shortAlong(Doubtful::CrankGap)])),
+            new DoubtAxis(Doubtful::CrankGap, Place::Crank, BreakPoints::ofTwoSided([$this->insertion($none)->shortAlong(Doubtful::CrankGap)])),
         ];
     }
 
@@ -117,6 +125,11 @@ final readonly class TwinPlateStack implements Recipe
     public function steps(Stack $stack): ?TwinPlateSteps
     {
         return $stack->arrangement instanceof TwinPlateArrangement ? new TwinPlateSteps($stack, $this->plates) : null;
+    }
+
+    public function reach(Stack $stack, NutSocket $socket): null
+    {
+        return null;
     }
 
     public function madeSleeve(Stack $stack): null

@@ -24,6 +24,7 @@ use NeatSpindle\Core\Mount\Mount;
 use NeatSpindle\Core\Mount\Recipe;
 use NeatSpindle\Core\Mount\Stack;
 use NeatSpindle\Core\Mount\Unsolved;
+use NeatSpindle\Core\Part\NutSocket;
 
 /**
  * Builds up the stack of a yoke mount from the body's datum leftwards: drive spacers, shell, plate spacers,
@@ -120,6 +121,11 @@ final readonly class YokeStack implements Recipe
     public function steps(Stack $stack): ?YokeSteps
     {
         return $stack->arrangement instanceof YokeArrangement ? new YokeSteps($stack) : null;
+    }
+
+    public function reach(Stack $stack, NutSocket $socket): null
+    {
+        return null;
     }
 
     public function madeSleeve(Stack $stack): null

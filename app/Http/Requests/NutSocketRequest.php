@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Validator;
+use NeatSpindle\Core\Part\NutSocket;
+
+/** The socket for a sleeve's nut, as it is measured; both fields empty where there is none. */
+class NutSocketRequest extends FormRequest
+{
+    use ReadsQuantities;
+
+    private const MOST_MM = 400.0;
+
+    private ?NutSocket $socket = null;
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'socket_bore' => ['nullable', 'required_with:socket_depth', 'string', 'max:40'],
+            'socket_depth' => ['nullable', 'required_with:socket_bore', 'string', 'max:40'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['socket_*.required_with' => 'Both are needed: how wide it is bored, and how deep.'];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            if ($validator->errors()->isNotEmpty() || ! $this->filled('socket_bore')) {
+                return;
+            }
+            $bore = $this->length($validator, 'socket_bore');
+            $depth = $this->length($validator, 'socket_depth');
+            $this->socket = $bore === null || $depth === null ? null : new NutSocket($bore, $depth);
+        }];
+    }
+
+    public function socket(): ?NutSocket
+    {
+        return $this->socket;
+    }
+
+    private function length(Validator $validator, string $field): ?float
+    {
+        $mm = $this->quantity($validator, $field, $this->lengths()->mm(...));
+        if ($mm !== null && ($mm <= 0 || $mm > self::MOST_MM)) {
+            $validator->errors()->add($field, 'No socket is like that: expected more than 0, at most 400 mm.');
+        }
+
+        return $mm;
+    }
+}

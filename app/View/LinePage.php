@@ -27,9 +27,6 @@ use function is_array;
 
 class LinePage extends JobPage
 {
-    /** A chain as it is sold, in links. */
-    private const SOLD = 116;
-
     private ?RingChoice $choice = null;
 
     /** @param  mixed  $compare  codes of rings to set side by side, from the address */
@@ -48,9 +45,12 @@ class LinePage extends JobPage
         return $this->opened->worksheet()?->chainline;
     }
 
-    public function chain(): ?Chain
+    /** The chain that is needed; null while the stack is not computed. */
+    public function chain(): ?NewChain
     {
-        return $this->opened->worksheet()?->chain;
+        $worksheet = $this->opened->worksheet();
+
+        return $worksheet === null ? null : new NewChain($worksheet->chain, $worksheet->job->bike->rear);
     }
 
     /** A twin-plate motor's stack says nothing of a chainline. */
@@ -87,37 +87,6 @@ class LinePage extends JobPage
             $doubts['locknuts'] => Spot::OverLocknuts,
             default => Spot::CogInset,
         };
-    }
-
-    /** How many links the new chain has more or fewer than the old one, in words to go on with. */
-    public function againstTheOld(): string
-    {
-        $change = $this->chain()?->changeFromOld;
-
-        return match (true) {
-            $change === null => '',
-            $change === 0 => ', as many as the old one',
-            $change > 0 => ", put in {$change} more than the old one has",
-            default => ', take '.abs($change).' off the old one’s count',
-        };
-    }
-
-    public function hasDerailleur(): bool
-    {
-        return count($this->weights()) > 1;
-    }
-
-    /** How many pieces as they are sold make the chain. */
-    public function stretchesOfChain(): int
-    {
-        return (int) ceil(($this->chain()->links ?? 1) / self::SOLD);
-    }
-
-    public function wornAt(): string
-    {
-        $worksheet = $this->opened->worksheet();
-
-        return $worksheet === null ? '' : (string) Chain::wornAt($worksheet->job->bike->rear);
     }
 
     public function drawing(): ?LineView

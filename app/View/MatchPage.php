@@ -50,11 +50,6 @@ class MatchPage extends JobPage
         return Stage::Match;
     }
 
-    public function canMatch(): bool
-    {
-        return $this->opened->canMatch();
-    }
-
     /** The ring motors are judged with. */
     public function ring(): ?Ring
     {

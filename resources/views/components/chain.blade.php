@@ -1,27 +1,28 @@
-@props(['page', 'chain'])
+@props(['new'])
+@php($chain = $new->chain)
 <section class="panel mt-3" aria-labelledby="chain-title">
     <h2 id="chain-title">Chain</h2>
     <p class="mb-1">
-        <strong class="figures" data-figure="links">{{ $chain->links }} links</strong>{{ $page->againstTheOld() }}.
-        By the geometry {{ number_format($chain->exact, 2) }} pitches of 12.7 mm, up to an even number{{ $page->hasDerailleur() ? ', and two more for the derailleur' : '' }}.
+        <strong class="figures" data-figure="links">{{ $chain->links }} links</strong>{{ $new->againstTheOld() }}.
+        By the geometry {{ number_format($chain->exact, 2) }} pitches of 12.7 mm, up to an even number{{ $new->hasDerailleur() ? ', and two more for the derailleur' : '' }}.
     </p>
-    @if ($page->stretchesOfChain() > 1)
+    @if ($new->pieces() > 1)
         <p class="mb-1">
-            A long chain: {{ $page->stretchesOfChain() }} pieces of 116 links or fewer joined,
-            {{ $page->stretchesOfChain() - 1 }} joining {{ Str::plural('link', $page->stretchesOfChain() - 1) }} besides the last.
+            A long chain: {{ $new->pieces() }} pieces of 116 links or fewer joined,
+            {{ $new->pieces() - 1 }} joining {{ Str::plural('link', $new->pieces() - 1) }} besides the last.
             Lay it over every idler before it is closed.
         </p>
     @endif
     <p class="mb-1">Lay the new one beside the old, pin to pin, link by link: a worn chain is longer than its links say. Arrows forward, joining link checked with a pull.</p>
-    @if ($page->hasDerailleur())
+    @if ($new->hasDerailleur())
         <p class="mb-1">
             With one ring the derailleur takes up only the cassette’s spread: <span class="figures">{{ $chain->wrapTeeth }}</span> teeth.
-            The chain must be one for {{ count($page->weights()) }} cogs.
+            The chain must be one for {{ $new->cogs() }} cogs.
         </p>
     @endif
     @if ($chain->stretch !== null)
         <p class="mb-0">
-            Old chain {{ number_format(NeatSpindle\Core\Measure\Rounding::halfAway($chain->stretch), 2) }} % longer than new, worn from {{ $page->wornAt() }} %:
+            Old chain {{ number_format(NeatSpindle\Core\Measure\Rounding::halfAway($chain->stretch), 2) }} % longer than new, worn from {{ $new->wornAt() }} %:
             {{ $chain->replace ? 'worn, fit a new one' : 'still good' }}.
         </p>
     @endif

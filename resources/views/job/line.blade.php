@@ -25,6 +25,6 @@
             </section>
         @endif
         <x-rings :page="$page" />
-        <x-chain :page="$page" :chain="$page->chain()" />
+        <x-chain :new="$page->chain()" />
     @endif
 </x-job>

@@ -1,5 +1,5 @@
 <x-job :page="$page">
-    @if (! $page->canMatch())
+    @if (! $page->opened->canMatch())
         <x-not-yet :page="$page" />
     @else
         <section class="panel" aria-labelledby="match-title">

@@ -203,7 +203,7 @@ class OpenJob
 
     public function buildSheet(): ?BuildSheet
     {
-        return $this->once('build', fn () => $this->worksheet()?->buildSheet($this->routePlan()->routes ?? [], $this->findings->guideRemedy()));
+        return $this->once('build', fn () => $this->worksheet()?->buildSheet($this->routePlan()->routes ?? [], $this->findings->guideRemedy(), $this->bracing()?->rest));
     }
 
     /** What may be ticked now; null while there is no sheet. */

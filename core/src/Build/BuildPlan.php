@@ -26,5 +26,6 @@ final readonly class BuildPlan
         public Chain $chain,
         public array $routes,
         public GuideRemedy $guide,
+        public RestPlan $rest,
     ) {}
 }

@@ -26,18 +26,18 @@ final readonly class BuildSheet
 
     public static function of(BuildPlan $plan): self
     {
-        $ringFirst = self::ringComesFirst($plan);
+        $ringFirst = $plan->mount->needsTheRingFirst() || self::ringComesFirst($plan);
         $ring = self::ring($plan, $ringFirst ? 'Before the gap closes' : 'Drive');
 
         return new self([
             ...self::dry($plan),
-            ...self::guide($plan->guide),
             ...self::threading($plan->routes),
-            ...($ringFirst ? [$ring] : []),
+            ...($ringFirst ? [...$plan->mount->beforeTheRing(), $ring] : []),
             ...$plan->mount->body(),
+            ...self::rest($plan),
             ...$plan->mount->torquing(),
+            ...self::restTorque($plan),
             ...($ringFirst ? [] : [$ring]),
-            ...$plan->mount->firstChain(),
             ...self::drive($plan),
             ...self::dressing($plan->routes),
         ]);
@@ -100,6 +100,7 @@ final readonly class BuildSheet
         return [
             BuildStep::worded('safe', BuildStep::DRY, Wording::of(BuildWords::SAFE)),
             BuildStep::worded('try-battery', BuildStep::DRY, Wording::of(BuildWords::TRY_BATTERY), after: ['safe']),
+            ...self::guide($plan->guide),
             BuildStep::worded(
                 'dry-fit', BuildStep::DRY,
                 Wording::of(BuildWords::DRY_FIT, firstSpacers: $plan->mount->firstSpacers(), caution: self::carbonCaution($plan)),
@@ -121,9 +122,9 @@ final readonly class BuildSheet
         $task = $remedy->task();
 
         return $task === null ? [] : [BuildStep::worded(
-            'guide', 'Before the gap closes',
+            'guide', BuildStep::DRY,
             Wording::of(BuildWords::GUIDE, label: $remedy->label(), how: $task.($remedy->parts() === null ? '' : " Parts: {$remedy->parts()}.")),
-            after: ['dry-fit'],
+            after: ['safe'],
         )];
     }
 
@@ -147,12 +148,28 @@ final readonly class BuildSheet
         return $steps;
     }
 
+    /** @return list<BuildStep> */
+    private static function rest(BuildPlan $plan): array
+    {
+        $on = $plan->rest->on === null ? [] : [BuildStep::worded('rest-on', 'The body', $plan->rest->on, after: [$plan->mount->setAfter()])];
+
+        return [...$on, BuildStep::worded('set-rest', 'The body', $plan->rest->set, after: [$plan->mount->setAfter(), ...($on === [] ? [] : ['rest-on'])])];
+    }
+
+    /** @return list<BuildStep> */
+    private static function restTorque(BuildPlan $plan): array
+    {
+        return $plan->rest->torque === null ? [] : [
+            BuildStep::worded('rest-torque', 'Torque', $plan->rest->torque, recordsTorque: true, after: [$plan->mount->heldBy()]),
+        ];
+    }
+
     private static function ring(BuildPlan $plan, string $chapter): BuildStep
     {
         return BuildStep::worded(
             'ring', $chapter, Wording::of(BuildWords::RING, teeth: $plan->ring->teeth),
             turn: new Turn('Ring bolt', Hand::Right, Action::Tighten, Side::Drive), recordsTorque: true,
-            compound: Compound::Locking, after: ['dry-fit'],
+            compound: Compound::Locking, after: ['dry-fit', ...array_map(fn (BuildStep $step) => $step->code, $plan->mount->beforeTheRing())],
         );
     }
 
@@ -163,14 +180,18 @@ final readonly class BuildSheet
 
         return [
             BuildStep::worded(
+                'ring-look', 'Drive', Wording::of(BuildWords::RING_LOOK),
+                after: ['ring', $plan->mount->heldBy(), ...($plan->rest->torque === null ? [] : ['rest-torque'])],
+            ),
+            BuildStep::worded(
                 'crank-right', 'Drive', Wording::of(BuildWords::CRANK_RIGHT),
                 turn: new Turn('Crank bolt, right', Hand::Right, Action::Tighten, Side::Drive), recordsTorque: true,
-                compound: Compound::Grease, after: ['ring', $plan->mount->heldBy()],
+                compound: Compound::Grease, after: ['ring-look'],
             ),
             BuildStep::worded(
                 'crank-left', 'Drive', Wording::of(BuildWords::CRANK_LEFT),
                 turn: new Turn('Crank bolt, left', Hand::Right, Action::Tighten, Side::NonDrive), recordsTorque: true,
-                compound: Compound::Grease, after: $plan->mount->beforeTheLeftCrank(),
+                compound: Compound::Grease, after: ['ring-look', ...$plan->mount->beforeTheLeftCrank()],
             ),
             BuildStep::worded(
                 'pedals', 'Drive', Wording::of(BuildWords::PEDALS),

@@ -45,6 +45,13 @@ final class BuildWords
         'caution' => 'Keep fingers out of the ring.',
     ];
 
+    public const RING_LOOK = [
+        'title' => 'Ring’s clearance looked at again',
+        'how' => 'Now that everything holds, a full turn by hand.',
+        'look' => 'Ring and case clear of the stay as the sums say',
+        'caution' => 'Keep fingers out of the ring.',
+    ];
+
     public const CRANK_RIGHT = [
         'title' => 'Right crank on',
         'how' => 'Taper clean. Marked R.',

@@ -10,8 +10,17 @@ interface MountSteps
     /** Where spacers go before anything else does, in words. */
     public function firstSpacers(): string;
 
-    /** @return list<BuildStep> the body into the frame, by hand only */
+    /** Whether the ring has to be on before the body goes in, wherever it stands. */
+    public function needsTheRingFirst(): bool;
+
+    /** @return list<BuildStep> what comes before a ring that goes on first */
+    public function beforeTheRing(): array;
+
+    /** @return list<BuildStep> the body into the frame; what is torqued in it does not hold the body */
     public function body(): array;
+
+    /** The step after which the body is set against its rest. */
+    public function setAfter(): string;
 
     /** @return list<BuildStep> what is torqued once it is set */
     public function torquing(): array;
@@ -21,9 +30,6 @@ interface MountSteps
 
     /** @return list<string> what else must be done before the left crank closes it off */
     public function beforeTheLeftCrank(): array;
-
-    /** @return list<BuildStep> what a first chain needs; none where the motor drives the crank itself */
-    public function firstChain(): array;
 
     /**
      * What has to be looked at by hand before torque goes on.

@@ -6,6 +6,8 @@ namespace NeatSpindle\Core\Reaction;
 
 use NeatSpindle\Core\Bike\BikeKind;
 use NeatSpindle\Core\Bike\FrameMaterial;
+use NeatSpindle\Core\Build\RestPlan;
+use NeatSpindle\Core\Prose\Wording;
 
 use function in_array;
 
@@ -34,6 +36,18 @@ enum Rest: string
             self::SeatTubeClamp => 'Clamp on the seat tube',
             self::StayClamp => 'Clamp on the chainstays',
         };
+    }
+
+    /** What is done about a rest, in words; about one nobody has chosen yet, that it has to be chosen. */
+    public static function plan(?self $rest): RestPlan
+    {
+        $words = $rest === null ? RestWords::UNDECIDED : RestWords::ALL[$rest->value];
+
+        return new RestPlan(
+            isset($words['on']) ? Wording::of($words['on']) : null,
+            Wording::of($words['set']),
+            isset($words['torque']) ? Wording::of($words['torque']) : null,
+        );
     }
 
     /** Why it does not suit this bike; null when it does. */

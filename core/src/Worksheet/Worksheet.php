@@ -25,6 +25,7 @@ use NeatSpindle\Core\Mount\Stack;
 use NeatSpindle\Core\Order\Alternative;
 use NeatSpindle\Core\Order\Alternatives;
 use NeatSpindle\Core\Reaction\Reaction;
+use NeatSpindle\Core\Reaction\Rest;
 use NeatSpindle\Core\Route\RunRoute;
 use NeatSpindle\Core\Section\AxisSection;
 use NeatSpindle\Core\Shell\Identification;
@@ -116,8 +117,9 @@ final readonly class Worksheet
      * The order of the build; null while the stack is unsolved.
      *
      * @param  list<RunRoute>  $routes
+     * @param  ?Rest  $rest what the body rests on; null while nobody has chosen it
      */
-    public function buildSheet(array $routes, GuideRemedy $guide = GuideRemedy::Stays): ?BuildSheet
+    public function buildSheet(array $routes, GuideRemedy $guide = GuideRemedy::Stays, ?Rest $rest = null): ?BuildSheet
     {
         $steps = $this->recipe->steps($this->stack);
 
@@ -129,6 +131,7 @@ final readonly class Worksheet
             $this->chain,
             $routes,
             $guide,
+            Rest::plan($rest),
         ));
     }
 

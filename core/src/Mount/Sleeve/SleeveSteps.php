@@ -15,7 +15,7 @@ use NeatSpindle\Core\Turn\Hand;
 use NeatSpindle\Core\Turn\Side;
 use NeatSpindle\Core\Turn\Turn;
 
-/** A sleeve motor: body from the drive side, plate and nut from the left; nut before the plate's bolts. */
+/** A sleeve motor: body from the drive side, plate and nut from the left; bolts run in, then the nut to torque, then the bolts. */
 final readonly class SleeveSteps implements MountSteps
 {
     public function __construct(private Stack $stack, private SleeveArrangement $fit, private Sleeve $sleeve) {}
@@ -23,6 +23,21 @@ final readonly class SleeveSteps implements MountSteps
     public function firstSpacers(): string
     {
         return "Drive side: {$this->stack->placeText(Place::Drive)}.";
+    }
+
+    public function needsTheRingFirst(): bool
+    {
+        return false;
+    }
+
+    public function beforeTheRing(): array
+    {
+        return [];
+    }
+
+    public function setAfter(): string
+    {
+        return 'nut-hand';
     }
 
     public function body(): array
@@ -38,11 +53,15 @@ final readonly class SleeveSteps implements MountSteps
                 after: ['body-in'],
             ),
             BuildStep::worded(
+                'bolts-hand', 'The body',
+                Wording::of(SleeveWords::BOLTS_HAND, thread: $this->sleeve->bossBolt->thread, boltLength: $this->fit->boltLength, boss: $this->stack->placeText(Place::Boss)),
+                turn: new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), compound: Compound::Locking, after: ['plate-on'],
+            ),
+            BuildStep::worded(
                 'nut-hand', 'The body', Wording::of(SleeveWords::NUT_HAND),
                 turn: new Turn('Nut', Hand::Right, Action::Tighten, Side::NonDrive), compound: Compound::Locking,
-                after: ['plate-on'],
+                after: ['bolts-hand'],
             ),
-            BuildStep::worded('set-rest', 'The body', Wording::of(SleeveWords::SET_REST), after: ['nut-hand']),
         ];
     }
 
@@ -54,11 +73,11 @@ final readonly class SleeveSteps implements MountSteps
                 turn: new Turn('Nut', Hand::Right, Action::Tighten, Side::NonDrive),
                 torque: $this->sleeve->nut->torque, recordsTorque: true, after: ['set-rest'],
             ),
+            BuildStep::worded('plate-look', 'Torque', Wording::of(SleeveWords::PLATE_LOOK), after: ['nut-torque']),
             BuildStep::worded(
                 'boss-bolts', 'Torque',
-                Wording::of(SleeveWords::BOSS_BOLTS, thread: $this->sleeve->bossBolt->thread, boltLength: $this->fit->boltLength, boss: $this->stack->placeText(Place::Boss)),
-                turn: new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), recordsTorque: true,
-                compound: Compound::Locking, after: ['nut-torque'],
+                Wording::of(SleeveWords::BOSS_BOLTS, thread: $this->sleeve->bossBolt->thread, boltLength: $this->fit->boltLength),
+                turn: new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), recordsTorque: true, after: ['plate-look'],
             ),
             ...$this->lockring(),
         ];
@@ -72,11 +91,6 @@ final readonly class SleeveSteps implements MountSteps
     public function beforeTheLeftCrank(): array
     {
         return $this->sleeve->lockring === null ? ['boss-bolts'] : ['lockring', 'boss-bolts'];
-    }
-
-    public function firstChain(): array
-    {
-        return [];
     }
 
     public function gates(array $answers): array

@@ -17,19 +17,18 @@ final class SleeveWords
     public const PLATE_ON = [
         'title' => 'Plate on from the left',
         'how' => 'Under it: {plate}. Outside it, under the nut: {nut}.',
-        'look' => 'Plate flat all round',
+        'look' => 'Teeth and raised edge to the frame; plate flat all round',
+    ];
+
+    public const BOLTS_HAND = [
+        'title' => 'Plate bolts run in a few turns, {thread} × {boltLength}',
+        'how' => 'Between plate and bosses: {boss}. Compound on, every bolt a few turns by hand and no further: the plate must stay where its holes are, and still lie down flat.',
+        'look' => 'No bolt pulls yet',
     ];
 
     public const NUT_HAND = [
         'title' => 'Nut on by hand',
-        'how' => 'Locking compound on the sleeve’s thread where the nut will sit; nut down by hand until it touches.',
-    ];
-
-    public const SET_REST = [
-        'title' => 'Set the body against its rest',
-        'how' => 'Swing it up until it rests on the frame or on a hard block. Never on a cable or a hose.',
-        'look' => 'Nothing soft in the gap',
-        'caution' => 'Something soft in the gap is a stop: the body will creep until it is cut.',
+        'how' => 'Flat face in. Locking compound on the sleeve’s thread where the nut will sit; nut down by hand until it touches.',
     ];
 
     public const NUT_TORQUE = [
@@ -40,10 +39,16 @@ final class SleeveWords
         'look' => 'Body has not moved',
     ];
 
+    public const PLATE_LOOK = [
+        'title' => 'Plate looked at for skew',
+        'how' => 'The nut has pulled it down: it must lie on the shell all round, with the bolts still loose. Skew: nut off, and look for what is under it.',
+        'look' => 'No light between plate and shell',
+    ];
+
     public const BOSS_BOLTS = [
-        'title' => 'Plate bolts, {thread} × {boltLength}',
-        'how' => 'Between plate and bosses: {boss}. Alternate until both are down.',
-        'tool' => 'Key for the bolt heads',
+        'title' => 'Plate bolts to torque, {thread} × {boltLength}',
+        'how' => 'In turn, a quarter turn at a time, until all are down.',
+        'tool' => 'Key for the bolt heads, torque wrench',
         'look' => 'Plate still flat on the shell',
     ];
 

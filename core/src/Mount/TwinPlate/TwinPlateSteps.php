@@ -23,16 +23,39 @@ final readonly class TwinPlateSteps implements MountSteps
         return "Between the plates: {$this->stack->placeText(Place::Drive)}.";
     }
 
+    public function needsTheRingFirst(): bool
+    {
+        return true;
+    }
+
+    public function beforeTheRing(): array
+    {
+        return [
+            BuildStep::worded('bearings', 'Before the gap closes', Wording::of(TwinPlateWords::BEARINGS), compound: Compound::Grease, after: ['dry-fit']),
+            BuildStep::worded('play', 'Before the gap closes', Wording::of(TwinPlateWords::PLAY), after: ['bearings']),
+        ];
+    }
+
+    public function setAfter(): string
+    {
+        return 'first-chain';
+    }
+
     public function body(): array
     {
         return [
-            BuildStep::worded('plates-on', 'The body', Wording::of(TwinPlateWords::PLATES_ON), after: ['dry-fit']),
+            BuildStep::worded(
+                'bolt-by-hand', 'The body',
+                Wording::of(TwinPlateWords::BOLT_BY_HAND, crank: $this->stack->placeText(Place::Crank), minBoltTurns: $this->plates->minBoltTurns),
+                after: ['play', 'ring'],
+            ),
+            BuildStep::worded('plates-on', 'The body', Wording::of(TwinPlateWords::PLATES_ON), after: ['bolt-by-hand']),
             BuildStep::worded(
                 'body-in', 'The body',
                 Wording::of(TwinPlateWords::BODY_IN, drive: $this->stack->placeText(Place::Drive), left: $this->stack->placeText(Place::Left)),
                 after: ['plates-on'],
             ),
-            BuildStep::worded('set-rest', 'The body', Wording::of(TwinPlateWords::SET_REST), after: ['body-in']),
+            BuildStep::worded('first-chain', 'The body', Wording::of(TwinPlateWords::FIRST_CHAIN), after: ['ring', 'body-in']),
         ];
     }
 
@@ -43,32 +66,18 @@ final readonly class TwinPlateSteps implements MountSteps
                 'plate-bolts', 'Torque', Wording::of(TwinPlateWords::PLATE_BOLTS), recordsTorque: true,
                 compound: Compound::Locking, after: ['set-rest'],
             ),
-            BuildStep::worded(
-                'play', 'Torque', Wording::of(TwinPlateWords::PLAY, crank: $this->stack->placeText(Place::Crank)),
-                after: ['plate-bolts'],
-            ),
-            BuildStep::worded(
-                'bolt-by-hand', 'Torque',
-                Wording::of(TwinPlateWords::BOLT_BY_HAND, minBoltTurns: $this->plates->minBoltTurns), after: ['play'],
-            ),
+            BuildStep::worded('arm-look', 'Torque', Wording::of(TwinPlateWords::ARM_LOOK), after: ['plate-bolts']),
         ];
     }
 
     public function heldBy(): string
     {
-        return 'bolt-by-hand';
+        return 'arm-look';
     }
 
     public function beforeTheLeftCrank(): array
     {
-        return ['bolt-by-hand'];
-    }
-
-    public function firstChain(): array
-    {
-        return [BuildStep::worded(
-            'first-chain', 'Drive', Wording::of(TwinPlateWords::FIRST_CHAIN), after: ['ring', 'plate-bolts'],
-        )];
+        return ['bolt-by-hand', 'arm-look'];
     }
 
     public function gates(array $answers): array

@@ -7,54 +7,58 @@ namespace NeatSpindle\Core\Mount\TwinPlate;
 /** What a person reads at the steps of a twin-plate motor. What the job at hand says is filled in where a `{name}` stands. */
 final class TwinPlateWords
 {
-    public const PLATES_ON = [
-        'title' => 'Plate on the shell',
-        'how' => 'Snug, not tight. Bearings on the spindle’s ground part over their whole width, no prouder than '
-            .'flush with the sleeve.',
+    public const BEARINGS = [
+        'title' => 'Cups, bearings and shims',
+        'how' => 'Shims behind each cup and on the spindle, side by side; the two cups may differ. The drive cup by the shell’s own thread hand, greased, '
+            .'started by hand. Bearings on the spindle’s ground part over their whole width, no prouder than flush with the sleeve.',
+        'tool' => 'Cup tool, held on with a clamp',
         'look' => 'Split rings with their gaps opposite',
-    ];
-
-    public const BODY_IN = [
-        'title' => 'Motor hung on its plates',
-        'how' => 'Between the plates, drive side: {drive}. Left of the motor: {left}. The spacer beside the pinion is '
-            .'the machined one.',
-        'look' => 'Motor square beside the shell',
-        'closesOff' => 'the harness between motor and shell',
-    ];
-
-    public const SET_REST = [
-        'title' => 'Set the motor against its rest',
-        'how' => 'Swing it until it rests on the frame, a block, a band or a strut.',
-        'look' => 'Nothing soft in the gap',
-        'caution' => 'Something soft in the gap is a stop: the body will creep until it is cut.',
-    ];
-
-    public const PLATE_BOLTS = [
-        'title' => 'Plate bolts to torque',
-        'how' => 'Alternate, a quarter turn at a time.',
-        'tool' => 'Key for the plate bolts, torque wrench',
-        'look' => 'Plates parallel',
     ];
 
     public const PLAY = [
         'title' => 'End play and drag',
-        'how' => 'Under the crank: {crank}. Push and pull the spindle, then spin it. Play: one thin spacer more. '
-            .'Drag: one less.',
+        'how' => 'Push and pull the spindle, then spin it. Play: too few shims. Drag: too many. Both are cured at the bearings or cups, never under the crank.',
         'look' => 'No end play, no drag',
     ];
 
     public const BOLT_BY_HAND = [
-        'title' => 'Crank bolt by hand',
-        'how' => 'At least {minBoltTurns} full turns by hand before it is trusted with torque. Fewer: thinner '
-            .'spacers, or a longer bolt.',
-        'look' => 'Turns counted',
+        'title' => 'Ring’s crank on, its bolt by hand',
+        'how' => 'Under the crank: {crank}. At least {minBoltTurns} full turns by hand before it is trusted with torque. Fewer: thinner spacers, or a longer bolt. '
+            .'Arm and ring clear plate and frame by about a millimetre.',
+        'look' => 'Turns counted; the clearance looked at and kept',
+    ];
+
+    public const PLATES_ON = [
+        'title' => 'Plates on the shell',
+        'how' => 'Snug, not tight. The recess faces as its maker says; where a plate meets an axle or a tube, a spacer.',
+        'look' => 'Plates parallel',
+    ];
+
+    public const BODY_IN = [
+        'title' => 'Motor hung between its plates',
+        'how' => 'Drive side: {drive}. Left of the motor: {left}. The spacer beside the pinion is the machined one. Its screws, two in each slot, run in loose.',
+        'look' => 'Motor square beside the shell; it still swings',
+        'closesOff' => 'the harness between motor and shell',
     ];
 
     public const FIRST_CHAIN = [
         'title' => 'First chain on',
-        'how' => 'Ring, pulley and pinion in one plane. Tensioner’s arm free to swing both ways and not at its end; '
-            .'chain off the arm.',
+        'how' => 'Ring, pulley and pinion in one plane. A chain without a joining link is looped over before the spindle goes home. Tensioner’s arm free to swing '
+            .'both ways and not at its end.',
         'look' => 'On the smallest cog the chain clears the ring’s teeth',
         'caution' => 'Keep fingers out of pinion and ring.',
+    ];
+
+    public const PLATE_BOLTS = [
+        'title' => 'Plate screws to torque',
+        'how' => 'A helper pulls the motor against its rest. Alternate, a quarter turn at a time.',
+        'tool' => 'Key for the plate screws, torque wrench',
+        'look' => 'Plates parallel; the motor has not moved',
+    ];
+
+    public const ARM_LOOK = [
+        'title' => 'Plane and swing looked at again',
+        'how' => 'Load the crank by hand: the arm swings and touches nothing; ring, pulley and pinion still in one plane.',
+        'look' => 'The chain stays off the arm',
     ];
 }

@@ -25,6 +25,21 @@ final readonly class YokeSteps implements MountSteps
         return "Drive side: {$this->stack->placeText(Place::Drive)}. Left of the shell: {$this->stack->placeText(Place::Plate)}.";
     }
 
+    public function needsTheRingFirst(): bool
+    {
+        return false;
+    }
+
+    public function beforeTheRing(): array
+    {
+        return [];
+    }
+
+    public function setAfter(): string
+    {
+        return 'yoke-screws';
+    }
+
     public function body(): array
     {
         return [
@@ -33,17 +48,20 @@ final readonly class YokeSteps implements MountSteps
                 Wording::of(YokeWords::BODY_IN, drive: $this->stack->placeText(Place::Drive), plate: $this->stack->placeText(Place::Plate)),
                 after: ['dry-fit'],
             ),
-            BuildStep::worded(
-                'yoke-in', 'The body',
-                Wording::of(YokeWords::YOKE_IN, slotInner: $this->stack->placeText(Place::SlotInner), slotOuter: $this->stack->placeText(Place::SlotOuter)),
-                after: ['body-in'],
-            ),
+            BuildStep::worded('yoke-in', 'The body', Wording::of(YokeWords::YOKE_IN), after: ['body-in']),
             BuildStep::worded(
                 'cup-hand', 'The body', Wording::of(YokeWords::CUP_HAND),
                 turn: new Turn('Cup', Hand::Right, Action::Tighten, Side::NonDrive), compound: Compound::Grease,
                 after: ['yoke-in'],
             ),
-            BuildStep::worded('set-rest', 'The body', Wording::of(YokeWords::SET_REST), after: ['cup-hand']),
+            BuildStep::worded(
+                'slot', 'The body',
+                Wording::of(YokeWords::SLOT, slotInner: $this->stack->placeText(Place::SlotInner), slotOuter: $this->stack->placeText(Place::SlotOuter)),
+                after: ['cup-hand'],
+            ),
+            BuildStep::worded(
+                'yoke-screws', 'The body', Wording::of(YokeWords::YOKE_SCREWS), recordsTorque: true, compound: Compound::Locking, after: ['slot'],
+            ),
         ];
     }
 
@@ -56,25 +74,24 @@ final readonly class YokeSteps implements MountSteps
                 compound: Compound::Grease, after: ['set-rest'],
             ),
             BuildStep::worded(
-                'spindle', 'Torque', Wording::of(YokeWords::SPINDLE, crank: $this->stack->placeText(Place::Crank)),
-                after: ['cup-torque'],
+                'spindle', 'Torque', Wording::of(YokeWords::SPINDLE), compound: Compound::Grease, after: ['cup-torque'],
+            ),
+            BuildStep::worded('preload', 'Torque', Wording::of(YokeWords::PRELOAD), after: ['spindle']),
+            BuildStep::worded(
+                'collar-screw', 'Torque', Wording::of(YokeWords::COLLAR_SCREW, crank: $this->stack->placeText(Place::Crank)),
+                recordsTorque: true, after: ['preload'],
             ),
         ];
     }
 
     public function heldBy(): string
     {
-        return 'spindle';
+        return 'collar-screw';
     }
 
     public function beforeTheLeftCrank(): array
     {
-        return ['spindle'];
-    }
-
-    public function firstChain(): array
-    {
-        return [];
+        return ['collar-screw'];
     }
 
     public function gates(array $answers): array

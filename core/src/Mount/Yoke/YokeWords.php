@@ -15,9 +15,9 @@ final class YokeWords
     ];
 
     public const YOKE_IN = [
-        'title' => 'Yoke into its slot',
-        'how' => 'Inside it: {slotInner}. Outside it: {slotOuter}.',
-        'look' => 'The yoke cannot walk either way',
+        'title' => 'Yoke into its slot, by hand',
+        'how' => 'Greased; its screws in loose.',
+        'look' => 'The yoke lies flat against its spacers',
     ];
 
     public const CUP_HAND = [
@@ -25,11 +25,17 @@ final class YokeWords
         'how' => 'Grease on its thread. By hand until its flange touches the yoke; if it binds, out again.',
     ];
 
-    public const SET_REST = [
-        'title' => 'Set the body against its rest',
-        'how' => 'Swing it until it rests. Nothing clamps it: the rest carries all of the motor’s torque.',
-        'look' => 'Nothing soft in the gap',
-        'caution' => 'Something soft in the gap is a stop: the body will creep until it is cut.',
+    public const SLOT = [
+        'title' => 'Slot filled on both sides of the yoke',
+        'how' => 'Inside it: {slotInner}. Outside it: {slotOuter}.',
+        'look' => 'The yoke cannot walk either way',
+    ];
+
+    public const YOKE_SCREWS = [
+        'title' => 'Yoke’s screws to torque',
+        'how' => 'In turn; the body still swings.',
+        'tool' => 'Key for its screws, torque wrench',
+        'look' => 'The yoke has not pulled skew',
     ];
 
     public const CUP_TORQUE = [
@@ -40,9 +46,21 @@ final class YokeWords
     ];
 
     public const SPINDLE = [
-        'title' => 'Spindle in, preload by hand',
-        'how' => 'Find the splines by turning, never by force. Preload until play is gone and it still turns freely, '
-            .'then lock it. From the collar up to the mark: {crank}.',
-        'look' => 'No play, no drag; the crank stops on its spacers',
+        'title' => 'Spindle in from the drive side',
+        'how' => 'Greased, up to its step. Find the splines by turning a quarter at a time, never by force.',
+        'look' => 'It sits on its step',
+    ];
+
+    public const PRELOAD = [
+        'title' => 'Collar on, preload by hand',
+        'how' => 'The collar’s step faces in. With a pin, by hand, until play is gone and it still turns freely; backed off if it is stiff: too much ruins bearings.',
+        'look' => 'No play, no drag',
+    ];
+
+    public const COLLAR_SCREW = [
+        'title' => 'Collar’s own screw to torque',
+        'how' => 'Hold the collar where it is. From it up to the spindle’s mark: {crank}, so that the crank stops on a shoulder.',
+        'tool' => 'Key for its screw, torque wrench',
+        'look' => 'Still no play, no drag',
     ];
 }

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Build;
+
+use NeatSpindle\Core\Prose\Wording;
+
+/** What is done about the body's rest, in words: how it is put on, how the body is set against it, how it is made fast. */
+final readonly class RestPlan
+{
+    /**
+     * @param  ?Wording  $on null for a rest that is not fitted, because the frame itself is it
+     * @param  ?Wording  $torque null for one that is not made fast
+     */
+    public function __construct(public ?Wording $on, public Wording $set, public ?Wording $torque) {}
+}

@@ -218,6 +218,7 @@ class OpenJob
             $worksheet->stack->verdict,
             $worksheet->recipe->steps($worksheet->stack)?->gates($this->findings->answers()) ?? [],
             $this->stop(),
+            Bracing::undecided($this->bracing(), $worksheet->reaction),
         );
     }
 

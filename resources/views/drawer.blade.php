@@ -36,7 +36,7 @@
                                             <form method="post" action="{{ route('drawer.retire', $spacer) }}" hx-swap="innerHTML show:none">
                                                 @csrf @formkey @method('PUT')
                                                 <input type="hidden" name="row" value="{{ $spacer->id }}">
-                                                <button class="btn-link-quiet" name="out" value="1" aria-label="Take {{ $unit->show($spacer->thickness_mm) }} out of use">Out of use</button>
+                                                <button class="btn-link-quiet" name="out" value="1" aria-label="Out of use: {{ $unit->show($spacer->thickness_mm) }}">Out of use</button>
                                             </form>
                                         @endif
                                         @if ($isTyped)<x-fault for="quantity" /><x-fault for="lies_in" />@endif
@@ -56,7 +56,7 @@
                                         @csrf @formkey @method('PUT')
                                         <span class="figures">{{ $unit->show($spacer->thickness_mm) }}</span>
                                         <span class="soft">{{ implode(', ', array_column($spacer->uses, 'value')) }}, {{ $spacer->quantity }} there</span>
-                                        @if ($page->mayChange())<button class="btn-link-quiet" name="out" value="0" aria-label="Bring {{ $unit->show($spacer->thickness_mm) }} back into use">Bring it back</button>@endif
+                                        @if ($page->mayChange())<button class="btn-link-quiet" name="out" value="0" aria-label="Bring it back: {{ $unit->show($spacer->thickness_mm) }}">Bring it back</button>@endif
                                     </form>
                                 </li>
                             @endforeach

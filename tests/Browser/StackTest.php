@@ -70,12 +70,12 @@ it('measures a twin-plate motor with its plates hung, decides by hand, and build
         ->and($site->text())->toContain('First chain off line');
 
     $site->press('It drags');
-    expect($site->text())->toContain('Take the thinnest from under the crank');
+    expect($site->text())->toContain('Take one from the bearings or cups, never from under the crank');
     $site->press('Free, no play');
     $site->type('bolt-turns', '4')->click('#bolt-turns + button');
     expect($site->text())->toContain('Enough: 4 of at least 3');
     $site->press('Build');
-    expect($site->text())->toContain('Motor hung on its plates')->toContain('First chain on');
+    expect($site->text())->toContain('Cups, bearings and shims')->toContain('Motor hung between its plates')->toContain('First chain on');
 });
 
 it('moves a piece in the section with the pointer, and takes it out by dropping it beside', function (): void {

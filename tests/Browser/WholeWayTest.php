@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\StepRecord;
+use Facebook\WebDriver\WebDriverBy;
 use NeatSpindle\Core\Bike\BikeKind;
 use NeatSpindle\Core\Survey\SurveyPlan;
 use Tests\Support\Site;
@@ -77,6 +78,11 @@ it('goes from sign-in to the printed sheet as a new user would', function (): vo
     foreach (OpenJob::of(Workshops::fresh($job))->routePlan()->routes ?? [] as $i => $route) {
         expect($site->text("[data-run='{$i}']"))->toContain(round($route->needed ?? 0).' mm')->toContain(implode(' → ', $route->path ?? []));
     }
+
+    // What the body rests on, without which nothing is made fast.
+    $site->visit("/jobs/{$job->id}/stack/rest");
+    $site->driver()->findElement(WebDriverBy::cssSelector('input[name="rest"][value="frame"]'))->click();
+    $site->type('rest-radius', '120')->click('#keep-rest');
 
     // Build: every step, giving a torque where one is asked for.
     $site->press('Build');

@@ -7,6 +7,7 @@ namespace Tests\Support;
 use App\Actions\Catalogue\ReadCatalogueIn;
 use App\Actions\ChangeJob;
 use App\Actions\Jobs\StartJob;
+use App\Actions\Kit\BraceBody;
 use App\Actions\Kit\ChooseMotor;
 use App\Actions\Kit\ChooseRing;
 use App\Actions\Steps\RecordBuildStep;
@@ -18,11 +19,15 @@ use App\Models\Job;
 use App\Models\Role;
 use App\Models\StepState;
 use App\Models\User;
+use App\Models\Values\BracingDecision;
 use App\Models\Workshop;
 use Database\Factories\UserFactory;
 use Illuminate\Support\Facades\Auth;
 use NeatSpindle\Core\Measure\LengthText;
 use NeatSpindle\Core\Measure\LengthUnit;
+use NeatSpindle\Core\Reaction\BodyPosition;
+use NeatSpindle\Core\Reaction\GapContents;
+use NeatSpindle\Core\Reaction\Rest;
 use NeatSpindle\Core\Survey\Instrument;
 use NeatSpindle\Core\Survey\Spot;
 
@@ -102,6 +107,8 @@ final class Workshops
             $workshop = $by->workshop()->firstOrFail();
             app(ChooseMotor::class)($job, $by, $job->version, (int) $workshop->motors()->where('code', $motor)->value('id'), null);
             app(ChooseRing::class)($job, $by, $job->version, (int) $workshop->rings()->where('code', $ring)->value('id'));
+
+            app(BraceBody::class)($job, $by, $job->version, new BracingDecision(position: BodyPosition::Below, rest: Rest::Frame, restRadius: 120.0, gap: GapContents::Nothing));
 
             return self::fresh($job);
         });

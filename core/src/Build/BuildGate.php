@@ -15,6 +15,7 @@ final readonly class BuildGate
     /**
      * @param  Verdict  $stack what the stack comes to
      * @param  list<Gate>  $gates what the mount wants looked at by hand
+     * @param  ?string  $undecided what is still to be decided about the rest, in words; null when nothing is
      * @param  ?string  $stop why the job is stopped, in words; null when it is not
      */
     public function __construct(
@@ -23,12 +24,13 @@ final readonly class BuildGate
         private Verdict $stack,
         private array $gates,
         private ?string $stop,
+        private ?string $undecided = null,
     ) {}
 
     /** Why a step may not be ticked now, in a person's words; null when it may. */
     public function objection(BuildStep $step): ?string
     {
-        return $this->stopped() ?? $this->waiting($step) ?? $this->failing($step) ?? $this->gated($step);
+        return $this->stopped() ?? $this->waiting($step) ?? $this->failing($step) ?? $this->restless($step) ?? $this->gated($step);
     }
 
     /** @return array<string, string> the objection by the code of the step it holds */
@@ -69,6 +71,14 @@ final readonly class BuildGate
     private function failing(BuildStep $step): ?string
     {
         return $this->stack === Verdict::Fails && ! $step->isDry() ? 'The stack fails: see Stack for what stands in the way. Until then only the dry fit.' : null;
+    }
+
+    /** Nothing is set against a rest, nor made fast, before there is one. */
+    private function restless(BuildStep $step): ?string
+    {
+        $isHeld = $step->code === BuildSheet::SET_REST || ($step->recordsTorque && $this->sheet->comesAfter($step, BuildSheet::SET_REST));
+
+        return $this->undecided === null || ! $isHeld ? null : "{$this->undecided} It is chosen on Stack, under Nut and rest.";
     }
 
     private function gated(BuildStep $step): ?string

@@ -21,6 +21,9 @@ final readonly class BuildSheet
     /** A ring this near to the chainstay goes on before the motor, so that a clash shows while it is cheap. In mm. */
     private const RING_FIRST_WITHIN = 4.0;
 
+    /** The step at which the body is set against its rest. */
+    public const SET_REST = 'set-rest';
+
     /** @param  list<BuildStep>  $steps */
     private function __construct(public array $steps) {}
 
@@ -153,7 +156,7 @@ final readonly class BuildSheet
     {
         $on = $plan->rest->on === null ? [] : [BuildStep::worded('rest-on', 'The body', $plan->rest->on, after: [$plan->mount->setAfter()])];
 
-        return [...$on, BuildStep::worded('set-rest', 'The body', $plan->rest->set, after: [$plan->mount->setAfter(), ...($on === [] ? [] : ['rest-on'])])];
+        return [...$on, BuildStep::worded(self::SET_REST, 'The body', $plan->rest->set, after: [$plan->mount->setAfter(), ...($on === [] ? [] : ['rest-on'])])];
     }
 
     /** @return list<BuildStep> */

@@ -30,6 +30,12 @@ final readonly class Bracing
         };
     }
 
+    /** Why the body may not be set yet; null when it is decided what it rests on, or that the nut alone does. */
+    public static function undecided(?self $bracing, ?Reaction $reaction): ?string
+    {
+        return $bracing?->rest !== null || ($bracing !== null && $reaction?->isHeldByFriction() === true) ? null : 'Nobody has decided yet what the body rests on.';
+    }
+
     /** What is still to be decided; null when nothing is. */
     public function wanting(): ?string
     {

@@ -39,7 +39,7 @@
             @if ($page->track())
                 <form class="mt-1 not-on-paper" method="post" action="{{ route('job.track.drop', [$page->job, $page->track()]) }}">
                     @csrf @formkey @method('DELETE')
-                    <button class="btn-link-quiet" aria-label="Take off {{ $page->track()->name }}">Take this road off</button>
+                    <button class="btn-link-quiet" aria-label="Take this road off: {{ $page->track()->name }}">Take this road off</button>
                 </form>
             @endif
             <form class="tool-line not-on-paper" method="post" action="{{ route('job.track', $page->job) }}" enctype="multipart/form-data">
@@ -53,7 +53,7 @@
                 <form class="tool-line not-on-paper" method="post" action="{{ route('job.track.bring-back', [$page->job, $track]) }}">
                     @csrf @formkey @method('PUT')
                     <span class="soft">{{ Str::limit($track->name, 40) }} was taken off, {{ $track->dropped_at->format('j M H:i') }}.</span>
-                    <button class="btn-link-quiet" aria-label="Bring {{ $track->name }} back">Bring it back</button>
+                    <button class="btn-link-quiet" aria-label="Bring it back: {{ $track->name }}">Bring it back</button>
                 </form>
             @endforeach
         </section>

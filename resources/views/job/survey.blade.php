@@ -71,7 +71,7 @@
                                 <span class="soft">taken back by {{ $gone->withdrawnBy?->firstName() }}, {{ $gone->superseded_at?->format('j M H:i') }}</span>
                                 <form class="ms-auto" method="post" action="{{ route('job.reading.bring-back', [$page->job, $gone]) }}">
                                     @csrf @formkey @method('PUT')
-                                    <button class="btn-link-quiet" aria-label="Let {{ $page->unit->show($gone->value_mm) }} count again">Let it count again</button>
+                                    <button class="btn-link-quiet" aria-label="Let it count again: {{ $page->unit->show($gone->value_mm) }}">Let it count again</button>
                                 </form>
                             </li>
                         @endforeach

@@ -17,10 +17,10 @@
                 @endforeach
             </div>
             <p class="mb-0">@switch($feel)
-                @case('play') <strong>Too few spacers.</strong> Put the thinnest the drawer has under the crank, turn again. Split rings lie with their gaps opposite. @break
-                @case('drag') <strong>Too many spacers.</strong> Take the thinnest from under the crank, turn again. Never torque against a drag. @break
+                @case('play') <strong>Too few shims.</strong> Add one at the bearings or cups, never under the crank, and turn again. Split rings lie with their gaps opposite. @break
+                @case('drag') <strong>Too many shims.</strong> Take one from the bearings or cups, never from under the crank, and turn again. Never torque against a drag. @break
                 @case('free') Right so: bearings sit on the spindle’s ground part over their whole width. @break
-                @default Too few spacers give play, too many give drag.
+                @default Too few shims give play, too many give drag.
             @endswitch</p>
         </form>
         <form method="post" action="{{ route('job.answer', $page->job) }}">

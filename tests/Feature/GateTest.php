@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\Kit\BraceBody;
 use App\Actions\Steps\RecordBuildStep;
 use App\Actions\Survey\GiveAnswer;
 use App\Bench\OpenJob;
@@ -10,9 +11,13 @@ use App\Models\Role;
 use App\Models\StepRecord;
 use App\Models\StepState;
 use App\Models\User;
+use App\Models\Values\BracingDecision;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use NeatSpindle\Core\Build\BuildSheet;
+use NeatSpindle\Core\Reaction\BodyPosition;
+use NeatSpindle\Core\Reaction\Rest;
 use NeatSpindle\Core\Survey\Spot;
 use Tests\Support\Workshops;
 
@@ -103,6 +108,25 @@ it('builds nothing but the dry fit while the stack fails', function (): void {
     }
     expect(array_keys(array_filter($said, is_null(...))))->toBe(['safe', 'try-battery', 'dry-fit'])
         ->and(implode(' ', array_filter($said)))->toContain('The stack fails');
+});
+
+it('makes nothing fast while nobody has decided what the body rests on', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    app(BraceBody::class)($job, $person, $job->version, new BracingDecision(position: BodyPosition::Below));
+    $said = [];
+    foreach (OpenJob::of(Workshops::fresh($job))->buildSheet()->steps ?? [] as $step) {
+        $said[$step->code] = refusalOf($job, $person, $step->code);
+    }
+    $fast = array_search(BuildSheet::SET_REST, array_keys($said), true);
+    expect($said[BuildSheet::SET_REST])->toContain('Nobody has decided yet what the body rests on')
+        ->and($fast)->toBeGreaterThan(3)
+        ->and(array_filter(array_slice($said, 0, (int) $fast)))->toBe([])
+        ->and(StepRecord::query()->where('step', 'nut-torque')->exists())->toBeFalse();
+
+    $decided = Workshops::fresh($job);
+    app(BraceBody::class)($decided, $person, $decided->version, new BracingDecision(position: BodyPosition::Below, rest: Rest::Frame, restRadius: 120.0));
+    expect(refusalOf($job, $person, BuildSheet::SET_REST))->toBeNull();
 });
 
 it('builds nothing while the job is stopped', function (): void {

@@ -26,7 +26,7 @@
                                 <span class="on-paper">{{ $page->weights()[$i] ?? 1 }}</span>
                             @endif
                         </td>
-                        <td class="n">{{ $page->unit->figure($cog->offset) }} ± {{ $page->unit->figure($cog->plusMinus) }}</td>
+                        <td class="n">{{ $page->unit->figure($cog->offset) }} <small class="doubt">± {{ $page->unit->figure($cog->plusMinus) }}</small></td>
                         <td class="n">{{ $page->angle($cog) }}</td>
                         <td><x-verdict :of="$page->verdictOf($cog)" :words="ucfirst($cog->verdict->value)" />@unless ($cog->isSettled) <span class="may-turn">may turn</span>@endunless</td>
                     </tr>

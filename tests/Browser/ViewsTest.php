@@ -34,8 +34,13 @@ it('finds nothing serious, no error and no stranger on any view, bright and dark
                 $site->driver()->executeScript('document.documentElement.dataset.bsTheme = "dark"');
             }
             $found["{$light} {$view}"] = $site->seriousFaults();
-            if ($site->driver()->executeScript('return document.documentElement.scrollWidth > window.innerWidth') === true) {
-                $found["{$light} {$view}"][] = 'wider than the window';
+            $wide = $site->driver()->executeScript(<<<'JS'
+                const root = document.documentElement, edge = (e) => e.getBoundingClientRect().right;
+                const spilt = [...document.querySelectorAll('.panel table')].filter((e) => edge(e) > edge(e.closest('.panel')) + 1 && !e.parentElement.matches('[class*=scroll]'));
+                return root.scrollWidth > root.clientWidth || spilt.length > 0;
+                JS);
+            if ($wide === true) {
+                $found["{$light} {$view}"][] = 'wider than the window or its panel';
             }
         }
     }

@@ -9,6 +9,12 @@ use Tests\Support\Site;
 
 afterAll(fn () => Site::close());
 
+/** Words in drawings are read at arm's length: what is drawn below 12 px is named, with its size. */
+const SMALL_TYPE = <<<'JS'
+    const size = (text) => parseFloat(getComputedStyle(text).fontSize) * Math.hypot(text.getScreenCTM()?.a ?? 1, text.getScreenCTM()?.b ?? 0);
+    return [...document.querySelectorAll('svg text')].filter((text) => size(text) < 11.95).map((text) => `${size(text).toFixed(1)} px: ${text.textContent.trim()}`);
+    JS;
+
 it('finds nothing serious, no error and no stranger on any view, bright and dark, wide and narrow', function (): void {
     $this->seed(DemoSeeder::class);
     $id = fn (int $number) => Job::query()->where('number', $number)->value('id');
@@ -41,6 +47,9 @@ it('finds nothing serious, no error and no stranger on any view, bright and dark
                 JS);
             if ($wide === true) {
                 $found["{$light} {$view}"][] = 'wider than the window or its panel';
+            }
+            if ($light === 'bright' && $view !== '/mounts') {
+                array_push($found["{$light} {$view}"], ...(array) $site->driver()->executeScript(SMALL_TYPE));
             }
         }
     }

@@ -37,10 +37,10 @@ it('solves a twin-plate motor from its measures, decides play by hand and has a 
     foreach (['shell_width' => '92.0', 'ring_to_plate' => '10.4', 'pinion_to_face' => '40.7', 'crank_gap' => '23.1'] as $spot => $typed) {
         readAt($job, $person, $spot, $typed);
     }
-    $this->actingAs($person)->get("/jobs/{$job->id}/stack")->assertOk()->assertSee('First chain off line')->assertSee('Too few spacers give play');
+    $this->actingAs($person)->get("/jobs/{$job->id}/stack")->assertOk()->assertSee('First chain off line')->assertSee('Too few shims give play');
     $this->post("/jobs/{$job->id}/answers", ['spot' => 'bearing_feel', 'value' => 'drag', 'back' => 'stack'])->assertRedirect("/jobs/{$job->id}/stack");
     $this->post("/jobs/{$job->id}/answers", ['spot' => 'crank_bolt_turns', 'value' => '2', 'back' => 'stack'])->assertRedirect();
-    $this->get("/jobs/{$job->id}/stack")->assertSee('Take the thinnest from under the crank')->assertSee('2 of at least 3');
+    $this->get("/jobs/{$job->id}/stack")->assertSee('never from under the crank')->assertSee('2 of at least 3');
     $this->get("/jobs/{$job->id}/build")->assertOk()->assertSee('First chain on');
     $document = $this->get("/jobs/{$job->id}/job.json")->json();
     expect($document['bike']['twin_plate_measures']['crank_gap_mm']['readings'])->toEqual([23.1])

@@ -39,12 +39,12 @@ class SectionView
     private const LEAST_ASPECT = 1.5;
 
     /** What two lines of a margin take. */
-    private const GAP_TEXT = 44.0;
+    private const GAP_TEXT = 46.0;
 
     /** Width of a letter of a label, and of a figure of a margin. */
-    private const LETTER = 9.4;
+    private const LETTER = 9.7;
 
-    private const FIGURE = 11.8;
+    private const FIGURE = 12.4;
 
     public readonly float $width;
 

@@ -233,7 +233,7 @@ final class SpotWords
         'bearing_feel' => [
             'Spindle turned by hand',
             'Everything on, nothing torqued: push and pull the spindle, then spin it.',
-            'Too few spacers give play, too many give drag.',
+            'Too few shims give play, too many give drag.',
         ],
         'crank_bolt_turns' => [
             'Crank bolt, full turns by hand',

@@ -20,22 +20,22 @@
         @endforeach
     @endif
     @unless ($compact)
-        <text class="soft-text" x="{{ $view->centreX - 8 }}" y="18" font-size="{{ $view->font(16) }}" text-anchor="end">frame’s centre plane</text>
-        <text class="soft-text" x="8" y="18" font-size="{{ $view->font(16) }}">{{ $view->farSide() }}, ↑ rear wheel</text>
-        <text class="soft-text" x="{{ $view->width - 8 }}" y="18" font-size="{{ $view->font(16) }}" text-anchor="end">{{ $view->driveSide() }}</text>
+        <text class="soft-text halo" x="{{ $view->centreX - 8 }}" y="19" font-size="{{ $view->font(17.5) }}" text-anchor="end">frame’s centre plane</text>
+        <text class="soft-text halo" x="8" y="19" font-size="{{ $view->font(17.5) }}">{{ $view->farSide() }}, ↑ rear wheel</text>
+        <text class="soft-text halo" x="{{ $view->width - 8 }}" y="19" font-size="{{ $view->font(17.5) }}" text-anchor="end">{{ $view->driveSide() }}</text>
         @foreach ($view->labels() as $label)
             <path class="leader" d="M{{ $label['fromX'] }} {{ $label['fromY'] }} L{{ $label['x'] }} {{ $label['y'] - $view->font(15) }}" fill="none" stroke="#4a5964" stroke-width="1" />
             <circle class="leader-dot" cx="{{ $label['fromX'] }}" cy="{{ $label['fromY'] }}" r="3" fill="#4a5964" />
         @endforeach
         @foreach ($view->labels() as $label)
-            <text class="halo" x="{{ $label['x'] }}" y="{{ $label['y'] }}" font-size="{{ $view->font(17) }}" text-anchor="middle">{{ $label['text'] }}</text>
+            <text class="halo" x="{{ $label['x'] }}" y="{{ $label['y'] }}" font-size="{{ $view->font(17.5) }}" text-anchor="middle">{{ $label['text'] }}</text>
         @endforeach
         @foreach ($view->gaps() as $gap)
             <g class="gap gap-{{ $gap['verdict'] }}">
                 <path d="M{{ $gap['x0'] }} {{ $gap['y'] - 9 }} v18 M{{ $gap['x1'] }} {{ $gap['y'] - 9 }} v18 M{{ $gap['x0'] }} {{ $gap['y'] }} H{{ $gap['x1'] }}" fill="none" stroke="#14202b" stroke-width="2.4" />
                 <path d="M{{ $gap['anchor'] === 'end' ? $gap['x1'] : $gap['x0'] }} {{ $gap['y'] }} L{{ $gap['lineTo'] }} {{ $gap['textY'] + 6 }}" fill="none" stroke="#14202b" stroke-width="1.2" />
-                <text x="{{ $gap['textX'] }}" y="{{ $gap['textY'] - 8 }}" font-size="{{ $view->font(16) }}" text-anchor="{{ $gap['anchor'] }}">{{ $gap['name'] }}</text>
-                <text class="fig" x="{{ $gap['textX'] }}" y="{{ $gap['textY'] + $view->font(13) }}" font-size="{{ $view->font(19) }}" text-anchor="{{ $gap['anchor'] }}">{{ $gap['text'] }}</text>
+                <text x="{{ $gap['textX'] }}" y="{{ $gap['textY'] - 8 }}" font-size="{{ $view->font(17.5) }}" text-anchor="{{ $gap['anchor'] }}">{{ $gap['name'] }}</text>
+                <text class="fig" x="{{ $gap['textX'] }}" y="{{ $gap['textY'] + $view->font(13) }}" font-size="{{ $view->font(20) }}" text-anchor="{{ $gap['anchor'] }}">{{ $gap['text'] }}</text>
             </g>
         @endforeach
     @endunless

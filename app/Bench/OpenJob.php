@@ -13,11 +13,8 @@ use App\Assembly\RouteAssembler;
 use App\Assembly\WorkshopCatalogue;
 use App\Models\Job;
 use App\Models\Lead;
-use App\Models\StepState;
 use NeatSpindle\Core\Bike\Bike;
-use NeatSpindle\Core\Build\BuildGate;
 use NeatSpindle\Core\Build\BuildSheet;
-use NeatSpindle\Core\Build\Ticks;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Fit\RingChoice;
 use NeatSpindle\Core\Frame\BikeShape;
@@ -206,27 +203,10 @@ class OpenJob
         return $this->once('build', fn () => $this->worksheet()?->buildSheet($this->routePlan()->routes ?? [], $this->findings->guideRemedy(), $this->bracing()?->rest));
     }
 
-    /** What may be ticked now; null while there is no sheet. */
-    public function buildGate(): ?BuildGate
+    /** What stands against the job as it is chosen. */
+    public function checks(): Checks
     {
-        $sheet = $this->buildSheet();
-        $worksheet = $this->worksheet();
-
-        return $sheet === null || $worksheet === null ? null : new BuildGate(
-            $sheet,
-            $this->ticks('build'),
-            $worksheet->stack->verdict,
-            $worksheet->recipe->steps($worksheet->stack)?->gates($this->findings->answers()) ?? [],
-            $this->stop(),
-            Bracing::undecided($this->bracing(), $worksheet->reaction),
-        );
-    }
-
-    public function ticks(string $sheet): Ticks
-    {
-        $codes = fn (StepState $state): array => array_values($this->job->stepRecords->where('sheet', $sheet)->where('state', $state)->pluck('step')->all());
-
-        return new Ticks($codes(StepState::Done), $codes(StepState::Stopped));
+        return $this->once('checks', fn () => new Checks($this));
     }
 
     private function routing(): ?Routing

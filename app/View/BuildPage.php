@@ -22,7 +22,7 @@ class BuildPage extends StepsPage
     {
         parent::__construct($opened, 'build', $step);
         $this->build = $opened->buildSheet();
-        $this->held = $opened->buildGate()?->held() ?? [];
+        $this->held = $opened->checks()->buildGate()?->held() ?? [];
     }
 
     public function stage(): Stage

@@ -58,6 +58,14 @@ abstract class JobPage
         return $this->opened->worksheet()?->stack?->verdict;
     }
 
+    /** The whole job's verdict, for the head of every place; null while nothing is chosen. */
+    public function head(): ?JobHead
+    {
+        $outlook = $this->opened->checks()->outlook();
+
+        return $outlook === null ? null : new JobHead($outlook);
+    }
+
     public function section(): ?SectionView
     {
         return $this->sectionAt($this->detail());

@@ -8,6 +8,7 @@ use App\Models\Reservation;
 use App\Models\ReservationState;
 use App\Models\Stage;
 use Illuminate\Support\Collection;
+use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Mount\Stack;
 use NeatSpindle\Core\Order\OrderList;
 use NeatSpindle\Core\Order\Shortage;
@@ -29,6 +30,18 @@ class OrderPage extends JobPage
     public function stack(): ?Stack
     {
         return $this->opened->worksheet()?->stack;
+    }
+
+    /** Whether the stack fails, whatever is taken from the drawer for it. */
+    public function fails(): bool
+    {
+        return $this->stack()?->verdict === Verdict::Fails;
+    }
+
+    /** Whether there is anything to reserve, take or give back. */
+    public function mayKeep(): bool
+    {
+        return ! $this->fails() || $this->reservations()->isNotEmpty();
     }
 
     public function shortage(): ?Shortage

@@ -164,9 +164,7 @@ class StackPage extends JobPage
     /** @return list<Gate> what has to be looked at by hand before torque goes on */
     public function gates(): array
     {
-        $worksheet = $this->opened->worksheet();
-
-        return $worksheet === null ? [] : $worksheet->recipe->steps($worksheet->stack)?->gates($this->opened->findings->answers()) ?? [];
+        return $this->opened->checks()->byHand();
     }
 
     /** The views that are particular to the mount lie in a folder of their own. */

@@ -307,3 +307,26 @@ it('judges the block that keeps something soft whole', function (): void {
     $brace(['block' => '6.2'])->assertSessionHasNoErrors();
     expect($this->get("/jobs/{$job->id}/worksheet.json")->json('reaction.gap'))->toBeNull();
 });
+
+it('says in the head of every place how the whole job stands, and where to deal with it', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person);
+    $head = function (string $place = 'line') use ($job): string {
+        preg_match('#<a class="head-section".*?</a>#s', (string) $this->get("/jobs/{$job->id}/{$place}")->assertOk()->getContent(), $found);
+
+        return (string) preg_replace('/\s+/', ' ', $found[0] ?? '');
+    };
+    expect($head())->toContain('>Clear<')->not->toContain('class="also"');
+
+    $version = fn (): int => Workshops::fresh($job)->version;
+    $this->put("/jobs/{$job->id}/stack/rest", ['version' => $version(), 'position' => 'below', 'gap' => 'nothing'])->assertSessionHasNoErrors();
+    expect($head('build'))->toContain('>Open: rest<')->toContain('Nobody has decided yet')->toContain("/jobs/{$job->id}/stack/rest");
+
+    $this->put("/jobs/{$job->id}/stack", ['version' => $version(), 'place' => 'drive', 'op' => 'fill', 'typed' => '20'])->assertSessionHasNoErrors();
+    expect($head('route'))->toContain('>Fails: stack<')->toContain('also chainline, rest');
+    $this->get("/jobs/{$job->id}/stack/order")->assertOk()->assertDontSee('Reserve what the stack uses')->assertDontSee('verdict-clear', false);
+
+    $this->post("/jobs/{$job->id}/condition", ['subject' => 'frame', 'severity' => 'stop', 'note' => 'cracked'])->assertSessionHasNoErrors();
+    expect($head())->toContain('>Stopped<')->toContain("/jobs/{$job->id}/condition");
+});

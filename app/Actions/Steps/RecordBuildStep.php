@@ -41,7 +41,7 @@ class RecordBuildStep extends JobAction
 
     private function expectItMayBeDone(OpenJob $open, BuildStep $step, ?float $torqueNm): void
     {
-        $objection = $open->buildGate()?->objection($step);
+        $objection = $open->checks()->buildGate()?->objection($step);
         if ($objection !== null) {
             $this->refuse('state', $objection);
         }

@@ -12,11 +12,15 @@
                 </a>
             @endforeach
         </nav>
-        <a class="head-section" href="{{ route('job.stack', $page->job) }}">
+        @php($head = $page->head())
+        <a class="head-section" href="{{ route($head?->place() ?? 'job.stack', $page->job) }}" title="{{ $head?->why() }}">
             @if ($page->headSection() !== null)
                 <x-drawing.section :view="$page->headSection()" compact />
             @endif
-            <x-verdict :of="$page->verdict()" :words="$page->verdict() === null ? 'No stack yet' : null" />
+            <span class="head-verdict">
+                <x-verdict :of="$head?->verdict()" :words="$head?->words() ?? 'No stack yet'" />
+                @if ($head?->also())<span class="also">{{ $head->also() }}</span>@endif
+            </span>
         </a>
     </header>
     <main id="main" class="page" hx-swap="innerHTML show:none">

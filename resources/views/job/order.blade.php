@@ -8,8 +8,13 @@
             <section class="panel" aria-labelledby="missing-title">
                 <h2 id="missing-title">For the readings as they are</h2>
                 @if ($shortage->isNone())
-                    <p><x-verdict of="clear" words="The drawer has it all" /></p>
-                    @if ($page->stack()->verdict->value === 'fails')<p class="mb-0">No spacer helps what is in the way: {{ App\View\Obstacle::of($page->stack(), $page->unit) }}. <a href="{{ route('job.match', $page->job) }}">Another motor or ring</a></p>@endif
+                    @if ($page->fails())
+                        <p><x-verdict of="fails" words="No spacer helps" /></p>
+                        <p>{{ App\View\Obstacle::of($page->stack(), $page->unit) }}</p>
+                        <p class="mb-0"><a class="btn btn-primary" href="{{ route('job.match', $page->job) }}">Another motor or ring</a></p>
+                    @else
+                        <p class="mb-0"><x-verdict of="clear" words="The drawer has it all" /></p>
+                    @endif
                 @else
                     <p>Missing, with as few pieces as can be, place by place:</p>
                     <table class="ledger">
@@ -25,15 +30,15 @@
                     <p><x-verdict of="fails" words="No order helps" /></p>
                     <p>Somewhere inside the doubt {{ $order->obstacle ? lcfirst((string) App\View\Obstacle::of($order->obstacle, $page->unit)) : 'the stack cannot be built' }} Measure again first.</p>
                 @elseif ($order->pieces === [])
-                    <p><x-verdict of="clear" words="Nothing to order" /></p>
-                    <p class="mb-0">Inside the doubt of shell and chainstay there is no truth for which the drawer would not do; proven for all {{ number_format($order->truths) }} that differ.</p>
+                    <p>@if ($page->fails())<strong>Nothing to order would change that.</strong>@else<x-verdict of="clear" words="Nothing to order" />@endif</p>
+                    <p class="mb-0">However shell and chainstay turn out inside their doubt, the drawer has the pieces; tried at all {{ number_format($order->truths) }} settings that differ.</p>
                 @else
                     <p>Order this, and the stack can be built for every width and every chainstay inside the doubt. Drop any piece and for some of them it cannot.</p>
                     <table class="ledger">
                         <thead><tr><th class="n">Order</th><th class="n">Thickness</th><th>Good for</th></tr></thead>
                         <tbody>@foreach ($order->counted() as [$piece, $count])<tr><td class="n">{{ $count }} ×</td><td class="n">{{ $page->mm($piece->hundredths) }}</td><td>{{ implode(', ', array_map(fn ($use) => $use->value, $piece->uses)) }}</td></tr>@endforeach</tbody>
                     </table>
-                    <p class="form-hint">Proven for all {{ number_format($order->truths) }} truths that differ inside the doubt. {{ $order->isLeast ? 'No smaller order of thicknesses the drawer knows would do.' : 'A smaller order may exist; not every one was tried.' }}</p>
+                    <p class="form-hint">Tried at all {{ number_format($order->truths) }} settings that differ inside the doubt. {{ $order->isLeast ? 'No smaller order of thicknesses the drawer knows would do.' : 'A smaller order may exist; not every one was tried.' }}</p>
                     <p class="mb-0 not-on-paper"><a class="btn btn-plain" href="{{ route('job.order.csv', $page->job) }}" hx-boost="false">Save as CSV</a></p>
                 @endif
             </section>
@@ -45,11 +50,11 @@
             @else
                 <ul class="plain-list">@foreach ($page->reservations() as $kept)<li><span class="figures">{{ $kept->quantity }} × {{ $page->unit->show($kept->spacer->thickness_mm) }}</span> {{ $kept->state === App\Models\ReservationState::Taken ? 'taken out' : 'reserved' }}@if ($kept->spacer->lies_in), {{ $kept->state === App\Models\ReservationState::Taken ? 'from' : 'lies in' }} {{ $kept->spacer->lies_in }}@endif</li>@endforeach</ul>
             @endif
-            @if ($page->mayChoose())
+            @if ($page->mayChoose() && $page->mayKeep())
                 <form class="tool-line" method="post" action="{{ route('job.reserve', $page->job) }}">
                     @csrf @formkey
                     <input type="hidden" name="version" value="{{ $page->job->version }}">
-                    <button class="btn btn-primary" name="does" value="reserve">Reserve what the stack uses</button>
+                    @unless ($page->fails())<button class="btn btn-primary" name="does" value="reserve">Reserve what the stack uses</button>@endunless
                     @if ($page->hasReserved(App\Models\ReservationState::Reserved))<button class="btn btn-plain" name="does" value="take">Take them out</button>@endif
                     @if (! $page->reservations()->isEmpty())<button class="btn btn-plain" name="does" value="give_back">Give all back</button>@endif
                 </form>

@@ -82,10 +82,12 @@ final readonly class TwinPlateSteps implements MountSteps
 
     public function gates(array $answers): array
     {
+        [$feel, $turns, $arm] = array_map(fn (Spot $spot) => $answers[$spot->value] ?? null, [Spot::BearingFeel, Spot::CrankBoltTurns, Spot::TensionerArm]);
+
         return [
-            new Gate('Spindle turned by hand', self::feel($answers[Spot::BearingFeel->value] ?? null)),
-            new Gate('Crank bolt by hand', $this->turns($answers[Spot::CrankBoltTurns->value] ?? null)),
-            new Gate('Ring, pulley and pinion in one plane', self::plane($answers[Spot::TensionerArm->value] ?? null), 'first-chain'),
+            new Gate('Spindle turned by hand', self::feel($feel), $feel !== null),
+            new Gate('Crank bolt by hand', $this->turns($turns), $turns !== null),
+            new Gate('Ring, pulley and pinion in one plane', self::plane($arm), $arm !== null, 'first-chain'),
         ];
     }
 

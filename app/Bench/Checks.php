@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\StepState;
+use NeatSpindle\Core\Build\BuildGate;
+use NeatSpindle\Core\Build\Gate;
+use NeatSpindle\Core\Build\Ticks;
+use NeatSpindle\Core\Reaction\Bracing;
+use NeatSpindle\Core\Worksheet\Outlook;
+
+/** What stands against a job: what is looked at by hand, which step may be ticked, and what the whole of it comes to. */
+class Checks
+{
+    public function __construct(private readonly OpenJob $open) {}
+
+    /** @return list<Gate> what the chosen mount wants looked at by hand */
+    public function byHand(): array
+    {
+        $worksheet = $this->open->worksheet();
+
+        return $worksheet === null ? [] : $worksheet->recipe->steps($worksheet->stack)?->gates($this->open->findings->answers()) ?? [];
+    }
+
+    /** What may be ticked now; null while there is no sheet. */
+    public function buildGate(): ?BuildGate
+    {
+        $sheet = $this->open->buildSheet();
+        $worksheet = $this->open->worksheet();
+
+        return $sheet === null || $worksheet === null ? null : new BuildGate(
+            $sheet,
+            $this->ticks(),
+            $worksheet->stack->verdict,
+            $this->byHand(),
+            $this->open->stop(),
+            Bracing::undecided($this->open->bracing(), $worksheet->reaction),
+        );
+    }
+
+    /** How the whole job stands; null while nothing is chosen. */
+    public function outlook(): ?Outlook
+    {
+        $worksheet = $this->open->worksheet();
+
+        return $worksheet === null ? null : Outlook::of($worksheet, $this->open->job->stopped_for, $this->open->bracing(), $this->byHand());
+    }
+
+    private function ticks(): Ticks
+    {
+        $codes = fn (StepState $state): array => array_values($this->open->job->stepRecords->where('sheet', 'build')->where('state', $state)->pluck('step')->all());
+
+        return new Ticks($codes(StepState::Done), $codes(StepState::Stopped));
+    }
+}

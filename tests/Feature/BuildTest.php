@@ -105,3 +105,16 @@ it('turns the picture with the posture', function (): void {
     $this->get("/jobs/{$this->job->id}/strip?step=pedal-left&posture=inverted")->assertSee('top of the wrench to the front');
     expect($arrow('upright'))->not->toBe('')->toBe($arrow('inverted'));
 });
+
+it('asks about a torque far outside its band, and keeps the very one that was asked about', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::built(Workshops::kitted($person), $person, 'nut-torque');
+    $this->actingAs($person);
+    $torque = fn (array $typed) => $this->from("/jobs/{$job->id}/build?step=nut-torque")->post("/jobs/{$job->id}/build", ['step' => 'nut-torque', 'state' => 'done', ...$typed]);
+    $torque(['torque' => '4.2'])->assertSessionHasErrors(['torque', 'sure']);
+    $this->get("/jobs/{$job->id}/build?step=nut-torque")->assertSee('is far from the band')->assertSee('Keep it as typed')->assertSee('name="sure" value="4.2"', false);
+    $torque(['torque' => '460', 'sure' => '4.2'])->assertSessionHasErrors('sure');
+    expect(Workshops::fresh($job)->stepRecords->where('step', 'nut-torque'))->toHaveCount(0);
+    $torque(['torque' => '4.2', 'sure' => '4.2'])->assertSessionHasNoErrors();
+    expect(Workshops::fresh($job)->stepRecords->firstWhere('step', 'nut-torque')?->torque_nm)->toBe(4.2);
+});

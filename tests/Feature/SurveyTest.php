@@ -5,7 +5,9 @@ declare(strict_types=1);
 use App\Models\Answer;
 use App\Models\Reading;
 use App\Models\Role;
+use NeatSpindle\Core\Bike\BikeKind;
 use NeatSpindle\Core\Measure\LengthUnit;
+use NeatSpindle\Core\Survey\Spot;
 use Tests\Support\Workshops;
 
 beforeEach(function (): void {
@@ -160,7 +162,7 @@ it('draws an insert a machinist can work from, where the catalogue has none', fu
     $job = Workshops::measured($owner);
     $this->actingAs($owner);
     foreach (['shell_width' => '91.9', 'shell_bore' => '41.02'] as $spot => $typed) {
-        $this->post("/jobs/{$job->id}/readings", ['spot' => $spot, 'typed' => $typed, 'instrument' => 'caliper', 'afresh' => '1']);
+        $this->post("/jobs/{$job->id}/readings", ['spot' => $spot, 'typed' => $typed, 'instrument' => 'caliper', 'afresh' => '1', 'sure' => '1']);
     }
     $this->post("/jobs/{$job->id}/answers", ['spot' => 'shell_threaded', 'value' => 'no']);
     App\Models\Reading::query()->where('spot', 'thread_pitch')->get()->each(fn ($reading) => $this->delete("/jobs/{$job->id}/readings/{$reading->id}"));
@@ -198,4 +200,33 @@ it('tells when somebody has answered otherwise meanwhile', function (): void {
     $answer('no', '')->assertSessionHasErrors('value');
     expect(session('errors')->first('value'))->toContain('answered “yes”');
     $answer('no', 'yes')->assertSessionHasNoErrors();
+});
+
+it('asks about what is unusual, with the likeliest slip, and keeps it as typed when told so', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::job($person);
+    $job->bike->update(['kind' => BikeKind::Fat]);
+    Workshops::read($job, $person, Spot::ShellWidth, '100.0');
+    $this->actingAs($person);
+    $read = fn (array $typed) => $this->from("/jobs/{$job->id}/survey?spot=stay_45")->post("/jobs/{$job->id}/readings", ['spot' => 'stay_45', 'instrument' => 'straightedge', ...$typed]);
+
+    $read(['typed' => '52'])->assertSessionHasErrors(['typed', 'sure'])->assertSessionHasInput('typed', '52');
+    $this->get("/jobs/{$job->id}/survey?spot=stay_45")->assertSee('52.00 mm is unusual here')->assertSee('Was it taken from the centre plane?')
+        ->assertSee('data-key="k"', false)->assertSee('value="52"', false);
+    $read(['typed' => '52', 'afresh' => '1'])->assertSessionHasErrors('sure');
+    expect(Workshops::fresh($job)->readings->where('spot', Spot::Stay45))->toHaveCount(0);
+    $read(['typed' => '52', 'sure' => '1'])->assertSessionHasNoErrors();
+    $read(['typed' => '2 2.4'])->assertSessionHasNoErrors();
+    expect(Workshops::fresh($job)->readings->where('spot', Spot::Stay45))->toHaveCount(3);
+});
+
+it('asks about a shell that does not go with its cups', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::job($person);
+    Workshops::read($job, $person, Spot::CupsWidth, '77.0');
+    Workshops::read($job, $person, Spot::CupFlange, '2.0');
+    $read = fn (string $typed) => $this->actingAs($person)->post("/jobs/{$job->id}/readings", ['spot' => 'shell_width', 'instrument' => 'caliper', 'typed' => $typed]);
+    $read('76.98')->assertSessionHasErrors('sure');
+    expect(session('errors')->first('typed'))->toContain('does not go with the cups')->toContain('taken over the cups?');
+    $read('73.02')->assertSessionHasNoErrors();
 });

@@ -10,7 +10,9 @@ use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\StepState;
 use App\Models\User;
+use Illuminate\Validation\ValidationException;
 use NeatSpindle\Core\Build\BuildStep;
+use NeatSpindle\Core\Measure\TorqueUnit;
 
 /** Ticks a step of the build, says that it failed its check, or takes the tick back. Whether it may be ticked is the core's to say. */
 class RecordBuildStep extends JobAction
@@ -22,14 +24,16 @@ class RecordBuildStep extends JobAction
 
     /**
      * @param  array{state: StepState, torque_nm: ?float, compound: ?string, note: ?string}|null  $done  null takes the record back
+     * @param  bool  $isSure  a torque far outside its band was looked at again
      * @param  int  $seen  the record the person saw standing there; 0 when none did
      */
-    public function __invoke(Job $job, User $by, string $code, ?array $done, int $seen = 0): void
+    public function __invoke(Job $job, User $by, string $code, ?array $done, int $seen = 0, bool $isSure = false): void
     {
-        ($this->change)($job, $by, 'work', null, ['stepRecords'], function (OpenJob $open) use ($job, $by, $code, $done, $seen): void {
+        ($this->change)($job, $by, 'work', null, ['stepRecords'], function (OpenJob $open) use ($job, $by, $code, $done, $seen, $isSure): void {
             $step = $open->buildSheet()?->step($code) ?? $this->refuse('step', 'The sheet has no such step any more: look at it again.');
             if (($done['state'] ?? null) === StepState::Done) {
                 $this->expectItMayBeDone($open, $step, $done['torque_nm'] ?? null);
+                $isSure ?: $this->askAboutImprobable($step, $done['torque_nm'] ?? null, $by->torque_unit);
             }
             $this->recorder->record($job, $by, $seen, 'build', $code, [
                 'title' => $step->title,
@@ -37,6 +41,14 @@ class RecordBuildStep extends JobAction
                 'compound' => $step->compound?->value,
             ], $done);
         });
+    }
+
+    private function askAboutImprobable(BuildStep $step, ?float $nm, TorqueUnit $unit): void
+    {
+        if ($nm !== null && $step->torque?->isFarFrom($nm) === true) {
+            throw ValidationException::withMessages(['sure' => 'asked', 'torque' => "{$unit->show($nm)} is far from the band of {$unit->show($step->torque->low)} to "
+                ."{$unit->show($step->torque->high)}. Was the wrench set in another unit, or the figure read wrong? Take it again, or keep it as typed."]);
+        }
     }
 
     private function expectItMayBeDone(OpenJob $open, BuildStep $step, ?float $torqueNm): void

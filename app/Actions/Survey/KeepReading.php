@@ -13,6 +13,7 @@ use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Measure\Measurement;
+use NeatSpindle\Core\Survey\Improbable;
 use NeatSpindle\Core\Survey\Instrument;
 use NeatSpindle\Core\Survey\Outlier;
 use NeatSpindle\Core\Survey\Spot;
@@ -22,13 +23,14 @@ class KeepReading extends JobAction
 {
     /**
      * @param  bool  $afresh  the earlier readings no longer count; else these are added to them
-     * @param  bool  $isSure  a reading out of line with the others is kept all the same
+     * @param  bool  $isSure  a reading out of line with the others, or unusual, is kept all the same
      */
     public function __invoke(Job $job, User $by, Spot $spot, Measurement $measurement, Instrument $instrument, string $typed, bool $afresh = false, bool $isSure = false): void
     {
         ($this->change)($job, $by, 'work', null, ['readings'], function (OpenJob $open) use ($job, $by, $spot, $measurement, $instrument, $typed, $afresh, $isSure): void {
-            if (! $afresh && ! $isSure) {
-                $this->askAboutOutliers($open->findings, $spot, $measurement, $instrument, $by->length_unit);
+            if (! $isSure) {
+                $afresh ?: $this->askAboutOutliers($open->findings, $spot, $measurement, $instrument, $by->length_unit);
+                $this->askAboutImprobable($open, $spot, $measurement, $by->length_unit);
             }
             $isStated = $measurement->readings === [];
             $first = null;
@@ -45,6 +47,24 @@ class KeepReading extends JobAction
                 ->when(! $afresh && ! $isStated, fn (Builder $query) => $query->whereNotNull('plus_minus_mm'))
                 ->update(['superseded_at' => now(), 'superseded_by_id' => $first]);
         });
+    }
+
+    /** What such a bike usually has not is asked about, with the likeliest slip. */
+    private function askAboutImprobable(OpenJob $open, Spot $spot, Measurement $measurement, LengthUnit $unit): void
+    {
+        [$width, $cups, $flange] = [$open->findings->shellWidth()?->value, $open->findings->measurement(Spot::CupsWidth), $open->findings->measurement(Spot::CupFlange)];
+        foreach ($measurement->readings ?: [$measurement->value] as $mm) {
+            $odd = Improbable::reading($open->job->bike->kind, $spot, $mm, $width, $cups, $flange);
+            if ($odd !== null) {
+                throw AskWhetherSure::ofReading(implode(' ', array_filter([
+                    $odd->usual === null
+                        ? "{$unit->show($mm)} does not go with the cups: less their flanges they told {$unit->show((float) $odd->expected)}."
+                        : "{$unit->show($mm)} is unusual here: such a bike has {$unit->show($odd->usual[0])} to {$unit->show($odd->usual[1])}, as far as we know.",
+                    $odd->slip?->question(),
+                    'Take it again, or keep it as typed.',
+                ])));
+            }
+        }
     }
 
     /** A reading out of line is asked about, not dropped. */

@@ -26,7 +26,7 @@ class BuildController extends Controller
 
     public function record(BuildStepRequest $request, Job $job, RecordBuildStep $record): RedirectResponse
     {
-        $record($job, $this->user(), $request->step(), $request->done(), $request->seen());
+        $record($job, $this->user(), $request->step(), $request->done(), $request->seen(), $request->isSure());
 
         return redirect()->route('job.build', $job);
     }

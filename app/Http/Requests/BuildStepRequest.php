@@ -20,7 +20,7 @@ class BuildStepRequest extends StepRequest
 
     public function rules(): array
     {
-        return parent::rules() + ['torque' => ['nullable', 'string', 'max:40'], 'compound' => ['nullable', new Enum(Compound::class)]];
+        return parent::rules() + ['torque' => ['nullable', 'string', 'max:40'], 'compound' => ['nullable', new Enum(Compound::class)], 'sure' => ['nullable', 'string', 'max:40']];
     }
 
     /** @return array<string, string> */
@@ -41,6 +41,12 @@ class BuildStepRequest extends StepRequest
                 $validator->errors()->add('torque', 'No part of this job is torqued like that: expected more than 0, at most 500 N·m.');
             }
         }];
+    }
+
+    /** Whether the person was asked about this very torque, and sends it again. */
+    public function isSure(): bool
+    {
+        return $this->filled('sure') && $this->string('sure')->value() === $this->string('torque')->value();
     }
 
     /** @return array{state: StepState, torque_nm: ?float, compound: ?string, note: ?string}|null null takes the record back */

@@ -9,6 +9,12 @@ final readonly class TorqueBand
 {
     public function __construct(public float $low, public float $high) {}
 
+    /** Whether it is so far outside that it was probably read wrong: a tenth of the band, or twice it. */
+    public function isFarFrom(float $nm): bool
+    {
+        return $nm <= $this->low / 10 || $nm >= $this->high * 2;
+    }
+
     public function middle(): float
     {
         return ($this->low + $this->high) / 2;

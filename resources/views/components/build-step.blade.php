@@ -60,8 +60,9 @@
                 </div>
             </div>
             <x-fault for="state" />
+            @error('sure')<input type="hidden" name="sure" value="{{ old('torque') }}">@enderror
             <div class="choice-row mt-3">
-                @unless ($page->isHeldBack($step->code))<button class="btn btn-primary btn-lg" name="state" value="done" data-key="d">Done</button>@endunless
+                @unless ($page->isHeldBack($step->code))<button class="btn btn-primary btn-lg" name="state" value="done" data-key="d">@error('sure')Keep it as typed @else Done @enderror</button>@endunless
                 <button class="btn btn-plain" name="state" value="stopped">Fails its check</button>
             </div>
         </form>

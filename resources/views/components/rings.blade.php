@@ -5,7 +5,7 @@
         <a class="btn btn-plain" href="{{ route('job.ways', $page->job) }}">Move the ring with spacers</a>
     </div>
     @if (count($page->compared()) === 2)
-        <div class="compare">
+        <div class="compare compare-drawings">
             @foreach ($page->compared() as $option)
                 <article class="panel">
                     <h3 class="h6"><strong>{{ $option->ring->code }}</strong>, {{ $option->ring->teeth }} teeth <x-verdict :of="$option->stack->verdict" /></h3>

@@ -6,6 +6,7 @@ use App\Bench\OpenJob;
 use App\Models\Job;
 use Facebook\WebDriver\WebDriverKeys;
 use NeatSpindle\Core\Margin\MarginName;
+use NeatSpindle\Core\Survey\Spot;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
 
@@ -103,4 +104,21 @@ it('lets two people work on one stack at once, and loses nothing of either', fun
     } finally {
         $other->chrome->quit();
     }
+});
+
+it('asks about an unusual reading, and keeps it as typed or takes it again with one key', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::job($person);
+    Workshops::read($job, $person, Spot::ShellWidth, '73.0');
+    $site = Site::open()->signIn($person->email, Workshops::PASSWORD)->visit("/jobs/{$job->id}/survey?spot=stay_45");
+    $kept = fn (): array => Workshops::fresh($job)->readings->where('spot', Spot::Stay45)->pluck('value_mm')->values()->all();
+
+    $site->andWait(fn () => $site->keys('3', '3', WebDriverKeys::ENTER));
+    expect($site->text('#typed-fault'))->toContain('from the centre plane?')->and($site->value('typed'))->toBe('33')->and($kept())->toBe([]);
+    $site->keys('t');
+    expect($site->driver()->executeScript('return document.activeElement.id'))->toBe('typed');
+
+    $site->andWait(fn () => $site->keys(WebDriverKeys::ENTER));
+    $site->andWait(fn () => $site->keys('k'));
+    expect($kept())->toBe([33.0]);
 });

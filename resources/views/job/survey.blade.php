@@ -20,10 +20,6 @@
                     <input class="form-control big-figure" id="typed" name="typed" value="{{ old('spot') === $spot->value ? old('typed') : '' }}" autocomplete="off" inputmode="decimal" @error('sure') data-key="t" @else autofocus @enderror
                         @error('typed') aria-invalid="true" aria-describedby="typed-fault" @enderror>
                     <x-fault for="typed" id="typed-fault" />
-                    @error('sure')
-                        <p class="choice-row my-2" tabindex="-1" autofocus role="group" aria-label="Keep it or take it again"><label class="btn btn-plain m-0" for="typed">Take it again <kbd aria-hidden="true">t</kbd></label>
-                            <button class="btn btn-plain" name="sure" value="1" id="sure" data-key="k">Keep it as typed <kbd aria-hidden="true">k</kbd></button></p>
-                    @enderror
                     <p class="form-hint">Several at once: 73.04 72.96 73.08. Inches: 2 7/8 in. Your own doubt: 73.0 ± 0.1.</p>
                     <div class="row g-2 align-items-end">
                         <div class="col">
@@ -36,6 +32,11 @@
                         </div>
                         <div class="col-auto"><button class="btn btn-primary">Keep</button></div>
                     </div>
+                    {{-- After Keep: the Enter key presses a form's first button, and that must ask again. --}}
+                    @error('sure')
+                        <p class="choice-row my-2" tabindex="-1" autofocus role="group" aria-label="Keep it or take it again"><label class="btn btn-plain m-0" for="typed">Take it again <kbd aria-hidden="true">t</kbd></label>
+                            <button class="btn btn-plain" name="sure" value="1" id="sure" data-key="k">Keep it as typed <kbd aria-hidden="true">k</kbd></button></p>
+                    @enderror
                     @if ($page->readings()->isNotEmpty())
                         <label class="d-flex gap-2 align-items-center mt-1">
                             <input class="form-check-input m-0" type="checkbox" name="afresh" value="1"> Measured afresh: the readings below no longer count

@@ -21,18 +21,15 @@ class Submission
 
     private ?string $key = null;
 
-    private bool $isClaimed = false;
-
     /** @param  ?string  $key  null where the form has none */
     public function begin(?string $key): void
     {
         $this->key = $key;
-        $this->isClaimed = false;
     }
 
     /**
      * To be called inside the transaction of the change, before anything else: who sends the same form meanwhile waits
-     * until it is settled.
+     * until it is settled, and a change that the database let collide claims it anew. A form asks for one change.
      *
      * @throws TakenInAlready when it was
      */
@@ -44,11 +41,8 @@ class Submission
         try {
             $id = DB::table('submissions')->insertGetId(['user_id' => $by->id, 'form_key' => $this->key, 'taken_in_at' => now()]);
         } catch (UniqueConstraintViolationException) {
-            $this->isClaimed || throw new TakenInAlready;
-
-            return;
+            throw new TakenInAlready;
         }
-        $this->isClaimed = true;
         if ($id % self::CLEARED_EVERY === 0) {
             DB::table('submissions')->where('taken_in_at', '<', now()->subDays(self::DAYS))->delete();
         }

@@ -15,6 +15,7 @@ use App\Http\Controllers\LineController;
 use App\Http\Controllers\MatchController;
 use App\Http\Controllers\MissingController;
 use App\Http\Controllers\NewsController;
+use App\Http\Controllers\ObstacleController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PeopleController;
@@ -50,7 +51,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/jobs/new', [StartJobController::class, 'create'])->name('job.start');
     Route::post('/jobs', [StartJobController::class, 'store'])->name('job.store');
 
-    Route::prefix('/jobs/{job}')->name('job.')->whereNumber(['job', 'reading', 'condition', 'motor', 'run', 'track'])->scopeBindings()->group(function (): void {
+    Route::prefix('/jobs/{job}')->name('job.')->whereNumber(['job', 'reading', 'obstacle', 'condition', 'motor', 'run', 'track'])->scopeBindings()->group(function (): void {
         Route::get('/', [JobController::class, 'show'])->name('show');
         Route::get('/job.json', [JobController::class, 'document'])->name('document');
         Route::get('/worksheet.json', [JobController::class, 'worksheet'])->name('worksheet');
@@ -68,6 +69,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
 
         Route::get('/strip', [StripController::class, 'show'])->name('strip');
         Route::post('/strip', [StripController::class, 'record'])->name('strip.step');
+        Route::post('/obstacles', [ObstacleController::class, 'store'])->name('obstacle');
+        Route::put('/obstacles/{obstacle}', [ObstacleController::class, 'cure'])->name('obstacle.cure');
 
         Route::get('/match', [MatchController::class, 'show'])->name('match');
         Route::put('/motor', [MatchController::class, 'choose'])->name('motor');
@@ -108,6 +111,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
 
         Route::get('/build', [BuildController::class, 'show'])->name('build');
         Route::post('/build', [BuildController::class, 'record'])->name('build.step');
+        Route::post('/build/band', [BuildController::class, 'band'])->name('build.band');
         Route::get('/build/print', [BuildController::class, 'paper'])->name('build.print');
     });
 

@@ -6,10 +6,13 @@ namespace App\Assembly;
 
 use App\Models\Kit;
 use App\Models\Values\BracingDecision;
+use NeatSpindle\Core\Bike\FrameMaterial;
 use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Reaction\BodyPosition;
+use NeatSpindle\Core\Reaction\Bracing;
 use NeatSpindle\Core\Reaction\GapBlock;
 use NeatSpindle\Core\Reaction\GapContents;
+use NeatSpindle\Core\Reaction\Reaction;
 use NeatSpindle\Core\Reaction\Rest;
 use NeatSpindle\Core\Reaction\ShellFace;
 use NeatSpindle\Core\Reaction\ThreadState;
@@ -76,6 +79,17 @@ readonly class BracingChoice
     public function position(): BodyPosition
     {
         return $this->decided->position ?? BodyPosition::Below;
+    }
+
+    /** What the maker of a carbon frame said about something that bears on it. */
+    public function makerAllows(): ?string
+    {
+        return $this->decided?->makerAllows;
+    }
+
+    public function bracing(?Reaction $reaction, FrameMaterial $material): Bracing
+    {
+        return new Bracing($reaction, $this->rest(), $this->gap(), $this->restRadius(), $material, $this->makerAllows(), $this->gapBlock());
     }
 
     public function isDecided(): bool

@@ -156,11 +156,14 @@ class Findings
     {
         return new Fitted(
             CrankKind::tryFrom($this->answer(Spot::CrankKind) ?? '') ?? CrankKind::SquareTaper,
-            BracketKind::tryFrom($this->answer(Spot::BracketKind) ?? '') ?? BracketKind::Threaded,
+            BracketKind::tryFrom($this->answer(Spot::BracketKind) ?? '') ?? BracketKind::Cartridge,
             $this->answer(Spot::FrontMech) !== 'no',
             $this->answer(Spot::ChainKept) === 'yes',
             $this->answer(Spot::Guard) === 'yes',
             $this->answer(Spot::Kickstand) === 'yes',
+            $this->answer(Spot::Bucket) === 'yes',
+            $this->answer(Spot::DustCaps) === 'yes',
+            $this->teeth(Spot::Cogs) === null ? null : count($this->teeth(Spot::Cogs)),
         );
     }
 

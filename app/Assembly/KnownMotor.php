@@ -6,6 +6,8 @@ namespace App\Assembly;
 
 use App\Models\Motor;
 use NeatSpindle\Core\Catalogue\Motor as CatalogueMotor;
+use NeatSpindle\Core\Catalogue\MotorPapers;
+use NeatSpindle\Core\Exchange\PapersReader;
 use NeatSpindle\Core\Mount\Mount;
 
 /** A motor of a workshop's catalogue: which row it is, what the core knows of it, and what only lists show. */
@@ -24,6 +26,7 @@ readonly class KnownMotor
         public CatalogueMotor $part,
         public ?float $ringBoltCircle,
         public ?string $voltage,
+        public MotorPapers $papers,
     ) {
         $this->code = $part->code;
         $this->name = $part->name;
@@ -31,7 +34,7 @@ readonly class KnownMotor
 
     public static function of(Motor $row): self
     {
-        return new self($row->id, $row->inCatalogue(), $row->ringBoltCircle(), $row->voltage());
+        return new self($row->id, $row->inCatalogue(), $row->ringBoltCircle(), $row->voltage(), PapersReader::motorFrom($row->figures));
     }
 
     public function mount(): Mount

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Assembly;
 
 use App\Models\Ring;
+use NeatSpindle\Core\Catalogue\RingPapers;
 use NeatSpindle\Core\Part\RingMounting;
 use NeatSpindle\Core\Part\Spider;
 
@@ -26,6 +27,7 @@ readonly class KnownRing
         public bool $isNarrowWide,
         public bool $takesGuard,
         public array $ways,
+        public RingPapers $papers,
     ) {}
 
     /** @param  list<Spider>  $spiders */
@@ -33,7 +35,7 @@ readonly class KnownRing
     {
         return new self(
             $row->id, $row->code, $row->teeth, $row->dish_mm, $row->thickness_mm, $row->boltCircle(),
-            $row->says('narrow_wide'), $row->says('guard'), $row->mountings($spiders),
+            $row->says('narrow_wide'), $row->says('guard'), $row->mountings($spiders), $row->papers(),
         );
     }
 

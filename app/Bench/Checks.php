@@ -21,7 +21,13 @@ class Checks
     {
         $worksheet = $this->open->worksheet();
 
-        return $worksheet === null ? [] : $worksheet->recipe->steps($worksheet->stack)?->gates($this->open->findings->answers()) ?? [];
+        return $worksheet === null ? [] : $worksheet->recipe->steps($worksheet->stack, $this->open->findings->answers())?->gates() ?? [];
+    }
+
+    /** @return list<Gate> that, and what stands around the shell in the body's way */
+    private function gates(): array
+    {
+        return [...$this->byHand(), ...$this->open->surroundings()->gates()];
     }
 
     /** What may be ticked now; null while there is no sheet. */
@@ -34,7 +40,7 @@ class Checks
             $sheet,
             $this->ticks(),
             $worksheet->stack->verdict,
-            $this->byHand(),
+            $this->gates(),
             $this->open->stop(),
             Bracing::undecided($this->open->bracing(), $worksheet->reaction),
         );
@@ -45,7 +51,7 @@ class Checks
     {
         $worksheet = $this->open->worksheet();
 
-        return $worksheet === null ? null : Outlook::of($worksheet, $this->open->job->stopped_for, $this->open->bracing(), $this->byHand());
+        return $worksheet === null ? null : Outlook::of($worksheet, $this->open->job->stopped_for, $this->open->bracing(), $this->gates());
     }
 
     private function ticks(): Ticks

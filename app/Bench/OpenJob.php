@@ -13,6 +13,7 @@ use App\Assembly\RouteAssembler;
 use App\Assembly\WorkshopCatalogue;
 use App\Models\Job;
 use App\Models\Lead;
+use NeatSpindle\Core\Around\BodyRoom;
 use NeatSpindle\Core\Bike\Bike;
 use NeatSpindle\Core\Build\BuildSheet;
 use NeatSpindle\Core\Fit\MotorMatch;
@@ -23,6 +24,7 @@ use NeatSpindle\Core\Job\Job as JobToCompute;
 use NeatSpindle\Core\Job\Kit;
 use NeatSpindle\Core\Mount\Mount;
 use NeatSpindle\Core\Part\Ring;
+use NeatSpindle\Core\Reaction\BodyPosition;
 use NeatSpindle\Core\Reaction\Bracing;
 use NeatSpindle\Core\Route\RoutePlan;
 use NeatSpindle\Core\Route\Routing;
@@ -176,12 +178,23 @@ class OpenJob
         $motor = $this->motor();
         $choice = $motor === null ? null : BracingChoice::of($this->job->kit, $motor);
 
-        return $choice === null || ! $choice->isDecided() ? null : new Bracing($this->worksheet()?->reaction, $choice->rest(), $choice->gap(), $choice->restRadius());
+        return $choice === null || ! $choice->isDecided() ? null : $choice->bracing($this->worksheet()?->reaction, $this->job->bike->frame_material);
     }
 
     public function stripPlan(): StripPlan
     {
         return $this->once('strip', fn () => StripPlan::for($this->findings->fitted(), $this->identification()));
+    }
+
+    /** What stands out around the shell, against the chosen motor's body. */
+    public function surroundings(): Surroundings
+    {
+        return $this->once('surroundings', function (): Surroundings {
+            $motor = $this->motor();
+            $position = $motor === null ? BodyPosition::Below : BracingChoice::of($this->job->kit, $motor)->position();
+
+            return new Surroundings($this->job, BodyRoom::of($position, $motor?->part->held->bodyGap()));
+        });
     }
 
     public function shape(): BikeShape
@@ -200,7 +213,7 @@ class OpenJob
 
     public function buildSheet(): ?BuildSheet
     {
-        return $this->once('build', fn () => $this->worksheet()?->buildSheet($this->routePlan()->routes ?? [], $this->findings->guideRemedy(), $this->bracing()?->rest));
+        return $this->once('build', fn () => $this->worksheet()?->buildSheet(CircumstancesAssembler::of($this)));
     }
 
     /** What stands against the job as it is chosen. */

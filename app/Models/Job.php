@@ -41,7 +41,7 @@ class Job extends Row
     ];
 
     /** What a job is computed from. */
-    public const OPENED = ['bike', 'readings', 'answers', 'kit', 'stepRecords'];
+    public const OPENED = ['bike', 'readings', 'answers', 'kit', 'stepRecords', 'bands', 'obstacles'];
 
     /**
      * To be looked at it is read with all it is computed from; to be changed it is read anew inside the change; a poll for
@@ -135,6 +135,18 @@ class Job extends Row
     public function stepRecords(): HasMany
     {
         return $this->hasMany(StepRecord::class)->whereNull('superseded_at');
+    }
+
+    /** @return HasMany<FastenerBand, $this> bands typed from papers, those that stand */
+    public function bands(): HasMany
+    {
+        return $this->hasMany(FastenerBand::class)->whereNull('superseded_at');
+    }
+
+    /** @return HasMany<Obstacle, $this> what stands out around the shell */
+    public function obstacles(): HasMany
+    {
+        return $this->hasMany(Obstacle::class)->whereNull('superseded_at')->orderBy('angle_deg')->orderBy('id');
     }
 
     /** @return array<string, StepRecord> what stands recorded on a sheet, by step */

@@ -6,6 +6,9 @@ namespace App\Models;
 
 use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
+use NeatSpindle\Core\Catalogue\RingPapers;
+use NeatSpindle\Core\Document\InvalidDocument;
+use NeatSpindle\Core\Exchange\PapersReader;
 use NeatSpindle\Core\Part\RingMounting;
 use NeatSpindle\Core\Part\Spider as AdapterSpider;
 
@@ -38,6 +41,16 @@ class Ring extends Row
     public function says(string $property): bool
     {
         return ($this->details[$property] ?? false) === true;
+    }
+
+    /** What its papers say; nothing where its entry cannot be read as such, and then it is asked for as if nobody had said. */
+    public function papers(): RingPapers
+    {
+        try {
+            return PapersReader::ringFrom($this->details ?? []);
+        } catch (InvalidDocument) {
+            return new RingPapers(null, null);
+        }
     }
 
     /** In mm; null where nobody has said. */

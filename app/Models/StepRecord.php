@@ -9,6 +9,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * @property StepState $state
  * @property ?float $torque_nm
+ * @property bool $by_hand
+ * @property ?string $lies_in where what came off lies
+ * @property ?string $note
  * @property array<string, mixed> $asked
  * @property \Illuminate\Support\Carbon $recorded_at
  * @property User $user
@@ -18,11 +21,11 @@ class StepRecord extends Row
     public $timestamps = false;
 
     protected $fillable = [
-        'job_id', 'user_id', 'sheet', 'step', 'state', 'torque_nm', 'compound', 'note', 'asked', 'recorded_at',
+        'job_id', 'user_id', 'sheet', 'step', 'state', 'torque_nm', 'by_hand', 'compound', 'note', 'lies_in', 'asked', 'recorded_at',
         'superseded_at',
     ];
 
-    protected $casts = ['state' => StepState::class, 'torque_nm' => 'float', 'asked' => 'array', 'recorded_at' => 'datetime', 'superseded_at' => 'datetime'];
+    protected $casts = ['state' => StepState::class, 'torque_nm' => 'float', 'by_hand' => 'bool', 'asked' => 'array', 'recorded_at' => 'datetime', 'superseded_at' => 'datetime'];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

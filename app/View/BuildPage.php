@@ -10,6 +10,9 @@ use App\View\Drawings\TurnView;
 use NeatSpindle\Core\Build\BuildSheet;
 use NeatSpindle\Core\Build\BuildStep;
 use NeatSpindle\Core\Build\Compound;
+use NeatSpindle\Core\Turn\Posture;
+
+use function is_string;
 
 class BuildPage extends StepsPage
 {
@@ -18,9 +21,12 @@ class BuildPage extends StepsPage
     /** @var array<string, string> why a step may not be ticked, by its code */
     private readonly array $held;
 
-    public function __construct(OpenJob $opened, mixed $step = null)
+    public readonly Posture $posture;
+
+    public function __construct(OpenJob $opened, mixed $step = null, mixed $posture = null)
     {
         parent::__construct($opened, 'build', $step);
+        $this->posture = (is_string($posture) ? Posture::tryFrom($posture) : null) ?? Posture::Upright;
         $this->build = $opened->buildSheet();
         $this->held = $opened->checks()->buildGate()?->held() ?? [];
     }
@@ -61,9 +67,10 @@ class BuildPage extends StepsPage
     public function band(BuildStep $step): ?string
     {
         return match (true) {
-            ! $step->recordsTorque => null,
-            $step->torque === null => 'by the part maker’s sheet',
-            default => "{$this->torqueUnit->figure($step->torque->low)} to {$this->torqueUnit->show($step->torque->high)}, from the catalogue",
+            $step->fastener === null => null,
+            $step->band === null => 'asked for: the band on the part’s paper',
+            default => "{$this->torqueUnit->figure($step->band->torque->low)} to {$this->torqueUnit->show($step->band->torque->high)}, from {$step->band->source}",
+
         };
     }
 
@@ -72,12 +79,28 @@ class BuildPage extends StepsPage
     {
         $torque = $this->record($step->code)?->torque_nm;
 
-        return $torque === null ? null : $step->torque?->place($torque);
+        return $torque === null ? null : $step->band?->torque->place($torque);
     }
 
     public function turnOf(BuildStep $step): ?TurnView
     {
-        return $step->turn === null ? null : new TurnView($step->turn);
+        return $step->turn === null ? null : new TurnView($step->turn->in($this->posture));
+    }
+
+    /** What the thread itself bears, in words; null where there is nothing to say. */
+    public function limit(BuildStep $step): ?string
+    {
+        return match (true) {
+            $step->band === null => null,
+            $step->band->limit === null => 'nobody has said',
+            default => $this->torqueUnit->show($step->band->limit),
+        };
+    }
+
+    /** @return list<string> */
+    public function tools(): array
+    {
+        return $this->build?->tools() ?? [];
     }
 
     /** @return list<Compound> */

@@ -7,12 +7,14 @@ namespace App\View;
 use App\Assembly\BracingChoice;
 use App\Models\Stage;
 use App\View\Drawings\ReactionView;
+use NeatSpindle\Core\Bike\FrameMaterial;
 use NeatSpindle\Core\Catalogue\Motor;
 use NeatSpindle\Core\Measure\TorqueBand;
-use NeatSpindle\Core\Reaction\BoomClamp;
+use NeatSpindle\Core\Reaction\BodyPosition;
 use NeatSpindle\Core\Reaction\Bracing;
 use NeatSpindle\Core\Reaction\Reaction;
 use NeatSpindle\Core\Reaction\Rest;
+use NeatSpindle\Core\Reaction\TubeClamp;
 use NeatSpindle\Core\Survey\Spot;
 
 /** What the nut holds against the motor, and what must hold the rest. */
@@ -48,7 +50,7 @@ class RestPage extends JobPage
 
     public function bracing(): Bracing
     {
-        return new Bracing($this->reaction(), $this->choice()->rest(), $this->choice()->gap(), $this->choice()->restRadius());
+        return $this->choice()->bracing($this->reaction(), $this->job->bike->frame_material);
     }
 
     /** @return array<string, ?string> every kind of rest, with why it does not suit this bike; null where it does */
@@ -79,11 +81,22 @@ class RestPage extends JobPage
         return $this->choice()->rest() === Rest::BoomClamp;
     }
 
-    public function boomClamp(): ?BoomClamp
+    public function isCarbon(): bool
+    {
+        return $this->job->bike->frame_material === FrameMaterial::Carbon;
+    }
+
+    /** A body above the shell has the chain's pull on its rest as well. */
+    public function hasChainPull(): bool
+    {
+        return $this->choice()->position() === BodyPosition::Above;
+    }
+
+    public function boomClamp(): ?TubeClamp
     {
         $diameter = $this->opened->findings->mm(Spot::BoomDiameter);
 
-        return $diameter === null ? null : BoomClamp::for($diameter);
+        return $diameter === null ? null : TubeClamp::for($diameter);
     }
 
     public function drawing(): ReactionView

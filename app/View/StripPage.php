@@ -49,6 +49,31 @@ class StripPage extends StepsPage
         return $turn === null ? null : new TurnView($turn->in($this->posture));
     }
 
+    public function isAllDone(): bool
+    {
+        return $this->doneCount() === $this->count();
+    }
+
+    /** @return list<array{what: string, lies_in: ?string, note: ?string}> what came off, in the order it did */
+    public function cameOff(): array
+    {
+        $off = [];
+        foreach ($this->plan->steps as $step) {
+            $record = $this->record($step->code);
+            if ($step->keep !== null && $record !== null && $this->isDone($step->code)) {
+                $off[] = ['what' => $step->keep, 'lies_in' => $record->lies_in, 'note' => $record->note];
+            }
+        }
+
+        return $off;
+    }
+
+    /** @return list<string> where things of this job lie already */
+    public function placesUsed(): array
+    {
+        return array_values(array_unique(array_filter(array_column($this->cameOff(), 'lies_in'))));
+    }
+
     protected function codes(): array
     {
         return array_map(fn (StripStep $step) => $step->code, $this->plan->steps);

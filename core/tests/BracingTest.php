@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 use NeatSpindle\Core\Bike\BikeKind;
 use NeatSpindle\Core\Bike\FrameMaterial;
+use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Reaction\BodyPosition;
-use NeatSpindle\Core\Reaction\BoomClamp;
 use NeatSpindle\Core\Reaction\Bracing;
+use NeatSpindle\Core\Reaction\GapBlock;
 use NeatSpindle\Core\Reaction\GapContents;
 use NeatSpindle\Core\Reaction\Reaction;
 use NeatSpindle\Core\Reaction\Rest;
 use NeatSpindle\Core\Reaction\ShellFace;
 use NeatSpindle\Core\Reaction\ThreadState;
 use NeatSpindle\Core\Reaction\Torquing;
+use NeatSpindle\Core\Reaction\TubeClamp;
 use NeatSpindle\Core\Tests\Cases;
 
 /** @return list<string> rests that suit */
@@ -26,6 +28,7 @@ it('offers only rests this frame has', function (BikeKind $kind, FrameMaterial $
 })->with([
     'a hardtail' => [BikeKind::Diamond, FrameMaterial::Aluminium, BodyPosition::Below, ['frame', 'block', 'tube_band', 'strut', 'seat_tube_clamp', 'stay_clamp']],
     'its body behind the shell' => [BikeKind::Diamond, FrameMaterial::Steel, BodyPosition::Behind, ['strut', 'seat_tube_clamp', 'stay_clamp']],
+    'its body above the shell' => [BikeKind::Diamond, FrameMaterial::Steel, BodyPosition::Above, ['strut', 'seat_tube_clamp', 'stay_clamp', 'seat_pad']],
     'a carbon frame' => [BikeKind::Diamond, FrameMaterial::Carbon, BodyPosition::Below, ['frame', 'block', 'strut']],
     'a tadpole trike' => [BikeKind::TadpoleTrike, FrameMaterial::Aluminium, BodyPosition::Below, ['strut', 'boom_clamp']],
     'a box bike' => [BikeKind::BoxCargo, FrameMaterial::Steel, BodyPosition::Below, ['strut', 'seat_tube_clamp', 'stay_clamp']],
@@ -47,7 +50,7 @@ it('stops for something soft in the gap, unless what holds the body is not there
     'a hose under a block' => [GapContents::Hose, Rest::Block, true],
     'a wire on the frame' => [GapContents::Wire, Rest::Frame, true],
     'a cable beside a strut' => [GapContents::Cable, Rest::Strut, false],
-    'a hose beside a band' => [GapContents::Hose, Rest::TubeBand, false],
+    'a hose under a band' => [GapContents::Hose, Rest::TubeBand, true],
     'a hard block' => [GapContents::Block, Rest::Block, false],
     'nothing, nothing chosen' => [GapContents::Nothing, null, false],
 ]);
@@ -64,11 +67,37 @@ it('wants a rest where the nut alone does not hold, and the radius of the one th
         ->and((new Bracing($weak, Rest::Strut, GapContents::Nothing, 90.0))->wanting())->toBeNull();
 });
 
-it('finds the clamp that goes round a boom, with the shim that fills it', function (): void {
-    for ($diameter = 25.0; $diameter < 57.2; $diameter += 0.1) {
-        $clamp = BoomClamp::for($diameter) ?? throw new LogicException('no clamp');
-        expect($clamp->bore)->toBeGreaterThanOrEqual($diameter - 0.05 - 1e-9)
-            ->and(abs($clamp->bore - 2 * $clamp->shim - $diameter))->toBeLessThan($clamp->shim > 0.0 ? 1e-9 : 0.6 + 1e-9);
+it('lets a hard block stand beside something soft when it is surely thick enough', function (float $block, bool $stops): void {
+    $between = new GapBlock(Measurement::within($block, 0.1), Measurement::within(5.0, 0.3));
+    expect((new Bracing(null, Rest::Block, GapContents::Hose, 100.0, between: $between))->stop() !== null)->toBe($stops);
+})->with([[6.3, true], [6.5, false]]);
+
+it('leaves it to the maker of a carbon frame whether something may bear on it, and asks who said so', function (Rest $rest, ?string $said, bool $stops): void {
+    expect((new Bracing(null, $rest, GapContents::Nothing, 100.0, FrameMaterial::Carbon, $said))->stop() !== null)->toBe($stops);
+})->with([
+    'on the down tube, nobody asked' => [Rest::Frame, null, true],
+    'blanks are no answer' => [Rest::Strut, '  ', true],
+    'the maker was asked' => [Rest::Strut, 'Letter of the maker, 3 March', false],
+]);
+
+it('takes the clamp that fits a tube, or the next with a shim of at most a millimetre, or has it ordered', function (float $diameter, ?string $size, float $shim): void {
+    $clamp = TubeClamp::for($diameter);
+    expect($clamp->size?->name)->toBe($size)->and($clamp->shim)->toEqualWithDelta($shim, 0.01)->and($clamp->words())->not->toBe('');
+})->with([
+    'whole millimetres' => [40.0, '40 mm', 0.0],
+    'inches' => [38.1, '38 mm', 0.0],
+    'an inch and a half, a little under' => [38.15, '38 mm', 0.0],
+    'two inches' => [50.7, '2 in', 0.0],
+    'between two sizes' => [46.0, '48 mm', 1.0],
+    'thicker than any' => [90.0, null, 0.0],
+]);
+
+it('has no clamp that needs a thicker shim than a millimetre', function (): void {
+    foreach (range(250, 760) as $tenths) {
+        $clamp = TubeClamp::for($tenths / 10);
+        expect($clamp->shim)->toBeLessThanOrEqual(1.0);
+        if ($clamp->size !== null) {
+            expect($clamp->size->fits($tenths / 10) || $clamp->size->bore > $tenths / 10)->toBeTrue();
+        }
     }
-    expect(BoomClamp::for(57.3))->toBeNull();
 });

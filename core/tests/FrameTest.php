@@ -48,9 +48,9 @@ it('asks only what makes sense for a kind', function (BikeKind $kind, array $has
     $codes = array_column(SurveyPlan::for($kind), 'value');
     expect($codes)->toContain('shell_width', 'cups_width', 'cogs', ...$has)->and(array_intersect($codes, $hasNot))->toBe([]);
 })->with([
-    [BikeKind::Diamond, ['stay_64', 'down_tube'], ['boom_length', 'chain_path', 'front_wheel', 'guard']],
-    [BikeKind::TadpoleTrike, ['boom_length', 'boom_diameter', 'chain_path', 'front_wheel'], ['stay_64', 'down_tube', 'seat_tube', 'guard']],
-    [BikeKind::BoxCargo, ['guard', 'front_wheel', 'stay_64'], ['boom_length']],
+    [BikeKind::Diamond, ['stay_64', 'down_tube'], ['boom_length', 'chain_path', 'front_wheel', 'bucket']],
+    [BikeKind::TadpoleTrike, ['boom_length', 'boom_diameter', 'chain_path', 'front_wheel'], ['stay_64', 'down_tube', 'seat_tube', 'bucket']],
+    [BikeKind::BoxCargo, ['guard', 'bucket', 'front_wheel', 'stay_64'], ['boom_length']],
     [BikeKind::FourWheeler, ['chain_path'], ['stay_45', 'boom_length', 'bar_to_head']],
 ]);
 

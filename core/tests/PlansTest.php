@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use NeatSpindle\Core\Build\BuildSheet;
 use NeatSpindle\Core\Build\BuildStep;
+use NeatSpindle\Core\Build\Circumstances;
 use NeatSpindle\Core\Drawer\Place;
 use NeatSpindle\Core\Exchange\JobReader;
 use NeatSpindle\Core\Frame\FrameRouting;
@@ -35,7 +36,7 @@ function stripSteps(?Identification $shell, Fitted $fitted = new Fitted): array
 it('turns the drive cup the way the shell asks for', function (?Shell $shell, string $rotation, bool $isAssumed): void {
     $cup = stripSteps($shell === null ? null : Identification::of($shell))['cup-drive'];
     expect($cup->turn?->rotation()->value)->toBe($rotation)
-        ->and($cup->caution !== null)->toBe($isAssumed);
+        ->and(str_contains((string) $cup->caution, 'assumed'))->toBe($isAssumed);
 })->with([
     'not measured' => [null, 'clockwise', true],
     'bsa' => [new Shell(Measurement::exactly(73.0), Measurement::exactly(33.6), true), 'clockwise', false],
@@ -81,7 +82,7 @@ function buildSheet(string $name = 'hardtail-73'): BuildSheet
 {
     $job = Cases::job($name);
 
-    return Cases::worksheet($name)->buildSheet($job->routing === null ? [] : RoutePlan::of($job->routing)->routes) ?? throw new LogicException('no sheet');
+    return Cases::worksheet($name)->buildSheet(new Circumstances($job->routing === null ? [] : RoutePlan::of($job->routing)->routes)) ?? throw new LogicException('no sheet');
 }
 
 it('puts every step after those it depends on', function (string $name): void {
@@ -111,7 +112,7 @@ it('fits the ring first when it is near the chainstay, else after', function ():
 });
 
 it('asks for the torque the catalogue has', function (): void {
-    $torque = buildSheet()->step('nut-torque')?->torque;
+    $torque = buildSheet()->step('nut-torque')?->band?->torque;
     expect([$torque?->low, $torque?->high])->toBe([46.0, 54.0])
         ->and($torque?->place(50))->toBe('within')->and($torque?->place(45))->toBe('below')->and($torque?->place(60))->toBe('above');
 });
@@ -173,7 +174,7 @@ it('keeps the worst of several verdicts', function (): void {
 });
 
 it('puts what the guide becomes before the body closes the gap', function (GuideRemedy $remedy, bool $hasStep): void {
-    $codes = array_map(fn (BuildStep $step) => $step->code, Cases::worksheet()->buildSheet([], $remedy)->steps ?? []);
+    $codes = array_map(fn (BuildStep $step) => $step->code, Cases::worksheet()->buildSheet(new Circumstances(guide: $remedy))->steps ?? []);
     expect(in_array('guide', $codes, true))->toBe($hasStep);
     if ($hasStep) {
         expect(array_search('guide', $codes, true))->toBeLessThan(array_search('body-in', $codes, true));

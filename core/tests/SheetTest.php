@@ -4,11 +4,26 @@ declare(strict_types=1);
 
 use NeatSpindle\Core\Build\BuildSheet;
 use NeatSpindle\Core\Build\BuildStep;
+use NeatSpindle\Core\Build\Circumstances;
+use NeatSpindle\Core\Build\Compound;
+use NeatSpindle\Core\Build\Cure;
 use NeatSpindle\Core\Drawer\Place;
 use NeatSpindle\Core\Exchange\JobReader;
+use NeatSpindle\Core\Fastening\Band;
+use NeatSpindle\Core\Fastening\Bands;
+use NeatSpindle\Core\Fastening\CrankSeat;
+use NeatSpindle\Core\Fastening\Fastener;
+use NeatSpindle\Core\Measure\TorqueBand;
+use NeatSpindle\Core\Part\RingFitting;
+use NeatSpindle\Core\Part\RingMounting;
+use NeatSpindle\Core\Part\Spider;
 use NeatSpindle\Core\Reaction\Rest;
+use NeatSpindle\Core\Reaction\TubeClamp;
 use NeatSpindle\Core\Route\RoutePlan;
+use NeatSpindle\Core\Strip\BracketKind;
+use NeatSpindle\Core\Strip\Fitted;
 use NeatSpindle\Core\Survey\GuideRemedy;
+use NeatSpindle\Core\Survey\Spot;
 use NeatSpindle\Core\Tests\Cases;
 use NeatSpindle\Core\Worksheet\Worksheet;
 
@@ -17,7 +32,7 @@ function sheetFor(string $name): BuildSheet
     $sheet = Cases::worksheet($name);
     $routes = $sheet->job->routing === null ? [] : RoutePlan::of($sheet->job->routing)->routes;
 
-    return $sheet->buildSheet($routes) ?? throw new LogicException('no sheet');
+    return $sheet->buildSheet(new Circumstances($routes)) ?? throw new LogicException('no sheet');
 }
 
 const BUILT = ['hardtail-73', 'press-fit-92', 'hub-gear-68', 'fat-100-long-sleeve', 'yoke-on-68', 'twin-plate-92', 'trike-boom'];
@@ -49,8 +64,8 @@ it('takes the battery out first, and names a tool and keeps a record for what is
     $steps = sheetFor($name)->steps;
     expect($steps[0]->title)->toContain('Battery out');
     foreach ($steps as $step) {
-        if ($step->torque !== null) {
-            expect($step->recordsTorque)->toBeTrue()->and($step->tool)->not->toBeNull();
+        if ($step->fastener !== null) {
+            expect($step->tool)->not->toBeNull()->and($step->tool)->toMatch('/wrench/');
         }
     }
 })->with(BUILT);
@@ -86,52 +101,195 @@ it('starts a yoke and its cup by hand, fills the slot, and torques the cup befor
 });
 
 it('has no sheet while the stack is unsolved', function (): void {
-    expect(Cases::worksheet('empty-drawer')->buildSheet([]))->toBeNull();
+    expect(Cases::worksheet('empty-drawer')->buildSheet())->toBeNull();
 });
 
-/** @return iterable<string, array{BuildSheet, ?Rest}> every sheet that the worked cases, all rests, remedies and lock rings or none make */
-function everySheet(): iterable
+/** @return iterable<string, stdClass> the worked cases, with one cog and with several, with a lock ring and with one nut */
+function everyBike(): iterable
 {
     foreach (array_keys(Cases::names()) as $name) {
         foreach ([true, false] as $hasLockring) {
-            $document = Cases::document($name);
-            foreach ($hasLockring ? [] : (array) $document->catalogue->motors as $motor) {
-                unset($motor->lockring);
-            }
-            $worksheet = Worksheet::of(JobReader::read($document));
-            $routes = $worksheet->job->routing === null ? [] : RoutePlan::of($worksheet->job->routing)->routes;
-            foreach ([null, ...Rest::cases()] as $rest) {
-                foreach (GuideRemedy::cases() as $remedy) {
-                    $sheet = $worksheet->buildSheet($routes, $remedy, $rest);
-                    if ($sheet !== null) {
-                        yield "{$name}, ".($rest->value ?? 'no rest').", {$remedy->value}, ".($hasLockring ? 'lock ring' : 'one nut') => [$sheet, $rest];
-                    }
+            foreach ([[11, 13, 15, 17], [18]] as $cogs) {
+                $document = Cases::document($name);
+                foreach ($hasLockring ? [] : (array) $document->catalogue->motors as $motor) {
+                    unset($motor->lockring);
                 }
+                $document->bike->rear->cogs = $cogs;
+                $document->bike->rear->cog_pitch_mm = 4.3;
+                unset($document->bike->rear->use);
+                yield "{$name}, ".count($cogs).' cogs, '.($hasLockring ? 'lock ring' : 'one nut') => $document;
             }
         }
     }
 }
 
-it('needs in no sheet what comes later, and names nothing that is not there', function (): void {
-    $words = ['boom' => Rest::BoomClamp, 'strut' => Rest::Strut, 'chainstays, loose' => Rest::StayClamp, 'seat tube' => Rest::SeatTubeClamp, 'Band' => Rest::TubeBand, 'against the block' => Rest::Block, 'against the down tube' => Rest::Frame];
+/** @return list<Fitted> what bikes have, so that each thing is there and not there */
+function everyFitted(): array
+{
+    $all = [];
+    foreach (BracketKind::cases() as $bracket) {
+        foreach ([true, false] as $keepsChain) {
+            $all[] = new Fitted(bracket: $bracket, keepsChain: $keepsChain, hasGuard: $keepsChain, hasKickstand: ! $keepsChain, hasBucket: $bracket === BracketKind::External);
+        }
+    }
+
+    return $all;
+}
+
+/** @return list<RingFitting> */
+function everyRing(): array
+{
+    return [new RingFitting, ...array_map(
+        fn (RingMounting $way) => new RingFitting($way, 5, $way->isTurned),
+        RingMounting::all(true, 104.0, [new Spider('star', 104.0, 3.0, [])]),
+    )];
+}
+
+/** @return list<Circumstances> each thing in turn as it can be, then some of them together */
+function everyCircumstance(Worksheet $worksheet): array
+{
+    $routes = $worksheet->job->routing === null ? [] : RoutePlan::of($worksheet->job->routing)->routes;
+    $all = [];
+    foreach ([null, ...Rest::cases()] as $rest) {
+        foreach (everyFitted() as $fitted) {
+            foreach ([[], [Spot::DriveChain->value => 'bikes']] as $answers) {
+                $all[] = new Circumstances($routes, rest: Rest::plan($rest), fitted: $fitted, answers: $answers, cures: $fitted->hasBucket ? [new Cure('cure-1', 'A tab filed off', 'With a file.')] : []);
+            }
+        }
+        foreach (GuideRemedy::cases() as $remedy) {
+            $all[] = new Circumstances($routes, $remedy, rest: Rest::plan($rest));
+        }
+    }
+    foreach (everyRing() as $ring) {
+        foreach (CrankSeat::cases() as $seat) {
+            foreach (Compound::cases() as $compound) {
+                $all[] = new Circumstances(rest: Rest::plan(Rest::Strut), ringFitting: $ring, crankSeat: $seat, crankCompound: $compound);
+            }
+        }
+    }
+
+    return $all;
+}
+
+/** @return iterable<string, array{BuildSheet, Worksheet, Circumstances}> */
+function everySheet(): iterable
+{
+    foreach (everyBike() as $name => $document) {
+        $worksheet = Worksheet::of(JobReader::read($document));
+        foreach (everyCircumstance($worksheet) as $i => $circumstances) {
+            $sheet = $worksheet->buildSheet($circumstances);
+            if ($sheet !== null) {
+                yield "{$name} {$i}" => [$sheet, $worksheet, $circumstances];
+            }
+        }
+    }
+}
+
+/** Words that only belong on a sheet where the thing is there, each with whether it is. */
+function belonging(Worksheet $worksheet, Circumstances $circumstances): array
+{
+    $mount = $worksheet->job->kit->motor->mount()->code();
+    $said = ($circumstances->rest ?? Rest::plan(null))->set->text('title');
+    $fitted = $circumstances->fitted;
+    $drivesBikes = ($circumstances->answers[Spot::DriveChain->value] ?? null) === 'bikes' && $mount === 'twin-plate';
+
+    return [
+        'boom' => str_contains($said, 'boom'), 'trut' => str_contains($said, 'strut'), 'chainstays, loose' => str_contains($said, 'stays’ clamp'),
+        'Clamp on the seat tube' => str_contains($said, 'seat tube’s clamp'), 'Pad to seat tube' => str_contains($said, 'its pad'), 'Band ' => str_contains($said, 'band'),
+        'against the block' => str_contains($said, 'block'), 'against the down tube' => str_contains($said, 'down tube'),
+        'ock ring' => $mount === 'sleeve' && $worksheet->job->kit->motor->held->nut() !== null && ($worksheet->job->kit->motor->held->lockring ?? null) !== null,
+        'sleeve’s thread' => $mount === 'sleeve', 'oke’s' => $mount === 'yoke', 'Yoke' => $mount === 'yoke', 'pinion' => $mount === 'twin-plate',
+        'First chain' => $mount === 'twin-plate' && ! $drivesBikes, 'bike’s chain over' => $drivesBikes,
+        'erailleur' => ! $worksheet->job->bike->rear->hasOneCog(), 'argest cog' => ! $worksheet->job->bike->rear->hasOneCog(), 'mallest cog' => $drivesBikes && ! $worksheet->job->bike->rear->hasOneCog(),
+        'cassette' => $drivesBikes && ! $worksheet->job->bike->rear->hasOneCog(), 'Whole chain' => $fitted->keepsChain && ! $drivesBikes, 'never opened' => $fitted->keepsChain || $drivesBikes,
+        'link by link' => ! $fitted->keepsChain && ! $drivesBikes, 'Guard' => $fitted->hasGuard, 'bucket' => $fitted->hasBucket, 'Kickstand' => $fitted->hasKickstand,
+        'nsert' => $worksheet->job->kit->insert !== null, 'spider' => $circumstances->ringFitting->mounting?->spider !== null, 'Cable guide:' => $circumstances->guide->task() !== null,
+        'filed off' => $circumstances->cures !== [],
+    ];
+}
+
+it('needs in no sheet what comes later, names nothing that is not there, and has a band or a question for every fastener', function (): void {
     $distinct = [];
-    foreach (everySheet() as $which => [$sheet, $rest]) {
+    $torqued = [];
+    foreach (everySheet() as $which => [$sheet, $worksheet, $circumstances]) {
         $done = [];
         $text = '';
         foreach ($sheet->steps as $step) {
-            expect(array_diff($step->after, $done))->toBe([], "{$which}: {$step->code}")->and($done)->not->toContain($step->code);
+            if (array_diff($step->after, $done) !== [] || in_array($step->code, $done, true)) {
+                throw new LogicException("{$which}: {$step->code} needs what is not done: ".implode(', ', array_diff($step->after, $done)));
+            }
+            if ($step->fastener !== null) {
+                $torqued[$step->fastener->value] = true;
+                if (($step->band === null) === ($step->lacks(10.0, false, 'because') === null) || $step->lacks(null, true, null) === null) {
+                    throw new LogicException("{$which}: {$step->code} has neither a band nor a question");
+                }
+            }
+            if (preg_match('/\{\w+\}/', "{$step->title} {$step->how} {$step->look} {$step->caution}") === 1) {
+                throw new LogicException("{$which}: {$step->code} has a place nobody filled in: {$step->how}");
+            }
             $done[] = $step->code;
             $text .= "{$step->code} {$step->title} {$step->how} {$step->look}\n";
         }
-        foreach ($words as $word => $of) {
-            expect(str_contains($text, $word) && $rest !== $of)->toBeFalse("{$which} says “{$word}”");
+        foreach (belonging($worksheet, $circumstances) as $words => $belongs) {
+            if (str_contains($text, $words) && ! $belongs) {
+                throw new LogicException("{$which} says “{$words}”: ".strstr($text, $words));
+            }
         }
-        $hasLockring = in_array('lockring', $done, true);
-        expect(str_contains($text, 'Lock ring'))->toBe($hasLockring, $which)->and(in_array('first-chain', $done, true))->toBe(str_starts_with($which, 'twin-plate'));
         $distinct[hash('xxh128', $text)] = true;
     }
     fwrite(STDERR, count($distinct)." distinct sheets\n");
-    expect(count($distinct))->toBeGreaterThan(300);
+    expect(count($distinct))->toBeGreaterThan(2_000)
+        ->and(array_diff(array_column(Fastener::cases(), 'value'), array_keys($torqued)))->toBe([]);
+});
+
+it('lays a whole chain over the ring before its bolts, and neither joins nor counts it then', function (string $case): void {
+    $codes = fn (Fitted $fitted) => array_map(fn (BuildStep $step) => $step->code, Cases::worksheet($case)->buildSheet(new Circumstances(fitted: $fitted))->steps ?? []);
+    $kept = $codes(new Fitted(keepsChain: true, hasGuard: true, hasBucket: true));
+    $order = array_flip($kept);
+
+    expect($order['chain-over'])->toBeLessThan($order['ring'])->and($order['chain-over'])->toBeLessThan($order['crank-right'])
+        ->and($order['guard-back'])->toBeGreaterThan($order['chain'])->and($kept)->toContain('bucket-back')
+        ->and($codes(new Fitted))->not->toContain('chain-over');
+})->with(['hardtail-73', 'hub-gear-68', 'trike-boom']);
+
+it('presses an insert in, and measures again, before the dry fit', function (): void {
+    $codes = array_map(fn (BuildStep $step) => $step->code, sheetFor('press-fit-92')->steps);
+    $wanted = ['insert-clean', 'insert-press', 'insert-measure', 'dry-fit', 'body-in'];
+
+    expect(array_values(array_intersect($codes, $wanted)))->toBe($wanted)
+        ->and(array_map(fn (BuildStep $step) => $step->code, sheetFor('hardtail-73')->steps))->not->toContain('insert-press');
+});
+
+it('cures what stands in the way before the dry fit, which then waits for it', function (): void {
+    $sheet = Cases::worksheet()->buildSheet(new Circumstances(guide: GuideRemedy::Housing, cures: [new Cure('cure-7', 'A tab filed off', 'With a file.')]));
+    expect($sheet?->step('dry-fit')?->after)->toContain('guide', 'cure-7')
+        ->and($sheet?->step('guide')?->after)->not->toContain('dry-fit');
+});
+
+it('says of the ring which side, which face and how many bolts', function (): void {
+    $spider = new Spider('star', 104.0, 3.0, []);
+    $how = fn (RingFitting $fitting) => Cases::worksheet()->buildSheet(new Circumstances(ringFitting: $fitting))?->step('ring');
+    $ways = RingMounting::all(true, 104.0, [$spider]);
+
+    expect($how(new RingFitting)?->how)->toContain('As it comes')->toContain('All its bolts')
+        ->and($how(new RingFitting($ways[3], 5))?->how)->toContain('Turned round')->toContain('Its 5 bolts')
+        ->and($how(new RingFitting($ways[1], 4))?->title)->toContain('outer face of spider star')
+        ->and($how(new RingFitting($ways[2], 4))?->title)->toContain('inner face of spider star');
+});
+
+it('holds what is above its band until somebody says why, and what has no band until one is typed or it went by hand', function (): void {
+    $sheet = sheetFor('hardtail-73');
+    $nut = $sheet->step('nut-torque') ?? throw new LogicException;
+    $ring = $sheet->step('ring') ?? throw new LogicException;
+
+    expect($nut->lacks(50.0, false, null))->toBeNull()
+        ->and($nut->lacks(60.0, false, ' '))->toContain('above the band')
+        ->and($nut->lacks(60.0, false, 'second try, slipped'))->toBeNull()
+        ->and($nut->lacks(null, false, null))->toContain('Write down the torque')
+        ->and($ring->lacks(9.0, false, 'x'))->toContain('No band is known for the ring bolts')
+        ->and($ring->lacks(null, true, 'no room for a wrench'))->toBeNull()
+        ->and($ring->lacks(null, true, null))->toContain('why it went by hand')
+        ->and($ring->fastened(Bands::none()->with(Fastener::RingBolts, new Band(new TorqueBand(8, 10), 'its bag')))->lacks(9.0, false, null))->toBeNull();
 });
 
 it('runs the plate’s bolts in before the nut is torqued, and torques them after the plate was looked at', function (): void {
@@ -143,15 +301,16 @@ it('runs the plate’s bolts in before the nut is torqued, and torques them afte
 
 it('has the bearings of a twin-plate motor in, without play, before the motor hangs', function (): void {
     $codes = array_map(fn (BuildStep $step) => $step->code, sheetFor('twin-plate-92')->steps);
-    $wanted = ['bearings', 'play', 'ring', 'bolt-by-hand', 'plates-on', 'body-in', 'first-chain', 'set-rest', 'plate-bolts', 'arm-look'];
+    $wanted = ['bearings', 'play', 'cups-torque', 'bolt-by-hand', 'ring', 'plates-on', 'body-in', 'first-chain', 'set-rest', 'plate-bolts', 'arm-look'];
 
     expect(array_values(array_intersect($codes, $wanted)))->toBe($wanted);
 });
 
 it('puts a rest on loose, sets the body, torques what holds it, and then the rest', function (): void {
-    $sheet = Cases::worksheet('trike-boom')->buildSheet([], rest: Rest::BoomClamp) ?? throw new LogicException('no sheet');
+    $sheet = Cases::worksheet('trike-boom')->buildSheet(new Circumstances(rest: Rest::plan(Rest::BoomClamp, TubeClamp::for(50.8)))) ?? throw new LogicException('no sheet');
     $codes = array_map(fn (BuildStep $step) => $step->code, $sheet->steps);
 
     expect(array_values(array_intersect($codes, ['rest-on', 'set-rest', 'nut-torque', 'rest-torque', 'crank-right'])))->toBe(['rest-on', 'set-rest', 'nut-torque', 'rest-torque', 'crank-right'])
+        ->and($sheet->step('rest-on')?->how)->toContain('Size 2 in')
         ->and($sheet->step('set-rest')?->how)->toContain('no tube above it');
 });

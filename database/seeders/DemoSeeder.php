@@ -58,9 +58,6 @@ use function chr;
  */
 class DemoSeeder extends Seeder
 {
-    /** What is written down where the catalogue has no figure. */
-    private const TORQUE_BY_PAPER_NM = 9.5;
-
     /** Counts the ticks, so that entries are minutes apart. */
     private int $minutes = 0;
 
@@ -148,7 +145,11 @@ class DemoSeeder extends Seeder
     {
         foreach (array_slice($this->open($job)->stripPlan()->steps, 0, $count) as $step) {
             $this->tick();
-            app(RecordStripStep::class)($job, $by, $step->code, ['state' => StepState::Done, 'note' => null]);
+            app(RecordStripStep::class)($job, $by, $step->code, [
+                'state' => StepState::Done,
+                'note' => $step->notesBolts ? 'Two M6 × 20 with washers, one M5 × 12: all to the same tab' : null,
+                'lies_in' => $step->keep === null ? null : "box {$job->number}",
+            ]);
         }
     }
 
@@ -195,9 +196,10 @@ class DemoSeeder extends Seeder
             $this->tick();
             app(RecordBuildStep::class)($job, $by, $step->code, [
                 'state' => StepState::Done,
-                'torque_nm' => $step->recordsTorque ? $step->torque?->middle() ?? self::TORQUE_BY_PAPER_NM : null,
+                'torque_nm' => $step->band?->torque->middle(),
+                'by_hand' => $step->fastener !== null && $step->band === null,
                 'compound' => $step->compound?->value,
-                'note' => null,
+                'note' => $step->fastener !== null && $step->band === null ? 'Its paper names no torque: by hand, with the short key.' : null,
             ]);
         }
     }

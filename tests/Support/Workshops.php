@@ -130,7 +130,8 @@ final class Workshops
                     break;
                 }
                 app(RecordBuildStep::class)($job, $by, $step->code, [
-                    'state' => StepState::Done, 'torque_nm' => $step->recordsTorque ? 9.5 : null, 'compound' => null, 'note' => null,
+                    'state' => StepState::Done, 'torque_nm' => $step->band?->torque->middle(), 'by_hand' => $step->fastener !== null && $step->band === null, 'compound' => null,
+                    'note' => $step->fastener !== null && $step->band === null ? 'by hand: no paper' : null,
                 ]);
             }
 

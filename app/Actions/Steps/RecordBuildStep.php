@@ -23,7 +23,7 @@ class RecordBuildStep extends JobAction
     }
 
     /**
-     * @param  array{state: StepState, torque_nm: ?float, compound: ?string, note: ?string}|null  $done  null takes the record back
+     * @param  array{state: StepState, torque_nm: ?float, by_hand?: bool, compound: ?string, note: ?string}|null  $done  null takes the record back
      * @param  bool  $isSure  a torque far outside its band was looked at again
      * @param  int  $seen  the record the person saw standing there; 0 when none did
      */
@@ -32,12 +32,14 @@ class RecordBuildStep extends JobAction
         ($this->change)($job, $by, 'work', null, ['stepRecords'], function (OpenJob $open) use ($job, $by, $code, $done, $seen, $isSure): void {
             $step = $open->buildSheet()?->step($code) ?? $this->refuse('step', 'The sheet has no such step any more: look at it again.');
             if (($done['state'] ?? null) === StepState::Done) {
-                $this->expectItMayBeDone($open, $step, $done['torque_nm'] ?? null);
+                $this->expectItMayBeDone($open, $step);
                 $isSure ?: $this->askAboutImprobable($step, $done['torque_nm'] ?? null, $by->torque_unit);
+                $this->expectTorque($step, $done);
             }
             $this->recorder->record($job, $by, $seen, 'build', $code, [
                 'title' => $step->title,
-                'torque_nm' => $step->torque === null ? null : [$step->torque->low, $step->torque->high],
+                'torque_nm' => $step->band === null ? null : [$step->band->torque->low, $step->band->torque->high],
+                'source' => $step->band?->source,
                 'compound' => $step->compound?->value,
             ], $done);
         });
@@ -45,20 +47,27 @@ class RecordBuildStep extends JobAction
 
     private function askAboutImprobable(BuildStep $step, ?float $nm, TorqueUnit $unit): void
     {
-        if ($nm !== null && $step->torque?->isFarFrom($nm) === true) {
-            throw ValidationException::withMessages(['sure' => 'asked', 'torque' => "{$unit->show($nm)} is far from the band of {$unit->show($step->torque->low)} to "
-                ."{$unit->show($step->torque->high)}. Was the wrench set in another unit, or the figure read wrong? Take it again, or keep it as typed."]);
+        if ($nm !== null && $step->band?->torque->isFarFrom($nm) === true) {
+            throw ValidationException::withMessages(['sure' => 'asked', 'torque' => "{$unit->show($nm)} is far from the band of {$unit->show($step->band->torque->low)} to "
+                ."{$unit->show($step->band->torque->high)}. Was the wrench set in another unit, or the figure read wrong? Take it again, or keep it as typed."]);
         }
     }
 
-    private function expectItMayBeDone(OpenJob $open, BuildStep $step, ?float $torqueNm): void
+    private function expectItMayBeDone(OpenJob $open, BuildStep $step): void
     {
         $objection = $open->checks()->buildGate()?->objection($step);
         if ($objection !== null) {
             $this->refuse('state', $objection);
         }
-        if ($step->recordsTorque && $torqueNm === null) {
-            $this->refuse('torque', 'Write down the torque it was really given.');
+    }
+
+    /** @param  array{torque_nm: ?float, by_hand?: bool, note: ?string}  $done */
+    private function expectTorque(BuildStep $step, array $done): void
+    {
+        $isByHand = $done['by_hand'] ?? false;
+        $lacks = $step->lacks($done['torque_nm'], $isByHand, $done['note']);
+        if ($lacks !== null) {
+            $this->refuse($isByHand || $done['torque_nm'] !== null && $step->band !== null ? 'note' : 'torque', $lacks);
         }
     }
 }

@@ -20,7 +20,7 @@ class RecordStripStep extends JobAction
     }
 
     /**
-     * @param  array{state: StepState, note: ?string}|null  $done  null takes the record back
+     * @param  array{state: StepState, note: ?string, lies_in?: ?string}|null  $done  null takes the record back
      * @param  int  $seen  the record the person saw standing there; 0 when none did
      */
     public function __invoke(Job $job, User $by, string $code, ?array $done, int $seen = 0): void
@@ -30,6 +30,10 @@ class RecordStripStep extends JobAction
             $stop = $open->job->stopped_for;
             if ($stop !== null && ($done['state'] ?? null) === StepState::Done) {
                 $this->refuse('state', "The job is stopped: {$stop}. Nothing is taken off until the stop is lifted.");
+            }
+            $lacks = ($done['state'] ?? null) === StepState::Done ? $step->lacks($done['note'] ?? null) : null;
+            if ($lacks !== null) {
+                $this->refuse('note', $lacks);
             }
             $this->recorder->record($job, $by, $seen, 'strip', $code, ['title' => $step->title], $done);
         });

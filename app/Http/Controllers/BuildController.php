@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Steps\KeepBand;
 use App\Actions\Steps\RecordBuildStep;
+use App\Http\Requests\BandRequest;
 use App\Http\Requests\BuildStepRequest;
 use App\Models\Job;
 use App\View\BuildPage;
@@ -16,7 +18,7 @@ class BuildController extends Controller
 {
     public function show(Request $request, Job $job): View
     {
-        return view('job.build', ['page' => new BuildPage($this->open($job), $request->query('step'))]);
+        return view('job.build', ['page' => new BuildPage($this->open($job), $request->query('step'), $request->query('posture'))]);
     }
 
     public function paper(Job $job): View
@@ -28,6 +30,14 @@ class BuildController extends Controller
     {
         $record($job, $this->user(), $request->step(), $request->done(), $request->seen(), $request->isSure());
 
-        return redirect()->route('job.build', $job);
+        return redirect()->route('job.build', [$job, 'posture' => $request->posture()]);
+    }
+
+    /** Keeps the band that stands on a part's paper, and stays at its step. */
+    public function band(BandRequest $request, Job $job, KeepBand $keep): RedirectResponse
+    {
+        $keep($job, $this->user(), $request->fastener(), $request->band(), $request->paper());
+
+        return redirect()->route('job.build', [$job, 'step' => $request->step() ?: null]);
     }
 }

@@ -23,6 +23,6 @@ class StripController extends Controller
     {
         $record($job, $this->user(), $request->step(), $request->done(), $request->seen());
 
-        return redirect()->route('job.strip', [$job, 'posture' => $request->string('posture')->value() ?: null]);
+        return redirect()->route('job.strip', [$job, 'posture' => $request->posture()]);
     }
 }

@@ -47,6 +47,7 @@ class BraceRequest extends VersionedRequest
             'gap' => ['required', Rule::enum(GapContents::class)],
             'block' => ['nullable', 'string', 'max:40'],
             'soft' => ['nullable', 'string', 'max:40'],
+            'maker_allows' => ['nullable', 'string', 'max:200'],
         ];
     }
 
@@ -85,6 +86,7 @@ class BraceRequest extends VersionedRequest
             GapContents::from($this->string('gap')->value()),
             $this->measured['block'] ?? null,
             $this->measured['soft'] ?? null,
+            $this->string('maker_allows')->trim()->value() ?: null,
         );
     }
 

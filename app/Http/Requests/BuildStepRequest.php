@@ -20,7 +20,12 @@ class BuildStepRequest extends StepRequest
 
     public function rules(): array
     {
-        return parent::rules() + ['torque' => ['nullable', 'string', 'max:40'], 'compound' => ['nullable', new Enum(Compound::class)], 'sure' => ['nullable', 'string', 'max:40']];
+        return parent::rules() + [
+            'torque' => ['nullable', 'string', 'max:40'],
+            'compound' => ['nullable', new Enum(Compound::class)],
+            'sure' => ['nullable', 'string', 'max:40'],
+            'by_hand' => ['nullable', 'boolean'],
+        ];
     }
 
     /** @return array<string, string> */
@@ -49,14 +54,15 @@ class BuildStepRequest extends StepRequest
         return $this->filled('sure') && $this->string('sure')->value() === $this->string('torque')->value();
     }
 
-    /** @return array{state: StepState, torque_nm: ?float, compound: ?string, note: ?string}|null null takes the record back */
+    /** @return array{state: StepState, torque_nm: ?float, by_hand: bool, compound: ?string, note: ?string}|null null takes the record back */
     public function done(): ?array
     {
         $state = $this->state();
 
         return $state === null ? null : [
             'state' => $state,
-            'torque_nm' => $this->torqueNm,
+            'torque_nm' => $this->boolean('by_hand') ? null : $this->torqueNm,
+            'by_hand' => $this->boolean('by_hand'),
             'compound' => $this->string('compound')->value() ?: null,
             'note' => $this->note(),
         ];

@@ -20,6 +20,7 @@ abstract class StepRequest extends FormRequest
             'step' => ['required', 'string', 'max:40'],
             'state' => ['required', 'string', Rule::in([...array_column(StepState::cases(), 'value'), self::UNDONE])],
             'seen' => ['nullable', 'integer', 'min:0'],
+            'posture' => ['nullable', Rule::in(['upright', 'inverted'])],
             'note' => ['nullable', 'string', 'max:500', Rule::requiredIf($this->input('state') === StepState::Stopped->value)],
         ];
     }
@@ -33,6 +34,12 @@ abstract class StepRequest extends FormRequest
     public function seen(): int
     {
         return $this->integer('seen');
+    }
+
+    /** How the bike stands on the page it comes from; null where that is as usual. */
+    public function posture(): ?string
+    {
+        return $this->string('posture')->value() ?: null;
     }
 
     /** Null when the record is taken back. */

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\StepState;
-use Illuminate\Validation\Rule;
 
 class StripStepRequest extends StepRequest
 {
     public function rules(): array
     {
-        return parent::rules() + ['posture' => ['nullable', Rule::in(['upright', 'inverted'])]];
+        return parent::rules() + ['lies_in' => ['nullable', 'string', 'max:120']];
     }
 
     /** @return array<string, string> */
@@ -20,11 +19,11 @@ class StripStepRequest extends StepRequest
         return ['note.required' => 'Say what was tried and why it stopped, so that the next person knows.'];
     }
 
-    /** @return array{state: StepState, note: ?string}|null null takes the record back */
+    /** @return array{state: StepState, note: ?string, lies_in: ?string}|null null takes the record back */
     public function done(): ?array
     {
         $state = $this->state();
 
-        return $state === null ? null : ['state' => $state, 'note' => $this->note()];
+        return $state === null ? null : ['state' => $state, 'note' => $this->note(), 'lies_in' => $this->string('lies_in')->trim()->value() ?: null];
     }
 }

@@ -11,6 +11,8 @@ use NeatSpindle\Core\Reaction\Rest;
 use NeatSpindle\Core\Reaction\ShellFace;
 use NeatSpindle\Core\Reaction\ThreadState;
 
+use function is_string;
+
 /** What was decided about the nut and about what keeps the body from turning; null for what nobody decided. In N·m and mm. */
 final readonly class BracingDecision implements Kept
 {
@@ -29,6 +31,7 @@ final readonly class BracingDecision implements Kept
         public ?GapContents $gap = null,
         public ?Measurement $block = null,
         public ?Measurement $soft = null,
+        public ?string $makerAllows = null,
     ) {}
 
     public static function fromArray(array $kept): static
@@ -46,6 +49,7 @@ final readonly class BracingDecision implements Kept
             self::oneOf($kept, 'gap', GapContents::class),
             self::measurement($kept, 'block_mm'),
             self::measurement($kept, 'soft_mm'),
+            is_string($kept['maker_allows'] ?? null) ? $kept['maker_allows'] : null,
         );
     }
 
@@ -64,6 +68,7 @@ final readonly class BracingDecision implements Kept
             'gap' => $this->gap?->value,
             'block_mm' => self::written($this->block),
             'soft_mm' => self::written($this->soft),
+            'maker_allows' => $this->makerAllows,
         ]);
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Build;
 
+use NeatSpindle\Core\Fastening\Fastener;
 use NeatSpindle\Core\Margin\Verdict;
+
+use function in_array;
 
 /**
  * Whether a step of a build may be ticked. Asked by every way in, in the same transaction as the tick; a step that is
@@ -12,6 +15,9 @@ use NeatSpindle\Core\Margin\Verdict;
  */
 final readonly class BuildGate
 {
+    /** What is tightened far from the motor, whatever is still open there. */
+    private const APART = [Fastener::BatteryRail, Fastener::Display];
+
     /**
      * @param  Verdict  $stack what the stack comes to
      * @param  list<Gate>  $gates what the mount wants looked at by hand
@@ -76,20 +82,26 @@ final readonly class BuildGate
     /** Nothing is set against a rest, nor made fast, before there is one. */
     private function restless(BuildStep $step): ?string
     {
-        $isHeld = $step->code === BuildSheet::SET_REST || ($step->recordsTorque && $this->sheet->comesAfter($step, BuildSheet::SET_REST));
+        $isHeld = $step->code === BuildSheet::SET_REST || (self::isOnTheMotor($step) && $this->sheet->comesAfter($step, BuildSheet::SET_REST));
 
         return $this->undecided === null || ! $isHeld ? null : "{$this->undecided} It is chosen on Stack, under Nut and rest.";
     }
 
     private function gated(BuildStep $step): ?string
     {
-        foreach ($step->recordsTorque ? $this->gates : [] as $gate) {
+        foreach (self::isOnTheMotor($step) ? $this->gates : [] as $gate) {
             if ($gate->open !== null && ($gate->behind === null || $this->sheet->comesAfter($step, $gate->behind))) {
                 return "No torque yet. {$gate->label}: {$gate->open}";
             }
         }
 
         return null;
+    }
+
+    /** Whether something of motor or drive is made fast with it. */
+    private static function isOnTheMotor(BuildStep $step): bool
+    {
+        return $step->fastener !== null && ! in_array($step->fastener, self::APART, true);
     }
 
     private function title(string $code): string

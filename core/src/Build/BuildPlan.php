@@ -7,16 +7,19 @@ namespace NeatSpindle\Core\Build;
 use NeatSpindle\Core\Bike\FrameMaterial;
 use NeatSpindle\Core\Line\Chain;
 use NeatSpindle\Core\Margin\Margin;
+use NeatSpindle\Core\Part\Insert;
 use NeatSpindle\Core\Part\Ring;
-use NeatSpindle\Core\Route\RunRoute;
-use NeatSpindle\Core\Survey\GuideRemedy;
 
 /** What the sheet of a build is made from. */
 final readonly class BuildPlan
 {
+    /** A ring this near to the chainstay, in mm, goes on before the motor, so that a clash shows while it is cheap. */
+    private const RING_FIRST_WITHIN = 4.0;
+
     /**
      * @param  ?Margin  $ringToChainstay null where the stay is not measured, or no ring follows from the stack
-     * @param  list<RunRoute>  $routes
+     * @param  bool  $hasOneCog no derailleur, then
+     * @param  ?Insert  $insert that has to be pressed in; null where the shell takes the motor as it is
      */
     public function __construct(
         public MountSteps $mount,
@@ -24,8 +27,20 @@ final readonly class BuildPlan
         public Ring $ring,
         public FrameMaterial $material,
         public Chain $chain,
-        public array $routes,
-        public GuideRemedy $guide,
+        public bool $hasOneCog,
+        public ?Insert $insert,
         public RestPlan $rest,
+        public Circumstances $circumstances,
     ) {}
+
+    public function isRingFirst(): bool
+    {
+        return $this->mount->needsTheRingFirst() || ($this->ringToChainstay !== null && $this->ringToChainstay->value <= self::RING_FIRST_WITHIN);
+    }
+
+    /** Whether the chain is never opened, and so has to be laid over the ring before the ring is made fast. */
+    public function keepsChain(): bool
+    {
+        return $this->circumstances->fitted->keepsChain && ! $this->mount->laysTheBikesChain();
+    }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Build;
 
-use NeatSpindle\Core\Measure\TorqueBand;
+use NeatSpindle\Core\Fastening\Band;
+use NeatSpindle\Core\Fastening\Bands;
+use NeatSpindle\Core\Fastening\Fastener;
 use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Turn\Turn;
 
@@ -13,8 +15,19 @@ final readonly class BuildStep
 {
     public const DRY = 'Dry';
 
+    public const GAP = 'Before the gap closes';
+
+    public const BODY = 'The body';
+
+    public const TORQUE = 'Torque';
+
+    public const DRIVE = 'Drive';
+
+    public const ROUTES = 'Routes';
+
     /**
-     * @param  ?TorqueBand  $torque the maker's band; null with `$recordsTorque` when the catalogue has no figure
+     * @param  ?Fastener  $fastener what is tightened to a figure; null when nothing is
+     * @param  ?Band  $band what its maker wants; null while nobody has said
      * @param  ?string  $closesOff what can no longer be reached once this is done
      * @param  list<string>  $after codes of the steps that must be done before
      */
@@ -25,8 +38,8 @@ final readonly class BuildStep
         public string $how,
         public ?string $tool = null,
         public ?Turn $turn = null,
-        public ?TorqueBand $torque = null,
-        public bool $recordsTorque = false,
+        public ?Fastener $fastener = null,
+        public ?Band $band = null,
         public ?Compound $compound = null,
         public ?string $look = null,
         public ?string $closesOff = null,
@@ -44,14 +57,25 @@ final readonly class BuildStep
         string $chapter,
         Wording $words,
         ?Turn $turn = null,
-        ?TorqueBand $torque = null,
-        bool $recordsTorque = false,
+        ?Fastener $fastener = null,
+        ?Band $band = null,
         ?Compound $compound = null,
         array $after = [],
     ): self {
         return new self(
-            $code, $chapter, $words->text('title'), $words->text('how'), $words->optional('tool'), $turn, $torque, $recordsTorque,
+            $code, $chapter, $words->text('title'), $words->text('how'), $words->optional('tool'), $turn, $fastener, $band,
             $compound, $words->optional('look'), $words->optional('closesOff'), $words->optional('caution'), $after,
+        );
+    }
+
+    /** The same with the band that is known for its fastener. */
+    public function fastened(Bands $bands): self
+    {
+        $band = $this->fastener === null || $this->band !== null ? null : $bands->of($this->fastener);
+
+        return $band === null ? $this : new self(
+            $this->code, $this->chapter, $this->title, $this->how, $this->tool, $this->turn, $this->fastener, $band,
+            $this->compound, $this->look, $this->closesOff, $this->caution, $this->after,
         );
     }
 
@@ -59,5 +83,33 @@ final readonly class BuildStep
     public function isDry(): bool
     {
         return $this->chapter === self::DRY;
+    }
+
+    /**
+     * What of the torque is still to be said before it is done; null when nothing is.
+     *
+     * @param  ?float  $nm as it was given
+     * @param  bool  $isByHand whether it went without a wrench
+     * @param  ?string  $reason as it was written down
+     */
+    public function lacks(?float $nm, bool $isByHand, ?string $reason): ?string
+    {
+        $hasReason = $reason !== null && trim($reason) !== '';
+
+        return match (true) {
+            $this->fastener === null => null,
+            $isByHand => $hasReason ? null : 'Say why it went by hand: the reason stays on record.',
+            $this->band === null => "No band is known for the {$this->fastener->label()}: "
+                .'type it from the part’s paper first, or say that it went by hand, and why.',
+            $nm === null => 'Write down the torque it was really given, or say that it went by hand, and why.',
+            $this->band->torque->place($nm) === 'above' && ! $hasReason => "That is above the band. {$this->bears()} "
+                .'Say why it was given: the reason stays on the hand-over sheet.',
+            default => null,
+        };
+    }
+
+    private function bears(): string
+    {
+        return $this->band?->limit === null ? 'Nobody has said what the thread itself bears.' : "The thread itself bears {$this->band->limit} N·m.";
     }
 }

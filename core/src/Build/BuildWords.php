@@ -18,10 +18,33 @@ final class BuildWords
         'how' => 'Before the motor goes in: knee and pedal clear, bars lock to lock, out with room.',
     ];
 
+    public const INSERT_CLEAN = [
+        'title' => 'Bore cleaned, interference checked',
+        'how' => 'Bore clean, dry, no burr at its edge. Caliper over insert {insert} and across the bore, two ways each: the insert is larger, as its maker says, '
+            .'by tenths at the most.',
+        'tool' => 'Caliper, rag, deburring blade',
+        'look' => 'No crack, no ovality; on carbon its maker decides, not we',
+    ];
+
+    public const INSERT_PRESS = [
+        'title' => 'Insert {insert} pressed in, square',
+        'how' => 'Both halves with the press, little by little, until their flanges lie on the shell’s faces all round.',
+        'tool' => 'Press with guiding bushes',
+        'look' => 'No light under either flange',
+        'caution' => 'Never with a hammer. A half that starts skew comes out again.',
+    ];
+
+    public const INSERT_MEASURE = [
+        'title' => 'Width over the flanges and bore measured again',
+        'how' => 'The stack stands on these: compare them with what Stack counts with, enter what is different, and look at Stack again before the motor is lifted.',
+        'tool' => 'Caliper',
+        'look' => 'The sleeve slides through without force',
+    ];
+
     public const DRY_FIT = [
-        'title' => 'Fit the motor dry',
-        'how' => 'No compound yet. {firstSpacers} The body must swing freely and reach its rest.',
-        'look' => 'Shell faces bare and flat; guide clear of the body',
+        'title' => 'Fit the motor dry, its ring with it',
+        'how' => 'No compound yet. {firstSpacers} The body must swing freely and reach its rest; the ring clears the frame.',
+        'look' => 'Shell faces bare and flat; what stood in the way is clear of the body',
         'caution' => '{caution}',
     ];
 
@@ -31,37 +54,62 @@ final class BuildWords
         'look' => 'Gears or brake move freely; nothing stands proud under the shell',
     ];
 
+    public const CURE = [
+        'title' => '{title}',
+        'how' => '{how}',
+        'look' => 'Measured again and entered: the body now clears it',
+    ];
+
     public const THREAD = [
         'title' => '{run} through to the motor',
         'how' => 'Lay it {path}, plug end at the motor, loose for now. Plugs arrows in line, pushed home square.',
         'look' => 'Nothing between body and frame where the body swings up',
     ];
 
+    public const CHAIN_OVER = [
+        'title' => 'Whole chain laid over the ring, before its bolts',
+        'how' => 'Through guide and roller, then over the ring while it still hangs loose on its face: once cranks are on it does not go over them.',
+        'look' => 'No twist in the chain',
+    ];
+
     public const RING = [
-        'title' => 'Ring {teeth} on',
-        'how' => 'Bolts in a star, to torque, with locking compound.',
+        'title' => 'Ring {teeth} on {face}',
+        'how' => '{side}. {bolts} by hand first, then in a star to torque, with locking compound.{teethWords}',
         'tool' => 'Key for the ring bolts, torque wrench',
-        'look' => 'A full turn by hand: nothing touches the chainstay',
+        'look' => 'A full turn by hand: nothing touches the frame',
         'caution' => 'Keep fingers out of the ring.',
     ];
 
     public const RING_LOOK = [
         'title' => 'Ring’s clearance looked at again',
         'how' => 'Now that everything holds, a full turn by hand.',
-        'look' => 'Ring and case clear of the stay as the sums say',
+        'look' => 'Ring and case clear of the frame as the sums say',
         'caution' => 'Keep fingers out of the ring.',
     ];
 
+    public const CRANK_RIGHT_SEAT = [
+        'title' => 'Right crank on by hand',
+        'how' => 'The one marked R. {fitting}',
+        'look' => '{seat}: it sits straight',
+    ];
+
     public const CRANK_RIGHT = [
-        'title' => 'Right crank on',
-        'how' => 'Taper clean. Marked R.',
-        'tool' => 'Torque wrench',
+        'title' => 'Right crank’s bolt to torque',
+        'how' => 'On its bolt’s thread and under its head; what lies on the seat is another matter.',
+        'tool' => 'Key or socket for the crank bolt, torque wrench',
+        'look' => 'The arm turns with the spindle, without a step',
+    ];
+
+    public const CRANK_LEFT_SEAT = [
+        'title' => 'Left crank on by hand, opposite the right one',
+        'how' => 'The one marked L, half a turn from the other. {fitting}',
+        'look' => 'Cranks in one line, pointing apart',
     ];
 
     public const CRANK_LEFT = [
-        'title' => 'Left crank on, opposite the right one',
-        'how' => 'Taper clean. Marked L. Half a turn from the other.',
-        'tool' => 'Torque wrench',
+        'title' => 'Left crank’s bolt to torque',
+        'how' => 'On its bolt’s thread and under its head; what lies on the seat is another matter.',
+        'tool' => 'Key or socket for the crank bolt, torque wrench',
         'look' => 'Cranks in one line, pointing apart',
         'closesOff' => 'what holds the body, for most tools',
     ];
@@ -69,14 +117,70 @@ final class BuildWords
     public const PEDALS = [
         'title' => 'Pedals on',
         'how' => 'Both tighten towards the front wheel. The left one has a left-hand thread.',
-        'tool' => '15 mm pedal spanner',
+        'tool' => '15 mm pedal spanner or key from behind, torque wrench',
     ];
 
     public const CHAIN = [
-        'title' => 'Chain, {links} links',
-        'how' => 'Derailleur set first. Compare with the old chain link by link, not by length.',
+        'title' => 'Chain, {links} links, then the derailleur',
+        'how' => 'Compare with the old chain link by link, not by length. Joined as its maker says; gears set last.',
         'tool' => 'Chain tool',
         'look' => 'Largest cog by hand: derailleur not at its end',
+    ];
+
+    public const CHAIN_ONE_COG = [
+        'title' => 'Chain, {links} links, then its slack',
+        'how' => 'Compare with the old chain link by link, not by length. Joined as its maker says; slack taken up at the axle or the tensioner.',
+        'tool' => 'Chain tool, axle spanner',
+        'look' => 'At its tightest place the chain still moves a finger’s breadth up and down',
+    ];
+
+    public const GEARS_SET = [
+        'title' => 'Derailleur set on the chain that lies there',
+        'how' => 'The chain was never opened: nothing to join, nothing to count.',
+        'tool' => 'Screwdriver or key for its stops',
+        'look' => 'Largest cog by hand: derailleur not at its end',
+    ];
+
+    public const SLACK_SET = [
+        'title' => 'Slack of the chain that lies there',
+        'how' => 'The chain was never opened: nothing to join, nothing to count. Slack taken up at the axle or the tensioner.',
+        'tool' => 'Axle spanner',
+        'look' => 'At its tightest place the chain still moves a finger’s breadth up and down',
+    ];
+
+    public const BUCKET_BACK = [
+        'title' => 'Load bucket back on',
+        'how' => 'By what was written down when it came off. A bolt that would reach the motor is shortened, or goes in from the other side.',
+        'tool' => 'Keys for its bolts, torque wrench',
+        'look' => 'Nothing touches motor, ring or lead',
+    ];
+
+    public const GUARD_BACK = [
+        'title' => 'Guard, guide or roller back on',
+        'how' => 'By what was written down when it came off, around the new ring.',
+        'tool' => 'Keys for its bolts, torque wrench',
+        'look' => 'A full turn of the crank by hand: nothing rubs',
+    ];
+
+    public const KICKSTAND_BACK = [
+        'title' => 'Kickstand refitted elsewhere, or left off',
+        'how' => 'Not where motor or rest are. Left off: done by hand, with that as the reason, so that it is on record.',
+        'tool' => 'Key for its bolt, torque wrench',
+        'look' => 'Clear of motor, leads and chain, up and down',
+    ];
+
+    public const BATTERY_RAIL = [
+        'title' => 'Battery’s rail or cradle on',
+        'how' => 'Where the pack was tried. Cradle on clamps: a pad under it, three of them, their tails trimmed.',
+        'tool' => 'Key for its screws, torque wrench',
+        'look' => 'The pack slides out and in, and stays when shaken',
+    ];
+
+    public const DISPLAY = [
+        'title' => 'Display on the bar',
+        'how' => 'On the bar’s own diameter, with the shim or grommet that belongs to it.',
+        'tool' => 'Key for its screw, torque wrench',
+        'look' => 'Readable from the saddle; bars lock to lock pull no lead',
     ];
 
     public const DRESS = [

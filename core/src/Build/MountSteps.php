@@ -31,11 +31,12 @@ interface MountSteps
     /** @return list<string> what else must be done before the left crank closes it off */
     public function beforeTheLeftCrank(): array;
 
-    /**
-     * What has to be looked at by hand before torque goes on.
-     *
-     * @param  array<string, string>  $answers by the spot's code
-     * @return list<Gate>
-     */
-    public function gates(array $answers): array;
+    /** The step at which the ring's own crank is put on, where the mount needs it there before the body; null where cranks go on last. */
+    public function seatsRightCrankAt(): ?string;
+
+    /** Whether the motor drives the bike's own chain, which then lies on before the body is torqued. */
+    public function laysTheBikesChain(): bool;
+
+    /** @return list<Gate> what has to be looked at by hand before torque goes on */
+    public function gates(): array;
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Build;
 
+use NeatSpindle\Core\Fastening\Fastener;
 use NeatSpindle\Core\Prose\Wording;
 
 /** What is done about the body's rest, in words: how it is put on, how the body is set against it, how it is made fast. */
@@ -13,5 +14,5 @@ final readonly class RestPlan
      * @param  ?Wording  $on null for a rest that is not fitted, because the frame itself is it
      * @param  ?Wording  $torque null for one that is not made fast
      */
-    public function __construct(public ?Wording $on, public Wording $set, public ?Wording $torque) {}
+    public function __construct(public ?Wording $on, public Wording $set, public ?Wording $torque, public Fastener $fastener = Fastener::Rest) {}
 }

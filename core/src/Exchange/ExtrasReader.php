@@ -11,8 +11,8 @@ use NeatSpindle\Core\Part\Spider;
 use stdClass;
 
 /**
- * Reads what a workshop's catalogue may carry beyond the job document: adapter spiders, and the bolt circles of
- * rings and motors. A job document ignores all of it.
+ * Reads what a workshop's catalogue may carry beyond the job document: adapter spiders, the bolt circles of rings and
+ * motors, and what their papers say. A job document ignores all of it.
  */
 final class ExtrasReader
 {
@@ -28,6 +28,8 @@ final class ExtrasReader
         $spiders = array_map(self::spider(...), array_filter($root->optionalObject('spiders')?->entries() ?? [], fn (Cursor $at) => $at->expectObject()));
         self::circles($root->peek('rings'), 'bolt_circle_mm');
         self::circles($root->peek('motors'), 'ring_bolt_circle_mm');
+        array_map(PapersReader::ring(...), $root->peek('rings')->entries());
+        array_map(PapersReader::motor(...), $root->peek('motors')->entries());
 
         $faults->expectNone();
 

@@ -31,8 +31,12 @@ interface Recipe
     /** Where its parts lie in the section, once it is solved; null for an unsolved stack. */
     public function layout(Stack $stack): ?Layout;
 
-    /** The steps of a build that are its own; null for an unsolved stack. */
-    public function steps(Stack $stack): ?MountSteps;
+    /**
+     * The steps of a build that are its own; null for an unsolved stack.
+     *
+     * @param  array<string, string>  $answers of the survey, by the spot's code
+     */
+    public function steps(Stack $stack, array $answers = []): ?MountSteps;
 
     /** Whether a socket reaches the nut over the spindle; null where there is no such nut, the spindle is not known, or the stack is unsolved. */
     public function reach(Stack $stack, NutSocket $socket): ?Reach;

@@ -10,6 +10,7 @@ enum BodyPosition: string
     case Below = 'below';
     case Front = 'front';
     case Behind = 'behind';
+    case Above = 'above';
 
     public function label(): string
     {
@@ -17,6 +18,7 @@ enum BodyPosition: string
             self::Below => 'Below and in front of the shell',
             self::Front => 'Straight in front of the shell',
             self::Behind => 'Behind the shell',
+            self::Above => 'Above the shell, inside the triangle',
         };
     }
 
@@ -30,6 +32,7 @@ enum BodyPosition: string
             self::Below => 'forwards and up',
             self::Front => 'up',
             self::Behind => 'down',
+            self::Above => 'to the rear',
         };
     }
 
@@ -40,6 +43,7 @@ enum BodyPosition: string
             self::Below => -55.0,
             self::Front => 0.0,
             self::Behind => 180.0,
+            self::Above => 68.0,
         };
     }
 }

@@ -87,7 +87,7 @@ final class RestWords
         'boom_clamp' => [
             'on' => [
                 'title' => 'Clamp on the boom, loose',
-                'how' => 'The size that fits the boom, or the next with a shim of at most a millimetre. Clear of the clamp that sets its length.',
+                'how' => '{size} Clear of the clamp that sets its length.',
                 'look' => 'The clamp lies on the boom all round',
             ],
             'set' => [
@@ -106,7 +106,7 @@ final class RestWords
         'seat_tube_clamp' => [
             'on' => [
                 'title' => 'Clamp on the seat tube, loose',
-                'how' => 'The size that fits the tube, or the next with a shim of at most a millimetre.',
+                'how' => '{size} A pad under it.',
                 'look' => 'Clear of the front wheel’s and the rear brake’s cables',
             ],
             'set' => [
@@ -139,6 +139,19 @@ final class RestWords
                 'how' => 'Its screws in turn, a quarter turn at a time: stays are thin.',
                 'tool' => 'Key for its screws, torque wrench',
                 'look' => 'The stays have kept their shape',
+            ],
+        ],
+        'seat_pad' => [
+            'on' => [
+                'title' => 'Pad to seat tube or stays, loose',
+                'how' => 'Cut out for what passes there, so that it bears on the frame and on nothing soft. The chain’s pull comes on it besides the motor’s torque.',
+                'look' => 'What passes through its cut-out can still be moved by hand',
+            ],
+            'set' => [
+                'title' => 'Set the body back against its pad',
+                'how' => 'It is pulled to the rear: push it there until it lies on the pad with its full face.',
+                'look' => 'What passes through the cut-out can still be moved by hand',
+                'caution' => self::SOFT,
             ],
         ],
     ];

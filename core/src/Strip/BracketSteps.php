@@ -14,14 +14,21 @@ use NeatSpindle\Core\Turn\Turn;
 
 use function count;
 
-/** Taking the bottom bracket out, by how it sits. */
-final class BracketSteps
+/** Taking the bottom bracket out, by how it sits. The left cup first: it has the ordinary thread and shows how tight things are. */
+final readonly class BracketSteps
 {
+    private function __construct(private Fitted $fitted, private ?Identification $shell) {}
+
     /** @return list<StripStep> */
-    public static function for(BracketKind $kind, ?Identification $shell): array
+    public static function for(Fitted $fitted, ?Identification $shell): array
     {
-        return match ($kind) {
-            BracketKind::Threaded => [self::leftCup(), self::driveCup($shell)],
+        $steps = new self($fitted, $shell);
+
+        return match ($fitted->bracket) {
+            BracketKind::Cartridge, BracketKind::External => [$steps->left('cup-left', 'Left cup', $steps->cupWords()), $steps->drive($steps->cupWords())],
+            BracketKind::LooseBall => $steps->looseBall(),
+            BracketKind::PlainLeft => [self::plain('left', 'Left', 'drive side'), $steps->drive($steps->cupWords())],
+            BracketKind::PlainDrive => [self::plain('drive', 'Drive-side', 'left side'), $steps->left('cup-left', 'Left cup', $steps->cupWords())],
             BracketKind::PressFit => self::pressedCups(),
         };
     }
@@ -29,36 +36,62 @@ final class BracketSteps
     /** @return list<StripStep> */
     public static function pressedCups(): array
     {
+        return array_map(
+            fn (string $name, string $title) => StripStep::worded("cup-{$name}", Wording::of(StripWords::PRESSED, title: $title)),
+            ['left', 'drive'], ['Left cup driven out', 'Drive-side cup driven out'],
+        );
+    }
+
+    /** @return list<StripStep> */
+    private function looseBall(): array
+    {
         return [
-            self::pressed('left', Side::NonDrive),
-            self::pressed('drive', Side::Drive),
+            $this->left('lockring-left', 'Lock ring', StripWords::LOCKRING_LEFT),
+            $this->left('cup-left', 'Adjustable cup', StripWords::CUP_ADJUSTABLE),
+            StripStep::worded('spindle-out', Wording::of(StripWords::SPINDLE_OUT)),
+            $this->drive(StripWords::CUP_FIXED),
         ];
     }
 
-    private static function pressed(string $name, Side $side): StripStep
+    private static function plain(string $name, string $cup, string $other): StripStep
+    {
+        return StripStep::worded("cup-{$name}", Wording::of(StripWords::CUP_PLAIN, cup: $cup, other: $other));
+    }
+
+    /** @return array<string, string> how a cup is turned out: what holds the tool on depends on what is still there */
+    private function cupWords(): array
+    {
+        return match (true) {
+            $this->fitted->bracket === BracketKind::External => StripWords::CUP_EXTERNAL,
+            $this->fitted->leavesSpindle() => StripWords::CUP,
+            default => StripWords::CUP_WITHOUT_SPINDLE,
+        };
+    }
+
+    /** @param  array<string, string>  $words */
+    private function left(string $code, string $part, array $words): StripStep
     {
         return StripStep::worded(
-            "cup-{$name}",
-            Wording::of(StripWords::PRESSED, title: ucfirst($name).($side === Side::Drive ? '-side' : '').' cup driven out'),
+            $code, Wording::of($words + ['look' => 'Thread clean over its whole length'], cup: 'Left cup', guess: ''),
+            turn: new Turn($part, Hand::Right, Action::Loosen, Side::NonDrive), onTheFloor: true,
         );
     }
 
-    private static function leftCup(): StripStep
+    /**
+     * A cup that loosens clockwise has a left-hand thread. Before the shell is known the commonest is assumed, and said so.
+     *
+     * @param  array<string, string>  $words
+     */
+    private function drive(array $words): StripStep
     {
-        return StripStep::worded(
-            'cup-left', Wording::of(StripWords::CUP_LEFT),
-            turn: new Turn('Left cup', self::handThatLoosens(Rotation::Anticlockwise), Action::Loosen, Side::NonDrive),
-            onTheFloor: true,
-        );
-    }
-
-    /** A cup that loosens clockwise has a left-hand thread. Before the shell is known the commonest is assumed, and said so. */
-    private static function driveCup(?Identification $shell): StripStep
-    {
-        $rotation = self::driveCupLoosens($shell);
+        $rotation = self::driveCupLoosens($this->shell);
+        $words = ['look' => 'Which way it turned: enter it in the survey'] + $words;
 
         return StripStep::worded(
-            'cup-drive', Wording::of($rotation === null ? StripWords::CUP_DRIVE_GUESSED : StripWords::CUP_DRIVE),
+            'cup-drive',
+            $rotation === null
+                ? Wording::of(['caution' => StripWords::GUESSED.' '.($words['caution'] ?? '')] + $words, cup: 'Drive cup', guess: StripWords::GUESS)
+                : Wording::of($words, cup: 'Drive cup', guess: ''),
             turn: new Turn('Drive cup', self::handThatLoosens($rotation ?? Rotation::Clockwise), Action::Loosen, Side::Drive),
             onTheFloor: true,
         );

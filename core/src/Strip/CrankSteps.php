@@ -21,13 +21,22 @@ final class CrankSteps
         return [
             StripStep::worded(
                 'pedal-right', Wording::of(StripWords::PEDAL_RIGHT, tool: self::PEDAL_SPANNER),
-                turn: self::loosen('Right pedal', Hand::Right, Side::Drive),
+                turn: self::loosen('Right pedal', Hand::Right, Side::Drive), onTheFloor: true,
             ),
             StripStep::worded(
                 'pedal-left', Wording::of(StripWords::PEDAL_LEFT, tool: self::PEDAL_SPANNER),
-                turn: self::loosen('Left pedal', Hand::Left, Side::NonDrive),
+                turn: self::loosen('Left pedal', Hand::Left, Side::NonDrive), onTheFloor: true,
             ),
         ];
+    }
+
+    /** @return list<StripStep> caps that hide the bolts */
+    public static function dustCaps(): array
+    {
+        return array_map(fn (string $name, Side $side) => StripStep::worded(
+            "dust-cap-{$name}", Wording::of(StripWords::DUST_CAP, arm: ucfirst($name)),
+            turn: self::loosen("Dust cap, {$name}", Hand::Right, $side),
+        ), ['right', 'left'], [Side::Drive, Side::NonDrive]);
     }
 
     /** @return list<StripStep> */
@@ -56,7 +65,7 @@ final class CrankSteps
     {
         return StripStep::worded(
             "crank-bolt-{$name}", Wording::of(StripWords::BOLT, arm: ucfirst($name)),
-            turn: self::loosen("Crank bolt, {$name}", Hand::Right, $side),
+            turn: self::loosen("Crank bolt, {$name}", Hand::Right, $side), onTheFloor: true,
         );
     }
 
@@ -72,7 +81,7 @@ final class CrankSteps
     {
         return StripStep::worded(
             "crank-{$name}", Wording::of(StripWords::SELF_EXTRACTING, arm: ucfirst($name)),
-            turn: self::loosen("Crank bolt, {$name}", Hand::Right, $side),
+            turn: self::loosen("Crank bolt, {$name}", Hand::Right, $side), onTheFloor: true,
         );
     }
 

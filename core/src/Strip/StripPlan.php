@@ -30,12 +30,18 @@ final readonly class StripPlan
             StripStep::worded('power', Wording::of(StripWords::POWER)),
             ...self::outOfTheWay($fitted),
             ...CrankSteps::pedals(),
-            self::chain($fitted),
-            ...self::frontMech($fitted),
+            ...ChainSteps::for($fitted),
+            ...($fitted->hasDustCaps ? CrankSteps::dustCaps() : []),
             ...CrankSteps::for($fitted->crank),
-            ...($fitted->crank === CrankKind::OnePiece ? BracketSteps::pressedCups() : BracketSteps::for($fitted->bracket, $shell)),
+            ...($fitted->crank === CrankKind::OnePiece ? BracketSteps::pressedCups() : BracketSteps::for($fitted, $shell)),
             StripStep::worded('look-inside', Wording::of(StripWords::LOOK_INSIDE)),
         ]);
+    }
+
+    /** @return list<string> every tool of the plan, once, in the order they are taken up */
+    public function tools(): array
+    {
+        return array_values(array_unique(array_filter(array_map(fn (StripStep $step) => $step->tool, $this->steps))));
     }
 
     public function step(string $code): ?StripStep
@@ -49,27 +55,16 @@ final readonly class StripPlan
         return null;
     }
 
-    /** @return list<StripStep> */
+    /** @return list<StripStep> what stands before ring and shell; it goes back on, so its bolts are written down */
     private static function outOfTheWay(Fitted $fitted): array
     {
-        return [
-            ...($fitted->hasKickstand ? [StripStep::worded('kickstand', Wording::of(StripWords::KICKSTAND))] : []),
-            ...($fitted->hasGuard ? [StripStep::worded('guard', Wording::of(StripWords::GUARD))] : []),
-        ];
-    }
+        $parts = ['bucket' => $fitted->hasBucket, 'kickstand' => $fitted->hasKickstand, 'guard' => $fitted->hasGuard];
+        $words = ['bucket' => StripWords::BUCKET, 'kickstand' => StripWords::KICKSTAND, 'guard' => StripWords::GUARD];
+        $steps = [];
+        foreach (array_keys(array_filter($parts)) as $part) {
+            $steps[] = StripStep::worded($part, Wording::of($words[$part]), notesBolts: true);
+        }
 
-    private static function chain(Fitted $fitted): StripStep
-    {
-        return $fitted->keepsChain
-            ? StripStep::worded('chain', Wording::of(StripWords::CHAIN_KEPT))
-            : StripStep::worded('chain', Wording::of(StripWords::CHAIN_OFF));
-    }
-
-    /** @return list<StripStep> */
-    private static function frontMech(Fitted $fitted): array
-    {
-        return ! $fitted->hasFrontMech ? [] : [
-            StripStep::worded('front-mech', Wording::of(StripWords::FRONT_MECH)),
-        ];
+        return $steps;
     }
 }

@@ -13,11 +13,13 @@ use NeatSpindle\Core\Margin\Source;
 enum Spot: string
 {
     case CrankKind = 'crank_kind';
+    case DustCaps = 'dust_caps';
     case BracketKind = 'bracket_kind';
     case FrontMech = 'front_mech';
     case ChainKept = 'chain_kept';
     case Kickstand = 'kickstand';
     case Guard = 'guard';
+    case Bucket = 'bucket';
     case CupsWidth = 'cups_width';
     case CupFlange = 'cup_flange';
     case GuideDepth = 'guide_depth';
@@ -52,6 +54,7 @@ enum Spot: string
     case ShellThreaded = 'shell_threaded';
     case ThreadPitch = 'thread_pitch';
     case DriveCupLoosens = 'drive_cup_loosens';
+    case DriveChain = 'drive_chain';
     case RingToPlate = 'ring_to_plate';
     case PinionToFace = 'pinion_to_face';
     case CrankGap = 'crank_gap';

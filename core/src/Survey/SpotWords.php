@@ -14,9 +14,15 @@ final class SpotWords
                 .'pinch bolts on the left, a pin through the arm, or one bent bar.',
             'The strip plan is made for them.',
         ],
+        'dust_caps' => [
+            'Dust caps',
+            'Is there a cap of plastic or steel over the crank bolts?',
+            'The bolt cannot be reached before it is off.',
+        ],
         'bracket_kind' => [
             'Bottom bracket',
-            'Splines or pin holes on the cup: threaded. Smooth, flush or with a thin lip: pressed in.',
+            'Splines inside both cups: a cartridge; a smooth plastic cup on one side: plain there. A notched ring on the left: loose balls. Cups that stand '
+                .'outside the shell. Smooth, flush or with a thin lip: pressed in.',
             'Threads turn, pressed cups are driven. The wrong one ruins the shell.',
         ],
         'front_mech' => [
@@ -35,9 +41,14 @@ final class SpotWords
             'The body swings there.',
         ],
         'guard' => [
-            'Chain guard',
-            'A guard or a guide around ring and chain?',
-            'It is opened with care and goes back on.',
+            'Guard, guide or roller',
+            'Anything around ring and chain that stands before them?',
+            'It comes off first, with its bolts written down, and goes back on.',
+        ],
+        'bucket' => [
+            'Load bucket before the shell',
+            'Does a box, bucket or tray stand before ring or shell, so that no tool gets there?',
+            'It comes off first and goes back last; some of its bolts may sit behind the motor.',
         ],
         'cups_width' => [
             'Over the cups',
@@ -213,6 +224,11 @@ final class SpotWords
             'Drive cup came out',
             'Facing the drive side, note which way the right cup turned when it came out.',
             'Tells standards apart that a caliper cannot.',
+        ],
+        'drive_chain' => [
+            'Which chain it drives',
+            'From the pinion to a ring on the crank by a short chain of its own, or the bike’s chain over pinion and ring?',
+            'A first chain has its sag; the bike’s own has an arm that must swing.',
         ],
         'ring_to_plate' => [
             'Ring to plate',

@@ -25,9 +25,9 @@ final class SurveyPlan
 
     private const CARRIERS = [BikeKind::LongTail, BikeKind::BoxCargo];
 
-    private const FITTED = [Spot::CrankKind, Spot::BracketKind, Spot::FrontMech, Spot::ChainKept, Spot::Kickstand];
+    private const FITTED = [Spot::CrankKind, Spot::BracketKind, Spot::DustCaps, Spot::FrontMech, Spot::ChainKept, Spot::Guard, Spot::Kickstand];
 
-    private const EARLY = [Spot::CupsWidth, Spot::CupFlange, Spot::GuideDepth, Spot::GuideRemedy];
+    private const EARLY = [Spot::GuideDepth, Spot::GuideRemedy, Spot::CupsWidth, Spot::CupFlange];
 
     public const STAY = [Spot::Stay45, Spot::Stay64, Spot::Stay80, Spot::Stay112];
 
@@ -60,7 +60,7 @@ final class SurveyPlan
 
         return [
             ...self::FITTED,
-            ...(in_array($kind, self::CARRIERS, true) ? [Spot::Guard] : []),
+            ...(in_array($kind, self::CARRIERS, true) ? [Spot::Bucket] : []),
             ...self::EARLY,
             ...($hasStay ? self::STAY : []),
             ...self::REAR,

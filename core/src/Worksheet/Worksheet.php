@@ -7,6 +7,7 @@ namespace NeatSpindle\Core\Worksheet;
 use NeatSpindle\Core\Battery\PackFit;
 use NeatSpindle\Core\Build\BuildPlan;
 use NeatSpindle\Core\Build\BuildSheet;
+use NeatSpindle\Core\Build\Circumstances;
 use NeatSpindle\Core\Drawer\DrawerPicker;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Fit\Trial;
@@ -26,10 +27,8 @@ use NeatSpindle\Core\Order\Alternative;
 use NeatSpindle\Core\Order\Alternatives;
 use NeatSpindle\Core\Reaction\Reaction;
 use NeatSpindle\Core\Reaction\Rest;
-use NeatSpindle\Core\Route\RunRoute;
 use NeatSpindle\Core\Section\AxisSection;
 use NeatSpindle\Core\Shell\Identification;
-use NeatSpindle\Core\Survey\GuideRemedy;
 
 /** Everything that follows from a job, computed once and unrounded. */
 final readonly class Worksheet
@@ -113,15 +112,10 @@ final readonly class Worksheet
         return new Trial($job->bike, $this->identification, $job->kit->motor, $job->kit->insert, $job->catalogue->drawer, $job->hill);
     }
 
-    /**
-     * The order of the build; null while the stack is unsolved.
-     *
-     * @param  list<RunRoute>  $routes
-     * @param  ?Rest  $rest what the body rests on; null while nobody has chosen it
-     */
-    public function buildSheet(array $routes, GuideRemedy $guide = GuideRemedy::Stays, ?Rest $rest = null): ?BuildSheet
+    /** The order of the build; null while the stack is unsolved. */
+    public function buildSheet(Circumstances $circumstances = new Circumstances): ?BuildSheet
     {
-        $steps = $this->recipe->steps($this->stack);
+        $steps = $this->recipe->steps($this->stack, $circumstances->answers);
 
         return $steps === null ? null : BuildSheet::of(new BuildPlan(
             $steps,
@@ -129,9 +123,10 @@ final readonly class Worksheet
             $this->job->kit->ring,
             $this->job->bike->material,
             $this->chain,
-            $routes,
-            $guide,
-            Rest::plan($rest),
+            $this->job->bike->rear->hasOneCog(),
+            $this->job->kit->insert,
+            $circumstances->rest ?? Rest::plan(null),
+            $circumstances,
         ));
     }
 

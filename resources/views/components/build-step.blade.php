@@ -11,6 +11,7 @@
             @if ($step->caution)<p class="caution">{{ $step->caution }}</p>@endif
             <dl class="facts">
                 @if ($page->band($step))<dt>Torque</dt><dd><strong>{{ $page->band($step) }}</strong></dd>@endif
+                @if ($page->limit($step))<dt>Thread bears</dt><dd>{{ $page->limit($step) }}</dd>@endif
                 @if ($step->compound)<dt>Compound</dt><dd>{{ $step->compound->label() }}</dd>@endif
                 @if ($step->turn)<dt>Stand on</dt><dd>{{ $step->turn->side->value === 'drive' ? 'the drive side' : 'the left side' }}; {{ $step->turn->hand->value }}-hand thread</dd>@endif
                 @if ($step->tool)<dt>Tool</dt><dd>{{ $step->tool }}</dd>@endif
@@ -18,12 +19,17 @@
                 @if ($step->closesOff)<dt>Out of reach afterwards</dt><dd>{{ $step->closesOff }}</dd>@endif
             </dl>
         </div>
-        @if ($page->turnOf($step))<x-drawing.turn :view="$page->turnOf($step)" />@endif
+        @if ($page->turnOf($step))
+            <div>
+                <x-posture :now="$page->posture" :to="fn (string $value) => route('job.build', [$page->job, 'step' => $step->code, 'posture' => $value])" />
+                <x-drawing.turn :view="$page->turnOf($step)" />
+            </div>
+        @endif
     </div>
     @if ($page->isDone($step->code))
         <form method="post" action="{{ route('job.build.step', $page->job) }}">
-            @csrf @formkey<input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}">
-            <span class="done-line">✓ {{ $record->user->firstName() }}, {{ $record->recorded_at->format('j M H:i') }}@if ($record->torque_nm !== null): {{ $page->torqueUnit->show($record->torque_nm) }}@endif</span>
+            @csrf @formkey<input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
+            <span class="done-line">✓ {{ $record->user->firstName() }}, {{ $record->recorded_at->format('j M H:i') }}@if ($record->torque_nm !== null): {{ $page->torqueUnit->show($record->torque_nm) }}@elseif ($record->by_hand): by hand @endif</span>
             @if (in_array($page->torquePlace($step), ['below', 'above'], true))
                 <span class="fault">{{ ucfirst($page->torquePlace($step)) }} the maker’s band</span>
             @endif
@@ -33,13 +39,14 @@
     @else
         @if ($page->isHeldBack($step->code))<p class="told mb-1" id="held">{{ $page->heldBackBy($step->code) }}</p>@endif
         @if ($page->isStopped($step->code))<p class="told mb-1">Failed its check, says {{ $record->user->firstName() }}: {{ $record->note }}</p>@endif
+        @if ($step->fastener !== null && $step->band === null && ! $page->isHeldBack($step->code))<x-band-asked :page="$page" :step="$step" />@endif
         <form method="post" action="{{ route('job.build.step', $page->job) }}" novalidate>
-            @csrf @formkey<input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}">
+            @csrf @formkey<input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
             <div class="record">
-                @if ($step->recordsTorque)
+                @if ($step->band !== null)
                     <div>
                         <label class="form-label" for="torque">Torque given, {{ $page->torqueUnit->value }}</label>
-                        <input class="form-control big-figure" id="torque" name="torque" value="{{ $isTyped ? old('torque') : '' }}" inputmode="decimal" @error('torque') aria-invalid="true" aria-describedby="torque-fault" @enderror>
+                        <input class="form-control big-figure" id="torque" name="torque" value="{{ $isTyped ? old('torque') : '' }}" inputmode="decimal" autocomplete="off" @error('torque') aria-invalid="true" aria-describedby="torque-fault" @enderror>
                         <x-fault for="torque" id="torque-fault" />
                     </div>
                 @endif
@@ -54,16 +61,18 @@
                     </div>
                 @endif
                 <div>
-                    <label class="form-label" for="note">Note</label>
+                    <label class="form-label" for="note">{{ $step->fastener === null ? 'Note' : 'Note, or the reason' }}</label>
                     <input class="form-control" id="note" name="note" maxlength="500" value="{{ $isTyped ? old('note') : $record?->note }}" @error('note') aria-invalid="true" @enderror>
                     <x-fault for="note" />
                 </div>
             </div>
+            @if ($step->band === null)<x-fault for="torque" />@endif
             <x-fault for="state" />
             @error('sure')<input type="hidden" name="sure" value="{{ old('torque') }}">@enderror
             <div class="choice-row mt-3">
                 @unless ($page->isHeldBack($step->code))<button class="btn btn-primary btn-lg" name="state" value="done" data-key="d">@error('sure')Keep it as typed @else Done @enderror</button>@endunless
                 <button class="btn btn-plain" name="state" value="stopped">Fails its check</button>
+                @if ($step->fastener !== null && ! $page->isHeldBack($step->code))<label class="pick"><input type="checkbox" name="by_hand" value="1" @checked($isTyped && old('by_hand'))> By hand, without a wrench: the reason goes into the note</label>@endif
             </div>
         </form>
     @endif

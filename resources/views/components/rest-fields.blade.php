@@ -32,6 +32,15 @@
     <input class="form-control w-auto" id="rest-radius" name="rest_radius" size="7" value="{{ old('rest_radius', $choice->restRadius() === null ? '' : $page->unit->showCoarse($choice->restRadius())) }}" @error('rest_radius') aria-invalid="true" @enderror>
 </div>
 <x-fault for="rest_radius" />
+@if ($page->hasChainPull())
+    <p class="form-hint mb-1">Above the shell the rest has the chain’s pull to hold besides the motor’s torque.</p>
+@endif
+@if ($page->isCarbon())
+    <label class="form-label mt-1" for="maker-allows">What the frame’s maker said about a body or strut on carbon, and where</label>
+    <input class="form-control" id="maker-allows" name="maker_allows" maxlength="200" value="{{ old('maker_allows', $choice->makerAllows()) }}">
+    <p class="form-hint mb-1">Until the maker has allowed it this is a stop. We do not decide it.</p>
+    <x-fault for="maker_allows" />
+@endif
 <label class="form-label mt-1" for="gap">In the gap lies</label>
 <x-select id="gap" name="gap" :options="NeatSpindle\Core\Reaction\GapContents::cases()" :chosen="old('gap', $choice->gap()->value)" />
 <p class="form-hint mb-1">A hard block keeps what is soft whole when it is thicker by a millimetre and more than both doubts, and bears beside it, never on it.</p>

@@ -9,6 +9,7 @@
                 <p>{{ $page->job->customer_name }} · {{ $page->opened->worksheet()->job->kit->motor->name }} · ring {{ $page->opened->worksheet()->job->kit->ring->code }} · printed {{ now()->format('j M Y H:i') }} · stack <strong>{{ $page->verdict()?->value }}</strong></p>
                 <x-drawing.section :view="$page->section()" />
                 <p class="caution">Battery out before hands go near chain or motor. Torque figures are the part maker’s. A carbon frame’s maker decides, not we.</p>
+                <p><strong>Tools:</strong> {{ implode(' · ', $page->tools()) }}</p>
                 @foreach ($page->chapters() as $chapter => $steps)
                     <h2>{{ $chapter }}</h2>
                     <table>
@@ -21,7 +22,7 @@
                                     <td>{{ $page->numberOf($step->code) }}</td>
                                     <td><strong>{{ $step->title }}.</strong> {{ $step->how }} @if ($step->look)Look: {{ $step->look }}.@endif @if ($step->closesOff)Out of reach afterwards: {{ $step->closesOff }}.@endif @if ($step->caution)<strong>Caution. {{ $step->caution }}</strong>@endif</td>
                                     <td>@if ($page->turnOf($step)){{ $page->turnOf($step)->words() }}, {{ $step->turn->side->value === 'drive' ? 'drive side' : 'left side' }}. @endif @if ($page->band($step))Torque {{ $page->band($step) }}. @endif @if ($step->compound){{ $step->compound->label() }}.@endif</td>
-                                    <td>@if ($record?->torque_nm !== null){{ $page->torqueUnit->show($record->torque_nm) }}@endif {{ $record?->note }}</td>
+                                    <td>@if ($record?->torque_nm !== null){{ $page->torqueUnit->show($record->torque_nm) }}@elseif ($record?->by_hand) by hand @endif {{ $record?->note }}</td>
                                     <td class="tick">{{ $page->isDone($step->code) ? '☒' : '☐' }}</td>
                                 </tr>
                             @endforeach

@@ -35,6 +35,7 @@
                         <x-drawing.section :view="$page->section()" />
                     </section>
                 @endif
+                <x-tools :tools="$page->tools()" />
                 <p class="m-0"><a class="btn btn-plain" href="{{ route('job.build.print', $page->job) }}">Sheet for paper</a></p>
             </div>
         </div>

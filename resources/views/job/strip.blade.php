@@ -1,6 +1,7 @@
 @php
     $step = $page->current();
     $record = $page->record($step->code);
+    $isTyped = old('step') === $step->code;
 @endphp
 <x-job :page="$page">
     <div class="work-steps">
@@ -9,72 +10,89 @@
             @unless ($page->opened->findings->isFittedKnown())
                 <p class="caution mb-2">Nobody has said what is fitted: the commonest is assumed. <a href="{{ route('job.survey', [$page->job, 'spot' => 'crank_kind']) }}">Say what it is</a></p>
             @endunless
+            <p class="form-hint mb-1">Left cup first: it has the ordinary thread and shows how tight things are. What says <em>floor</em> is cracked loose with the wheels on the floor.</p>
             <ol class="step-list">
                 @foreach ($page->plan->steps as $one)
                     <li>
                         <a href="{{ route('job.strip', [$page->job, 'step' => $one->code, 'posture' => $page->posture->value]) }}" @if($one->code === $step->code) aria-current="step" @endif>
-                            <span class="number">{{ $loop->iteration }}</span> <span>{{ $one->title }}</span>
+                            <span class="number">{{ $loop->iteration }}</span> <span>{{ $one->title }}@if ($one->onTheFloor) <span class="soft">floor</span>@endif</span>
                             @if ($page->isDone($one->code))<span class="done-line">✓ done</span>@elseif ($page->isStopped($one->code))<span class="stopped">✕ stuck</span>@endif
                         </a>
                     </li>
                 @endforeach
             </ol>
+            @if ($page->isAllDone())<p class="mt-2 mb-0"><a class="btn btn-primary" href="{{ route('job.survey', $page->job) }}" data-key="n">Next: measure the bare shell <kbd aria-hidden="true">n</kbd></a></p>@endif
         </section>
-        <section class="panel step-now" aria-labelledby="step-title">
-            <div class="step-picture">
-                <div>
-                    <h2 id="step-title"><span class="figures">{{ $page->numberOf($step->code) }}</span> {{ $step->title }}</h2>
-                    <p>{{ $step->how }}</p>
-                    @if ($step->caution)<p class="caution">{{ $step->caution }}</p>@endif
-                    <dl class="facts">
-                        @if ($step->turn)
-                            <dt>Stand on</dt><dd>{{ $step->turn->side->value === 'drive' ? 'the drive side' : 'the left side' }}</dd>
-                            <dt>Thread</dt><dd>{{ $step->turn->hand->value }}-hand</dd>
-                        @endif
-                        @if ($step->tool)<dt>Tool</dt><dd>{{ $step->tool }}</dd>@endif
-                        @if ($step->onTheFloor)<dt>Bike</dt><dd>wheels on the floor for this one</dd>@endif
-                        @if ($step->keep)<dt>Keep</dt><dd>{{ $step->keep }}</dd>@endif
-                        @if ($step->look)<dt>Look</dt><dd>{{ $step->look }}</dd>@endif
-                    </dl>
-                </div>
-                @if ($page->turn())
+        <div class="work-wide">
+            <section class="panel step-now" aria-labelledby="step-title">
+                <div class="step-picture">
                     <div>
-                        <div class="posture mb-2" role="group" aria-label="How the bike stands">
-                            @foreach (['upright' => 'Upright', 'inverted' => 'Upside down'] as $value => $label)
-                                <a class="btn {{ $page->posture->value === $value ? 'btn-primary' : 'btn-plain' }}" href="{{ route('job.strip', [$page->job, 'step' => $step->code, 'posture' => $value]) }}"
-                                    @if($page->posture->value === $value) aria-current="true" @endif>{{ $label }}</a>
-                            @endforeach
-                        </div>
-                        <x-drawing.turn :view="$page->turn()" />
+                        <h2 id="step-title"><span class="figures">{{ $page->numberOf($step->code) }}</span> {{ $step->title }}</h2>
+                        <p>{{ $step->how }}</p>
+                        @if ($step->caution)<p class="caution">{{ $step->caution }}</p>@endif
+                        <dl class="facts">
+                            @if ($step->turn)
+                                <dt>Stand on</dt><dd>{{ $step->turn->side->value === 'drive' ? 'the drive side' : 'the left side' }}</dd>
+                                <dt>Thread</dt><dd>{{ $step->turn->hand->value }}-hand</dd>
+                            @endif
+                            @if ($step->tool)<dt>Tool</dt><dd>{{ $step->tool }}</dd>@endif
+                            @if ($step->onTheFloor)<dt>Bike</dt><dd>wheels on the floor for this one</dd>@endif
+                            @if ($step->keep)<dt>Keep</dt><dd>{{ $step->keep }}</dd>@endif
+                            @if ($step->look)<dt>Look</dt><dd>{{ $step->look }}</dd>@endif
+                        </dl>
                     </div>
-                @endif
-            </div>
-            @if ($page->isStopped($step->code))<p class="told mb-1">Stopped by {{ $record->user->firstName() }}: {{ $record->note }}</p>@endif
-            <form method="post" action="{{ route('job.strip.step', $page->job) }}">
-                @csrf @formkey
-                <input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
-                @if ($page->isDone($step->code))
-                    <span class="done-line">✓ {{ $record->user->firstName() }}, {{ $record->recorded_at->format('j M H:i') }}</span>
-                    <button class="btn-link-quiet" name="state" value="undone">Undo</button>
-                @else
-                    <button class="btn btn-primary btn-lg" name="state" value="done" data-key="d">Done: {{ $step->title }}</button>
-                @endif
-            </form>
-            @unless ($page->isDone($step->code))
-                <details @if($errors->has('note') || $page->isStopped($step->code)) open @endif>
-                    <summary class="btn-link-quiet d-inline-flex align-items-center mt-2">It is stuck</summary>
-                    <p class="mb-1">In this order, and no further than the last:</p>
-                    <ol>@foreach (NeatSpindle\Core\Strip\StripPlan::LADDER as $rung)<li>{{ $rung }}</li>@endforeach</ol>
-                    <form method="post" action="{{ route('job.strip.step', $page->job) }}">
-                        @csrf @formkey
-                        <input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
-                        <label class="form-label" for="note">What was tried</label>
-                        <textarea class="form-control" id="note" name="note" rows="2" maxlength="500">{{ old('step') === $step->code ? old('note') : $record?->note }}</textarea>
-                        <x-fault for="note" />
-                        <button class="btn btn-plain mt-1" name="state" value="stopped">Stop here</button>
-                    </form>
+                    @if ($page->turn())
+                        <div>
+                            <x-posture :now="$page->posture" :to="fn (string $value) => route('job.strip', [$page->job, 'step' => $step->code, 'posture' => $value])" />
+                            <x-drawing.turn :view="$page->turn()" />
+                        </div>
+                    @endif
+                </div>
+                @if ($page->isStopped($step->code))<p class="told mb-1">Stopped by {{ $record->user->firstName() }}: {{ $record->note }}</p>@endif
+                <form method="post" action="{{ route('job.strip.step', $page->job) }}" novalidate>
+                    @csrf @formkey
+                    <input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
+                    @if ($page->isDone($step->code))
+                        <span class="done-line">✓ {{ $record->user->firstName() }}, {{ $record->recorded_at->format('j M H:i') }}@if ($record->lies_in); lies in {{ $record->lies_in }}@endif</span>
+                        @if ($record->note)<span class="soft">{{ $record->note }}</span>@endif
+                        <button class="btn-link-quiet" name="state" value="undone">Undo</button>
+                    @else
+                        <div class="record mb-2">
+                            @if ($step->notesBolts)
+                                <div><label class="form-label" for="bolts">Its bolts: how long each is, and where it goes</label><input class="form-control" id="bolts" name="note" maxlength="500" value="{{ $isTyped ? old('note') : $record?->note }}" @error('note') aria-invalid="true" aria-describedby="bolts-fault" @enderror><x-fault for="note" id="bolts-fault" /></div>
+                            @endif
+                            @if ($step->keep)
+                                <div><label class="form-label" for="lies-in">Where it lies</label><input class="form-control" id="lies-in" name="lies_in" maxlength="120" value="{{ $isTyped ? old('lies_in') : '' }}" list="places"></div>
+                            @endif
+                        </div>
+                        <button class="btn btn-primary btn-lg" name="state" value="done" data-key="d">Done: {{ $step->title }}</button>
+                    @endif
+                </form>
+                <datalist id="places">@foreach ($page->placesUsed() as $place)<option value="{{ $place }}"></option>@endforeach</datalist>
+                @unless ($page->isDone($step->code))
+                    <details @if(($errors->has('note') && ! $step->notesBolts) || $page->isStopped($step->code)) open @endif>
+                        <summary class="btn-link-quiet d-inline-flex align-items-center mt-2">It is stuck</summary>
+                        <p class="mb-1">In this order, and no further than the last:</p>
+                        <ol>@foreach (NeatSpindle\Core\Strip\StripPlan::LADDER as $rung)<li>{{ $rung }}</li>@endforeach</ol>
+                        <form method="post" action="{{ route('job.strip.step', $page->job) }}">
+                            @csrf @formkey
+                            <input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
+                            <label class="form-label" for="note">What was tried</label>
+                            <textarea class="form-control" id="note" name="note" rows="2" maxlength="500">{{ $isTyped ? old('note') : $record?->note }}</textarea>
+                            <x-fault for="note" />
+                            <button class="btn btn-plain mt-1" name="state" value="stopped">Stop here</button>
+                        </form>
+                    </details>
+                @endunless
+            </section>
+            <x-tools :tools="$page->plan->tools()" />
+            @if ($page->cameOff() !== [])
+                <details class="tools">
+                    <summary class="btn-link-quiet d-inline-flex align-items-center">What came off, and where it lies: {{ count($page->cameOff()) }}</summary>
+                    <ul class="mb-0">@foreach ($page->cameOff() as $off)<li>{{ $off['what'] }}: <strong>{{ $off['lies_in'] ?? 'nobody has said where' }}</strong>@if ($off['note']) <span class="soft">{{ $off['note'] }}</span>@endif</li>@endforeach</ul>
                 </details>
-            @endunless
-        </section>
+            @endif
+        </div>
     </div>
+    <x-around :page="$page" />
 </x-job>

@@ -122,7 +122,7 @@ final readonly class SleeveStack implements Recipe
         return $stack->arrangement instanceof SleeveArrangement ? new SleeveLayout($this, $stack, $stack->arrangement) : null;
     }
 
-    public function steps(Stack $stack): ?SleeveSteps
+    public function steps(Stack $stack, array $answers = []): ?SleeveSteps
     {
         return $stack->arrangement instanceof SleeveArrangement ? new SleeveSteps($stack, $stack->arrangement, $this->sleeve) : null;
     }

@@ -8,6 +8,8 @@ use NeatSpindle\Core\Build\BuildStep;
 use NeatSpindle\Core\Build\Compound;
 use NeatSpindle\Core\Build\MountSteps;
 use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Fastening\Band;
+use NeatSpindle\Core\Fastening\Fastener;
 use NeatSpindle\Core\Mount\Stack;
 use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Turn\Action;
@@ -18,6 +20,8 @@ use NeatSpindle\Core\Turn\Turn;
 /** A sleeve motor: body from the drive side, plate and nut from the left; bolts run in, then the nut to torque, then the bolts. */
 final readonly class SleeveSteps implements MountSteps
 {
+    private const SOURCE = 'the catalogue';
+
     public function __construct(private Stack $stack, private SleeveArrangement $fit, private Sleeve $sleeve) {}
 
     public function firstSpacers(): string
@@ -44,21 +48,21 @@ final readonly class SleeveSteps implements MountSteps
     {
         return [
             BuildStep::worded(
-                'body-in', 'The body', Wording::of(SleeveWords::BODY_IN, drive: $this->stack->placeText(Place::Drive)),
+                'body-in', BuildStep::BODY, Wording::of(SleeveWords::BODY_IN, drive: $this->stack->placeText(Place::Drive)),
                 after: ['dry-fit'],
             ),
             BuildStep::worded(
-                'plate-on', 'The body',
+                'plate-on', BuildStep::BODY,
                 Wording::of(SleeveWords::PLATE_ON, plate: $this->stack->placeText(Place::Plate), nut: $this->stack->placeText(Place::Nut)),
                 after: ['body-in'],
             ),
             BuildStep::worded(
-                'bolts-hand', 'The body',
+                'bolts-hand', BuildStep::BODY,
                 Wording::of(SleeveWords::BOLTS_HAND, thread: $this->sleeve->bossBolt->thread, boltLength: $this->fit->boltLength, boss: $this->stack->placeText(Place::Boss)),
                 turn: new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), compound: Compound::Locking, after: ['plate-on'],
             ),
             BuildStep::worded(
-                'nut-hand', 'The body', Wording::of(SleeveWords::NUT_HAND),
+                'nut-hand', BuildStep::BODY, Wording::of(SleeveWords::NUT_HAND),
                 turn: new Turn('Nut', Hand::Right, Action::Tighten, Side::NonDrive), compound: Compound::Locking,
                 after: ['bolts-hand'],
             ),
@@ -69,15 +73,15 @@ final readonly class SleeveSteps implements MountSteps
     {
         return [
             BuildStep::worded(
-                'nut-torque', 'Torque', Wording::of(SleeveWords::NUT_TORQUE),
+                'nut-torque', BuildStep::TORQUE, Wording::of(SleeveWords::NUT_TORQUE),
                 turn: new Turn('Nut', Hand::Right, Action::Tighten, Side::NonDrive),
-                torque: $this->sleeve->nut->torque, recordsTorque: true, after: ['set-rest'],
+                fastener: Fastener::Nut, band: new Band($this->sleeve->nut->torque, self::SOURCE), after: ['set-rest'],
             ),
-            BuildStep::worded('plate-look', 'Torque', Wording::of(SleeveWords::PLATE_LOOK), after: ['nut-torque']),
+            BuildStep::worded('plate-look', BuildStep::TORQUE, Wording::of(SleeveWords::PLATE_LOOK), after: ['nut-torque']),
             BuildStep::worded(
-                'boss-bolts', 'Torque',
+                'boss-bolts', BuildStep::TORQUE,
                 Wording::of(SleeveWords::BOSS_BOLTS, thread: $this->sleeve->bossBolt->thread, boltLength: $this->fit->boltLength),
-                turn: new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), recordsTorque: true, after: ['plate-look'],
+                turn: new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), fastener: Fastener::PlateBolts, after: ['plate-look'],
             ),
             ...$this->lockring(),
         ];
@@ -93,7 +97,17 @@ final readonly class SleeveSteps implements MountSteps
         return $this->sleeve->lockring === null ? ['boss-bolts'] : ['lockring', 'boss-bolts'];
     }
 
-    public function gates(array $answers): array
+    public function seatsRightCrankAt(): null
+    {
+        return null;
+    }
+
+    public function laysTheBikesChain(): bool
+    {
+        return false;
+    }
+
+    public function gates(): array
     {
         return [];
     }
@@ -103,9 +117,9 @@ final readonly class SleeveSteps implements MountSteps
     {
         return $this->sleeve->lockring === null ? [] : [
             BuildStep::worded(
-                'lockring', 'Torque', Wording::of(SleeveWords::LOCKRING),
+                'lockring', BuildStep::TORQUE, Wording::of(SleeveWords::LOCKRING),
                 turn: new Turn('Lock ring', Hand::Right, Action::Tighten, Side::NonDrive),
-                torque: $this->sleeve->lockring->torque, recordsTorque: true, compound: Compound::None,
+                fastener: Fastener::Lockring, band: new Band($this->sleeve->lockring->torque, self::SOURCE), compound: Compound::None,
                 after: ['nut-torque'],
             ),
         ];

@@ -18,7 +18,7 @@ final readonly class TwinPlateMount implements Mount
 
     /** What is looked at by hand before anything gets torque. */
     private const DECISIONS = [
-        Spot::BearingFeel, Spot::CrankBoltTurns, Spot::TensionerArm, Spot::FirstChainRun, Spot::FirstChainPlay, Spot::ArmIn, Spot::ArmOut,
+        Spot::DriveChain, Spot::BearingFeel, Spot::CrankBoltTurns, Spot::TensionerArm, Spot::FirstChainRun, Spot::FirstChainPlay, Spot::ArmIn, Spot::ArmOut,
     ];
 
     public function code(): string

@@ -122,9 +122,9 @@ final readonly class TwinPlateStack implements Recipe
         return $stack->arrangement instanceof TwinPlateArrangement ? new TwinPlateLayout($this, $stack) : null;
     }
 
-    public function steps(Stack $stack): ?TwinPlateSteps
+    public function steps(Stack $stack, array $answers = []): ?TwinPlateSteps
     {
-        return $stack->arrangement instanceof TwinPlateArrangement ? new TwinPlateSteps($stack, $this->plates) : null;
+        return $stack->arrangement instanceof TwinPlateArrangement ? new TwinPlateSteps($stack, $this->plates, ! $this->site->bike->rear->hasOneCog(), $answers) : null;
     }
 
     public function reach(Stack $stack, NutSocket $socket): null

@@ -9,14 +9,23 @@ use NeatSpindle\Core\Build\Compound;
 use NeatSpindle\Core\Build\Gate;
 use NeatSpindle\Core\Build\MountSteps;
 use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Fastening\Fastener;
 use NeatSpindle\Core\Mount\Stack;
 use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Survey\Spot;
 
-/** A twin-plate motor: the shell keeps its spindle, the motor hangs beside it, a first chain drives the ring. */
+/** A twin-plate motor: the shell keeps its spindle, the motor hangs beside it and drives a first chain of its own, or the bike's. */
 final readonly class TwinPlateSteps implements MountSteps
 {
-    public function __construct(private Stack $stack, private TwinPlate $plates) {}
+    private const OWN_CHAIN = 'first-chain';
+
+    private const BIKES_CHAIN = 'bikes-chain';
+
+    /**
+     * @param  bool  $hasCassette false for a hub gear or a single cog
+     * @param  array<string, string>  $answers of the survey, by the spot's code
+     */
+    public function __construct(private Stack $stack, private TwinPlate $plates, private bool $hasCassette, private array $answers) {}
 
     public function firstSpacers(): string
     {
@@ -31,31 +40,32 @@ final readonly class TwinPlateSteps implements MountSteps
     public function beforeTheRing(): array
     {
         return [
-            BuildStep::worded('bearings', 'Before the gap closes', Wording::of(TwinPlateWords::BEARINGS), compound: Compound::Grease, after: ['dry-fit']),
-            BuildStep::worded('play', 'Before the gap closes', Wording::of(TwinPlateWords::PLAY), after: ['bearings']),
+            BuildStep::worded('bearings', BuildStep::GAP, Wording::of(TwinPlateWords::BEARINGS), compound: Compound::Grease, after: ['dry-fit']),
+            BuildStep::worded('play', BuildStep::GAP, Wording::of(TwinPlateWords::PLAY), after: ['bearings']),
+            BuildStep::worded('cups-torque', BuildStep::GAP, Wording::of(TwinPlateWords::CUPS_TORQUE), fastener: Fastener::ShellCup, after: ['play']),
+            BuildStep::worded(
+                'bolt-by-hand', BuildStep::GAP,
+                Wording::of(TwinPlateWords::BOLT_BY_HAND, crank: $this->stack->placeText(Place::Crank), minBoltTurns: $this->plates->minBoltTurns),
+                after: ['cups-torque'],
+            ),
         ];
     }
 
     public function setAfter(): string
     {
-        return 'first-chain';
+        return $this->chainStep();
     }
 
     public function body(): array
     {
         return [
+            BuildStep::worded('plates-on', BuildStep::BODY, Wording::of(TwinPlateWords::PLATES_ON), after: ['bolt-by-hand', 'ring']),
             BuildStep::worded(
-                'bolt-by-hand', 'The body',
-                Wording::of(TwinPlateWords::BOLT_BY_HAND, crank: $this->stack->placeText(Place::Crank), minBoltTurns: $this->plates->minBoltTurns),
-                after: ['play', 'ring'],
-            ),
-            BuildStep::worded('plates-on', 'The body', Wording::of(TwinPlateWords::PLATES_ON), after: ['bolt-by-hand']),
-            BuildStep::worded(
-                'body-in', 'The body',
+                'body-in', BuildStep::BODY,
                 Wording::of(TwinPlateWords::BODY_IN, drive: $this->stack->placeText(Place::Drive), left: $this->stack->placeText(Place::Left)),
                 after: ['plates-on'],
             ),
-            BuildStep::worded('first-chain', 'The body', Wording::of(TwinPlateWords::FIRST_CHAIN), after: ['ring', 'body-in']),
+            BuildStep::worded($this->chainStep(), BuildStep::BODY, $this->chainWords(), after: ['ring', 'body-in']),
         ];
     }
 
@@ -63,10 +73,10 @@ final readonly class TwinPlateSteps implements MountSteps
     {
         return [
             BuildStep::worded(
-                'plate-bolts', 'Torque', Wording::of(TwinPlateWords::PLATE_BOLTS), recordsTorque: true,
+                'plate-bolts', BuildStep::TORQUE, Wording::of(TwinPlateWords::PLATE_BOLTS), fastener: Fastener::PlateScrews,
                 compound: Compound::Locking, after: ['set-rest'],
             ),
-            BuildStep::worded('arm-look', 'Torque', Wording::of(TwinPlateWords::ARM_LOOK), after: ['plate-bolts']),
+            BuildStep::worded('arm-look', BuildStep::TORQUE, Wording::of(TwinPlateWords::ARM_LOOK, wheels: $this->wheels()), after: ['plate-bolts']),
         ];
     }
 
@@ -80,15 +90,55 @@ final readonly class TwinPlateSteps implements MountSteps
         return ['bolt-by-hand', 'arm-look'];
     }
 
-    public function gates(array $answers): array
+    public function seatsRightCrankAt(): string
     {
-        [$feel, $turns, $arm] = array_map(fn (Spot $spot) => $answers[$spot->value] ?? null, [Spot::BearingFeel, Spot::CrankBoltTurns, Spot::TensionerArm]);
+        return 'bolt-by-hand';
+    }
+
+    public function laysTheBikesChain(): bool
+    {
+        return $this->said(Spot::DriveChain) === 'bikes';
+    }
+
+    public function gates(): array
+    {
+        [$feel, $turns, $arm, $chain] = array_map($this->said(...), [Spot::BearingFeel, Spot::CrankBoltTurns, Spot::TensionerArm, Spot::DriveChain]);
 
         return [
+            new Gate('Which chain the motor drives', $chain === null ? 'not said yet; say so on Stack.' : null, $chain !== null),
             new Gate('Spindle turned by hand', self::feel($feel), $feel !== null),
-            new Gate('Crank bolt by hand', $this->turns($turns), $turns !== null),
-            new Gate('Ring, pulley and pinion in one plane', self::plane($arm), $arm !== null, 'first-chain'),
+            new Gate('Crank bolt by hand', $this->turns($turns), $turns !== null, 'bolt-by-hand'),
+            new Gate('Ring, pulley and pinion in one plane', self::plane($arm), $arm !== null, $this->chainStep()),
         ];
+    }
+
+    private function chainStep(): string
+    {
+        return $this->laysTheBikesChain() ? self::BIKES_CHAIN : self::OWN_CHAIN;
+    }
+
+    private function chainWords(): Wording
+    {
+        return match (true) {
+            ! $this->laysTheBikesChain() => Wording::of(TwinPlateWords::FIRST_CHAIN),
+            $this->hasCassette => Wording::of(TwinPlateWords::BIKES_CHAIN, wheels: $this->wheels(), look: 'On the smallest cog the chain keeps clear of the ring’s teeth'),
+            default => Wording::of(TwinPlateWords::BIKES_CHAIN, wheels: $this->wheels(), look: 'The chain keeps clear of the ring’s teeth where it runs back'),
+        };
+    }
+
+    /** What the chain lies on, in the order it runs. */
+    private function wheels(): string
+    {
+        return match (true) {
+            ! $this->laysTheBikesChain() => 'ring, pulley and pinion',
+            $this->hasCassette => 'cassette, arm’s pulley, pinion and ring',
+            default => 'cog, arm’s pulley, pinion and ring',
+        };
+    }
+
+    private function said(Spot $spot): ?string
+    {
+        return $this->answers[$spot->value] ?? null;
     }
 
     private static function feel(?string $feel): ?string

@@ -21,9 +21,17 @@ final class TwinPlateWords
         'look' => 'No end play, no drag',
     ];
 
+    public const CUPS_TORQUE = [
+        'title' => 'Cups to torque',
+        'how' => 'Drive cup first, then the left one against its shims. Turn the spindle again afterwards: torque can take the play that was there.',
+        'tool' => 'Cup tool held on with a clamp, torque wrench',
+        'look' => 'Still no play, no drag',
+    ];
+
     public const BOLT_BY_HAND = [
-        'title' => 'Ring’s crank on, its bolt by hand',
-        'how' => 'Under the crank: {crank}. At least {minBoltTurns} full turns by hand before it is trusted with torque. Fewer: thinner spacers, or a longer bolt. '
+        'title' => 'Ring’s crank on its spindle, its bolt by hand',
+        'how' => 'The ring on its crank, its bolts by hand so far. Under the crank: {crank}. At least {minBoltTurns} full turns by hand '
+            .'before it is trusted with torque. Fewer: thinner spacers, or a longer bolt. '
             .'Arm and ring clear plate and frame by about a millimetre.',
         'look' => 'Turns counted; the clearance looked at and kept',
     ];
@@ -44,8 +52,16 @@ final class TwinPlateWords
     public const FIRST_CHAIN = [
         'title' => 'First chain on',
         'how' => 'Ring, pulley and pinion in one plane. A chain without a joining link is looped over before the spindle goes home. Tensioner’s arm free to swing '
-            .'both ways and not at its end.',
-        'look' => 'On the smallest cog the chain clears the ring’s teeth',
+            .'both ways and not at its end; its sag as Stack asks.',
+        'look' => 'The chain clears the ring’s teeth all round',
+        'caution' => 'Keep fingers out of pinion and ring.',
+    ];
+
+    public const BIKES_CHAIN = [
+        'title' => 'The bike’s chain over pinion and ring',
+        'how' => 'Over {wheels}, all in one plane. One that cannot be opened is looped over before the spindle goes home. The arm keeps the chain slightly bent and '
+            .'swings when the crank is loaded, touching nothing; one that cannot is bent to suit, or its pulley moved.',
+        'look' => '{look}',
         'caution' => 'Keep fingers out of pinion and ring.',
     ];
 
@@ -58,7 +74,7 @@ final class TwinPlateWords
 
     public const ARM_LOOK = [
         'title' => 'Plane and swing looked at again',
-        'how' => 'Load the crank by hand: the arm swings and touches nothing; ring, pulley and pinion still in one plane.',
+        'how' => 'Load the crank by hand: the arm swings and touches nothing; {wheels} still in one plane.',
         'look' => 'The chain stays off the arm',
     ];
 }

@@ -118,7 +118,7 @@ final readonly class YokeStack implements Recipe
         return $stack->arrangement instanceof YokeArrangement ? new YokeLayout($this, $stack, $stack->arrangement) : null;
     }
 
-    public function steps(Stack $stack): ?YokeSteps
+    public function steps(Stack $stack, array $answers = []): ?YokeSteps
     {
         return $stack->arrangement instanceof YokeArrangement ? new YokeSteps($stack) : null;
     }

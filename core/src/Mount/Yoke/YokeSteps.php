@@ -8,6 +8,7 @@ use NeatSpindle\Core\Build\BuildStep;
 use NeatSpindle\Core\Build\Compound;
 use NeatSpindle\Core\Build\MountSteps;
 use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Fastening\Fastener;
 use NeatSpindle\Core\Mount\Stack;
 use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Turn\Action;
@@ -44,23 +45,23 @@ final readonly class YokeSteps implements MountSteps
     {
         return [
             BuildStep::worded(
-                'body-in', 'The body',
+                'body-in', BuildStep::BODY,
                 Wording::of(YokeWords::BODY_IN, drive: $this->stack->placeText(Place::Drive), plate: $this->stack->placeText(Place::Plate)),
                 after: ['dry-fit'],
             ),
-            BuildStep::worded('yoke-in', 'The body', Wording::of(YokeWords::YOKE_IN), after: ['body-in']),
+            BuildStep::worded('yoke-in', BuildStep::BODY, Wording::of(YokeWords::YOKE_IN), after: ['body-in']),
             BuildStep::worded(
-                'cup-hand', 'The body', Wording::of(YokeWords::CUP_HAND),
+                'cup-hand', BuildStep::BODY, Wording::of(YokeWords::CUP_HAND),
                 turn: new Turn('Cup', Hand::Right, Action::Tighten, Side::NonDrive), compound: Compound::Grease,
                 after: ['yoke-in'],
             ),
             BuildStep::worded(
-                'slot', 'The body',
+                'slot', BuildStep::BODY,
                 Wording::of(YokeWords::SLOT, slotInner: $this->stack->placeText(Place::SlotInner), slotOuter: $this->stack->placeText(Place::SlotOuter)),
                 after: ['cup-hand'],
             ),
             BuildStep::worded(
-                'yoke-screws', 'The body', Wording::of(YokeWords::YOKE_SCREWS), recordsTorque: true, compound: Compound::Locking, after: ['slot'],
+                'yoke-screws', BuildStep::BODY, Wording::of(YokeWords::YOKE_SCREWS), fastener: Fastener::YokeScrews, compound: Compound::Locking, after: ['slot'],
             ),
         ];
     }
@@ -69,17 +70,17 @@ final readonly class YokeSteps implements MountSteps
     {
         return [
             BuildStep::worded(
-                'cup-torque', 'Torque', Wording::of(YokeWords::CUP_TORQUE),
-                turn: new Turn('Cup', Hand::Right, Action::Tighten, Side::NonDrive), recordsTorque: true,
+                'cup-torque', BuildStep::TORQUE, Wording::of(YokeWords::CUP_TORQUE),
+                turn: new Turn('Cup', Hand::Right, Action::Tighten, Side::NonDrive), fastener: Fastener::Cup,
                 compound: Compound::Grease, after: ['set-rest'],
             ),
             BuildStep::worded(
-                'spindle', 'Torque', Wording::of(YokeWords::SPINDLE), compound: Compound::Grease, after: ['cup-torque'],
+                'spindle', BuildStep::TORQUE, Wording::of(YokeWords::SPINDLE), compound: Compound::Grease, after: ['cup-torque'],
             ),
-            BuildStep::worded('preload', 'Torque', Wording::of(YokeWords::PRELOAD), after: ['spindle']),
+            BuildStep::worded('preload', BuildStep::TORQUE, Wording::of(YokeWords::PRELOAD), after: ['spindle']),
             BuildStep::worded(
-                'collar-screw', 'Torque', Wording::of(YokeWords::COLLAR_SCREW, crank: $this->stack->placeText(Place::Crank)),
-                recordsTorque: true, after: ['preload'],
+                'collar-screw', BuildStep::TORQUE, Wording::of(YokeWords::COLLAR_SCREW, crank: $this->stack->placeText(Place::Crank)),
+                fastener: Fastener::CollarScrew, after: ['preload'],
             ),
         ];
     }
@@ -94,7 +95,17 @@ final readonly class YokeSteps implements MountSteps
         return ['collar-screw'];
     }
 
-    public function gates(array $answers): array
+    public function seatsRightCrankAt(): null
+    {
+        return null;
+    }
+
+    public function laysTheBikesChain(): bool
+    {
+        return false;
+    }
+
+    public function gates(): array
     {
         return [];
     }

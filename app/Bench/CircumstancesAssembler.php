@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Assembly\MountedRing;
+use App\Models\FastenerBand;
+use NeatSpindle\Core\Build\Circumstances;
+use NeatSpindle\Core\Build\Compound;
+use NeatSpindle\Core\Fastening\Bands;
+use NeatSpindle\Core\Fastening\CrankSeat;
+use NeatSpindle\Core\Fastening\Fastener;
+use NeatSpindle\Core\Part\RingFitting;
+use NeatSpindle\Core\Reaction\Rest;
+use NeatSpindle\Core\Reaction\TubeClamp;
+use NeatSpindle\Core\Survey\Spot;
+
+/** What a build depends on beside the sums, from what a job has kept. */
+class CircumstancesAssembler
+{
+    public static function of(OpenJob $open): Circumstances
+    {
+        $papers = $open->motor()?->papers;
+        $boom = $open->findings->mm(Spot::BoomDiameter);
+
+        return new Circumstances(
+            $open->routePlan()->routes ?? [],
+            $open->findings->guideRemedy(),
+            $open->surroundings()->cures(),
+            Rest::plan($open->bracing()?->rest, $boom === null ? null : TubeClamp::for($boom)),
+            $open->findings->fitted(),
+            self::ringFitting($open),
+            self::bands($open),
+            $papers->crankSeat ?? CrankSeat::Taper,
+            $papers->crankCompound ?? Compound::Grease,
+            $open->findings->answers(),
+        );
+    }
+
+    /** What somebody typed from the part at hand goes before what the catalogue says. */
+    private static function bands(OpenJob $open): Bands
+    {
+        $typed = $open->job->bands->reduce(fn (Bands $bands, FastenerBand $row) => $bands->with($row->fastener, $row->band()), Bands::none());
+
+        return $typed->and($open->motor()->papers->bands ?? Bands::none())->with(Fastener::RingBolts, self::ring($open)?->ring->papers->bolting);
+    }
+
+    private static function ringFitting(OpenJob $open): RingFitting
+    {
+        $mounted = self::ring($open);
+
+        return new RingFitting($mounted?->mounting, $mounted?->ring->papers->bolts, $mounted?->ring->isNarrowWide === true);
+    }
+
+    private static function ring(OpenJob $open): ?MountedRing
+    {
+        return $open->catalogue->parts->mounted[$open->ring()->code ?? ''] ?? null;
+    }
+}

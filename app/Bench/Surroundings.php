@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Job;
+use App\Models\Obstacle;
+use NeatSpindle\Core\Around\BodyRoom;
+use NeatSpindle\Core\Build\Cure;
+use NeatSpindle\Core\Build\Gate;
+use NeatSpindle\Core\Margin\Margin;
+
+/** What stands out around the shell of a job, against the body that goes there. */
+class Surroundings
+{
+    public function __construct(private readonly Job $job, public readonly BodyRoom $room) {}
+
+    /** @return list<Obstacle> */
+    public function obstacles(): array
+    {
+        return array_values($this->job->obstacles->all());
+    }
+
+    /** The room the body leaves over it; null where it does not reach there, or its room is not known. */
+    public function margin(Obstacle $obstacle): ?Margin
+    {
+        return $obstacle->around()->margin($this->room);
+    }
+
+    /** @return list<Cure> what is done about them before the dry fit */
+    public function cures(): array
+    {
+        return array_values(array_filter(array_map(fn (Obstacle $obstacle) => $obstacle->around()->cure($obstacle->step()), $this->obstacles())));
+    }
+
+    /** @return list<Gate> what the body does not go past, with nothing decided about it */
+    public function gates(): array
+    {
+        $inTheWay = array_filter($this->obstacles(), fn (Obstacle $obstacle) => $obstacle->around()->isInTheWay($this->room));
+
+        return array_values(array_map(fn (Obstacle $obstacle) => new Gate(
+            $obstacle->around()->name(), "{$obstacle->height_mm} mm high, and the body leaves {$this->room->gap} mm there: say on Strip what is done about it.", true,
+        ), $inTheWay));
+    }
+}

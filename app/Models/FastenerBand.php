@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use NeatSpindle\Core\Fastening\Band;
+use NeatSpindle\Core\Fastening\Fastener;
+use NeatSpindle\Core\Measure\TorqueBand;
+
+/**
+ * A band somebody typed from a part's paper, for one job.
+ *
+ * @property Fastener $fastener
+ * @property float $low_nm
+ * @property float $high_nm
+ * @property string $paper
+ */
+class FastenerBand extends Row
+{
+    public $timestamps = false;
+
+    protected $fillable = ['job_id', 'user_id', 'fastener', 'low_nm', 'high_nm', 'paper', 'typed_at', 'superseded_at'];
+
+    protected $casts = ['fastener' => Fastener::class, 'low_nm' => 'float', 'high_nm' => 'float', 'typed_at' => 'datetime', 'superseded_at' => 'datetime'];
+
+    public function band(): Band
+    {
+        return new Band(new TorqueBand($this->low_nm, $this->high_nm), $this->paper);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Build;
+
+use NeatSpindle\Core\Fastening\Bands;
+use NeatSpindle\Core\Fastening\CrankSeat;
+use NeatSpindle\Core\Part\RingFitting;
+use NeatSpindle\Core\Route\RunRoute;
+use NeatSpindle\Core\Strip\Fitted;
+use NeatSpindle\Core\Survey\GuideRemedy;
+
+/** What a build depends on beside the sums: what came off, what is in the way, how the ring goes on, what was answered. */
+final readonly class Circumstances
+{
+    /**
+     * @param  list<RunRoute>  $routes
+     * @param  list<Cure>  $cures what is done about what stands around the shell
+     * @param  ?RestPlan  $rest null while nobody has chosen what the body rests on
+     * @param  Bands  $bands what is known of fasteners beyond the sums
+     * @param  Compound  $crankCompound what the crank's maker wants on its seat
+     * @param  array<string, string>  $answers of the survey, by the spot's code
+     */
+    public function __construct(
+        public array $routes = [],
+        public GuideRemedy $guide = GuideRemedy::Stays,
+        public array $cures = [],
+        public ?RestPlan $rest = null,
+        public Fitted $fitted = new Fitted,
+        public RingFitting $ringFitting = new RingFitting,
+        public ?Bands $bands = null,
+        public CrankSeat $crankSeat = CrankSeat::Taper,
+        public Compound $crankCompound = Compound::Grease,
+        public array $answers = [],
+    ) {}
+}

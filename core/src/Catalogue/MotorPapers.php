@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Catalogue;
+
+use NeatSpindle\Core\Box\Piece;
+use NeatSpindle\Core\Build\Compound;
+use NeatSpindle\Core\Fastening\Bands;
+use NeatSpindle\Core\Fastening\CrankSeat;
+
+/** What a motor's papers say beyond the sums: torques, how its cranks sit, what lies in its box. */
+final readonly class MotorPapers
+{
+    /** @param  list<Piece>  $contents of its box; empty where nobody has listed them */
+    public function __construct(
+        public Bands $bands,
+        public CrankSeat $crankSeat,
+        public Compound $crankCompound,
+        public array $contents,
+    ) {}
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Exchange;
+
+use NeatSpindle\Core\Box\Piece;
+use NeatSpindle\Core\Box\PieceKind;
+use NeatSpindle\Core\Build\Compound;
+use NeatSpindle\Core\Catalogue\MotorPapers;
+use NeatSpindle\Core\Catalogue\RingPapers;
+use NeatSpindle\Core\Document\Cursor;
+use NeatSpindle\Core\Document\Faults;
+use NeatSpindle\Core\Document\InvalidDocument;
+use NeatSpindle\Core\Drawer\SpacerUse;
+use NeatSpindle\Core\Fastening\Band;
+use NeatSpindle\Core\Fastening\Bands;
+use NeatSpindle\Core\Fastening\CrankSeat;
+use NeatSpindle\Core\Fastening\Fastener;
+use stdClass;
+
+/** Reads what motors and rings of a catalogue carry of their papers: `fasteners`, `crank_seat`, `crank_compound`, `contents`; `bolts`, `bolt_torque_nm`. */
+final class PapersReader
+{
+    private const MOST_PIECES = 200;
+
+    private const MOST_OF_A_PIECE = 1_000;
+
+    private const UNSAID = 'the catalogue, which names no paper';
+
+    /**
+     * What a motor's entry says.
+     *
+     * @param  array<string, mixed>  $figures
+     *
+     * @throws InvalidDocument with every fault; pointers start at the motor
+     */
+    public static function motorFrom(array $figures): MotorPapers
+    {
+        $faults = new Faults;
+        $papers = self::motor(Cursor::root(self::object($figures), $faults));
+        $faults->expectNone();
+
+        return $papers;
+    }
+
+    /**
+     * What a ring's entry says.
+     *
+     * @param  array<string, mixed>  $figures
+     *
+     * @throws InvalidDocument with every fault; pointers start at the ring
+     */
+    public static function ringFrom(array $figures): RingPapers
+    {
+        $faults = new Faults;
+        $papers = self::ring(Cursor::root(self::object($figures), $faults));
+        $faults->expectNone();
+
+        return $papers;
+    }
+
+    public static function motor(Cursor $at): MotorPapers
+    {
+        $bands = Bands::none();
+        foreach ($at->optionalObject('fasteners')?->entries() ?? [] as $entry) {
+            $fastener = Fastener::tryFrom($entry->key());
+            if ($fastener === null) {
+                $entry->fault('Expected one of: '.implode(', ', array_column(Fastener::cases(), 'value')).'.');
+            } elseif ($entry->expectObject()) {
+                $bands = $bands->with($fastener, self::band($entry));
+            }
+        }
+
+        return new MotorPapers(
+            $bands,
+            $at->optionalOneOf('crank_seat', CrankSeat::class) ?? CrankSeat::Taper,
+            $at->optionalOneOf('crank_compound', Compound::class) ?? Compound::Grease,
+            array_map(self::piece(...), array_values(array_filter($at->optionalItems('contents', 0, self::MOST_PIECES), fn (Cursor $piece) => $piece->expectObject()))),
+        );
+    }
+
+    public static function ring(Cursor $at): RingPapers
+    {
+        return new RingPapers(
+            $at->optionalWhole('bolts', 1, 12),
+            $at->has('bolt_torque_nm') ? new Band($at->torqueBand('bolt_torque_nm'), $at->has('bolt_source') ? $at->text('bolt_source') : self::UNSAID) : null,
+        );
+    }
+
+    private static function band(Cursor $at): Band
+    {
+        return new Band($at->torqueBand('torque_nm'), $at->has('source') ? $at->text('source') : self::UNSAID, $at->optionalPositive('limit_nm'));
+    }
+
+    private static function piece(Cursor $at): Piece
+    {
+        $kind = $at->oneOf('kind', PieceKind::class);
+        $thickness = $kind === PieceKind::Spacer ? $at->length('thickness_mm') : null;
+
+        return new Piece(
+            $kind,
+            $at->text('what'),
+            $at->whole('quantity', 1, self::MOST_OF_A_PIECE),
+            $thickness === null ? null : max(1, (int) round($thickness * 100)),
+            $kind === PieceKind::Spacer ? $at->listOf('use', SpacerUse::class) : [],
+        );
+    }
+
+    /** @param  array<string, mixed>  $figures */
+    private static function object(array $figures): stdClass
+    {
+        /** @var stdClass */
+        return json_decode(json_encode((object) $figures, JSON_THROW_ON_ERROR), false, flags: JSON_THROW_ON_ERROR);
+    }
+}

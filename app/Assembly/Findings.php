@@ -187,6 +187,12 @@ class Findings
         };
     }
 
+    /** Whether a person has nothing left to give there: a width told from the cups is measured bare all the same. */
+    public function isGiven(Spot $spot): bool
+    {
+        return $this->has($spot) || ($spot === Spot::CogPitch && $this->isOneCog());
+    }
+
     /** @return array<string, string> every answer, by its question */
     public function answers(): array
     {

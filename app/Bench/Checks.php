@@ -27,7 +27,7 @@ class Checks
     /** @return list<Gate> that, and what stands around the shell in the body's way */
     private function gates(): array
     {
-        return [...$this->byHand(), ...$this->open->surroundings()->gates()];
+        return [...$this->byHand(), ...Surroundings::of($this->open)->gates()];
     }
 
     /** What may be ticked now; null while there is no sheet. */

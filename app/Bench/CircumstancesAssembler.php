@@ -27,7 +27,7 @@ class CircumstancesAssembler
         return new Circumstances(
             $open->routePlan()->routes ?? [],
             $open->findings->guideRemedy(),
-            $open->surroundings()->cures(),
+            Surroundings::of($open)->cures(),
             Rest::plan($open->bracing()?->rest, $boom === null ? null : TubeClamp::for($boom)),
             $open->findings->fitted(),
             self::ringFitting($open),

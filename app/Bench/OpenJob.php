@@ -13,7 +13,6 @@ use App\Assembly\RouteAssembler;
 use App\Assembly\WorkshopCatalogue;
 use App\Models\Job;
 use App\Models\Lead;
-use NeatSpindle\Core\Around\BodyRoom;
 use NeatSpindle\Core\Bike\Bike;
 use NeatSpindle\Core\Build\BuildSheet;
 use NeatSpindle\Core\Fit\MotorMatch;
@@ -24,13 +23,14 @@ use NeatSpindle\Core\Job\Job as JobToCompute;
 use NeatSpindle\Core\Job\Kit;
 use NeatSpindle\Core\Mount\Mount;
 use NeatSpindle\Core\Part\Ring;
-use NeatSpindle\Core\Reaction\BodyPosition;
 use NeatSpindle\Core\Reaction\Bracing;
 use NeatSpindle\Core\Route\RoutePlan;
 use NeatSpindle\Core\Route\Routing;
 use NeatSpindle\Core\Shell\Identification;
 use NeatSpindle\Core\Strip\StripPlan;
 use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Survey\SurveyPlan;
+use NeatSpindle\Core\Survey\Walk;
 use NeatSpindle\Core\Worksheet\Worksheet;
 
 use function array_key_exists;
@@ -181,20 +181,26 @@ class OpenJob
         return $choice === null || ! $choice->isDecided() ? null : $choice->bracing($this->worksheet()?->reaction, $this->job->bike->frame_material);
     }
 
+    /** The walk round this bike: what is needed, what is open, what comes next. */
+    public function walk(): Walk
+    {
+        return $this->once('walk', function (): Walk {
+            $spots = SurveyPlan::for($this->job->bike->kind, $this->mount()?->spots() ?? []);
+            $next = $this->identification()?->next;
+
+            return new Walk(
+                $spots,
+                array_values(array_filter($spots, fn (Spot $spot) => $this->findings->isGiven($spot))),
+                StripProgress::isDone($this),
+                $next === null ? null : Spot::atPointer("/bike/shell/{$next->value}"),
+                $this->isKitChosen(),
+            );
+        });
+    }
+
     public function stripPlan(): StripPlan
     {
         return $this->once('strip', fn () => StripPlan::for($this->findings->fitted(), $this->identification()));
-    }
-
-    /** What stands out around the shell, against the chosen motor's body. */
-    public function surroundings(): Surroundings
-    {
-        return $this->once('surroundings', function (): Surroundings {
-            $motor = $this->motor();
-            $position = $motor === null ? BodyPosition::Below : BracingChoice::of($this->job->kit, $motor)->position();
-
-            return new Surroundings($this->job, BodyRoom::of($position, $motor?->part->held->bodyGap()));
-        });
     }
 
     public function shape(): BikeShape

@@ -48,11 +48,9 @@ class Progress
         if (($open->missing() === [] || $isPlates) && ! $open->findings->isWidthEarly()) {
             return null;
         }
-        $records = $open->job->records('strip');
-        foreach ($open->stripPlan()->steps as $step) {
-            if (($records[$step->code]->state ?? null) !== StepState::Done) {
-                return new self(Stage::Strip, WaitsFor::Hands, "Strip: {$step->title}");
-            }
+        $step = StripProgress::next($open);
+        if ($step !== null) {
+            return new self(Stage::Strip, WaitsFor::Hands, "Strip: {$step->title}");
         }
 
         return new self(Stage::Survey, WaitsFor::Measurement, 'Measure bare: '.($missing === [] ? 'Shell width' : $missing[0]->label()));

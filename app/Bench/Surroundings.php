@@ -4,17 +4,27 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Assembly\BracingChoice;
 use App\Models\Job;
 use App\Models\Obstacle;
 use NeatSpindle\Core\Around\BodyRoom;
 use NeatSpindle\Core\Build\Cure;
 use NeatSpindle\Core\Build\Gate;
 use NeatSpindle\Core\Margin\Margin;
+use NeatSpindle\Core\Reaction\BodyPosition;
 
 /** What stands out around the shell of a job, against the body that goes there. */
 class Surroundings
 {
-    public function __construct(private readonly Job $job, public readonly BodyRoom $room) {}
+    private function __construct(private readonly Job $job, public readonly BodyRoom $room) {}
+
+    public static function of(OpenJob $open): self
+    {
+        $motor = $open->motor();
+        $position = $motor === null ? BodyPosition::Below : BracingChoice::of($open->job->kit, $motor)->position();
+
+        return new self($open->job, BodyRoom::of($position, $motor?->part->held->bodyGap()));
+    }
 
     /** @return list<Obstacle> */
     public function obstacles(): array
@@ -40,7 +50,9 @@ class Surroundings
         $inTheWay = array_filter($this->obstacles(), fn (Obstacle $obstacle) => $obstacle->around()->isInTheWay($this->room));
 
         return array_values(array_map(fn (Obstacle $obstacle) => new Gate(
-            $obstacle->around()->name(), "{$obstacle->height_mm} mm high, and the body leaves {$this->room->gap} mm there: say on Strip what is done about it.", true,
+            $obstacle->around()->name(),
+            "{$obstacle->height_mm} mm high, and the body leaves {$this->room->gap} mm there: say on Strip what is done about it.",
+            true,
         ), $inTheWay));
     }
 }

@@ -22,7 +22,9 @@ class FastenerBand extends Row
 
     protected $fillable = ['job_id', 'user_id', 'fastener', 'low_nm', 'high_nm', 'paper', 'typed_at', 'superseded_at'];
 
-    protected $casts = ['fastener' => Fastener::class, 'low_nm' => 'float', 'high_nm' => 'float', 'typed_at' => 'datetime', 'superseded_at' => 'datetime'];
+    protected $casts = [
+        'fastener' => Fastener::class, 'low_nm' => 'float', 'high_nm' => 'float', 'typed_at' => 'datetime', 'superseded_at' => 'datetime',
+    ];
 
     public function band(): Band
     {

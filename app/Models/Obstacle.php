@@ -34,7 +34,9 @@ class Obstacle extends Row
 
     public function around(): AroundTheShell
     {
-        return new AroundTheShell($this->kind, Measurement::within($this->height_mm, $this->plus_minus_mm), (float) $this->angle_deg, $this->cure);
+        $height = Measurement::within($this->height_mm, $this->plus_minus_mm);
+
+        return new AroundTheShell($this->kind, $height, (float) $this->angle_deg, $this->cure);
     }
 
     /** The code of the step that cures it. */

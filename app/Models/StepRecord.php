@@ -25,7 +25,10 @@ class StepRecord extends Row
         'superseded_at',
     ];
 
-    protected $casts = ['state' => StepState::class, 'torque_nm' => 'float', 'by_hand' => 'bool', 'asked' => 'array', 'recorded_at' => 'datetime', 'superseded_at' => 'datetime'];
+    protected $casts = [
+        'state' => StepState::class, 'torque_nm' => 'float', 'by_hand' => 'bool', 'asked' => 'array',
+        'recorded_at' => 'datetime', 'superseded_at' => 'datetime',
+    ];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

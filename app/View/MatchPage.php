@@ -14,7 +14,6 @@ use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Fit\Prospect;
 use NeatSpindle\Core\Fit\Standing;
 use NeatSpindle\Core\Measure\Rounding;
-use NeatSpindle\Core\Mount\Reach;
 use NeatSpindle\Core\Part\Ring;
 use NeatSpindle\Core\Section\AxisSection;
 
@@ -35,6 +34,10 @@ class MatchPage extends JobPage
 
     /** @var array<string, Prospect> */
     private array $prospects = [];
+
+    private ?MatchRings $rings = null;
+
+    private ?MatchAdvice $advice = null;
 
     public readonly MatchFilter $filter;
 
@@ -60,6 +63,18 @@ class MatchPage extends JobPage
     public function rows(): array
     {
         return $this->rows ??= array_values(array_filter($this->opened->matches(), fn (MotorMatch $row) => $this->filter->wants($row, $this->motor($row))));
+    }
+
+    /** Which ring goes with which motor. */
+    public function rings(): MatchRings
+    {
+        return $this->rings ??= new MatchRings($this->opened);
+    }
+
+    /** Why a motor does not go, and what would help. */
+    public function advice(): MatchAdvice
+    {
+        return $this->advice ??= new MatchAdvice($this->opened, $this->unit);
     }
 
     /** What the shell may be, and what goes in which. */
@@ -100,15 +115,6 @@ class MatchPage extends JobPage
         return $voltages;
     }
 
-    /** The ring of this list does not bolt to the motor; null where it does, as far as anybody has said. */
-    public function ringObjection(MotorMatch $row): ?string
-    {
-        $ring = $this->ring()->code ?? '';
-        $mounted = $this->opened->catalogue->parts->mounted[$ring] ?? null;
-
-        return $mounted === null || $mounted->boltsTo($this->motor($row)) ? null : "Ring {$ring} does not bolt to it: choose another on Line.";
-    }
-
     /** Where parts do not suffice, a sleeve can be made for this shell. */
     public function mayTakeAMadeSleeve(MotorMatch $row): bool
     {
@@ -125,14 +131,6 @@ class MatchPage extends JobPage
         };
     }
 
-    /** Whether the workshop's socket reaches its nut; null where that is no question, or not known. */
-    public function reach(MotorMatch $row): ?Reach
-    {
-        $socket = $this->opened->catalogue->parts->nutSocket;
-
-        return $socket === null || $row->stack === null ? null : $row->recipe?->reach($row->stack, $socket);
-    }
-
     /** What to get to make it go; null when buying does not help or is not needed. */
     public function toBuy(MotorMatch $row): ?string
     {
@@ -147,12 +145,6 @@ class MatchPage extends JobPage
         $readings = array_map(fn (Doubtful $reading) => $reading->label(), $this->prospect($row)->settledBy());
 
         return $readings === [] ? 'several readings together' : implode(' or ', $readings);
-    }
-
-    /** The shell is known, and nothing in the catalogue makes it take this motor. */
-    public function needsInsert(MotorMatch $row): bool
-    {
-        return $row->stack === null && $this->opened->identification()?->identified !== null;
     }
 
     public function offset(MotorMatch $row): ?string

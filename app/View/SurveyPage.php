@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Bench\OpenJob;
+use App\Bench\StripProgress;
 use App\Instruments\Caliper;
 use App\Models\Reading;
 use App\Models\Stage;
-use App\View\Drawings\SurveyView;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Margin\Margin;
 use NeatSpindle\Core\Survey\CloseUp;
 use NeatSpindle\Core\Survey\Instrument;
-use NeatSpindle\Core\Survey\Sitting;
+use NeatSpindle\Core\Survey\Need;
+use NeatSpindle\Core\Survey\Region;
 use NeatSpindle\Core\Survey\Spot;
-use NeatSpindle\Core\Survey\SurveyPlan;
+use NeatSpindle\Core\Survey\Walk;
 
 use function count;
 use function is_string;
@@ -32,11 +33,30 @@ class SurveyPage extends JobPage
     /** @var array<string, Spot>|null */
     private ?array $spots = null;
 
-    /** @param  mixed  $asked  the spot's code from the address; the first one without an answer when it is none */
-    public function __construct(OpenJob $opened, mixed $asked)
+    private ?SurveyRegions $walked = null;
+
+    private readonly Walk $walk;
+
+    private readonly ?Region $region;
+
+    /**
+     * @param  mixed  $asked  the spot's code from the address; the next one that is needed when it is none
+     * @param  mixed  $askedRegion  the region's code from the address; the spot's when it is none
+     */
+    public function __construct(OpenJob $opened, mixed $asked = null, mixed $askedRegion = null)
     {
         parent::__construct($opened);
-        $this->spot = (is_string($asked) ? $this->spots()[$asked] ?? null : null) ?? $this->firstOpen();
+        $this->walk = $opened->walk();
+        $spot = is_string($asked) ? $this->spots()[$asked] ?? null : null;
+        $region = is_string($askedRegion) ? Region::tryFrom($askedRegion) : null;
+        $this->region = $spot === null ? $region : Region::of($spot);
+        $this->spot = $spot ?? $this->firstIn($region) ?? $this->walk->next() ?? $this->firstOpen();
+    }
+
+    /** The walk from region to region. */
+    public function walked(): SurveyRegions
+    {
+        return $this->walked ??= new SurveyRegions($this->opened, $this->numberOf(...));
     }
 
     public function stage(): Stage
@@ -44,33 +64,27 @@ class SurveyPage extends JobPage
         return Stage::Survey;
     }
 
-    public function drawing(): SurveyView
+    /** The region that is looked at from near; null while the whole bike is. */
+    public function region(): ?Region
     {
-        return new SurveyView($this->opened->shape(), array_values($this->spots()));
+        return $this->region;
     }
 
     /** @return array<string, Spot> those that make sense for this kind of bike, in walking order */
     public function spots(): array
     {
-        if ($this->spots === null) {
-            $spots = SurveyPlan::for($this->job->bike->kind, $this->opened->mount()?->spots() ?? []);
-            $this->spots = array_combine(array_column($spots, 'value'), $spots);
-        }
-
-        return $this->spots;
+        return $this->spots ??= array_combine(array_column($this->opened->walk()->spots, 'value'), $this->opened->walk()->spots);
     }
 
-    /** @return list<Spot> the spots of one sitting */
-    public function sitting(Sitting $sitting): array
+    /** Whether it is needed, and nobody has given it. */
+    public function isNeeded(Spot $spot): bool
     {
-        return array_values(array_filter($this->spots(), fn (Spot $spot) => $spot->sitting() === $sitting));
+        return $this->walk->isOpen($spot);
     }
 
-    public function isEssentialMissing(string $code): bool
+    public function need(Spot $spot): ?Need
     {
-        $spot = $this->spots()[$code];
-
-        return $spot->isEssential() && ! $this->opened->findings->isKnown($spot);
+        return $this->walk->need($spot);
     }
 
     /** What stands at a spot, in the person's unit; null when nothing does. */
@@ -84,6 +98,14 @@ class SurveyPage extends JobPage
         };
     }
 
+    /** What was kept just now; null when nothing was. */
+    public function kept(): ?Spot
+    {
+        $kept = session('kept');
+
+        return is_string($kept) ? $this->spots()[$kept] ?? null : null;
+    }
+
     public function closeUp(): ?CloseUp
     {
         return $this->spot->closeUp();
@@ -94,11 +116,35 @@ class SurveyPage extends JobPage
         return (int) array_search($code, array_keys($this->spots()), true) + 1;
     }
 
+    /** The next spot that is needed; null when nothing is left to give in this sitting. */
+    public function nextNeeded(): ?Spot
+    {
+        $next = $this->walk->next($this->spot);
+
+        return $next === $this->spot ? null : $next;
+    }
+
     public function nextSpot(): Spot
     {
         $codes = array_keys($this->spots());
 
         return $this->spots()[$codes[$this->numberOf($this->spot->value) % count($codes)]];
+    }
+
+    /** Whether all that is needed in this sitting is given. */
+    public function isComplete(): bool
+    {
+        return $this->walk->next() === null;
+    }
+
+    /** @return array{string, string} where to go once all is given: the place's address and what to do there */
+    public function nextPlace(): array
+    {
+        return match (true) {
+            ! StripProgress::isDone($this->opened) => [route('job.strip', $this->job), 'strip the bike'],
+            ! $this->opened->isKitChosen() => [route('job.match', $this->job), 'choose a motor'],
+            default => [route('job.stack', $this->job), 'look at the stack'],
+        };
     }
 
     /** @return Collection<int, Reading> */
@@ -139,11 +185,16 @@ class SurveyPage extends JobPage
         return Instrument::cases();
     }
 
+    private function firstIn(?Region $region): ?Spot
+    {
+        $spots = $region === null ? [] : $this->walk->in($region);
+        $open = array_filter($spots, $this->walk->isOpen(...));
+
+        return reset($open) ?: $spots[0] ?? null;
+    }
+
     private function firstOpen(): Spot
     {
-        foreach ($this->opened->missing() as $spot) {
-            return $spot;
-        }
         foreach ($this->spots() as $spot) {
             if (! $this->opened->findings->has($spot)) {
                 return $spot;

@@ -4,34 +4,90 @@ declare(strict_types=1);
 
 use NeatSpindle\Core\Bike\BikeKind;
 use NeatSpindle\Core\Catalogue\Mounts;
-use NeatSpindle\Core\Frame\BalloonLayout;
 use NeatSpindle\Core\Frame\BikeShape;
+use NeatSpindle\Core\Frame\CloseViews;
 use NeatSpindle\Core\Frame\Kind\Shapes;
+use NeatSpindle\Core\Frame\LeaderLayout;
+use NeatSpindle\Core\Frame\Point;
 use NeatSpindle\Core\Margin\Source;
 use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Survey\EarlyWidth;
+use NeatSpindle\Core\Survey\Need;
 use NeatSpindle\Core\Survey\Spot;
 use NeatSpindle\Core\Survey\SpotKind;
 use NeatSpindle\Core\Survey\SpotWords;
 use NeatSpindle\Core\Survey\SurveyPlan;
+use NeatSpindle\Core\Survey\Walk;
 
 /** Two very different sets of measures. */
 const SMALL = ['chainstay_length' => 400.0, 'seat_tube' => 360.0, 'top_tube' => 500.0, 'wheel' => 1600.0, 'wheelbase' => 950.0, 'front_wheel' => 1250.0, 'boom_length' => 300.0, 'boom_diameter' => 40.0];
 const LARGE = ['chainstay_length' => 520.0, 'seat_tube' => 620.0, 'top_tube' => 640.0, 'wheel' => 2350.0, 'wheelbase' => 1500.0, 'front_wheel' => 2100.0, 'boom_length' => 600.0, 'boom_diameter' => 70.0];
 
-it('hangs every balloon where a finger finds it, on every kind, small and large', function (BikeKind $kind, array $measures, float $apart): void {
-    $shape = Shapes::of($kind, $measures);
-    $spots = SurveyPlan::for($kind);
-    $hung = BalloonLayout::of($shape, $spots, $apart);
-    expect(array_keys($hung))->toBe(array_column($spots, 'value'));
-    $places = array_values($hung);
-    foreach ($places as $i => $one) {
-        expect(is_finite($one->x) && is_finite($one->y))->toBeTrue();
-        foreach (array_slice($places, $i + 1) as $other) {
-            expect($one->distanceTo($other))->toBeGreaterThanOrEqual($apart);
+/** Whether two stretches cross, their ends not counted. */
+function doCross(Point $a, Point $b, Point $c, Point $d): bool
+{
+    $side = fn (Point $p, Point $q, Point $r): float => ($q->x - $p->x) * ($r->y - $p->y) - ($q->y - $p->y) * ($r->x - $p->x);
+
+    return $side($a, $b, $c) * $side($a, $b, $d) < -1e-6 && $side($c, $d, $a) * $side($c, $d, $b) < -1e-6;
+}
+
+it('hands out places on a border so that no leader crosses another', function (): void {
+    mt_srand(20261126);
+    $places = [...array_map(fn (int $i) => new Point($i * 60.0, 0.0), range(0, 9)), ...array_map(fn (int $i) => new Point($i * 60.0, 300.0), range(0, 9))];
+    for ($round = 0; $round < 300; $round++) {
+        $points = [];
+        for ($i = 0; $i < 9; $i++) {
+            $points["p{$i}"] = new Point(mt_rand(50, 500), mt_rand(60, 240));
+        }
+        $hung = LeaderLayout::of($points, $places);
+        expect(count(array_unique(array_map(fn (Point $p) => "{$p->x} {$p->y}", $hung))))->toBe(9);
+        foreach ($points as $one => $from) {
+            foreach ($points as $other => $and) {
+                expect($one < $other && doCross($from, $hung[$one], $and, $hung[$other]))->toBeFalse("round {$round}: {$one} and {$other}");
+            }
         }
     }
-})->with(BikeKind::cases())->with(['typical' => [[]], 'small' => [SMALL], 'large' => [LARGE]])->with([92.0, 150.0]);
+});
+
+it('puts every spot into one region, at most nine there, and each inside what its close-up shows', function (BikeKind $kind, array $measures): void {
+    $views = new CloseViews(Shapes::of($kind, $measures), $measures, null);
+    foreach (Mounts::all() as $mount) {
+        $walk = new Walk(SurveyPlan::for($kind, $mount->spots()), [], true);
+        expect(array_merge(...array_map($walk->in(...), $walk->regions())))->toHaveCount(count($walk->spots));
+        foreach ($walk->regions() as $region) {
+            $extent = $views->of($region)->extent;
+            expect(count($walk->in($region)))->toBeLessThanOrEqual(9);
+            foreach ($walk->in($region) as $spot) {
+                $point = $views->of($region)->point($spot);
+                expect($point->x)->toBeGreaterThanOrEqual($extent['left'])->toBeLessThanOrEqual($extent['right'])
+                    ->and($point->y)->toBeGreaterThanOrEqual($extent['bottom'] - 1)->toBeLessThanOrEqual($extent['top'] + 1);
+            }
+        }
+    }
+})->with(BikeKind::cases())->with(['typical' => [[]], 'small' => [SMALL], 'large' => [LARGE]]);
+
+it('asks first what this job needs before the strip, then the bare shell, then what leads need', function (): void {
+    $spots = SurveyPlan::for(BikeKind::Diamond);
+    $known = [];
+    $asked = [];
+    while (($next = (new Walk($spots, $known, false))->next(end($known) ?: null)) !== null) {
+        $asked[] = $next->value;
+        $known[] = $next;
+    }
+    expect($asked)->toBe([
+        'crank_kind', 'bracket_kind', 'guide_depth', 'stay_45', 'stay_64', 'stay_80', 'stay_112', 'chainstay_length', 'over_locknuts', 'cog_inset', 'cogs', 'cog_pitch', 'wheel',
+    ])->and((new Walk($spots, $known, true))->next()?->value)->toBe('shell_width')
+        ->and((new Walk($spots, [...$known, Spot::ShellWidth], true, Spot::ShellBore))->next()?->value)->toBe('shell_bore')
+        ->and((new Walk($spots, [...$known, Spot::ShellWidth], true))->next())->toBeNull()
+        ->and((new Walk($spots, [...$known, Spot::ShellWidth], true, isChosen: true))->next()?->value)->toBe('down_tube');
+});
+
+it('goes on beside a spot that is only offered, and round to what is needed from one that is', function (): void {
+    $walk = new Walk(SurveyPlan::for(BikeKind::Diamond), [Spot::CrankKind], false);
+    expect($walk->after(Spot::SeatTube))->toBe(Spot::TopTube)
+        ->and($walk->after(Spot::Wheel))->toBe(Spot::BracketKind)
+        ->and($walk->need(Spot::SeatTube))->toBeNull()->and($walk->need(Spot::Stay64))->toBe(Need::Stack);
+});
 
 it('draws a kind from its measures', function (BikeKind $kind): void {
     $small = Shapes::of($kind, SMALL);

@@ -22,7 +22,7 @@ it('matches every motor but twin-plates and lets one be chosen', function (): vo
     $motor = $person->workshop->motors()->where('code', 'heron-73')->sole();
 
     $this->actingAs($person)->get("/jobs/{$job->id}/match")->assertOk()
-        ->assertSeeInOrder(['Goes', 'Heron, 73 sleeve', 'Does not go', 'Stoat, 120 heavy', 'over its limit', 'Twin-plate motors', 'Wren, hung between plates'])
+        ->assertSeeInOrder(['Goes', 'Heron, 73 sleeve', 'Does not go', 'Stoat, 120 heavy', 'too far off centre', 'Twin-plate motors', 'Wren, hung between plates'])
         ->assertSee('Bittern');
     $this->put("/jobs/{$job->id}/motor", ['motor_id' => $motor->id, 'version' => $job->version])->assertSessionHasNoErrors();
     expect(Workshops::fresh($job)->kit?->motor_id)->toBe($motor->id);

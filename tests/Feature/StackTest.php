@@ -27,7 +27,7 @@ it('asks for a twin-plate motor’s own measures, and lets another be chosen mea
     $job = hungJob($person);
     $this->actingAs($person)->get("/jobs/{$job->id}/stack")->assertOk()->assertSee('Ring to plate');
     $this->get("/jobs/{$job->id}/match")->assertOk()->assertSee('Measure with the plates')->assertSee('Choose Heron, 73 sleeve');
-    $this->get("/jobs/{$job->id}/survey")->assertOk()->assertSee('With plates and ring hung');
+    $this->get("/jobs/{$job->id}/survey")->assertOk()->assertSee('Plates and ring');
     expect(Workshops::fresh($job)->next_step)->toBe('Measure with the plates: Ring to plate');
 });
 

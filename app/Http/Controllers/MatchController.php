@@ -21,7 +21,7 @@ class MatchController extends Controller
 
     public function choose(ChooseMotorRequest $request, Job $job, ChooseMotor $choose): RedirectResponse
     {
-        $choose($job, $this->user(), $request->seen(), $request->motorId(), $request->insertId());
+        $choose($job, $this->user(), $request->seen(), $request->motorId(), $request->insertId(), $request->ringId(), $request->mounting());
 
         return redirect()->route('job.match', $job);
     }

@@ -8,6 +8,7 @@ use App\Actions\Survey\BringReadingBack;
 use App\Actions\Survey\GiveAnswer;
 use App\Actions\Survey\KeepReading;
 use App\Actions\Survey\TakeBackReading;
+use App\Bench\OpenJob;
 use App\Http\Requests\AnswerRequest;
 use App\Http\Requests\CaliperRequest;
 use App\Http\Requests\ReadingRequest;
@@ -23,7 +24,7 @@ class SurveyController extends Controller
 {
     public function show(Request $request, Job $job): View
     {
-        return view('job.survey', ['page' => new SurveyPage($this->open($job), $request->query('spot'))]);
+        return view('job.survey', ['page' => new SurveyPage($this->open($job), $request->query('spot'), $request->query('region'))]);
     }
 
     public function reading(ReadingRequest $request, Job $job, KeepReading $keep): RedirectResponse
@@ -33,12 +34,15 @@ class SurveyController extends Controller
             $request->isAfresh(), $request->isSure(),
         );
 
-        return $this->at($job, $request->spot())->with('kept', $request->spot()->label());
+        return $this->after($job, $request->spot());
     }
 
+    /** A caliper is pressed several times at one spot, so that one stays up. */
     public function caliper(CaliperRequest $request, Job $job, KeepReading $keep): RedirectResponse
     {
-        return $this->reading($request, $job, $keep);
+        $this->reading($request, $job, $keep);
+
+        return $this->at($job, $request->spot())->with('kept', $request->spot()->value);
     }
 
     public function takeBack(Job $job, Reading $reading, TakeBackReading $takeBack): RedirectResponse
@@ -61,7 +65,15 @@ class SurveyController extends Controller
 
         return $request->string('back')->value() === 'stack'
             ? redirect()->route('job.stack', $job)
-            : $this->at($job, $request->spot())->with('kept', $request->spot()->label());
+            : $this->after($job, $request->spot());
+    }
+
+    /** The next spot that is needed, with what was kept at the last. */
+    private function after(Job $job, Spot $spot): RedirectResponse
+    {
+        $next = OpenJob::of(Job::query()->with(Job::OPENED)->findOrFail($job->id))->walk()->after($spot);
+
+        return $this->at($job, $next ?? $spot)->with('kept', $spot->value);
     }
 
     private function at(Job $job, Spot $spot): RedirectResponse

@@ -47,7 +47,8 @@ class ObstacleRequest extends FormRequest
             if ($validator->errors()->isNotEmpty()) {
                 return;
             }
-            $this->height = $this->quantity($validator, 'height', fn (string $typed) => $this->lengths()->measurement($typed, Instrument::Caliper->doubtMm()));
+            $read = fn (string $typed): Measurement => $this->lengths()->measurement($typed, Instrument::Caliper->doubtMm());
+            $this->height = $this->quantity($validator, 'height', $read);
             if ($this->height !== null && ($this->height->value <= 0 || $this->height->value > self::HIGHEST_MM)) {
                 $validator->errors()->add('height', 'Nothing around a shell is that high: expected more than 0, at most 80 mm.');
             }

@@ -24,6 +24,10 @@ class StripStepRequest extends StepRequest
     {
         $state = $this->state();
 
-        return $state === null ? null : ['state' => $state, 'note' => $this->note(), 'lies_in' => $this->string('lies_in')->trim()->value() ?: null];
+        return $state === null ? null : [
+            'state' => $state,
+            'note' => $this->note(),
+            'lies_in' => $this->string('lies_in')->trim()->value() ?: null,
+        ];
     }
 }

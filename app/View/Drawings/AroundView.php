@@ -8,14 +8,14 @@ use App\Bench\Surroundings;
 use App\Models\Obstacle;
 use NeatSpindle\Core\Margin\Verdict;
 
-/** The shell along its axis, seen from the drive side: what stands out around it, against the outline of the motor's body. Three units to the millimetre. */
+/** The shell along its axis, seen from the drive side: what stands out around it, against the outline of the motor's body. */
 class AroundView
 {
-    public const SIZE = 340.0;
+    public const SIZE = 400.0;
 
-    public const MIDDLE = 170.0;
+    public const MIDDLE = 200.0;
 
-    private const SCALE = 3.0;
+    private const SCALE = 2.6;
 
     /** Half of what such a shell measures across, in mm, where nobody has measured it. */
     private const SHELL_RADIUS = 20.5;
@@ -83,6 +83,8 @@ class AroundView
     /** @return array{float, float} */
     private function at(float $angle, float $radius): array
     {
-        return [round(self::MIDDLE + $radius * self::SCALE * cos(deg2rad($angle)), 1), round(self::MIDDLE - $radius * self::SCALE * sin(deg2rad($angle)), 1)];
+        $length = $radius * self::SCALE;
+
+        return [round(self::MIDDLE + $length * cos(deg2rad($angle)), 1), round(self::MIDDLE - $length * sin(deg2rad($angle)), 1)];
     }
 }

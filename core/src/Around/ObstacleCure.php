@@ -31,7 +31,8 @@ enum ObstacleCure: string
     {
         return match ($this) {
             self::Stays => '',
-            self::Moved => 'Laid another way, clear of the body all along; tied where it cannot come back. A hose that has to be opened is bled by someone who may.',
+            self::Moved => 'Laid another way, clear of the body all along; tied where it cannot come back. '
+                .'A hose that has to be opened is bled by someone who may.',
             self::Shortened => 'Cut or ground out of the frame, or a screw with a flat head. Edges smooth, no chips in the shell.',
             self::Gone => 'Out, and its hole closed. Kept with what came off.',
             self::Filed => 'With a file, in small strokes, tube and weld left whole; bare metal painted. Never on carbon.',

@@ -20,7 +20,8 @@ final class BuildWords
 
     public const INSERT_CLEAN = [
         'title' => 'Bore cleaned, interference checked',
-        'how' => 'Bore clean, dry, no burr at its edge. Caliper over insert {insert} and across the bore, two ways each: the insert is larger, as its maker says, '
+        'how' => 'Bore clean, dry, no burr at its edge. Caliper over insert {insert} and across the bore, two ways '
+            .'each: the insert is larger, as its maker says, '
             .'by tenths at the most.',
         'tool' => 'Caliper, rag, deburring blade',
         'look' => 'No crack, no ovality; on carbon its maker decides, not we',
@@ -36,7 +37,8 @@ final class BuildWords
 
     public const INSERT_MEASURE = [
         'title' => 'Width over the flanges and bore measured again',
-        'how' => 'The stack stands on these: compare them with what Stack counts with, enter what is different, and look at Stack again before the motor is lifted.',
+        'how' => 'The stack stands on these: compare them with what Stack counts with, enter what is different, and '
+            .'look at Stack again before the motor is lifted.',
         'tool' => 'Caliper',
         'look' => 'The sleeve slides through without force',
     ];
@@ -68,12 +70,13 @@ final class BuildWords
 
     public const CHAIN_OVER = [
         'title' => 'Whole chain laid over the ring, before its bolts',
-        'how' => 'Through guide and roller, then over the ring while it still hangs loose on its face: once cranks are on it does not go over them.',
+        'how' => 'Through guide and roller, then over the ring while it still hangs loose on its face: once cranks are '
+            .'on it does not go over them.',
         'look' => 'No twist in the chain',
     ];
 
     public const RING = [
-        'title' => 'Ring {teeth} on {face}',
+        'title' => 'Ring {teeth} {face}',
         'how' => '{side}. {bolts} by hand first, then in a star to torque, with locking compound.{teethWords}',
         'tool' => 'Key for the ring bolts, torque wrench',
         'look' => 'A full turn by hand: nothing touches the frame',
@@ -129,7 +132,8 @@ final class BuildWords
 
     public const CHAIN_ONE_COG = [
         'title' => 'Chain, {links} links, then its slack',
-        'how' => 'Compare with the old chain link by link, not by length. Joined as its maker says; slack taken up at the axle or the tensioner.',
+        'how' => 'Compare with the old chain link by link, not by length. Joined as its maker says; slack taken up at '
+            .'the axle or the tensioner.',
         'tool' => 'Chain tool, axle spanner',
         'look' => 'At its tightest place the chain still moves a finger’s breadth up and down',
     ];
@@ -150,7 +154,8 @@ final class BuildWords
 
     public const BUCKET_BACK = [
         'title' => 'Load bucket back on',
-        'how' => 'By what was written down when it came off. A bolt that would reach the motor is shortened, or goes in from the other side.',
+        'how' => 'By what was written down when it came off. A bolt that would reach the motor is shortened, or goes '
+            .'in from the other side.',
         'tool' => 'Keys for its bolts, torque wrench',
         'look' => 'Nothing touches motor, ring or lead',
     ];

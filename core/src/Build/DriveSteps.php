@@ -23,14 +23,15 @@ final class DriveSteps
     /** @return list<BuildStep> its seat and its bolt apart: what goes on the one is not what goes on the other */
     private static function rightCrank(BuildPlan $plan): array
     {
+        $seat = $plan->circumstances->crankSeat;
         $seated = $plan->mount->seatsRightCrankAt();
-        $seat = $seated === null ? [BuildStep::worded(
+        $by = $seated === null ? [BuildStep::worded(
             'crank-right-seat', BuildStep::DRIVE,
-            Wording::of(BuildWords::CRANK_RIGHT_SEAT, fitting: $plan->circumstances->crankSeat->fitting(), seat: $plan->circumstances->crankSeat->label()),
+            Wording::of(BuildWords::CRANK_RIGHT_SEAT, fitting: $seat->fitting(), seat: $seat->label()),
             compound: $plan->circumstances->crankCompound, after: ['ring-look'],
         )] : [];
 
-        return [...$seat, BuildStep::worded(
+        return [...$by, BuildStep::worded(
             'crank-right', BuildStep::DRIVE, Wording::of(BuildWords::CRANK_RIGHT),
             turn: new Turn('Crank bolt, right', Hand::Right, Action::Tighten, Side::Drive), fastener: Fastener::CrankBolt,
             compound: Compound::Grease, after: ['ring-look', $seated ?? 'crank-right-seat'],
@@ -71,7 +72,10 @@ final class DriveSteps
             default => $plan->hasOneCog ? BuildWords::CHAIN_ONE_COG : BuildWords::CHAIN,
         };
 
-        return BuildStep::worded('chain', BuildStep::DRIVE, Wording::of($words, links: $plan->chain->links), after: $lies ? ['crank-right'] : ['ring', 'ring-look']);
+        return BuildStep::worded(
+            'chain', BuildStep::DRIVE, Wording::of($words, links: $plan->chain->links),
+            after: $lies ? ['crank-right'] : ['ring', 'ring-look'],
+        );
     }
 
     /** @return list<BuildStep> what came off and goes back on */

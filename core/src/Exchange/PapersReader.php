@@ -19,7 +19,10 @@ use NeatSpindle\Core\Fastening\CrankSeat;
 use NeatSpindle\Core\Fastening\Fastener;
 use stdClass;
 
-/** Reads what motors and rings of a catalogue carry of their papers: `fasteners`, `crank_seat`, `crank_compound`, `contents`; `bolts`, `bolt_torque_nm`. */
+/**
+ * Reads what motors and rings of a catalogue carry of their papers: `fasteners`, `crank_seat`, `crank_compound`, `contents`;
+ * `bolts`, `bolt_torque_nm`, `bolt_source`.
+ */
 final class PapersReader
 {
     private const MOST_PIECES = 200;
@@ -76,16 +79,26 @@ final class PapersReader
             $bands,
             $at->optionalOneOf('crank_seat', CrankSeat::class) ?? CrankSeat::Taper,
             $at->optionalOneOf('crank_compound', Compound::class) ?? Compound::Grease,
-            array_map(self::piece(...), array_values(array_filter($at->optionalItems('contents', 0, self::MOST_PIECES), fn (Cursor $piece) => $piece->expectObject()))),
+            self::contents($at),
         );
     }
 
     public static function ring(Cursor $at): RingPapers
     {
+        $source = $at->has('bolt_source') ? $at->text('bolt_source') : self::UNSAID;
+
         return new RingPapers(
             $at->optionalWhole('bolts', 1, 12),
-            $at->has('bolt_torque_nm') ? new Band($at->torqueBand('bolt_torque_nm'), $at->has('bolt_source') ? $at->text('bolt_source') : self::UNSAID) : null,
+            $at->has('bolt_torque_nm') ? new Band($at->torqueBand('bolt_torque_nm'), $source) : null,
         );
+    }
+
+    /** @return list<Piece> */
+    private static function contents(Cursor $at): array
+    {
+        $pieces = array_filter($at->optionalItems('contents', 0, self::MOST_PIECES), fn (Cursor $piece) => $piece->expectObject());
+
+        return array_map(self::piece(...), array_values($pieces));
     }
 
     private static function band(Cursor $at): Band

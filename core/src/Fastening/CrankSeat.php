@@ -26,7 +26,8 @@ enum CrankSeat: string
         return match ($this) {
             self::Taper => 'Taper and arm wiped clean. Pushed on by hand as far as it goes; the bolt draws it further up, and it stops nowhere.',
             self::Spline => 'Splines wiped clean. Find them by turning a little, never by force; pushed on by hand as far as it goes.',
-            self::Shoulder => 'Splines wiped clean. Pushed on by hand; it must come to stop on its shoulder or spacers, never on its splines alone.',
+            self::Shoulder => 'Splines wiped clean. Pushed on by hand; it must come to stop on its shoulder or spacers, '
+                .'never on its splines alone.',
         };
     }
 }

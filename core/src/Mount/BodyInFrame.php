@@ -80,6 +80,19 @@ final readonly class BodyInFrame
         return max(0.0, $this->caseToChainstay($none)?->shortOfClear() ?? 0.0, $this->ringToChainstay($none)?->shortOfClear() ?? 0.0);
     }
 
+    /** What of the chainstay asks for them; null where nothing does. */
+    public function stayAsk(): ?StayAsk
+    {
+        $none = Filling::none();
+        $case = $this->caseToChainstay($none)?->shortOfClear() ?? 0.0;
+        $ring = $this->ringToChainstay($none)?->shortOfClear() ?? 0.0;
+        $point = $ring > $case ? $this->site->ringClosest : $this->caseClosest;
+
+        $spacers = max($case, $ring);
+
+        return $point === null || $spacers <= 0.0 ? null : new StayAsk($point->radius, $point->outboard->value, $spacers, $ring > $case);
+    }
+
     /** Where along the chainstay's doubt the drive spacers change. */
     public function driveAxis(): DoubtAxis
     {

@@ -41,6 +41,9 @@ interface Recipe
     /** Whether a socket reaches the nut over the spindle; null where there is no such nut, the spindle is not known, or the stack is unsolved. */
     public function reach(Stack $stack, NutSocket $socket): ?Reach;
 
+    /** What of the chainstay asks for its drive spacers; null where nothing does. */
+    public function stayAsk(): ?StayAsk;
+
     /** The sleeve that could be made for this shell; null for a mount without one, or an unsolved stack. */
     public function madeSleeve(Stack $stack): ?SleeveToMeasure;
 }

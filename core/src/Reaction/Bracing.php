@@ -47,7 +47,7 @@ final readonly class Bracing
 
     private function wantsTheMaker(): bool
     {
-        return $this->material === FrameMaterial::Carbon && $this->rest?->bearsOnTheFrame() === true && ($this->makerAllows === null || trim($this->makerAllows) === '');
+        return $this->material === FrameMaterial::Carbon && $this->rest?->bearsOnTheFrame() === true && trim($this->makerAllows ?? '') === '';
     }
 
     /** Why the body may not be set yet; null when it is decided what it rests on, or that the nut alone does. */

@@ -144,7 +144,8 @@ final class RestWords
         'seat_pad' => [
             'on' => [
                 'title' => 'Pad to seat tube or stays, loose',
-                'how' => 'Cut out for what passes there, so that it bears on the frame and on nothing soft. The chain’s pull comes on it besides the motor’s torque.',
+                'how' => 'Cut out for what passes there, so that it bears on the frame and on nothing soft. The '
+                    .'chain’s pull comes on it besides the motor’s torque.',
                 'look' => 'What passes through its cut-out can still be moved by hand',
             ],
             'set' => [

@@ -24,7 +24,8 @@ final class StripWords
 
     public const BUCKET = [
         'title' => 'Load bucket out of the way',
-        'how' => 'What stands before the shell comes off first. Photograph it; note each bolt with its washer before it goes into the tray.',
+        'how' => 'What stands before the shell comes off first. Photograph it; note each bolt with its washer before '
+            .'it goes into the tray.',
         'tool' => '5 and 6 mm key, 13 mm spanner',
         'keep' => 'Bucket, bolts and washers: it goes back on',
         'look' => 'Which bolts will sit behind the motor: those want other heads, or to go in first',
@@ -54,7 +55,8 @@ final class StripWords
 
     public const CHAIN_OFF = [
         'title' => 'Chain off',
-        'how' => 'At its joining link, if it has one. Else push a pin out as far as the link needs to part, never right out: this chain may go on again. '
+        'how' => 'At its joining link, if it has one. Else push a pin out as far as the link needs to part, never '
+            .'right out: this chain may go on again. '
             .'An end is joined inner to outer plate.',
         'tool' => 'Joining-link pliers or chain tool',
         'keep' => 'The old chain, for counting link by link',
@@ -62,7 +64,8 @@ final class StripWords
 
     public const CHAIN_NARROW = [
         'title' => 'Chain off',
-        'how' => 'At its joining link, if it has one. A chain for {cogs} cogs has no pin that holds a second time: one that is pushed is done with, '
+        'how' => 'At its joining link, if it has one. A chain for {cogs} cogs has no pin that holds a second time: one '
+            .'that is pushed is done with, '
             .'and a new joining link goes on the list.',
         'tool' => 'Joining-link pliers or chain tool',
         'keep' => 'The old chain, for counting link by link',

@@ -52,7 +52,7 @@ final readonly class SpotFacts
                 choices: self::labels(BracketKind::cases())),
             Spot::DustCaps => new self(SpotKind::Choice, '/fitted/dust_caps', [Landmark::Crank, 0, 34, -24], choices: self::YES_OR_NO),
             Spot::FrontMech => new self(SpotKind::Choice, '/fitted/front_mech', [Landmark::Crank, 0, -14, 60], choices: self::YES_OR_NO),
-            Spot::ChainKept => new self(SpotKind::Choice, '/fitted/chain_kept', [Landmark::AlongTheStay, 0.3, 0, 45],
+            Spot::ChainKept => new self(SpotKind::Choice, '/fitted/chain_kept', [Landmark::Crank, 0, -105, 45],
                 choices: self::YES_OR_NO),
             Spot::Kickstand => new self(SpotKind::Choice, '/fitted/kickstand', [Landmark::Crank, 0, -30, -30], choices: self::YES_OR_NO),
             Spot::Guard => new self(SpotKind::Choice, '/fitted/guard', [Landmark::Crank, 0, 40, 40], choices: self::YES_OR_NO),

@@ -21,7 +21,8 @@ final class SpotWords
         ],
         'bracket_kind' => [
             'Bottom bracket',
-            'Splines inside both cups: a cartridge; a smooth plastic cup on one side: plain there. A notched ring on the left: loose balls. Cups that stand '
+            'Splines inside both cups: a cartridge; a smooth plastic cup on one side: plain there. A notched ring on '
+                .'the left: loose balls. Cups that stand '
                 .'outside the shell. Smooth, flush or with a thin lip: pressed in.',
             'Threads turn, pressed cups are driven. The wrong one ruins the shell.',
         ],

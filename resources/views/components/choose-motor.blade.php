@@ -1,7 +1,9 @@
-@props(['page', 'motor', 'insert', 'first'])
+@props(['page', 'motor', 'insert', 'first', 'ring' => null])
 <form method="post" action="{{ route('job.motor', $page->job) }}">
     @csrf @formkey @method('PUT')
     <input type="hidden" name="version" value="{{ $page->job->version }}">
     <input type="hidden" name="insert_id" value="{{ $insert }}">
-    <button class="btn {{ $first ? 'btn-primary' : 'btn-plain' }}" name="motor_id" value="{{ $motor->id }}" aria-label="Choose {{ $motor->name }}">Choose</button>
+    @if ($ring)<input type="hidden" name="ring_id" value="{{ $ring->ring->id }}"><input type="hidden" name="mounting" value="{{ $ring->mounting->words() }}">@endif
+    <button class="btn {{ $first ? 'btn-primary' : 'btn-plain' }}" name="motor_id" value="{{ $motor->id }}" @if($first) data-key="n" @endif
+        aria-label="Choose {{ $motor->name }}{{ $ring ? ", with ring {$ring->part->code}" : '' }}">Choose @if ($ring)<br><small>with {{ $ring->part->code }}</small>@endif</button>
 </form>

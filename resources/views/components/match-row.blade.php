@@ -1,11 +1,12 @@
 @props(['page', 'row', 'first'])
 @php($motor = $page->motor($row))
 @php($prospect = $page->prospect($row))
-@php($objection = $page->ringObjection($row))
+@php($objection = $page->rings()->objection($row))
 <tr class="{{ $page->isChosen($motor) ? 'chosen' : '' }}" data-motor="{{ $row->motor->code }}">
     <td>
         <strong>{{ $row->motor->name }}</strong><br>
         <span class="soft">{{ $row->motor->mount()->label() }}{{ $row->insert ? ", insert {$row->insert->code}" : '' }}</span>
+        @if ($page->sectionOf($row))<x-drawing.section :view="$page->sectionOf($row)" compact />@endif
     </td>
     <td>
         @if ($row->stack === null && $page->mayTurn($row))
@@ -18,15 +19,26 @@
         @endif
     </td>
     <td>
-        {{ $page->obstacle($row) ?? ($objection === null ? 'Nothing stands in the way.' : '') }}
+        @php($cause = $page->advice()->cause($row))
+        @if ($cause && $cause->words() !== '')
+            {{ $cause->words() }} @if ($cause->spot())<a href="{{ route('job.survey', [$page->job, 'spot' => $cause->spot()->value]) }}">{{ $cause->spot()->label() }}</a>@endif
+        @else
+            {{ $page->obstacle($row) ?? ($objection === null ? 'Nothing stands in the way.' : '') }}
+        @endif
+        @if ($page->rings()->thatHelps($row))
+            <br><strong>Goes with ring {{ $page->rings()->thatHelps($row)->part->code }}.</strong>
+        @endif
+        @if ($page->advice()->isForTheGuide($row))
+            <br><a href="{{ route('job.survey', [$page->job, 'spot' => 'guide_remedy']) }}">Decide what the guide becomes</a>
+        @endif
         @if ($objection)
             <strong class="d-block">{{ $objection }}</strong>
         @endif
-        @if ($page->needsInsert($row))
+        @if ($page->advice()->needsInsert($row))
             <a href="{{ route('job.adapter', [$page->job, $motor->id]) }}">What an insert would have to be</a>
         @endif
-        @if ($page->reach($row)?->reaches === false)
-            <br><strong>The nut’s socket will not reach:</strong> {{ $page->unit->show($page->reach($row)->neededBore) }} wide, {{ $page->unit->show($page->reach($row)->neededDepth) }} deep is needed. Nut before the spindle, or another tool.
+        @if ($page->advice()->reach($row)?->reaches === false)
+            <br><strong>The nut’s socket will not reach:</strong> {{ $page->unit->show($page->advice()->reach($row)->neededBore) }} wide, {{ $page->unit->show($page->advice()->reach($row)->neededDepth) }} deep is needed. Nut before the spindle, or another tool.
         @endif
         @if ($page->toBuy($row))
             <br><strong>To make it go:</strong> {{ $page->toBuy($row) }}.
@@ -52,8 +64,11 @@
     <td>
         @if ($page->isChosen($motor))
             <strong>Chosen</strong>
+            @if ($page->rings()->thatHelps($row) && $page->mayChoose())
+                <x-choose-motor :page="$page" :motor="$motor" :insert="$page->insertId($row)" :first="false" :ring="$page->rings()->thatHelps($row)" />
+            @endif
         @elseif ($page->mayChoose())
-            <x-choose-motor :page="$page" :motor="$motor" :insert="$page->insertId($row)" :first="$first" />
+            <x-choose-motor :page="$page" :motor="$motor" :insert="$page->insertId($row)" :first="$first" :ring="$page->rings()->too($row)" />
         @endif
     </td>
 </tr>

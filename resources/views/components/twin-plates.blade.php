@@ -9,7 +9,7 @@
                 <strong>Chosen</strong>
                 <a class="btn btn-plain" href="{{ route('job.survey', [$page->job, 'spot' => 'ring_to_plate']) }}">Measure with the plates</a>
             @elseif ($page->mayChoose())
-                <x-choose-motor :page="$page" :motor="$motor" :insert="null" :first="false" />
+                <x-choose-motor :page="$page" :motor="$motor" :insert="null" :first="false" :ring="$page->rings()->any()" />
             @endif
         </li>
     @endforeach

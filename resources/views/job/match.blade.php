@@ -27,6 +27,12 @@
                     Answers marked “may turn” can change once it is measured bare.
                 </p>
             @endif
+            @if ($page->head() !== null)
+                <p class="next-line"><strong>{{ $page->opened->motor()->name }}</strong> with ring <strong>{{ $page->ring()->code }}</strong> <x-verdict :of="$page->verdict()" />
+                    <a class="btn btn-primary" id="next-place" href="{{ route('job.stack', $page->job) }}" data-key="n">Next: the stack <kbd aria-hidden="true">n</kbd></a></p>
+            @elseif ($page->opened->missingForTheMount() !== [])
+                <p class="next-line"><strong>{{ $page->opened->motor()->name }}</strong> <a class="btn btn-primary" id="next-place" href="{{ route('job.survey', $page->job) }}" data-key="n">Next: measure with the plates <kbd aria-hidden="true">n</kbd></a></p>
+            @endif
             <x-match-filter :page="$page" />
             @if (count($page->compared()) === 2)
                 <x-compare :page="$page" />
@@ -59,7 +65,7 @@
                                 <th colspan="7" scope="rowgroup">{{ $standing->label() }} <span class="soft">{{ count($page->standings()->all($standing)) }}</span></th>
                             </tr>
                             @foreach ($page->standings()->shown($standing) as $row)
-                                <x-match-row :page="$page" :row="$row" :first="$loop->first && $loop->parent->first" />
+                                <x-match-row :page="$page" :row="$row" :first="$loop->first && $loop->parent->first && $page->head() === null" />
                             @endforeach
                             @if ($page->standings()->next($standing) !== null || $page->filter->from($standing) > 0)
                                 <tr class="not-on-paper"><td colspan="7">

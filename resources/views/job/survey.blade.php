@@ -2,22 +2,36 @@
 <x-job :page="$page">
     <div class="work survey">
         <section class="panel picture" aria-label="Where to measure">
-            <x-drawing.survey :view="$page->drawing()" :page="$page" />
+            <ul class="region-tabs">
+                <li><a href="{{ route('job.survey', $page->job) }}" @if($page->region() === null) aria-current="true" @endif>Whole bike<small>{{ $page->isComplete() ? 'all given' : 'walk on' }}</small></a></li>
+                @foreach ($page->walked()->regions() as $region)
+                    <li class="{{ $page->walked()->neededOpen($region) > 0 ? 'wanted' : '' }}"><a href="{{ route('job.survey', [$page->job, 'region' => $region->value]) }}" @if($page->region() === $region) aria-current="true" @endif>{{ $region->short() }}<small>{{ $page->walked()->told($region) }}</small></a></li>
+                @endforeach
+            </ul>
+            @if ($page->region() === null)
+                <x-drawing.marks :view="$page->walked()->marks()" :page="$page" />
+            @else
+                <x-drawing.region :view="$page->walked()->close($page->region())" :page="$page" />
+                <p class="form-hint mb-0">{{ ucfirst($page->region()->seen()) }}.</p>
+            @endif
         </section>
         <section class="panel spot" aria-labelledby="spot-title">
-            <h2 id="spot-title"><span class="figures">{{ $page->numberOf($spot->value) }}</span> {{ $spot->label() }}</h2>
+            @if ($page->kept())
+                <p class="kept" role="status">Kept: {{ lcfirst($page->kept()->label()) }} <strong>{{ $page->answerAt($page->kept()) }}</strong>@if ($page->kept() !== $spot) <a href="{{ route('job.survey', [$page->job, 'spot' => $page->kept()->value]) }}">Another reading there</a>@endif</p>
+            @endif
+            @if ($page->isComplete())
+                <p class="mb-2"><a class="btn btn-primary" id="next-place" href="{{ $page->nextPlace()[0] }}" data-key="n" @if ($page->kept()) autofocus @endif>All that is needed is given. Next: {{ $page->nextPlace()[1] }} <kbd aria-hidden="true">n</kbd></a></p>
+            @endif
+            <h2 id="spot-title"><span class="figures">{{ $page->numberOf($spot->value) }}</span> {{ $spot->label() }} <span class="soft need">{{ $page->need($spot)?->label() ?? 'offered' }}</span></h2>
             <p>{{ $spot->how() }}</p>
             @if ($page->closeUp())<x-drawing.close-up :of="$page->closeUp()" />@endif
             <p class="form-hint">{{ $spot->why() }}</p>
-            @if (session('kept') === $spot->label())
-                <p class="kept" role="status">Kept: {{ $page->answerAt($spot) }}</p>
-            @endif
             @if ($spot->kind()->isMeasured())
                 <form method="post" action="{{ route('job.reading', $page->job) }}" novalidate>
                     @csrf @formkey
                     <input type="hidden" name="spot" value="{{ $spot->value }}">
                     <label class="form-label" for="typed">{{ $page->readings()->isEmpty() ? 'Reading' : 'Another reading' }}, in {{ $page->unit->value }} unless you write the unit</label>
-                    <input class="form-control big-figure" id="typed" name="typed" value="{{ old('spot') === $spot->value ? old('typed') : '' }}" autocomplete="off" inputmode="decimal" @error('sure') data-key="t" @else autofocus @enderror
+                    <input class="form-control big-figure" id="typed" name="typed" value="{{ old('spot') === $spot->value ? old('typed') : '' }}" autocomplete="off" inputmode="decimal" @error('sure') data-key="t" @else @unless($page->isComplete() && $page->kept()) autofocus @endunless @enderror
                         @error('typed') aria-invalid="true" aria-describedby="typed-fault" @enderror>
                     <x-fault for="typed" id="typed-fault" />
                     <p class="form-hint">Several at once: 73.04 72.96 73.08. Inches: 2 7/8 in. Your own doubt: 73.0 ± 0.1.</p>
@@ -101,22 +115,25 @@
                 </form>
             @endif
             @if ($spot->value === 'guide_depth')<x-guide-gaps :page="$page" />@endif
-            <a class="btn btn-plain mt-2" href="{{ route('job.survey', [$page->job, 'spot' => $page->nextSpot()->value]) }}" data-key="ArrowRight">Next: {{ $page->numberOf($page->nextSpot()->value) }} {{ $page->nextSpot()->label() }}</a>
+            @if ($page->nextNeeded())
+                <a class="btn btn-plain mt-2" href="{{ route('job.survey', [$page->job, 'spot' => $page->nextNeeded()->value]) }}" data-key="ArrowRight">Next needed: {{ $page->numberOf($page->nextNeeded()->value) }} {{ $page->nextNeeded()->label() }}</a>
+            @else
+                <a class="btn btn-plain mt-2" href="{{ route('job.survey', [$page->job, 'spot' => $page->nextSpot()->value]) }}" data-key="ArrowRight">Next: {{ $page->numberOf($page->nextSpot()->value) }} {{ $page->nextSpot()->label() }}</a>
+            @endif
         </section>
         <x-shell-known :page="$page" />
     </div>
     <p class="mt-3 mb-0"><a class="btn btn-plain" href="{{ route('job.condition', $page->job) }}">Condition and decisions: frame, brakes, wheels, lights</a></p>
     <section class="panel mt-3" aria-labelledby="all-spots">
         <h2 class="visually-hidden" id="all-spots">All spots, in walking order</h2>
-        @foreach (NeatSpindle\Core\Survey\Sitting::cases() as $sitting)
-            @continue($page->sitting($sitting) === [])
-            <h3 class="h6 mt-2">{{ $sitting->label() }}</h3>
+        @foreach ($page->walked()->regions() as $region)
+            <h3 class="h6 mt-2">{{ $region->label() }} <span class="soft">{{ $page->walked()->told($region) }}</span></h3>
             <ul class="spot-list">
-                @foreach ($page->sitting($sitting) as $one)
+                @foreach ($page->walked()->spotsIn($region) as $one)
                     <li>
                         <a href="{{ route('job.survey', [$page->job, 'spot' => $one->value]) }}" @if($one->value === $spot->value) aria-current="true" @endif>
-                            <span class="number">{{ $page->numberOf($one->value) }}</span> {{ $one->label() }}
-                            <span class="value {{ $page->isEssentialMissing($one->value) ? 'wanted' : '' }}">{{ $page->answerAt($one) ?? ($page->isEssentialMissing($one->value) ? 'needed' : '') }}</span>
+                            <span class="number">{{ $page->numberOf($one->value) }}</span> <span>{{ $one->label() }}@if ($one->sitting() === NeatSpindle\Core\Survey\Sitting::AfterTheStrip) <span class="soft">bare</span>@endif</span>
+                            <span class="value {{ $page->isNeeded($one) ? 'wanted' : '' }}">{{ $page->answerAt($one) ?? ($page->isNeeded($one) ? $page->need($one)->label() : '') }}</span>
                         </a>
                     </li>
                 @endforeach

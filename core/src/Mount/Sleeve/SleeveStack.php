@@ -24,6 +24,7 @@ use NeatSpindle\Core\Mount\Mount;
 use NeatSpindle\Core\Mount\Reach;
 use NeatSpindle\Core\Mount\Recipe;
 use NeatSpindle\Core\Mount\Stack;
+use NeatSpindle\Core\Mount\StayAsk;
 use NeatSpindle\Core\Mount\Unsolved;
 use NeatSpindle\Core\Part\NutSocket;
 
@@ -125,6 +126,11 @@ final readonly class SleeveStack implements Recipe
     public function steps(Stack $stack, array $answers = []): ?SleeveSteps
     {
         return $stack->arrangement instanceof SleeveArrangement ? new SleeveSteps($stack, $stack->arrangement, $this->sleeve) : null;
+    }
+
+    public function stayAsk(): ?StayAsk
+    {
+        return $this->body->stayAsk();
     }
 
     public function madeSleeve(Stack $stack): ?SleeveToMeasure

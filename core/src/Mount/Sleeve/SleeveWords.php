@@ -22,7 +22,8 @@ final class SleeveWords
 
     public const BOLTS_HAND = [
         'title' => 'Plate bolts run in a few turns, {thread} × {boltLength}',
-        'how' => 'Between plate and bosses: {boss}. Compound on, every bolt a few turns by hand and no further: the plate must stay where its holes are, and still lie down flat.',
+        'how' => 'Between plate and bosses: {boss}. Compound on, every bolt a few turns by hand and no further: the '
+            .'plate must stay where its holes are, and still lie down flat.',
         'look' => 'No bolt pulls yet',
     ];
 
@@ -41,7 +42,8 @@ final class SleeveWords
 
     public const PLATE_LOOK = [
         'title' => 'Plate looked at for skew',
-        'how' => 'The nut has pulled it down: it must lie on the shell all round, with the bolts still loose. Skew: nut off, and look for what is under it.',
+        'how' => 'The nut has pulled it down: it must lie on the shell all round, with the bolts still loose. Skew: '
+            .'nut off, and look for what is under it.',
         'look' => 'No light between plate and shell',
     ];
 

@@ -124,10 +124,17 @@ final readonly class TwinPlateStack implements Recipe
 
     public function steps(Stack $stack, array $answers = []): ?TwinPlateSteps
     {
-        return $stack->arrangement instanceof TwinPlateArrangement ? new TwinPlateSteps($stack, $this->plates, ! $this->site->bike->rear->hasOneCog(), $answers) : null;
+        $hasCassette = ! $this->site->bike->rear->hasOneCog();
+
+        return $stack->arrangement instanceof TwinPlateArrangement ? new TwinPlateSteps($stack, $this->plates, $hasCassette, $answers) : null;
     }
 
     public function reach(Stack $stack, NutSocket $socket): null
+    {
+        return null;
+    }
+
+    public function stayAsk(): null
     {
         return null;
     }

@@ -102,7 +102,8 @@ final readonly class TwinPlateSteps implements MountSteps
 
     public function gates(): array
     {
-        [$feel, $turns, $arm, $chain] = array_map($this->said(...), [Spot::BearingFeel, Spot::CrankBoltTurns, Spot::TensionerArm, Spot::DriveChain]);
+        [$feel, $turns] = array_map($this->said(...), [Spot::BearingFeel, Spot::CrankBoltTurns]);
+        [$arm, $chain] = array_map($this->said(...), [Spot::TensionerArm, Spot::DriveChain]);
 
         return [
             new Gate('Which chain the motor drives', $chain === null ? 'not said yet; say so on Stack.' : null, $chain !== null),
@@ -119,10 +120,12 @@ final readonly class TwinPlateSteps implements MountSteps
 
     private function chainWords(): Wording
     {
+        $bikes = fn (string $look): Wording => Wording::of(TwinPlateWords::BIKES_CHAIN, wheels: $this->wheels(), look: $look);
+
         return match (true) {
             ! $this->laysTheBikesChain() => Wording::of(TwinPlateWords::FIRST_CHAIN),
-            $this->hasCassette => Wording::of(TwinPlateWords::BIKES_CHAIN, wheels: $this->wheels(), look: 'On the smallest cog the chain keeps clear of the ring’s teeth'),
-            default => Wording::of(TwinPlateWords::BIKES_CHAIN, wheels: $this->wheels(), look: 'The chain keeps clear of the ring’s teeth where it runs back'),
+            $this->hasCassette => $bikes('On the smallest cog the chain keeps clear of the ring’s teeth'),
+            default => $bikes('The chain keeps clear of the ring’s teeth where it runs back'),
         };
     }
 

@@ -9,7 +9,8 @@ final class TwinPlateWords
 {
     public const BEARINGS = [
         'title' => 'Cups, bearings and shims',
-        'how' => 'Shims behind each cup and on the spindle, side by side; the two cups may differ. The drive cup by the shell’s own thread hand, greased, '
+        'how' => 'Shims behind each cup and on the spindle, side by side; the two cups may differ. The drive cup by '
+            .'the shell’s own thread hand, greased, '
             .'started by hand. Bearings on the spindle’s ground part over their whole width, no prouder than flush with the sleeve.',
         'tool' => 'Cup tool, held on with a clamp',
         'look' => 'Split rings with their gaps opposite',
@@ -17,13 +18,15 @@ final class TwinPlateWords
 
     public const PLAY = [
         'title' => 'End play and drag',
-        'how' => 'Push and pull the spindle, then spin it. Play: too few shims. Drag: too many. Both are cured at the bearings or cups, never under the crank.',
+        'how' => 'Push and pull the spindle, then spin it. Play: too few shims. Drag: too many. Both are cured at the '
+            .'bearings or cups, never under the crank.',
         'look' => 'No end play, no drag',
     ];
 
     public const CUPS_TORQUE = [
         'title' => 'Cups to torque',
-        'how' => 'Drive cup first, then the left one against its shims. Turn the spindle again afterwards: torque can take the play that was there.',
+        'how' => 'Drive cup first, then the left one against its shims. Turn the spindle again afterwards: torque can '
+            .'take the play that was there.',
         'tool' => 'Cup tool held on with a clamp, torque wrench',
         'look' => 'Still no play, no drag',
     ];
@@ -44,14 +47,16 @@ final class TwinPlateWords
 
     public const BODY_IN = [
         'title' => 'Motor hung between its plates',
-        'how' => 'Drive side: {drive}. Left of the motor: {left}. The spacer beside the pinion is the machined one. Its screws, two in each slot, run in loose.',
+        'how' => 'Drive side: {drive}. Left of the motor: {left}. The spacer beside the pinion is the machined one. '
+            .'Its screws, two in each slot, run in loose.',
         'look' => 'Motor square beside the shell; it still swings',
         'closesOff' => 'the harness between motor and shell',
     ];
 
     public const FIRST_CHAIN = [
         'title' => 'First chain on',
-        'how' => 'Ring, pulley and pinion in one plane. A chain without a joining link is looped over before the spindle goes home. Tensioner’s arm free to swing '
+        'how' => 'Ring, pulley and pinion in one plane. A chain without a joining link is looped over before the '
+            .'spindle goes home. Tensioner’s arm free to swing '
             .'both ways and not at its end; its sag as Stack asks.',
         'look' => 'The chain clears the ring’s teeth all round',
         'caution' => 'Keep fingers out of pinion and ring.',
@@ -59,7 +64,8 @@ final class TwinPlateWords
 
     public const BIKES_CHAIN = [
         'title' => 'The bike’s chain over pinion and ring',
-        'how' => 'Over {wheels}, all in one plane. One that cannot be opened is looped over before the spindle goes home. The arm keeps the chain slightly bent and '
+        'how' => 'Over {wheels}, all in one plane. One that cannot be opened is looped over before the spindle goes '
+            .'home. The arm keeps the chain slightly bent and '
             .'swings when the crank is loaded, touching nothing; one that cannot is bent to suit, or its pulley moved.',
         'look' => '{look}',
         'caution' => 'Keep fingers out of pinion and ring.',

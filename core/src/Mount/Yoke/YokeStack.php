@@ -23,6 +23,7 @@ use NeatSpindle\Core\Mount\DoubtAxis;
 use NeatSpindle\Core\Mount\Mount;
 use NeatSpindle\Core\Mount\Recipe;
 use NeatSpindle\Core\Mount\Stack;
+use NeatSpindle\Core\Mount\StayAsk;
 use NeatSpindle\Core\Mount\Unsolved;
 use NeatSpindle\Core\Part\NutSocket;
 
@@ -126,6 +127,11 @@ final readonly class YokeStack implements Recipe
     public function reach(Stack $stack, NutSocket $socket): null
     {
         return null;
+    }
+
+    public function stayAsk(): ?StayAsk
+    {
+        return $this->body->stayAsk();
     }
 
     public function madeSleeve(Stack $stack): null

@@ -53,7 +53,8 @@ final class YokeWords
 
     public const PRELOAD = [
         'title' => 'Collar on, preload by hand',
-        'how' => 'The collar’s step faces in. With a pin, by hand, until play is gone and it still turns freely; backed off if it is stiff: too much ruins bearings.',
+        'how' => 'The collar’s step faces in. With a pin, by hand, until play is gone and it still turns freely; '
+            .'backed off if it is stiff: too much ruins bearings.',
         'look' => 'No play, no drag',
     ];
 

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Assembly\KnownMotor;
+use App\Assembly\MountedRing;
+use App\Bench\OpenJob;
+use NeatSpindle\Core\Fit\MotorMatch;
+use NeatSpindle\Core\Fit\RingFor;
+use NeatSpindle\Core\Margin\Verdict;
+
+use function array_key_exists;
+
+/** Which ring goes with which motor, so that both are chosen in one go. */
+class MatchRings
+{
+    private ?RingFor $ringFor = null;
+
+    /** @var array<array-key, array{ring: MountedRing, verdict: Verdict}|null> by the motor's code */
+    private array $best = [];
+
+    public function __construct(private readonly OpenJob $open) {}
+
+    /** The ring of this list does not bolt to the motor; null where it does, as far as anybody has said. */
+    public function objection(MotorMatch $row): ?string
+    {
+        $ring = $this->open->ring()->code ?? '';
+        $mounted = $this->open->catalogue->parts->mounted[$ring] ?? null;
+
+        return $mounted === null || $mounted->boltsTo($this->motorOf($row)) ? null : "Ring {$ring} does not bolt to it: choose another on Line.";
+    }
+
+    /** The ring to choose with it; null where the chosen one does. */
+    public function too(MotorMatch $row): ?MountedRing
+    {
+        $isChosenGood = $this->open->job->kit?->ring_id !== null && $this->objection($row) === null && $row->verdict() !== Verdict::Fails;
+
+        return $isChosenGood ? null : $this->best($row)['ring'] ?? null;
+    }
+
+    /** A ring with which a motor goes that does not go as it is listed; null where none helps, or none is needed. */
+    public function thatHelps(MotorMatch $row): ?MountedRing
+    {
+        $best = $row->verdict() === Verdict::Fails && $row->stack !== null ? $this->best($row) : null;
+
+        return $best === null || $best['verdict'] === Verdict::Fails ? null : $best['ring'];
+    }
+
+    /** The first ring of the catalogue, for a motor no ring is judged with, while none is chosen. */
+    public function any(): ?MountedRing
+    {
+        return $this->open->job->kit?->ring_id !== null ? null : $this->open->catalogue->parts->mounted[$this->open->ring()->code ?? ''] ?? null;
+    }
+
+    /** @return array{ring: MountedRing, verdict: Verdict}|null the ring it goes with best, of those that bolt to it */
+    private function best(MotorMatch $row): ?array
+    {
+        $code = $row->motor->code;
+        if (! array_key_exists($code, $this->best)) {
+            $this->best[$code] = $this->findBest($row);
+        }
+
+        return $this->best[$code];
+    }
+
+    /** @return array{ring: MountedRing, verdict: Verdict}|null */
+    private function findBest(MotorMatch $row): ?array
+    {
+        $bike = $this->open->bike();
+        $mounted = array_filter($this->open->catalogue->parts->mounted, fn (MountedRing $one) => $one->boltsTo($this->motorOf($row)));
+        if ($bike === null || $mounted === []) {
+            return null;
+        }
+        $this->ringFor ??= new RingFor($bike, $this->open->identification()?->identified, $this->open->catalogue->core()->drawer);
+        $best = $this->ringFor->best($row, array_map(fn (MountedRing $one) => $one->part, $mounted), $this->open->ring()->teeth ?? 0);
+
+        return $best === null ? null : ['ring' => $mounted[$best[0]->code], 'verdict' => $best[1]->verdict];
+    }
+
+    private function motorOf(MotorMatch $row): KnownMotor
+    {
+        return $this->open->catalogue->parts->motorCalled($row->motor->code) ?? abort(404);
+    }
+}

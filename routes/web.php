@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AdapterController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BoxController;
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\ConditionController;
@@ -90,6 +91,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::get('/stack/order', [OrderController::class, 'show'])->name('order');
         Route::get('/stack/order.csv', [OrderController::class, 'csv'])->name('order.csv');
         Route::post('/stack/order', [OrderController::class, 'pieces'])->name('reserve');
+        Route::get('/stack/needs.csv', [OrderController::class, 'needs'])->name('needs.csv');
+        Route::get('/box', [BoxController::class, 'show'])->name('box');
+        Route::post('/box', [BoxController::class, 'note'])->name('box.note');
         Route::get('/stack/rest', [RestController::class, 'show'])->name('rest');
         Route::put('/stack/rest', [RestController::class, 'brace'])->name('brace');
 

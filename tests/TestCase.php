@@ -24,7 +24,13 @@ abstract class TestCase extends BaseTestCase
 
     public string $demo;
 
+    public Closure $at;
+
+    public Closure $band;
+
     public Closure $find;
+
+    public Closure $note;
 
     public Closure $plugIn;
 
@@ -32,7 +38,13 @@ abstract class TestCase extends BaseTestCase
 
     public Closure $record;
 
+    public Closure $say;
+
+    public Closure $strip;
+
     public Closure $take;
+
+    public Closure $tick;
 
     public Closure $upload;
 

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Catalogue\Catalogue;
 use NeatSpindle\Core\Drawer\Drawer;
+use NeatSpindle\Core\Drawer\SpacerRow;
 use NeatSpindle\Core\Part\Ring as CatalogueRing;
 
 use function in_array;
@@ -19,8 +20,11 @@ class WorkshopCatalogue
 {
     private ?Catalogue $core = null;
 
-    /** @param  Collection<int, Spacer>  $spacers */
-    private function __construct(public readonly KnownParts $parts, public readonly Collection $spacers) {}
+    /**
+     * @param  Collection<int, Spacer>  $spacers
+     * @param  list<SpacerRow>  $box  what came in the box of a job's motor and is there
+     */
+    private function __construct(public readonly KnownParts $parts, public readonly Collection $spacers, private readonly array $box) {}
 
     /** With the whole drawer. */
     public static function of(int $workshopId): self
@@ -36,10 +40,13 @@ class WorkshopCatalogue
 
     private static function counted(int $workshopId, ?Job $job): self
     {
+        $parts = KnownParts::of($workshopId);
+
         return new self(
-            KnownParts::of($workshopId),
+            $parts,
             Spacer::query()->when($job !== null, fn (Builder $query) => $query->countedFor($job))
                 ->where('workshop_id', $workshopId)->whereNull('retired_at')->orderBy('thickness_mm')->orderBy('id')->get(),
+            $job === null ? [] : ReceivedBox::of($job, $parts->motors[$job->kit->motor_id ?? 0] ?? null)->packed()->rows(),
         );
     }
 
@@ -55,7 +62,7 @@ class WorkshopCatalogue
         return $this->core ??= new Catalogue(
             $this->parts->coreMotors,
             $this->parts->coreRings,
-            new Drawer(array_values($this->spacers->map(fn (Spacer $spacer) => $spacer->row())->all())),
+            new Drawer([...$this->box, ...array_values($this->spacers->map(fn (Spacer $spacer) => $spacer->row())->all())]),
             $this->parts->coreInserts,
         );
     }

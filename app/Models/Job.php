@@ -41,7 +41,7 @@ class Job extends Row
     ];
 
     /** What a job is computed from. */
-    public const OPENED = ['bike', 'readings', 'answers', 'kit', 'stepRecords', 'bands', 'obstacles'];
+    public const OPENED = ['bike', 'readings', 'answers', 'kit', 'stepRecords', 'bands', 'obstacles', 'boxRecords'];
 
     /**
      * To be looked at it is read with all it is computed from; to be changed it is read anew inside the change; a poll for
@@ -101,10 +101,20 @@ class Job extends Row
         return $this->hasMany(Reading::class);
     }
 
-    /** A reading in an address may be one that no longer counts. */
+    /** @return HasMany<Obstacle, $this> also those that no longer count */
+    public function everyObstacle(): HasMany
+    {
+        return $this->hasMany(Obstacle::class);
+    }
+
+    /** A reading or an obstacle in an address may be one that no longer counts. */
     protected function childRouteBindingRelationshipName($childType): string
     {
-        return $childType === 'reading' ? 'everyReading' : parent::childRouteBindingRelationshipName($childType);
+        return match ($childType) {
+            'reading' => 'everyReading',
+            'obstacle' => 'everyObstacle',
+            default => parent::childRouteBindingRelationshipName($childType),
+        };
     }
 
     /** @return HasMany<Answer, $this> */
@@ -147,6 +157,12 @@ class Job extends Row
     public function obstacles(): HasMany
     {
         return $this->hasMany(Obstacle::class)->whereNull('superseded_at')->orderBy('angle_deg')->orderBy('id');
+    }
+
+    /** @return HasMany<BoxRecord, $this> what became of the pieces in the motor's box, as it stands */
+    public function boxRecords(): HasMany
+    {
+        return $this->hasMany(BoxRecord::class)->whereNull('superseded_at');
     }
 
     /** @return array<string, StepRecord> what stands recorded on a sheet, by step */

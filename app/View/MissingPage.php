@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Assembly\ReceivedBox;
 use App\Assembly\WorkshopCatalogue;
 use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\ReservationState;
 use App\Models\User;
+use NeatSpindle\Core\Box\Packed;
 use NeatSpindle\Core\Drawer\Drawer;
+use NeatSpindle\Core\Drawer\Spacers;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Order\Purchase;
 use NeatSpindle\Core\Order\Shortage;
@@ -82,27 +85,33 @@ class MissingPage
         $drawer = null;
         $read = [];
         foreach ($jobs as $job) {
-            $worksheet = (new OpenJob($job, $catalogue))->worksheet();
+            $open = new OpenJob($job, $catalogue);
+            $worksheet = $open->worksheet();
             if ($worksheet === null || $job->reservations->contains('state', ReservationState::Taken)) {
                 continue;
             }
             $drawer ??= $worksheet->job->catalogue->drawer;
-            $shortage = Shortage::of($worksheet->recipe, $drawer, $worksheet->job->kit->byHand);
-            $drawer = self::less($drawer, $shortage);
+            $box = ReceivedBox::of($job, $open->motor())->packed();
+            $shortage = Shortage::of($worksheet->recipe, $drawer->with($box->rows()), $worksheet->job->kit->byHand);
+            $drawer = self::less($drawer, $shortage, $box);
             $read[] = ['job' => $job, 'shortage' => $shortage];
         }
 
         return $read;
     }
 
-    /** The drawer once a job has had what lies there for it. */
-    private static function less(Drawer $drawer, Shortage $shortage): Drawer
+    /** The drawer once a job has had what lies there for it, after what came in its own motor's box. */
+    private static function less(Drawer $drawer, Shortage $shortage, Packed $box): Drawer
     {
+        $rest = $box->rest(array_map(fn (?Spacers $spacers) => $spacers->pieces ?? [], $shortage->stack->spacers));
         foreach ($shortage->stack->mount->places() as $place) {
             $bought = array_map(fn (Purchase $one) => $one->hundredths, array_filter($shortage->purchases, fn (Purchase $one) => $one->place === $place));
-            $used = array_map(fn (float $mm) => (int) round($mm * 100), $shortage->stack->spacers[$place->value]->pieces ?? []);
+            $used = array_map(fn (float $mm) => (int) round($mm * 100), $rest[$place->value] ?? []);
             foreach ($bought as $piece) {
-                unset($used[array_search($piece, $used, true)]);
+                $at = array_search($piece, $used, true);
+                if ($at !== false) {
+                    unset($used[$at]);
+                }
             }
             $drawer = $drawer->without(array_values($used), $place);
         }

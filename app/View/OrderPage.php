@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Assembly\ReceivedBox;
+use App\Bench\CircumstancesAssembler;
 use App\Models\Reservation;
 use App\Models\ReservationState;
 use App\Models\Stage;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Mount\Stack;
+use NeatSpindle\Core\Needs\JobNeeds;
+use NeatSpindle\Core\Needs\Need;
 use NeatSpindle\Core\Order\OrderList;
 use NeatSpindle\Core\Order\Shortage;
 use NeatSpindle\Core\Order\SurvivingOrder;
@@ -56,6 +60,16 @@ class OrderPage extends JobPage
         $worksheet = $this->opened->worksheet();
 
         return $worksheet === null ? null : $this->order ??= SurvivingOrder::of($worksheet->recipe, $worksheet->job->catalogue->drawer);
+    }
+
+    /** @return list<Need> everything the job needs that is not on the bike; none while there is no sheet */
+    public function needs(): array
+    {
+        [$worksheet, $build, $shortage] = [$this->opened->worksheet(), $this->opened->buildSheet(), $this->shortage()];
+        $box = ReceivedBox::of($this->job, $this->opened->motor());
+
+        return $worksheet === null || $build === null || $shortage === null ? []
+            : JobNeeds::of($worksheet, $build, CircumstancesAssembler::of($this->opened), $box->packed(), $box->astray(), $shortage);
     }
 
     /** @return Collection<int, Reservation> */

@@ -28,20 +28,17 @@ abstract class StepsPage extends JobPage
     /** @return list<string> codes in order */
     abstract protected function codes(): array;
 
-    /** The step at hand: the one asked for, else the first that can be done, else the last. */
+    /** The step at hand: the one asked for, else the first that can be done, else the first that is not, else the last. */
     public function currentCode(): ?string
     {
         $codes = $this->codes();
         if (is_string($this->asked) && in_array($this->asked, $codes, true)) {
             return $this->asked;
         }
-        foreach ($codes as $code) {
-            if (! $this->isDone($code) && ! $this->isStopped($code) && ! $this->isHeldBack($code)) {
-                return $code;
-            }
-        }
+        $open = array_filter($codes, fn (string $code) => ! $this->isDone($code));
+        $free = array_filter($open, fn (string $code) => ! $this->isStopped($code) && ! $this->isHeldBack($code));
 
-        return $codes === [] ? null : $codes[count($codes) - 1];
+        return reset($free) ?: reset($open) ?: end($codes) ?: null;
     }
 
     public function numberOf(string $code): int

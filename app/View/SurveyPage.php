@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Bench\NextPlace;
 use App\Bench\OpenJob;
-use App\Bench\StripProgress;
 use App\Instruments\Caliper;
 use App\Models\Reading;
 use App\Models\Stage;
@@ -137,14 +137,9 @@ class SurveyPage extends JobPage
         return $this->walk->next() === null;
     }
 
-    /** @return array{string, string} where to go once all is given: the place's address and what to do there */
-    public function nextPlace(): array
+    public function nextPlace(): NextPlace
     {
-        return match (true) {
-            ! StripProgress::isDone($this->opened) => [route('job.strip', $this->job), 'strip the bike'],
-            ! $this->opened->isKitChosen() => [route('job.match', $this->job), 'choose a motor'],
-            default => [route('job.stack', $this->job), 'look at the stack'],
-        };
+        return NextPlace::of($this->opened);
     }
 
     /** @return Collection<int, Reading> */

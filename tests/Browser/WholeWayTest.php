@@ -5,60 +5,33 @@ declare(strict_types=1);
 use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\StepRecord;
-use Facebook\WebDriver\WebDriverBy;
-use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Survey\SurveyPlan;
+use NeatSpindle\Core\Margin\Verdict;
+use Tests\Support\Journey;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
 
 afterAll(fn () => Site::close());
 
-it('goes from sign-in to the printed sheet as a new user would', function (): void {
+it('leads a newcomer from taking a plain hardtail in to a clear stack, and from there to the printed sheet', function (): void {
     $person = Workshops::stocked();
     $person->workshop->leads()->create(['connector' => 'eight', 'length_mm' => 200, 'quantity' => 2]);
     $site = Site::open()->signIn($person->email, Workshops::PASSWORD);
 
-    $site->press('Take a bike in')
-        ->type('customer', 'Petra Vosslow')->type('bike', 'Slate hardtail')->choose('frame_material', 'aluminium')
-        ->press('Start measuring');
+    $journey = Journey::of($site, Workshops::READINGS + Workshops::ANSWERS)->takeIn('diamond', 'aluminium', 'Slate hardtail');
     $job = Job::query()->sole();
-
-    // Survey: spot after spot by the Next button, typing what the instruments show.
-    $typed = [...Workshops::READINGS, 'chain_twelve' => '306,4', 'seat_tube' => '17 3/4 in', 'top_tube' => '605'];
-    $spots = SurveyPlan::for(BikeKind::Diamond);
-    $site->visit("/jobs/{$job->id}/survey?spot={$spots[0]->value}");
-    foreach ($spots as $spot) {
-        $code = $spot->value;
-        if ($spot->kind()->isMeasured()) {
-            $site->type('typed', $typed[$code] ?? '')->press('Keep');
-        } elseif ($spot->choices() !== []) {
-            $site->press($spot->choices()[Workshops::ANSWERS[$code] ?? ''] ?? '');
-        } elseif (isset(Workshops::ANSWERS[$code])) {
-            $site->type('value', Workshops::ANSWERS[$code])->press('Keep');
-        }
-        if ($spot !== end($spots)) {
-            $site->click('a[data-key="ArrowRight"]');
-        }
-    }
-    expect($site->text())->toContain('BSA thread nominal 73.00 mm');
-
-    // Strip: one step after the other.
-    $site->press('Strip');
-    expect($site->text('.turn, .step-now'))->toContain('Power off');
-    while ($site->has('button[name="state"][value="done"]')) {
-        $site->click('button[name="state"][value="done"]');
-    }
-    expect($site->text())->toContain('12 of 12 done');
-
-    // Match: the first that goes; then a ring.
-    $site->press('Match');
-    $site->click('button[aria-label="Choose Heron, 73 sleeve"]');
-    $site->press('40 teeth, dish 6.20 mm');
+    $journey->survey()->strip()->survey();
+    expect($site->text('#arrived'))->toContain('choose a motor');
+    $journey->click('button[data-key="n"]');
+    expect(OpenJob::of(Workshops::fresh($job))->worksheet()?->stack->verdict)->toBe(Verdict::Clear)
+        ->and($journey->asked[0])->toBe('crank_kind')
+        ->and($journey->readings)->toBeLessThanOrEqual(12)
+        ->and($journey->presses)->toBeLessThanOrEqual(30);
+    fwrite(STDERR, "A plain hardtail to a clear stack: {$journey->readings} readings, {$journey->presses} presses\n");
 
     $sheet = OpenJob::of(Workshops::fresh($job))->worksheet() ?? throw new LogicException('no worksheet');
     $stack = $sheet->stack;
 
-    $site->press('Stack');
+    $site->press('Next: the stack');
     foreach ($stack->margins as $margin) {
         expect($site->text("details[data-margin='{$margin->name->value}'] summary"))
             ->toContain(number_format($margin->value, 2).' mm')
@@ -74,30 +47,22 @@ it('goes from sign-in to the printed sheet as a new user would', function (): vo
         expect($site->text())->toContain(number_format(round($cog->angle, 2), 2).'°');
     }
 
+    // What leads need was not asked before.
+    $site->visit("/jobs/{$job->id}/survey");
+    $journey->survey();
     $site->press('Route');
     foreach (OpenJob::of(Workshops::fresh($job))->routePlan()->routes ?? [] as $i => $route) {
         expect($site->text("[data-run='{$i}']"))->toContain(round($route->needed ?? 0).' mm')->toContain(implode(' → ', $route->path ?? []));
     }
 
-    // What the body rests on, without which nothing is made fast.
-    $site->visit("/jobs/{$job->id}/stack/rest");
-    $site->driver()->findElement(WebDriverBy::cssSelector('input[name="rest"][value="frame"]'))->click();
-    $site->type('rest-radius', '120')->click('#keep-rest');
-
-    // Build: every step, giving a torque where one is asked for.
-    $site->press('Build');
-    while ($site->has('button[name="state"][value="done"]')) {
-        if ($site->has('#torque')) {
-            $site->type('torque', '44');
-        }
-        $site->click('button[name="state"][value="done"]');
-    }
+    // What the body rests on, without which nothing is made fast; then every step, with its torque or the band on its paper.
+    $journey->rest('frame')->build(triesWrongOrders: false);
     $steps = OpenJob::of(Workshops::fresh($job))->buildSheet()->steps ?? [];
     expect($site->text())->toContain(count($steps).' of '.count($steps).' done')
         ->and(StepRecord::query()->where('sheet', 'build')->count())->toBe(count($steps));
 
     $site->press('Sheet for paper');
-    expect($site->text('tr[data-step="nut-torque"]'))->toContain('42.0 to 50.0 N·m')->toContain('44.0 N·m')->toContain('☒')
+    expect($site->text('tr[data-step="nut-torque"]'))->toContain('42.0 to 50.0 N·m')->toContain('46.0 N·m')->toContain('☒')
         ->and($site->text('tr[data-step="chain"]'))->toContain("{$sheet->chain->links} links");
 
     $site->visit('/');

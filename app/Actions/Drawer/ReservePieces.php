@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Drawer;
 
 use App\Actions\JobAction;
+use App\Assembly\ReceivedBox;
 use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\Reservation;
@@ -12,6 +13,7 @@ use App\Models\ReservationState;
 use App\Models\Spacer;
 use App\Models\User;
 use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Drawer\Spacers;
 
 /** Keeps for the job what its stack uses now, and no longer what it used before. */
 class ReservePieces extends JobAction
@@ -30,14 +32,15 @@ class ReservePieces extends JobAction
         });
     }
 
-    /** @return array<int, int> how many of each row the stack uses, each piece from the first row that has it */
+    /** @return array<int, int> how many of each row the stack uses beyond what came in the box, each piece from the first row that has it */
     private function wanted(OpenJob $open): array
     {
         $spacers = $open->catalogue->spacers;
         $left = $spacers->mapWithKeys(fn (Spacer $spacer) => [$spacer->id => $spacer->available()])->all();
         $wanted = [];
-        foreach ($open->worksheet()->stack->spacers ?? [] as $place => $fitted) {
-            foreach ($fitted->pieces ?? [] as $piece) {
+        $stack = array_map(fn (?Spacers $fitted) => $fitted->pieces ?? [], $open->worksheet()->stack->spacers ?? []);
+        foreach (ReceivedBox::of($open->job, $open->motor())->packed()->rest($stack) as $place => $pieces) {
+            foreach ($pieces as $piece) {
                 $row = $spacers->first(fn (Spacer $spacer) => abs($spacer->thickness_mm - $piece) < 1e-6
                     && $spacer->serves(Place::from($place)) && $left[$spacer->id] > 0);
                 if ($row !== null) {

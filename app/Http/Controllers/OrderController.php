@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\NeedsTable;
 use App\Documents\OrderTable;
 use App\Http\Downloads\CsvDownload;
 use App\Http\Requests\PiecesRequest;
@@ -24,6 +25,11 @@ class OrderController extends Controller
     public function csv(Job $job): Response
     {
         return CsvDownload::of(OrderTable::rows((new OrderPage($this->open($job)))->order()), "order-{$job->number}");
+    }
+
+    public function needs(Job $job): Response
+    {
+        return CsvDownload::of(NeedsTable::rows((new OrderPage($this->open($job)))->needs()), "needs-{$job->number}");
     }
 
     /** Keeps pieces for the job, takes them out of the drawer, or gives them back. */

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Steps\RecordStripStep;
+use App\Bench\NextPlace;
+use App\Bench\OpenJob;
+use App\Bench\StripProgress;
 use App\Http\Requests\StripStepRequest;
 use App\Models\Job;
 use App\View\StripPage;
@@ -23,6 +26,11 @@ class StripController extends Controller
     {
         $record($job, $this->user(), $request->step(), $request->done(), $request->seen());
 
-        return redirect()->route('job.strip', [$job, 'posture' => $request->posture()]);
+        $open = OpenJob::of(Job::query()->with(Job::OPENED)->findOrFail($job->id));
+        $place = $request->isDone() && StripProgress::isDone($open) ? NextPlace::of($open) : null;
+
+        return $place === null
+            ? redirect()->route('job.strip', [$job, 'posture' => $request->posture()])
+            : redirect()->route($place->route, $job)->with('arrived', $place->arrived);
     }
 }

@@ -8,6 +8,7 @@ use App\Actions\Survey\BringReadingBack;
 use App\Actions\Survey\GiveAnswer;
 use App\Actions\Survey\KeepReading;
 use App\Actions\Survey\TakeBackReading;
+use App\Bench\NextPlace;
 use App\Bench\OpenJob;
 use App\Http\Requests\AnswerRequest;
 use App\Http\Requests\CaliperRequest;
@@ -71,9 +72,13 @@ class SurveyController extends Controller
     /** The next spot that is needed, with what was kept at the last. */
     private function after(Job $job, Spot $spot): RedirectResponse
     {
-        $next = OpenJob::of(Job::query()->with(Job::OPENED)->findOrFail($job->id))->walk()->after($spot);
+        $open = OpenJob::of(Job::query()->with(Job::OPENED)->findOrFail($job->id));
+        $next = $open->walk()->after($spot);
+        $place = $next === null && $open->walk()->need($spot) !== null ? NextPlace::of($open) : null;
 
-        return $this->at($job, $next ?? $spot)->with('kept', $spot->value);
+        return $place === null
+            ? $this->at($job, $next ?? $spot)->with('kept', $spot->value)
+            : redirect()->route($place->route, $job)->with('arrived', $place->arrived);
     }
 
     private function at(Job $job, Spot $spot): RedirectResponse

@@ -42,6 +42,12 @@ abstract class StepRequest extends FormRequest
         return $this->string('posture')->value() ?: null;
     }
 
+    /** Whether it is said to be done. */
+    public function isDone(): bool
+    {
+        return $this->state() === StepState::Done;
+    }
+
     /** Null when the record is taken back. */
     protected function state(): ?StepState
     {

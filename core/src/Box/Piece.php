@@ -23,6 +23,11 @@ final readonly class Piece
         public array $uses = [],
     ) {}
 
+    public function less(int $pieces): self
+    {
+        return $pieces === 0 ? $this : new self($this->kind, $this->what, max(0, $this->quantity - $pieces), $this->hundredths, $this->uses);
+    }
+
     /** As it counts for a stack; null for what is no spacer. */
     public function row(): ?SpacerRow
     {

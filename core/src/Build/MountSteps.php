@@ -37,6 +37,9 @@ interface MountSteps
     /** Whether the motor drives the bike's own chain, which then lies on before the body is torqued. */
     public function laysTheBikesChain(): bool;
 
+    /** @return array<string, string> what it needs besides spacers and its own box, by the code of the step that takes it */
+    public function parts(): array;
+
     /** @return list<Gate> what has to be looked at by hand before torque goes on */
     public function gates(): array;
 }

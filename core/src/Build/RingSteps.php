@@ -20,11 +20,14 @@ final class RingSteps
         $before = ['dry-fit', ...array_map(fn (BuildStep $step) => $step->code, $plan->isRingFirst() ? $plan->mount->beforeTheRing() : [])];
         $over = $plan->keepsChain() ? [BuildStep::worded('chain-over', $chapter, Wording::of(BuildWords::CHAIN_OVER), after: $before)] : [];
         $fitting = $plan->circumstances->ringFitting;
+        $onItsCrank = $plan->mount->seatsRightCrankAt() !== null;
 
         return [...$over, BuildStep::worded(
             'ring', $chapter,
             Wording::of(
-                BuildWords::RING, teeth: $plan->ring->teeth, face: $fitting->face(), side: $fitting->side(), bolts: $fitting->boltCount(),
+                BuildWords::RING, teeth: $plan->ring->teeth, bolts: $fitting->boltCount(),
+                face: $onItsCrank ? 'on its freewheeling crank' : $fitting->face(),
+                side: $onItsCrank ? 'The way round it was when ring to plate was measured' : $fitting->side(),
                 teethWords: $fitting->isNarrowWide ? ' Wide teeth take the chain’s wide plates.' : '',
             ),
             turn: new Turn('Ring bolt', Hand::Right, Action::Tighten, Side::Drive), fastener: Fastener::RingBolts,

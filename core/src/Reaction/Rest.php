@@ -53,7 +53,13 @@ enum Rest: string
             isset($words['on']) ? Wording::of($words['on'], size: $clamp?->words() ?? 'The size that fits the tube, or the next with a shim of at most a millimetre.') : null,
             Wording::of($words['set']),
             isset($words['torque']) ? Wording::of($words['torque']) : null,
+            part: isset($words['on']) ? self::part($rest, $clamp) : null,
         );
+    }
+
+    private static function part(?self $rest, ?TubeClamp $clamp): ?string
+    {
+        return $rest === null ? null : $rest->label().($clamp === null ? '' : ": {$clamp->words()}");
     }
 
     /** Why it does not suit this bike; null when it does. */

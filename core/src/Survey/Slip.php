@@ -41,13 +41,22 @@ enum Slip
     public static function likeliest(Usual $usual, Spot $spot, float $mm, ?float $shellWidth): ?self
     {
         return match (true) {
-            $shellWidth !== null && self::isStay($spot) && $usual->holds($spot, $mm - $shellWidth / 2) => self::CentrePlane,
+            self::isStay($spot) && self::fitsFromTheCentre($usual, $spot, $mm, $shellWidth) => self::CentrePlane,
             self::isStay($spot) && self::fitsAnotherRadius($usual, $mm) => self::OtherRadius,
             $usual->holds($spot, $mm * self::MM_PER_INCH) => self::Inches,
             $usual->holds($spot, $mm * self::MM_PER_CM) => self::Centimetres,
             $usual->holds($spot, $mm / self::MM_PER_INCH) => self::Millimetres,
             default => null,
         };
+    }
+
+    /** Less half a shell it would be usual; where the shell is not measured, less half of one such a bike has. */
+    private static function fitsFromTheCentre(Usual $usual, Spot $spot, float $mm, ?float $shellWidth): bool
+    {
+        [$least, $most] = $shellWidth === null ? $usual->range(Spot::ShellWidth) ?? [0.0, 0.0] : [$shellWidth, $shellWidth];
+        [$in, $out] = $usual->range($spot) ?? [INF, -INF];
+
+        return $mm - $least / 2 >= $in && $mm - $most / 2 <= $out;
     }
 
     private static function isStay(Spot $spot): bool

@@ -28,7 +28,9 @@ final readonly class Walk
     /** What a spot is needed for on this bike; null where it is only offered. */
     public function need(Spot $spot): ?Need
     {
-        return $spot === $this->evidence ? Need::Stack : Need::of($spot);
+        $tellsTheShell = $spot === $this->evidence || ($spot->sitting() === Sitting::AfterTheStrip && $this->isKnown($spot));
+
+        return $tellsTheShell ? Need::Stack : Need::of($spot);
     }
 
     public function isKnown(Spot $spot): bool
@@ -36,10 +38,12 @@ final readonly class Walk
         return in_array($spot, $this->known, true);
     }
 
-    /** Whether it is needed, and nobody has given it. */
+    /** Whether it is needed, and nobody has given it; leads need nothing before there is something they go to. */
     public function isOpen(Spot $spot): bool
     {
-        return $this->need($spot) !== null && ! $this->isKnown($spot);
+        $need = $this->need($spot);
+
+        return $need !== null && ($need !== Need::Route || $this->isChosen) && ! $this->isKnown($spot);
     }
 
     /** The next open spot that can be reached now, in walking order, from one on and then round; null when there is none. */
@@ -95,6 +99,6 @@ final readonly class Walk
 
     private function isReachable(Spot $spot): bool
     {
-        return ($spot->sitting() !== Sitting::AfterTheStrip || $this->isStripped) && ($this->need($spot) !== Need::Route || $this->isChosen);
+        return $spot->sitting() !== Sitting::AfterTheStrip || $this->isStripped;
     }
 }

@@ -43,6 +43,16 @@
                 @endif
             </section>
         </div>
+        @if ($page->needs() !== [])
+            <section class="panel mt-3" aria-labelledby="needs-title">
+                <h2 id="needs-title">Everything this job needs <span class="soft">from box, drawer and shop</span></h2>
+                <div class="scroll-x"><table class="ledger">
+                    <thead><tr><th class="n">Pieces</th><th>What</th><th>From</th><th>What waits for it</th></tr></thead>
+                    <tbody>@foreach ($page->needs() as $need)<tr><td class="n">{{ $need->count }} ×</td><td>{{ $need->what }}</td><td>@if ($need->origin->value === 'shop')<strong>{{ $need->origin->label() }}</strong>@else{{ $need->origin->label() }}@endif</td><td class="soft">{{ $need->waits }}</td></tr>@endforeach</tbody>
+                </table></div>
+                <p class="tool-line not-on-paper mb-0 mt-2"><a class="btn btn-plain" href="{{ route('job.needs.csv', $page->job) }}" hx-boost="false">Save as CSV</a> <a class="btn btn-plain" href="{{ route('job.box', $page->job) }}">What is in the box</a></p>
+            </section>
+        @endif
         <section class="panel mt-3" aria-labelledby="kept-title">
             <h2 id="kept-title">Kept for this job</h2>
             @if ($page->reservations()->isEmpty())

@@ -20,7 +20,7 @@
                 <p class="kept" role="status">Kept: {{ lcfirst($page->kept()->label()) }} <strong>{{ $page->answerAt($page->kept()) }}</strong>@if ($page->kept() !== $spot) <a href="{{ route('job.survey', [$page->job, 'spot' => $page->kept()->value]) }}">Another reading there</a>@endif</p>
             @endif
             @if ($page->isComplete())
-                <p class="mb-2"><a class="btn btn-primary" id="next-place" href="{{ $page->nextPlace()[0] }}" data-key="n" @if ($page->kept()) autofocus @endif>All that is needed is given. Next: {{ $page->nextPlace()[1] }} <kbd aria-hidden="true">n</kbd></a></p>
+                <p class="mb-2"><a class="btn btn-primary" id="next-place" href="{{ route($page->nextPlace()->route, $page->job) }}" data-key="n" @if ($page->kept()) autofocus @endif>All that is needed is given. Next: {{ $page->nextPlace()->do }} <kbd aria-hidden="true">n</kbd></a></p>
             @endif
             <h2 id="spot-title"><span class="figures">{{ $page->numberOf($spot->value) }}</span> {{ $spot->label() }} <span class="soft need">{{ $page->need($spot)?->label() ?? 'offered' }}</span></h2>
             <p>{{ $spot->how() }}</p>

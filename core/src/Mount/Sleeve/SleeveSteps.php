@@ -107,6 +107,11 @@ final readonly class SleeveSteps implements MountSteps
         return false;
     }
 
+    public function parts(): array
+    {
+        return ['bolts-hand' => "Plate bolts {$this->sleeve->bossBolt->thread} × {$this->fit->boltLength}"];
+    }
+
     public function gates(): array
     {
         return [];

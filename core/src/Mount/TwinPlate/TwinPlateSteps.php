@@ -100,6 +100,11 @@ final readonly class TwinPlateSteps implements MountSteps
         return $this->said(Spot::DriveChain) === 'bikes';
     }
 
+    public function parts(): array
+    {
+        return $this->laysTheBikesChain() ? [] : [self::OWN_CHAIN => 'First chain, with a joining link or looped over'];
+    }
+
     public function gates(): array
     {
         [$feel, $turns] = array_map($this->said(...), [Spot::BearingFeel, Spot::CrankBoltTurns]);

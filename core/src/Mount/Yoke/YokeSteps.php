@@ -105,6 +105,11 @@ final readonly class YokeSteps implements MountSteps
         return false;
     }
 
+    public function parts(): array
+    {
+        return [];
+    }
+
     public function gates(): array
     {
         return [];

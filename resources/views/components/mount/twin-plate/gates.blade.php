@@ -1,12 +1,24 @@
 @props(['page', 'stack'])
 @php($chain = $page->firstChain())
 @php($least = $page->opened->worksheet()->job->kit->motor->held->minBoltTurns)
+@php($drives = $page->opened->findings->answer(NeatSpindle\Core\Survey\Spot::DriveChain))
 @php($feel = $page->opened->findings->answer(NeatSpindle\Core\Survey\Spot::BearingFeel))
 @php($arm = $page->opened->findings->answer(NeatSpindle\Core\Survey\Spot::TensionerArm))
 @php($turns = $page->opened->findings->count(NeatSpindle\Core\Survey\Spot::CrankBoltTurns))
 <section class="panel mt-3" aria-labelledby="first-chain-title">
     <h2 id="first-chain-title">First chain, crank and bearings, by hand before any torque</h2>
     <div class="decisions">
+        <form method="post" action="{{ route('job.answer', $page->job) }}">
+            @csrf @formkey
+            <input type="hidden" name="spot" value="drive_chain"><input type="hidden" name="back" value="stack">
+            <h3 class="h6">Which chain the motor drives</h3>
+            <div class="choice-row">
+                @foreach (NeatSpindle\Core\Survey\Spot::DriveChain->choices() as $value => $label)
+                    <button class="btn btn-plain" name="value" value="{{ $value }}" @if($drives === $value) aria-pressed="true" @endif>{{ $label }}</button>
+                @endforeach
+            </div>
+            <p class="mb-0">@if ($drives === 'bikes') Over cog, arm’s pulley, pinion and ring: no sag rule, but the arm must swing. @elseif ($drives === 'own') Its sag and its tensioner are asked below. @else The sheet follows from it. @endif</p>
+        </form>
         <form method="post" action="{{ route('job.answer', $page->job) }}">
             @csrf @formkey
             <input type="hidden" name="spot" value="bearing_feel"><input type="hidden" name="back" value="stack">
@@ -49,6 +61,7 @@
                 @default Ring, pulley and pinion in one plane; the arm free to swing both ways and not at its end.
             @endswitch</p>
         </form>
+        @unless ($drives === 'bikes')
         <div>
             <h3 class="h6">How the first chain hangs</h3>
             @if ($chain->hangs() === null)
@@ -61,6 +74,7 @@
                     @else <strong>Too taut:</strong> let the arm out; where it is at its end, a pair of links more.@endif</p>
             @endif
         </div>
+        @endunless
         <div>
             <h3 class="h6">What the tensioner has left</h3>
             @if ($chain->arm() === null)

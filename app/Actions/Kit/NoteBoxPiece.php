@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Kit;
+
+use App\Actions\JobAction;
+use App\Assembly\ReceivedBox;
+use App\Bench\OpenJob;
+use App\Models\BoxRecord;
+use App\Models\BoxState;
+use App\Models\Job;
+use App\Models\Spacer;
+use App\Models\User;
+use App\Models\Workshop;
+use NeatSpindle\Core\Box\Piece;
+use NeatSpindle\Core\Drawer\Spacers;
+
+/** Writes down that a piece of the motor's box is here, missing or wrong, or where it went when it was left over. */
+class NoteBoxPiece extends JobAction
+{
+    public function __invoke(Job $job, User $by, int $position, BoxState $state, ?string $note): void
+    {
+        ($this->change)($job, $by, 'work', null, ['boxRecords'], function (OpenJob $open) use ($by, $position, $state, $note): void {
+            $box = ReceivedBox::of($open->job, $open->motor());
+            $piece = $box->contents[$position] ?? $this->refuse('state', 'The list of this motor’s box has no such line any more: look at it again.');
+            $stands = $box->record($position);
+            if ($stands?->state === $state) {
+                return;
+            }
+            if ($stands?->state->isAtTheEnd() === true) {
+                $this->refuse('state', "{$piece->what}: {$stands->state->label()} already.");
+            }
+            if ($state->isAtTheEnd() && $stands?->state !== BoxState::Here) {
+                $this->refuse('state', "{$piece->what} is not noted as here, so nothing of it can be left over.");
+            }
+            $left = $state->isAtTheEnd() ? $this->leftOver($open, $piece, $position) : null;
+            $stands?->update(['superseded_at' => now()]);
+            BoxRecord::query()->create([
+                'job_id' => $open->job->id, 'motor_id' => $open->job->kit?->motor_id, 'user_id' => $by->id,
+                'position' => $position, 'state' => $state, 'left_over' => $left, 'note' => $note, 'noted_at' => now(),
+            ]);
+            if ($left !== null && $state === BoxState::ToDrawer) {
+                $this->putAway($open, $piece, $left);
+            }
+        });
+    }
+
+    /** How many of a spacer the stack did not take; null for what is none. */
+    private function leftOver(OpenJob $open, Piece $piece, int $position): ?int
+    {
+        if ($piece->hundredths === null) {
+            return null;
+        }
+        $stack = array_map(fn (?Spacers $spacers) => $spacers->pieces ?? [], $open->worksheet()->stack->spacers ?? []);
+        $left = $piece->quantity - (ReceivedBox::of($open->job, $open->motor())->packed()->used($stack)[$position] ?? 0);
+
+        return $left > 0 ? $left : $this->refuse('state', "{$piece->what}: the stack takes all of them, nothing is left over.");
+    }
+
+    private function putAway(OpenJob $open, Piece $piece, int $left): void
+    {
+        $workshop = Workshop::query()->whereKey($open->job->workshop_id)->lockForUpdate()->firstOrFail();
+        $mm = (float) $piece->hundredths / 100;
+        $row = Spacer::query()->where('workshop_id', $workshop->id)->where('thickness_mm', $mm)->where('uses_key', Spacer::usesKey($piece->uses))->first();
+        $row === null
+            ? Spacer::query()->insert(Spacer::rowOf($workshop, $mm, $piece->uses, $left))
+            : $row->increment('quantity', $left);
+    }
+}

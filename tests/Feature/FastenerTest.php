@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\FastenerBand;
+use App\Models\StepRecord;
+use Tests\Support\Workshops;
+
+beforeEach(function (): void {
+    $this->person = Workshops::stocked();
+    $this->job = Workshops::kitted($this->person);
+    $this->actingAs($this->person);
+    $this->tick = fn (string $step, array $with = []) => $this->from('/')->post("/jobs/{$this->job->id}/build", ['step' => $step, 'state' => 'done', ...$with]);
+    $this->band = fn (array $with = []) => $this->from('/')->post("/jobs/{$this->job->id}/build/band", ['fastener' => 'pedal', 'step' => 'pedals', 'low' => '30', 'high' => '35', 'paper' => 'card in the box', ...$with]);
+});
+
+it('asks for the band of a fastener nobody has said, and takes no torque without', function (): void {
+    Workshops::built($this->job, $this->person, 'pedals');
+    $this->get("/jobs/{$this->job->id}/build?step=pedals")->assertOk()->assertSee('No band is known for the pedals')->assertDontSee('Torque given');
+    ($this->tick)('pedals', ['torque' => '34'])->assertSessionHasErrors(['torque' => 'No band is known for the pedals: type it from the part’s paper first, or say that it went by hand, and why.']);
+    ($this->band)(['low' => ''])->assertSessionHasErrors('low');
+    ($this->band)(['low' => '40'])->assertSessionHasErrors(['low' => 'The lower figure comes first.']);
+    ($this->band)(['high' => '900'])->assertSessionHasErrors('high');
+    ($this->band)(['paper' => ' '])->assertSessionHasErrors('paper');
+    ($this->band)(['fastener' => 'saddle'])->assertSessionHasErrors('fastener');
+    expect(FastenerBand::query()->count())->toBe(0);
+
+    ($this->band)()->assertRedirect("/jobs/{$this->job->id}/build?step=pedals");
+    $this->get("/jobs/{$this->job->id}/build?step=pedals")->assertSee('30.0 to 35.0 N·m, from card in the box')->assertSee('Torque given');
+    ($this->tick)('pedals', ['torque' => '34'])->assertSessionHasNoErrors();
+    expect(StepRecord::query()->where('step', 'pedals')->sole()->asked)->toMatchArray(['torque_nm' => [30, 35], 'source' => 'card in the box']);
+});
+
+it('takes by hand only with a reason, and what is above the band only with one too', function (): void {
+    Workshops::built($this->job, $this->person, 'nut-torque');
+    ($this->tick)('nut-torque', ['by_hand' => '1'])->assertSessionHasErrors(['note' => 'Say why it went by hand: the reason stays on record.']);
+    ($this->tick)('nut-torque', ['torque' => '58'])->assertSessionHasErrors('note');
+    expect(StepRecord::query()->where('step', 'nut-torque')->count())->toBe(0);
+    ($this->tick)('nut-torque', ['torque' => '58', 'note' => 'crept at 50, the owner decided'])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$this->job->id}/build?step=nut-torque")->assertSee('Above the maker’s band')->assertSee('crept at 50');
+
+    ($this->tick)('plate-look')->assertSessionHasNoErrors();
+    ($this->tick)('boss-bolts', ['by_hand' => '1', 'torque' => '8', 'note' => 'no room for the wrench'])->assertSessionHasNoErrors();
+    $record = StepRecord::query()->where('step', 'boss-bolts')->sole();
+    expect($record->by_hand)->toBeTrue()->and($record->torque_nm)->toBeNull();
+    $this->get("/jobs/{$this->job->id}/build/print")->assertSeeInOrder(['Plate bolts to torque', 'by hand', 'no room for the wrench']);
+});
+
+it('goes by what was typed from the part at hand before the catalogue', function (): void {
+    ($this->band)(['fastener' => 'ring_bolts', 'low' => '6', 'high' => '7', 'paper' => 'engraved on the ring'])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$this->job->id}/build?step=ring")->assertSee('6.0 to 7.0 N·m, from engraved on the ring');
+});
+
+it('reads bands and contents in with a catalogue, and says at its pointer what is wrong with one', function (): void {
+    $catalogue = json_decode((string) file_get_contents(database_path('demo/catalogue.json')), true);
+    $catalogue['motors']['heron-73']['fasteners']['wing_nut'] = ['torque_nm' => [1, 2]];
+    $catalogue['motors']['heron-73']['contents'][0]['quantity'] = 0;
+    $catalogue['rings']['deep-40']['bolt_torque_nm'] = [10, 8];
+    $this->from('/catalogue')->post('/catalogue', ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent('c.json', (string) json_encode($catalogue))]);
+    $said = implode("\n", session('errors')->get('file'));
+    expect($said)->toContain('/motors/heron-73/fasteners/wing_nut')->toContain('/motors/heron-73/contents/0/quantity')->toContain('/rings/deep-40/bolt_torque_nm');
+});

@@ -1,0 +1,220 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Facebook\WebDriver\WebDriverBy;
+use LogicException;
+use NeatSpindle\Core\Survey\Spot;
+
+use function count;
+
+/** A new user with one bike: gives what is asked, presses what is up, and counts both. */
+final class Journey
+{
+    public int $readings = 0;
+
+    public int $presses = 0;
+
+    /** @var list<string> the spots that were up, in the order they came */
+    public array $asked = [];
+
+    /** @param  array<string, string>  $says what a reading shows, or the value of an answer, by the spot's code */
+    private function __construct(public readonly Site $site, private readonly array $says) {}
+
+    /** @param  array<string, string>  $says */
+    public static function of(Site $site, array $says): self
+    {
+        return new self($site, $says);
+    }
+
+    public function takeIn(string $kind, string $material, string $bike): self
+    {
+        $this->site->visit('/');
+        $this->press('Take a bike in');
+        $this->site->type('customer', 'A. Rider')->type('bike', $bike)->choose('kind', $kind)->choose('frame_material', $material);
+
+        return $this->press('Start measuring');
+    }
+
+    /** Says what is only offered, at its own spot. */
+    public function alsoSay(string ...$spots): self
+    {
+        foreach ($spots as $spot) {
+            $this->site->visit("/jobs/{$this->job()}/survey?spot={$spot}");
+            $this->giveAt($spot);
+        }
+
+        return $this;
+    }
+
+    /** Gives whatever spot is up, until the survey has nothing more to ask and leads on. */
+    public function survey(): self
+    {
+        for ($i = 0; $i < 60 && $this->isAt('survey') && ! $this->site->has('#next-place'); $i++) {
+            $this->giveAt($this->spotUp());
+        }
+
+        return $this;
+    }
+
+    /** Takes the bike apart, step by step, to where it leads on. */
+    public function strip(): self
+    {
+        for ($i = 0; $i < 60 && $this->isAt('strip') && $this->site->has('button[name="state"][value="done"]'); $i++) {
+            if ($this->site->has('#bolts')) {
+                $this->site->type('bolts', 'two M5 × 12, one to each side');
+            }
+            $this->click('button[name="state"][value="done"]');
+        }
+
+        return $this;
+    }
+
+    public function choose(string $motor): self
+    {
+        return $this->click("button[aria-label^='Choose {$motor}']");
+    }
+
+    /** Says what the body rests on. */
+    public function rest(string $rest, string $radius = '120', string $position = 'below'): self
+    {
+        $this->site->visit("/jobs/{$this->job()}/stack/rest");
+        if ($this->site->value('position') !== $position) {
+            $this->site->choose('position', $position);
+            $this->click('#keep-rest');
+        }
+        $this->site->driver()->findElement(WebDriverBy::cssSelector("input[name='rest'][value='{$rest}']"))->click();
+        $this->site->type('rest-radius', $radius);
+
+        return $this->click('#keep-rest');
+    }
+
+    /**
+     * Builds to the last step, typing bands from papers and torques in the middle of theirs; at some steps every other
+     * one that is held is tried, and must be refused with a reason.
+     *
+     * @param  array<string, callable(self): mixed>  $before what is done elsewhere before a step, by a word of why it is held
+     * @return int how many wrong orders were refused
+     */
+    public function build(array $before = [], bool $triesWrongOrders = true): int
+    {
+        $refused = 0;
+        $this->site->visit("/jobs/{$this->job()}/build");
+        for ($i = 0; $i < 90; $i++) {
+            if ($triesWrongOrders && $i % 9 === 0) {
+                $refused += $this->tryWrongOrders();
+            }
+            if (! $this->site->has('button[name="state"][value="done"]')) {
+                if (! $this->isHeldFor($before)) {
+                    break;
+                }
+
+                continue;
+            }
+            $this->doStep();
+        }
+
+        return $refused;
+    }
+
+    /** The number of the job in the address. */
+    public function job(): int
+    {
+        preg_match('#/jobs/(\d+)#', $this->site->driver()->getCurrentURL(), $found);
+
+        return (int) ($found[1] ?? throw new LogicException('No job is open.'));
+    }
+
+    public function spotUp(): string
+    {
+        return (string) $this->site->driver()->findElement(WebDriverBy::cssSelector('.spot input[name="spot"]'))->getAttribute('value');
+    }
+
+    private function giveAt(string $code): void
+    {
+        $spot = Spot::from($code);
+        $says = $this->says[$code] ?? throw new LogicException("Nobody knows what to say at {$code}.");
+        $this->asked[] = $code;
+        if ($spot->choices() !== []) {
+            $this->click(".spot button[name='value'][value='{$says}']");
+
+            return;
+        }
+        $this->site->type($spot->kind()->isMeasured() ? 'typed' : 'value', $says);
+        $this->readings += $spot->kind()->isMeasured() ? 1 : 0;
+        $this->press('Keep');
+    }
+
+    private function doStep(): void
+    {
+        if ($this->site->has('#keep-band')) {
+            $this->site->type('low', '8')->type('high', '10')->type('paper', 'the card in its bag');
+            $this->click('#keep-band');
+        }
+        if ($this->site->has('#torque')) {
+            preg_match('/([\d.]+) to ([\d.]+) N·m/u', $this->site->text('.step-now .facts'), $band);
+            $this->site->type('torque', (string) ((((float) ($band[1] ?? 0)) + (float) ($band[2] ?? 0)) / 2));
+        }
+        $this->click('button[name="state"][value="done"]');
+    }
+
+    /** @param  array<string, callable(self): mixed>  $before */
+    private function isHeldFor(array $before): bool
+    {
+        $why = $this->site->has('#held') ? $this->site->text('#held') : '';
+        foreach ($before as $word => $do) {
+            if (str_contains($why, $word)) {
+                $job = $this->job();
+                $do($this);
+                $this->site->visit("/jobs/{$job}/build");
+
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Every step that is held now is sent as done past the page; each must come back refused, with a reason. */
+    private function tryWrongOrders(): int
+    {
+        $refusals = $this->site->driver()->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            const token = document.querySelector('input[name="_token"]').value;
+            const held = [...document.querySelectorAll('.step-list a')].filter(a => a.querySelector('.waiting-step')).map(a => new URL(a.href).searchParams.get('step'));
+            const send = step => fetch(location.pathname, {method: 'POST', headers: {'Content-Type': 'application/json', 'Accept': 'application/json', 'X-CSRF-TOKEN': token}, body: JSON.stringify({step, state: 'done', torque: '9'})})
+                .then(answer => answer.json().then(said => [step, answer.status, (said.errors?.state ?? []).join(' ')]));
+            held.reduce((before, step) => before.then(all => send(step).then(one => [...all, one])), Promise.resolve([])).then(done, e => done([['script', 0, String(e)]]));
+            JS);
+        foreach ($refusals as [$step, $status, $why]) {
+            if ($status !== 422 || trim($why) === '') {
+                throw new LogicException("{$step} was not refused: {$status} {$why}");
+            }
+        }
+
+        return count($refusals);
+    }
+
+    private function isAt(string $place): bool
+    {
+        return str_contains($this->site->driver()->getCurrentURL(), "/{$place}");
+    }
+
+    public function press(string $words): self
+    {
+        $this->presses++;
+        $this->site->press($words);
+
+        return $this;
+    }
+
+    public function click(string $selector): self
+    {
+        $this->presses++;
+        $this->site->click($selector);
+
+        return $this;
+    }
+}

@@ -19,6 +19,7 @@ use NeatSpindle\Core\Survey\Spot;
 use NeatSpindle\Core\Survey\Walk;
 
 use function count;
+use function in_array;
 use function is_string;
 
 class SurveyPage extends JobPage
@@ -49,8 +50,8 @@ class SurveyPage extends JobPage
         $this->walk = $opened->walk();
         $spot = is_string($asked) ? $this->spots()[$asked] ?? null : null;
         $region = is_string($askedRegion) ? Region::tryFrom($askedRegion) : null;
-        $this->region = $spot === null ? $region : Region::of($spot);
-        $this->spot = $spot ?? $this->firstIn($region) ?? $this->walk->next() ?? $this->firstOpen();
+        $this->region = $spot === null ? (in_array($region, $this->walk->regions(), true) ? $region : null) : Region::of($spot);
+        $this->spot = $spot ?? $this->firstIn($this->region) ?? $this->walk->next() ?? $this->firstOpen();
     }
 
     /** The walk from region to region. */

@@ -11,6 +11,7 @@ use Closure;
 use NeatSpindle\Core\Frame\CloseViews;
 use NeatSpindle\Core\Survey\Region;
 use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Survey\SurveyPlan;
 
 use function count;
 
@@ -65,6 +66,6 @@ class SurveyRegions
 
     private function views(): CloseViews
     {
-        return new CloseViews($this->open->shape(), $this->open->findings->lengths(), $this->open->findings->teeth(Spot::Cogs));
+        return new CloseViews($this->open->shape(), $this->open->findings->lengths(), $this->open->findings->teeth(Spot::Cogs), SurveyPlan::hasStay($this->open->job->bike->kind));
     }
 }

@@ -50,7 +50,7 @@ it('hands out places on a border so that no leader crosses another', function ()
 });
 
 it('puts every spot into one region, at most nine there, and each inside what its close-up shows', function (BikeKind $kind, array $measures): void {
-    $views = new CloseViews(Shapes::of($kind, $measures), $measures, null);
+    $views = new CloseViews(Shapes::of($kind, $measures), $measures, null, SurveyPlan::hasStay($kind));
     foreach (Mounts::all() as $mount) {
         $walk = new Walk(SurveyPlan::for($kind, $mount->spots()), [], true);
         expect(array_merge(...array_map($walk->in(...), $walk->regions())))->toHaveCount(count($walk->spots));

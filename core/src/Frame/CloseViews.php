@@ -27,15 +27,16 @@ final readonly class CloseViews
     /**
      * @param  array<string, float>  $measured by the spot's code
      * @param  ?list<int>  $cogs teeth; null while nobody has said
+     * @param  bool  $hasStay whether a chainstay stands beside the ring
      */
-    public function __construct(private BikeShape $shape, private array $measured, private ?array $cogs) {}
+    public function __construct(private BikeShape $shape, private array $measured, private ?array $cogs, private bool $hasStay = true) {}
 
     public function of(Region $region): CloseView
     {
         return match ($region) {
             Region::ShellSide => $this->onTheBike(self::AROUND_THE_CRANK),
             Region::ShellAxis => $this->shellAxis(),
-            Region::Stay => $this->stay(),
+            Region::Stay => $this->hasStay ? $this->stay() : $this->onTheBike(null),
             Region::RearEnd => $this->rearEnd(),
             Region::Tubes => $this->onTheBike(null),
             Region::Cockpit => $this->cockpit(),

@@ -119,9 +119,10 @@ final class JobNeeds
     {
         foreach ($circumstances->routes as $i => $route) {
             $run = $route->run;
+            $for = "{$run->connector}, for the {$run->name}";
             match ($route->verdict) {
-                RouteVerdict::NeedsExtension => $this->add('Lead '.implode(' + ', $route->extensions ?? [])." mm, {$run->connector}, for the {$run->name}", Origin::Drawer, "thread-{$i}", "dress-{$i}"),
-                RouteVerdict::TooShort => $this->add(sprintf('Lead of %d mm or more, %s, for the %s', ceil(($route->needed ?? 0.0) - $run->supply), $run->connector, $run->name), Origin::Shop, "thread-{$i}", "dress-{$i}"),
+                RouteVerdict::NeedsExtension => $this->add('Lead '.implode(' + ', $route->extensions ?? [])." mm, {$for}", Origin::Drawer, "thread-{$i}", "dress-{$i}"),
+                RouteVerdict::TooShort => $this->add(self::leadOf(($route->needed ?? 0.0) - $run->supply, $for), Origin::Shop, "thread-{$i}", "dress-{$i}"),
                 RouteVerdict::Reaches, RouteVerdict::NoRoute => null,
             };
         }
@@ -129,6 +130,11 @@ final class JobNeeds
         $this->add('Display', $this->box->has(PieceKind::Display) ? Origin::Box : Origin::Shop, 'display');
         $ties = max(1, (int) ceil(array_sum(array_map(fn ($route) => ($route->needed ?? 0.0) / 130.0, $circumstances->routes))));
         $circumstances->routes === [] ?: $this->add('Ties', Origin::Drawer, 'dress-0', count: $ties);
+    }
+
+    private static function leadOf(float $mm, string $for): string
+    {
+        return sprintf('Lead of %d mm or more, %s', ceil($mm), $for);
     }
 
     private function add(string $what, Origin $origin, string $step, string $orStep = '', int $count = 1): void

@@ -50,13 +50,19 @@ final class SurveyPlan
         Spot::ShellWidth, Spot::Cogs, Spot::ChainstayLength, Spot::OverLocknuts, Spot::CogInset, Spot::Wheel, Spot::CogPitch,
     ];
 
+    /** Whether a chainstay stands beside the ring. */
+    public static function hasStay(BikeKind $kind): bool
+    {
+        return ! in_array($kind, self::WITHOUT_STAY, true);
+    }
+
     /**
      * @param  list<Spot>  $ofTheMount what the chosen motor's mount asks for besides
      * @return list<Spot> the spots that make sense, in walking order
      */
     public static function for(BikeKind $kind, array $ofTheMount = []): array
     {
-        $hasStay = ! in_array($kind, self::WITHOUT_STAY, true);
+        $hasStay = self::hasStay($kind);
 
         return [
             ...self::FITTED,

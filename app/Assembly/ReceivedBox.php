@@ -31,15 +31,17 @@ class ReceivedBox
     /** What is there, less what was put away as left over. */
     public function packed(): Packed
     {
-        $pieces = [];
+        [$pieces, $expected] = [[], []];
         foreach ($this->contents as $position => $piece) {
             $record = $this->record($position);
             if ($record?->state->isThere() === true) {
                 $pieces[$position] = $piece->less($record->left_over ?? 0);
+            } elseif ($record === null) {
+                $expected[] = $piece->kind;
             }
         }
 
-        return new Packed($pieces);
+        return new Packed($pieces, $expected);
     }
 
     /** @return list<string> what is missing or wrong */

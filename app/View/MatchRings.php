@@ -65,7 +65,7 @@ class MatchRings
         return $this->best[$code];
     }
 
-    /** @return array{ring: MountedRing, verdict: Verdict}|null */
+    /** @return array{ring: MountedRing, verdict: Verdict}|null without a spider, where that is clear too */
     private function findBest(MotorMatch $row): ?array
     {
         $bike = $this->open->bike();
@@ -74,7 +74,19 @@ class MatchRings
             return null;
         }
         $this->ringFor ??= new RingFor($bike, $this->open->identification()?->identified, $this->open->catalogue->core()->drawer);
-        $best = $this->ringFor->best($row, array_map(fn (MountedRing $one) => $one->part, $mounted), $this->open->ring()->teeth ?? 0);
+        $plain = $this->bestOf($row, array_filter($mounted, fn (MountedRing $one) => $one->mounting->spider === null));
+
+        return $plain !== null && $plain['verdict'] === Verdict::Clear ? $plain : $this->bestOf($row, $mounted);
+    }
+
+    /**
+     * @param  array<array-key, MountedRing>  $mounted  by code
+     * @return array{ring: MountedRing, verdict: Verdict}|null
+     */
+    private function bestOf(MotorMatch $row, array $mounted): ?array
+    {
+        $rings = array_map(fn (MountedRing $one) => $one->part, $mounted);
+        $best = $this->ringFor?->best($row, $rings, $this->open->ring()->teeth ?? 0);
 
         return $best === null ? null : ['ring' => $mounted[$best[0]->code], 'verdict' => $best[1]->verdict];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use NeatSpindle\Core\Bike\BikeKind;
 use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Measure\TorqueBand;
+use NeatSpindle\Core\Survey\Contradiction;
 use NeatSpindle\Core\Survey\Improbable;
 use NeatSpindle\Core\Survey\Slip;
 use NeatSpindle\Core\Survey\Spot;
@@ -52,3 +53,18 @@ it('has a usual range inside what can be, for every kind and spot', function (Bi
 it('asks about a torque of a tenth of its band, or twice it', function (float $nm, bool $isFar): void {
     expect((new TorqueBand(40.0, 50.0))->isFarFrom($nm))->toBe($isFar);
 })->with([[4.0, true], [4.1, false], [55.0, false], [99.9, false], [100.0, true]]);
+
+it('asks about a reading that cannot be right beside another', function (Spot $spot, float $mm, array $known, ?Spot $other): void {
+    $contradiction = Contradiction::of($spot, $mm, $known);
+    expect($contradiction?->other)->toBe($other)->and($contradiction === null || str_contains($contradiction->words(), $contradiction->other->label()))->toBeTrue();
+})->with([
+    'a stay longer than the wheelbase' => [Spot::ChainstayLength, 1200.0, ['wheelbase' => 1130.0], Spot::Wheelbase],
+    'a wheelbase shorter than the stay' => [Spot::Wheelbase, 430.0, ['chainstay_length' => 438.0], Spot::ChainstayLength],
+    'a cog left of the middle' => [Spot::CogInset, 70.0, ['over_locknuts' => 135.0], Spot::OverLocknuts],
+    'the same, the other way round' => [Spot::OverLocknuts, 100.0, ['cog_inset' => 52.0], Spot::CogInset],
+    'a chain shorter than its run' => [Spot::ChainPath, 600.0, ['chainstay_length' => 1400.0], Spot::ChainstayLength],
+    'a stay that jumps' => [Spot::Stay64, 30.0, ['stay_45' => -4.0], Spot::Stay45],
+    'a stay that jumps ahead' => [Spot::Stay64, -12.0, ['stay_80' => 12.0], Spot::Stay80],
+    'all of it goes together' => [Spot::Stay64, 11.2, ['stay_45' => 4.2, 'stay_80' => 27.0, 'wheelbase' => 1168.0], null],
+    'nothing else is known' => [Spot::ChainstayLength, 1200.0, [], null],
+]);

@@ -13,6 +13,7 @@ use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Measure\Measurement;
+use NeatSpindle\Core\Survey\Contradiction;
 use NeatSpindle\Core\Survey\Improbable;
 use NeatSpindle\Core\Survey\Instrument;
 use NeatSpindle\Core\Survey\Outlier;
@@ -63,6 +64,10 @@ class KeepReading extends JobAction
                     $odd->slip?->question(),
                     'Take it again, or keep it as typed.',
                 ])));
+            }
+            $contradiction = Contradiction::of($spot, $mm, $open->findings->lengths());
+            if ($contradiction !== null) {
+                throw AskWhetherSure::ofReading("{$unit->show($mm)}? {$contradiction->words()} Take one of them again, or keep it as typed.");
             }
         }
     }

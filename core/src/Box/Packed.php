@@ -12,8 +12,11 @@ use function in_array;
 /** What came in a motor's box and is there: a stack takes its spacers before the drawer's. */
 final readonly class Packed
 {
-    /** @param  array<int, Piece>  $pieces that are there, by their place in the maker's list */
-    public function __construct(public array $pieces) {}
+    /**
+     * @param  array<int, Piece>  $pieces that are there, by their place in the maker's list
+     * @param  list<PieceKind>  $expected of what is listed and nobody has looked at
+     */
+    public function __construct(public array $pieces, private array $expected = []) {}
 
     /** @return list<SpacerRow> its spacers, as they count for a stack */
     public function rows(): array
@@ -21,10 +24,10 @@ final readonly class Packed
         return array_values(array_filter(array_map(fn (Piece $piece) => $piece->row(), $this->pieces)));
     }
 
-    /** Whether something of a kind is there. */
+    /** Whether something of a kind is there, or should be as far as anybody has looked. */
     public function has(PieceKind $kind): bool
     {
-        return in_array($kind, array_map(fn (Piece $piece) => $piece->kind, $this->pieces), true);
+        return in_array($kind, [...array_map(fn (Piece $piece) => $piece->kind, array_values($this->pieces)), ...$this->expected], true);
     }
 
     /**

@@ -112,6 +112,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
 
         Route::get('/route', [RouteController::class, 'show'])->name('route');
         Route::put('/runs/{run}', [RouteController::class, 'supply'])->name('supply');
+        Route::post('/runs', [RouteController::class, 'add'])->name('run');
+        Route::put('/runs/{run}/way', [RouteController::class, 'move'])->name('run.move');
 
         Route::get('/build', [BuildController::class, 'show'])->name('build');
         Route::post('/build', [BuildController::class, 'record'])->name('build.step');

@@ -7,35 +7,64 @@ namespace App\Assembly;
 use App\Models\Lead as LeadRow;
 use App\Models\Run as RunRow;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Frame\FrameRouting;
+use NeatSpindle\Core\Frame\Ways;
+use NeatSpindle\Core\Reaction\Rest;
 use NeatSpindle\Core\Route\Allowances;
 use NeatSpindle\Core\Route\BodyHold;
+use NeatSpindle\Core\Route\FrameGraph;
 use NeatSpindle\Core\Route\Lead;
 use NeatSpindle\Core\Route\Routing;
-use NeatSpindle\Core\Route\Run;
-use NeatSpindle\Core\Route\RunKind;
+use NeatSpindle\Core\Survey\Spot;
 
-/** The core's runs and leads from their rows, on the frame as it was measured. */
+/** The core's runs and leads from their rows, on the frame as far as it was measured. */
 class RouteAssembler
 {
+    /** @var list<RunRow> those whose both ends can be reached by what is measured */
+    public readonly array $laid;
+
     /**
-     * Null while the frame's stretches are not measured.
-     *
      * @param  Collection<int, RunRow>  $runs
      * @param  Collection<int, LeadRow>  $leads
      */
-    public static function routing(Findings $findings, Collection $runs, Collection $leads): ?Routing
+    public function __construct(public readonly Ways $ways, private readonly Collection $runs, private readonly Collection $leads, private readonly ?Rest $rest)
     {
-        $lengths = $findings->lengths();
+        $this->laid = array_values($runs->filter(fn (RunRow $run) => $ways->holds($run->toLay()))->all());
+    }
 
-        return FrameRouting::missing($lengths) !== [] ? null : new Routing(
-            BodyHold::Frame,
+    /** @return list<RunRow> those that wait for a measure, or for which this frame has no place */
+    public function waiting(): array
+    {
+        return array_values($this->runs->diff($this->laid)->all());
+    }
+
+    /** @return list<Spot> what runs wait for */
+    public function missing(): array
+    {
+        return array_values(array_unique(array_merge(...array_values($this->runs->map(fn (RunRow $run) => $this->ways->missingFor($run->toLay()))->all()), ...[[]]), SORT_REGULAR));
+    }
+
+    /** Whether there is an allowed way for a run as it is moved now; null where what is measured does not tell. */
+    public function wayOf(RunRow $run): ?bool
+    {
+        $toLay = $run->toLay();
+
+        return $this->ways->holds($toLay) ? (new FrameGraph($this->ways->edges(), Allowances::usual()))->way($toLay, $toLay->kind->forbidden($this->hold())) !== null : null;
+    }
+
+    private function hold(): BodyHold
+    {
+        return $this->rest?->closesThePinch() === false ? BodyHold::Clamped : BodyHold::Frame;
+    }
+
+    /** Null while no run can be laid. */
+    public function routing(): ?Routing
+    {
+        return $this->laid === [] ? null : new Routing(
+            $this->hold(),
             Allowances::usual(),
-            FrameRouting::edges($lengths),
-            array_values($runs->map(fn (RunRow $run) => new Run(
-                $run->name, RunKind::from($run->kind), $run->from_place, $run->to_place, $run->supply_mm, $run->connector, [], $run->current_a, $run->area_mm2,
-            ))->all()),
-            array_values($leads->map(fn (LeadRow $lead) => new Lead($lead->connector, $lead->length_mm, $lead->quantity))->all()),
+            $this->ways->edges(),
+            array_map(fn (RunRow $run) => $run->toLay(), $this->laid),
+            array_values($this->leads->map(fn (LeadRow $lead) => new Lead($lead->connector, $lead->length_mm, $lead->quantity))->all()),
         );
     }
 }

@@ -18,6 +18,7 @@ use NeatSpindle\Core\Build\BuildSheet;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Fit\RingChoice;
 use NeatSpindle\Core\Frame\BikeShape;
+use NeatSpindle\Core\Frame\Kind\KindWays;
 use NeatSpindle\Core\Frame\Kind\Shapes;
 use NeatSpindle\Core\Job\Job as JobToCompute;
 use NeatSpindle\Core\Job\Kit;
@@ -25,7 +26,6 @@ use NeatSpindle\Core\Mount\Mount;
 use NeatSpindle\Core\Part\Ring;
 use NeatSpindle\Core\Reaction\Bracing;
 use NeatSpindle\Core\Route\RoutePlan;
-use NeatSpindle\Core\Route\Routing;
 use NeatSpindle\Core\Shell\Identification;
 use NeatSpindle\Core\Strip\StripPlan;
 use NeatSpindle\Core\Survey\Spot;
@@ -146,7 +146,7 @@ class OpenJob
             $this->catalogue->core(),
             $bike,
             new Kit($motor->part, $ring, $this->catalogue->insert($kit->insert_id)?->part, $kit->by_hand),
-            routing: $withRouting ? $this->routing() : null,
+            routing: $withRouting ? $this->laying()->routing() : null,
             torquing: $motor->part->held->nut() === null ? null : BracingChoice::of($kit, $motor)->torquing(),
             hill: RidingChoice::of($kit, $this->job->bike->kind)->hill(),
             nutSocket: $this->catalogue->parts->nutSocket,
@@ -194,6 +194,7 @@ class OpenJob
                 StripProgress::isDone($this),
                 $next === null ? null : Spot::atPointer("/bike/shell/{$next->value}"),
                 $this->isKitChosen(),
+                $this->isKitChosen() ? $this->laying()->missing() : [],
             );
         });
     }
@@ -211,7 +212,7 @@ class OpenJob
     public function routePlan(): ?RoutePlan
     {
         return $this->once('routes', function (): ?RoutePlan {
-            $routing = $this->routing();
+            $routing = $this->laying()->routing();
 
             return $routing === null ? null : RoutePlan::of($routing);
         });
@@ -228,12 +229,14 @@ class OpenJob
         return $this->once('checks', fn () => new Checks($this));
     }
 
-    private function routing(): ?Routing
+    /** The ways on this frame, and which runs can be laid on them. */
+    public function laying(): RouteAssembler
     {
-        return $this->once('routing', fn () => RouteAssembler::routing(
-            $this->findings,
+        return $this->once('laying', fn () => new RouteAssembler(
+            KindWays::of($this->job->bike->kind, $this->findings->lengths()),
             $this->job->loadMissing('runs')->runs,
             Lead::query()->where('workshop_id', $this->job->workshop_id)->orderBy('connector')->orderBy('length_mm')->get(),
+            $this->bracing()?->rest,
         ));
     }
 

@@ -138,7 +138,7 @@ class Job extends Row
     /** @return HasMany<Run, $this> */
     public function runs(): HasMany
     {
-        return $this->hasMany(Run::class)->orderBy('position');
+        return $this->hasMany(Run::class)->whereNull('removed_at')->orderBy('position');
     }
 
     /** @return HasMany<StepRecord, $this> */

@@ -4,10 +4,23 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NeatSpindle\Core\Route\Run as ToLay;
+use NeatSpindle\Core\Route\RunKind;
+
+use function chr;
+use function ord;
+
 /**
  * @property float $supply_mm
  * @property ?float $current_a
  * @property ?float $area_mm2
+ * @property RunKind $kind
+ * @property string $name
+ * @property string $from_place
+ * @property string $to_place
+ * @property string $connector
+ * @property ?string $via a place it was moved to pass
+ * @property ?list<string> $off places it was moved off
  */
 class Run extends Row
 {
@@ -19,10 +32,43 @@ class Run extends Row
             'current_a' => 20, 'area_mm2' => 2.5],
     ];
 
-    protected $fillable = [
-        'job_id', 'position', 'name', 'kind', 'from_place', 'to_place', 'supply_mm', 'connector', 'current_a',
-        'area_mm2',
+    /** A job has at most so many. */
+    public const MOST = 40;
+
+    /** What else is laid on many bikes, as most are supplied; any other is added by hand. */
+    public const OFFERED = [
+        'throttle' => ['kind' => 'signal', 'from_place' => 'bar', 'to_place' => 'motor', 'supply_mm' => 300, 'connector' => 'three'],
+        'keypad' => ['kind' => 'signal', 'from_place' => 'bar', 'to_place' => 'motor', 'supply_mm' => 400, 'connector' => 'five'],
+        'brake sensor, left' => ['kind' => 'signal', 'from_place' => 'bar', 'to_place' => 'motor', 'supply_mm' => 400, 'connector' => 'two'],
+        'brake sensor, right' => ['kind' => 'signal', 'from_place' => 'bar', 'to_place' => 'motor', 'supply_mm' => 400, 'connector' => 'two'],
+        'gear sensor' => ['kind' => 'signal', 'from_place' => 'motor', 'to_place' => 'stay', 'supply_mm' => 500, 'connector' => 'three'],
+        'front lamp' => ['kind' => 'power', 'from_place' => 'motor', 'to_place' => 'lamp-front', 'supply_mm' => 1100, 'connector' => 'lamp', 'current_a' => 1, 'area_mm2' => 0.5],
+        'rear lamp' => ['kind' => 'power', 'from_place' => 'motor', 'to_place' => 'rack', 'supply_mm' => 900, 'connector' => 'lamp', 'current_a' => 1, 'area_mm2' => 0.5],
+        'rear brake hose' => ['kind' => 'hydraulic', 'from_place' => 'bar', 'to_place' => 'stay', 'supply_mm' => 1700, 'connector' => 'hose'],
+        'gear cable' => ['kind' => 'mechanical', 'from_place' => 'bar', 'to_place' => 'stay', 'supply_mm' => 2100, 'connector' => 'inner'],
     ];
 
-    protected $casts = ['supply_mm' => 'float', 'current_a' => 'float', 'area_mm2' => 'float'];
+    protected $fillable = [
+        'job_id', 'position', 'name', 'kind', 'from_place', 'to_place', 'supply_mm', 'connector', 'current_a',
+        'area_mm2', 'via', 'off', 'removed_at',
+    ];
+
+    protected $casts = [
+        'kind' => RunKind::class, 'supply_mm' => 'float', 'current_a' => 'float', 'area_mm2' => 'float', 'off' => 'array', 'removed_at' => 'datetime',
+    ];
+
+    /** By which it is told from others, on the drawing too. */
+    public function letter(): string
+    {
+        return chr(ord('A') + (int) $this->getAttribute('position') % 26);
+    }
+
+    /** As the core lays it. */
+    public function toLay(): ToLay
+    {
+        return new ToLay(
+            $this->name, $this->kind, $this->from_place, $this->to_place, $this->supply_mm, $this->connector, [],
+            $this->current_a, $this->area_mm2, $this->via, $this->off ?? [],
+        );
+    }
 }

@@ -4,46 +4,101 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Bench\OpenJob;
 use App\Models\Run;
 use App\Models\Stage;
 use App\View\Drawings\RouteView;
-use NeatSpindle\Core\Frame\FrameRouting;
+use NeatSpindle\Core\Frame\Ways;
 use NeatSpindle\Core\Route\RouteVerdict;
 use NeatSpindle\Core\Route\RunRoute;
 use NeatSpindle\Core\Survey\Spot;
 
-use function count;
+use function is_string;
 
 class RoutePage extends JobPage
 {
+    /** @var list<array{run: Run, route: RunRoute}>|null */
+    private ?array $rows = null;
+
+    /**
+     * @param  mixed  $asked  the number of the run that is moved, from the address
+     * @param  mixed  $askedPlace  the place it is moved to or off
+     */
+    public function __construct(OpenJob $opened, private readonly mixed $asked = null, private readonly mixed $askedPlace = null)
+    {
+        parent::__construct($opened);
+    }
+
     public function stage(): Stage
     {
         return Stage::Route;
     }
 
+    public function ways(): Ways
+    {
+        return $this->opened->laying()->ways;
+    }
+
     public function drawing(): RouteView
     {
-        return new RouteView($this->opened->shape());
+        return new RouteView($this->opened->shape(), $this->ways(), $this->rows());
     }
 
-    /** Runs are laid on frames with a down tube; other kinds have no graph of their own yet. */
-    public function isKindRouted(): bool
-    {
-        return $this->opened->shape()->tube('down-tube') !== null;
-    }
-
-    /** @return list<array{run: Run, route: RunRoute}> */
+    /** @return list<array{run: Run, route: RunRoute}> the runs that can be laid, in order */
     public function rows(): array
     {
-        $routes = $this->opened->routePlan()->routes ?? [];
+        return $this->rows ??= array_map(
+            fn (Run $run, RunRoute $route) => ['run' => $run, 'route' => $route],
+            $this->opened->laying()->laid, $this->opened->routePlan()->routes ?? [],
+        );
+    }
 
-        return array_map(fn (Run $run, RunRoute $route) => ['run' => $run, 'route' => $route], $this->job->runs->take(count($routes))->all(), $routes);
+    /** @return list<Run> those that cannot be laid yet, or not on this frame */
+    public function waiting(): array
+    {
+        return $this->opened->laying()->waiting();
     }
 
     /** @return list<Spot> what must be measured before a run has a length */
-    public function missingSpots(): array
+    public function missingFor(Run $run): array
     {
-        return FrameRouting::missing($this->opened->findings->lengths());
+        return $this->ways()->missingFor($run->toLay());
+    }
+
+    /** @return list<Spot> the same for one that is laid but has no way along what is measured */
+    public function wanting(RunRoute $route): array
+    {
+        return $route->verdict === RouteVerdict::NoRoute ? $this->ways()->missingFor($route->run) : [];
+    }
+
+    /** The run that is moved; null while none is. */
+    public function moved(): ?Run
+    {
+        foreach (is_string($this->asked) ? $this->opened->laying()->laid : [] as $run) {
+            if ((string) $run->id === $this->asked) {
+                return $run;
+            }
+        }
+
+        return null;
+    }
+
+    /** The place the moved run is asked about; null while none is. */
+    public function place(): ?string
+    {
+        return is_string($this->askedPlace) && isset($this->ways()->places[$this->askedPlace]) ? $this->askedPlace : null;
+    }
+
+    /** What the rest that was chosen does to the gap, in words. */
+    public function pinch(): string
+    {
+        $rest = $this->opened->bracing()?->rest;
+
+        return match (true) {
+            $rest === null => 'Nobody has chosen yet what the body rests on: the gap under it counts as closed for leads.',
+            $rest->closesThePinch() => "{$rest->label()}: the body closes the gap, so no lead goes through it afterwards.",
+            default => "{$rest->label()}: the body is held off the frame, so leads may pass the gap.",
+        };
     }
 
     public function says(RunRoute $route): string

@@ -6,11 +6,20 @@ use NeatSpindle\Core\Bike\BikeKind;
 use NeatSpindle\Core\Catalogue\Mounts;
 use NeatSpindle\Core\Frame\BikeShape;
 use NeatSpindle\Core\Frame\CloseViews;
+use NeatSpindle\Core\Frame\Kind\KindWays;
 use NeatSpindle\Core\Frame\Kind\Shapes;
 use NeatSpindle\Core\Frame\LeaderLayout;
 use NeatSpindle\Core\Frame\Point;
 use NeatSpindle\Core\Margin\Source;
 use NeatSpindle\Core\Measure\Measurement;
+use NeatSpindle\Core\Route\Allowances;
+use NeatSpindle\Core\Route\BodyHold;
+use NeatSpindle\Core\Route\Edge;
+use NeatSpindle\Core\Route\FrameGraph;
+use NeatSpindle\Core\Route\RoutePlan;
+use NeatSpindle\Core\Route\Routing;
+use NeatSpindle\Core\Route\Run;
+use NeatSpindle\Core\Route\RunKind;
 use NeatSpindle\Core\Survey\EarlyWidth;
 use NeatSpindle\Core\Survey\Need;
 use NeatSpindle\Core\Survey\Spot;
@@ -107,7 +116,7 @@ it('asks only what makes sense for a kind', function (BikeKind $kind, array $has
     [BikeKind::Diamond, ['stay_64', 'down_tube'], ['boom_length', 'chain_path', 'front_wheel', 'bucket']],
     [BikeKind::TadpoleTrike, ['boom_length', 'boom_diameter', 'chain_path', 'front_wheel'], ['stay_64', 'down_tube', 'seat_tube', 'bucket']],
     [BikeKind::BoxCargo, ['guard', 'bucket', 'front_wheel', 'stay_64'], ['boom_length']],
-    [BikeKind::FourWheeler, ['chain_path'], ['stay_45', 'boom_length', 'bar_to_head']],
+    [BikeKind::FourWheeler, ['chain_path'], ['stay_45', 'boom_length']],
 ]);
 
 it('asks at every spot on some kind of bike or for some mount, and at none twice', function (): void {
@@ -143,3 +152,91 @@ it('tells the width from the cups, with the doubt of both flanges and what they 
     $width = EarlyWidth::from(Measurement::within(72.4, 0.02), Measurement::within(2.1, 0.02));
     expect($width->value)->toEqualWithDelta(68.2, 1e-9)->and($width->plusMinus)->toEqualWithDelta(0.56, 1e-9);
 });
+
+it('lays ways on every kind from its own measures, and none along a tube that is not there', function (BikeKind $kind): void {
+    $all = SMALL + ['bar_to_head' => 250.0, 'down_tube' => 600.0];
+    $ways = KindWays::of($kind, $all);
+    $shape = Shapes::of($kind, $all);
+    foreach ($ways->stretches as $stretch) {
+        expect(isset($ways->places[$stretch->from], $ways->places[$stretch->to]))->toBeTrue("{$stretch->from} to {$stretch->to}")
+            ->and($stretch->length)->toBeGreaterThan(0.0)->and($stretch->needs)->toBeNull();
+    }
+    expect($ways->places)->toHaveKeys(['bar', 'motor', 'stay', 'battery'])
+        ->and(isset($ways->places['down-low']))->toBe($shape->tube('down-tube') !== null)
+        ->and(isset($ways->places['nose']))->toBe($kind === BikeKind::BoxCargo)
+        ->and(isset($ways->places['boom-end']))->toBe($kind === BikeKind::TadpoleTrike);
+    foreach ([['bar', 'motor'], ['motor', 'stay'], ['battery', 'motor'], ['motor', 'rack'], ['motor', 'lamp-front']] as [$from, $to]) {
+        $run = new Run('x', RunKind::Signal, $from, $to, 0.0, 'x');
+        $route = RoutePlan::of(new Routing(BodyHold::Frame, Allowances::usual(), $ways->edges(), [$run]))->routes[0];
+        expect($route->path)->not->toBeNull("{$kind->value}: {$from} to {$to}")->and($ways->missingFor($run))->toBe([]);
+    }
+})->with(BikeKind::cases());
+
+it('says which measure a run waits for, and follows the measure once it is there', function (BikeKind $kind): void {
+    $run = new Run('harness', RunKind::Signal, 'bar', 'motor', 0.0, 'eight');
+    $missing = KindWays::of($kind, [])->missingFor($run);
+    expect($missing)->toContain(Spot::BarToHead)->and(array_diff(array_column($missing, 'value'), array_column(SurveyPlan::for($kind), 'value')))->toBe([]);
+    $needed = function (float $bar) use ($kind, $missing, $run): float {
+        $ways = KindWays::of($kind, ['bar_to_head' => $bar] + array_fill_keys(array_column($missing, 'value'), 700.0));
+
+        return RoutePlan::of(new Routing(BodyHold::Frame, Allowances::usual(), $ways->edges(), [$run]))->routes[0]->needed ?? 0.0;
+    };
+    expect($needed(350.0) - $needed(250.0))->toEqualWithDelta(103.0, 1e-6);
+})->with(BikeKind::cases());
+
+it('never lays a signal through the pinch, the wheel or the rotor, and follows the frame', function (): void {
+    $ways = KindWays::of(BikeKind::Diamond, ['bar_to_head' => 250.0, 'down_tube' => 660.0, 'chainstay_length' => 440.0]);
+    [$harness, $sensor] = RoutePlan::of(new Routing(BodyHold::Frame, Allowances::usual(), $ways->edges(), [
+        new Run('harness', RunKind::Signal, 'bar', 'motor', 3000.0, 'x', ['inside_tube']), new Run('sensor', RunKind::Signal, 'motor', 'stay', 3000.0, 'x'),
+    ]))->routes;
+
+    expect($harness->path)->toBe(['bar', 'head', 'battery', 'down-low', 'motor-top', 'motor'])
+        ->and($harness->needed)->toEqualWithDelta((250 + 80 + 660 - 60 + 110 + 40) * 1.03, 1e-6)
+        ->and($sensor->path)->toBe(['motor', 'motor-top', 'stay']);
+    $clamped = RoutePlan::of(new Routing(BodyHold::Clamped, Allowances::usual(), $ways->edges(), [new Run('harness', RunKind::Signal, 'bar', 'motor', 3000.0, 'x')]))->routes[0];
+    expect($clamped->path)->toContain('down-low')->not->toContain('motor-top');
+});
+
+it('shows no way that is longer than another that is allowed, moved or not', function (): void {
+    mt_srand(512);
+    for ($round = 0; $round < 120; $round++) {
+        $places = ['a', 'b', 'c', 'd', 'e', 'f'];
+        $edges = [];
+        foreach ($places as $i => $from) {
+            foreach (array_slice($places, $i + 1) as $to) {
+                if (mt_rand(0, 9) < 6) {
+                    $edges[] = new Edge($from, $to, (float) mt_rand(10, 100), mt_rand(0, 4) === 0 ? ['pinch'] : []);
+                }
+            }
+        }
+        $via = mt_rand(0, 1) === 1 ? 'c' : null;
+        $off = mt_rand(0, 2) === 0 ? ['d'] : [];
+        $run = new Run('x', RunKind::Signal, 'a', 'f', 0.0, 'x', via: $via, off: $off);
+        $found = (new FrameGraph($edges, Allowances::usual()))->way($run, RunKind::Signal->forbidden(BodyHold::Frame));
+        $best = shortestByTrying($edges, 'a', 'f', ['a'], 0.0, $via, $off);
+        $found === null || expect($found[0][0])->toBe('a')->and(end($found[0]))->toBe('f')->and($via === null || in_array($via, $found[0], true))->toBeTrue()->and(array_intersect($found[0], $off))->toBe([]);
+        // A way that is moved goes the shortest to the place, and from there on; without one it is the shortest of all.
+        $via === null ? expect($found[1] ?? INF)->toEqualWithDelta($best, 1e-9) : expect($found[1] ?? INF)->toBeGreaterThanOrEqual($best - 1e-9);
+    }
+});
+
+/**
+ * @param  list<Edge>  $edges
+ * @param  list<string>  $walked
+ * @param  list<string>  $off
+ */
+function shortestByTrying(array $edges, string $at, string $to, array $walked, float $cost, ?string $via, array $off): float
+{
+    if ($at === $to) {
+        return $via === null || in_array($via, $walked, true) ? $cost : INF;
+    }
+    $best = INF;
+    foreach ($edges as $edge) {
+        $next = [$edge->from => $edge->to, $edge->to => $edge->from][$at] ?? null;
+        if ($next !== null && ! in_array($next, [...$walked, ...$off], true) && $edge->tags === []) {
+            $best = min($best, shortestByTrying($edges, $next, $to, [...$walked, $next], $cost + $edge->length, $via, $off));
+        }
+    }
+
+    return $best;
+}

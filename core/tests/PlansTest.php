@@ -6,8 +6,6 @@ use NeatSpindle\Core\Build\BuildSheet;
 use NeatSpindle\Core\Build\BuildStep;
 use NeatSpindle\Core\Build\Circumstances;
 use NeatSpindle\Core\Drawer\Place;
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Frame\FrameRouting;
 use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Route\RoutePlan;
@@ -141,23 +139,6 @@ it('draws the stack where the sums say', function (string $name): void {
         expect(abs($gap->x1 - $gap->x0))->toEqualWithDelta(abs($gap->margin->value), 1e-9);
     }
 })->with(['hardtail-73', 'press-fit-92', 'hub-gear-68', 'fat-100-long-sleeve', 'fat-100-short-sleeve']);
-
-it('never routes a signal through the pinch or inside the wheel, and lengths follow the frame', function (): void {
-    $measures = ['bar_to_head' => 250.0, 'down_tube' => 660.0, 'chainstay_length' => 440.0];
-    $document = Cases::document();
-    $document->routing = json_decode((string) json_encode([
-        'edges' => array_map(fn ($s) => ['from' => $s->from, 'to' => $s->to, 'length_mm' => $s->length, 'tags' => $s->tags], FrameRouting::edges($measures)),
-        'runs' => [
-            ['run' => 'harness', 'kind' => 'signal', 'from' => 'bar', 'to' => 'motor', 'supply_mm' => 3000, 'connector' => 'x'],
-            ['run' => 'sensor', 'kind' => 'signal', 'from' => 'motor', 'to' => 'stay', 'supply_mm' => 3000, 'connector' => 'x'],
-        ],
-    ]));
-    [$harness, $sensor] = RoutePlan::of(JobReader::read($document)->routing ?? throw new LogicException)->routes;
-
-    expect($harness->path)->toBe(['bar', 'head', 'battery', 'down-low', 'motor-top', 'motor'])
-        ->and($harness->needed)->toEqualWithDelta((250 + 80 + 660 - 60 + 110 + 40) * 1.03, 1e-6)
-        ->and($sensor->path)->toBe(['motor', 'motor-top', 'stay']);
-});
 
 it('knows a spot for every pointer a survey can fill', function (): void {
     foreach (Spot::cases() as $spot) {

@@ -5,47 +5,101 @@ declare(strict_types=1);
 namespace App\View\Drawings;
 
 use App\Models\Run;
+use NeatSpindle\Core\Frame\BikeShape;
+use NeatSpindle\Core\Frame\Point;
+use NeatSpindle\Core\Frame\Ways;
 use NeatSpindle\Core\Route\RunRoute;
 
-/** The frame with the runs that go over it, and the places they pass. */
+use function count;
+use function in_array;
+
+/** The frame with the runs that go over it side by side, each with its letter, and the places they can pass. */
 class RouteView extends FrameView
 {
-    /** Where each place's name stands, from the place: right, down. */
+    /** How far runs lie from each other on the drawing. */
+    private const APART = 6.0;
+
+    private const LETTER_AT = 0.5;
+
+    private const ABOVE = 90.0;
+
+    private const BESIDE = 130.0;
+
+    /** Where the names of places stand that lie close together, from the place: right, down, and which end is there. */
     private const NAMES = [
-        'bar' => [10, -8], 'head' => [14, 6], 'battery' => [-70, -12], 'down-low' => [14, 22],
-        'motor-top' => [-92, -14], 'motor' => [22, 6], 'stay' => [-40, -12],
+        'motor-top' => [-12, -16, 'end'], 'down-low' => [14, -12, 'start'], 'motor' => [16, 30, 'start'], 'under-shell' => [-12, 26, 'end'],
+        'stay' => [-2, -16, 'end'], 'stay-in' => [-2, 28, 'end'], 'axle' => [-14, 5, 'end'], 'boom-end' => [4, 30, 'start'], 'cross' => [-12, 20, 'end'],
     ];
 
-    /**
-     * A run's line; runs lie side by side where they share a way.
-     *
-     * @param  list<string>  $places
-     */
-    public function way(array $places, int $number): string
+    /** @param  list<array{run: Run, route: RunRoute}>  $rows */
+    public function __construct(BikeShape $shape, private readonly Ways $ways, private readonly array $rows)
     {
-        $shift = 3.0 - $number * 5;
+        parent::__construct($shape, self::ABOVE, 0.0, self::BESIDE);
+    }
 
-        return 'M'.implode(' L', array_map(function (string $place) use ($shift): string {
-            $point = $this->shape->place($place);
+    /** @return list<array{run: Run, style: int, path: string, x: float, y: float}> each run that has a way, and where its letter stands */
+    public function runs(): array
+    {
+        $drawn = [];
+        foreach ($this->rows as $i => ['run' => $run, 'route' => $route]) {
+            $points = array_map(fn (string $place) => $this->shifted($place, $i), $route->path ?? []);
+            if ($points !== []) {
+                [$x, $y] = $this->letter($points, $i);
+                $drawn[] = ['run' => $run, 'style' => $i % 6, 'path' => 'M'.implode(' L', array_map(fn (array $at) => "{$at[0]},{$at[1]}", $points)), 'x' => $x, 'y' => $y];
+            }
+        }
 
-            return ($this->x($point) + $shift).','.($this->y($point) - $shift);
-        }, $places));
+        return $drawn;
+    }
+
+    /** @return list<array{name: string, x: float, y: float, isPassed: bool, right: int, down: int, end: string}> */
+    public function places(): array
+    {
+        $passed = array_merge(...array_map(fn (array $row) => $row['route']->path ?? [], $this->rows), ...[[]]);
+        $places = [];
+        foreach (array_keys($this->ways->places) as $name) {
+            $at = $this->ways->place($name);
+            [$right, $down, $end] = self::NAMES[$name] ?? ($this->x($at) < $this->width / 2 ? [-12, -10, 'end'] : [12, -10, 'start']);
+            $places[] = [
+                'name' => $name, 'x' => $this->x($at), 'y' => $this->y($at), 'isPassed' => in_array($name, $passed, true),
+                'right' => $right, 'down' => $down, 'end' => $end,
+            ];
+        }
+
+        return $places;
+    }
+
+    public function motor(): Point
+    {
+        return $this->ways->place('motor');
+    }
+
+    /** @return array{float, float} */
+    private function shifted(string $place, int $i): array
+    {
+        $at = $this->ways->place($place);
+        $shift = ($i - (count($this->rows) - 1) / 2) * self::APART;
+
+        return [round($this->x($at) + $shift, 1), round($this->y($at) - $shift * 0.6, 1)];
     }
 
     /**
-     * @param  list<array{run: Run, route: RunRoute}>  $rows
-     * @return list<array{name: string, x: float, y: float, right: int, down: int}>
+     * On the longest stretch of a run, each a little further along than the one before, so that letters do not lie on each other.
+     *
+     * @param  non-empty-list<array{float, float}>  $points
+     * @return array{float, float}
      */
-    public function places(array $rows): array
+    private function letter(array $points, int $i): array
     {
-        $names = array_unique(array_merge(...array_map(fn (array $row) => $row['route']->path ?? [], $rows)));
+        [$from, $to, $longest] = [$points[0], $points[0], -1.0];
+        foreach ($points as $n => $point) {
+            $before = $points[$n - 1] ?? $point;
+            if (hypot($point[0] - $before[0], $point[1] - $before[1]) > $longest) {
+                [$from, $to, $longest] = [$before, $point, hypot($point[0] - $before[0], $point[1] - $before[1])];
+            }
+        }
+        $share = self::LETTER_AT + ($i % 5 - 2) * 0.14;
 
-        return array_values(array_map(fn (string $name) => [
-            'name' => $name,
-            'x' => $this->x($this->shape->place($name)),
-            'y' => $this->y($this->shape->place($name)),
-            'right' => self::NAMES[$name][0] ?? 8,
-            'down' => self::NAMES[$name][1] ?? 0,
-        ], $names));
+        return [round($from[0] + ($to[0] - $from[0]) * $share, 1), round($from[1] + ($to[1] - $from[1]) * $share, 1)];
     }
 }

@@ -149,7 +149,8 @@ final class JobWriter
             ], $routing->edges),
             'runs' => array_map(fn (Run $run) => self::written([
                 'run' => $run->name, 'kind' => $run->kind->value, 'from' => $run->from, 'to' => $run->to, 'supply_mm' => $run->supply,
-                'connector' => $run->connector, 'avoid' => $run->avoid, 'current_a' => $run->currentA, 'area_mm2' => $run->areaMm2,
+                'connector' => $run->connector, 'avoid' => $run->avoid, 'current_a' => $run->currentA, 'area_mm2' => $run->areaMm2, 'via' => $run->via,
+                'off' => $run->off === [] ? null : $run->off,
             ]), $routing->runs),
             'extensions' => array_map(fn (Lead $lead) => [
                 'connector' => $lead->connector, 'length_mm' => $lead->length, 'quantity' => $lead->quantity,

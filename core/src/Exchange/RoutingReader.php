@@ -63,6 +63,8 @@ final class RoutingReader
             $at->optionalTexts('avoid'),
             $at->optionalPositive('current_a'),
             $at->optionalPositive('area_mm2'),
+            $at->has('via') ? $at->text('via') : null,
+            $at->optionalTexts('off'),
         );
         foreach (['from' => $run->from, 'to' => $run->to] as $end => $place) {
             if ($places !== null && $place !== '' && ! isset($places[$place])) {

@@ -115,22 +115,4 @@ final readonly class BikeShape
             default => $this->tube($on->value)?->at($along) ?? $this->crank->towards($rear->axle, $along),
         };
     }
-
-    /** Where a place of the routing graph sits on this bike. */
-    public function place(string $name): Point
-    {
-        $downTube = $this->tube('down-tube') ?? new Tube('down-tube', $this->crank, $this->frontWheel()->axle);
-
-        return match ($name) {
-            'bar' => $this->bar,
-            'head' => $downTube->to,
-            'battery' => $downTube->at(1 - FrameRouting::BATTERY_PLUG_AT),
-            'down-low' => $downTube->at(0.16),
-            'motor-top' => $this->crank->plus(25.0, 45.0),
-            'motor' => $this->crank->plus(70.0, -25.0),
-            'stay' => $this->crank->towards($this->rearWheel()->axle, FrameRouting::SENSOR_AT)->plus(0.0, 16.0),
-            'stay-in' => $this->crank->towards($this->rearWheel()->axle, FrameRouting::SENSOR_AT)->plus(0.0, -16.0),
-            default => $this->crank,
-        };
-    }
 }

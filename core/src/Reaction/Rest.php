@@ -89,6 +89,12 @@ enum Rest: string
         return $this->pressesOnTheFrame() || $this === self::Strut;
     }
 
+    /** Whether the body, once it is set, closes the gap to the frame; clamped away from it, it cannot. */
+    public function closesThePinch(): bool
+    {
+        return $this->pressesOnTheFrame() || $this === self::TubeBand;
+    }
+
     private static function isPulledBack(BikeKind $kind, BodyPosition $position): bool
     {
         return $position === BodyPosition::Above && in_array($kind, self::WITH_DOWN_TUBE, true);

@@ -6,6 +6,9 @@ namespace NeatSpindle\Core\Route;
 
 use SplPriorityQueue;
 
+use function array_slice;
+use function in_array;
+
 /** The frame's places and the stretches between them. */
 final class FrameGraph
 {
@@ -30,9 +33,10 @@ final class FrameGraph
      * The cheapest way that keeps off some tags, allowances included; null when there is none.
      *
      * @param  list<string>  $forbidden
+     * @param  list<string>  $closed places it may not pass
      * @return array{list<string>, float}|null places from end to end, and the cost in mm
      */
-    public function shortest(string $from, string $to, array $forbidden): ?array
+    public function shortest(string $from, string $to, array $forbidden, array $closed = []): ?array
     {
         $open = $this->open[implode("\n", $forbidden)] ??= $this->openTo($forbidden);
         $costs = [$from => 0.0];
@@ -51,7 +55,7 @@ final class FrameGraph
             }
             foreach ($open[$place] ?? [] as [$neighbour, $length]) {
                 $reached = $cost + $length;
-                if ($reached < ($costs[$neighbour] ?? INF)) {
+                if ($reached < ($costs[$neighbour] ?? INF) && ! in_array($neighbour, $closed, true)) {
                     $costs[$neighbour] = $reached;
                     $before[$neighbour] = $place;
                     $queue->insert([$neighbour, $reached], -$reached);
@@ -60,6 +64,23 @@ final class FrameGraph
         }
 
         return null;
+    }
+
+    /**
+     * The way of a run: the shortest that is allowed, past the place it was moved to and off those it was moved off.
+     *
+     * @param  list<string>  $forbidden
+     * @return array{list<string>, float}|null
+     */
+    public function way(Run $run, array $forbidden): ?array
+    {
+        if ($run->via === null) {
+            return $this->shortest($run->from, $run->to, $forbidden, $run->off);
+        }
+        $there = $this->shortest($run->from, $run->via, $forbidden, [...$run->off, $run->to]);
+        $back = $there === null ? null : $this->shortest($run->via, $run->to, $forbidden, [...$run->off, ...array_slice($there[0], 0, -1)]);
+
+        return $there === null || $back === null ? null : [[...$there[0], ...array_slice($back[0], 1)], $there[1] + $back[1]];
     }
 
     /**

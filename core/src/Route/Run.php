@@ -7,7 +7,11 @@ namespace NeatSpindle\Core\Route;
 /** One cable, hose or lead from one place to another. Lengths in mm. */
 final readonly class Run
 {
-    /** @param  list<string>  $avoid tags of stretches this run keeps off */
+    /**
+     * @param  list<string>  $avoid tags of stretches this run keeps off
+     * @param  ?string  $via a place it was moved to pass; null where it takes the shortest way
+     * @param  list<string>  $off places it was moved off
+     */
     public function __construct(
         public string $name,
         public RunKind $kind,
@@ -18,6 +22,8 @@ final readonly class Run
         public array $avoid = [],
         public ?float $currentA = null,
         public ?float $areaMm2 = null,
+        public ?string $via = null,
+        public array $off = [],
     ) {}
 
     /** Volts lost there and back over a length in mm: `2 L I 0.0175 / A`; null unless it is a power run with both figures. */

@@ -12,13 +12,26 @@ enum RunKind: string
     case Hydraulic = 'hydraulic';
     case Mechanical = 'mechanical';
 
+    /** Where nothing is ever laid. */
+    public const WHEREVER = ['inside_wheel', 'rotor'];
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Signal => 'Signal lead',
+            self::Power => 'Power lead',
+            self::Hydraulic => 'Hydraulic hose',
+            self::Mechanical => 'Cable in its housing',
+        };
+    }
+
     /** @return list<string> tags of stretches this kind may not use */
     public function forbidden(BodyHold $rest): array
     {
         $isElectric = $this === self::Signal || $this === self::Power;
 
         return $isElectric && $rest !== BodyHold::Clamped
-            ? ['pinch', 'inside_wheel', 'rotor']
-            : ['inside_wheel', 'rotor'];
+            ? ['pinch', ...self::WHEREVER]
+            : self::WHEREVER;
     }
 }

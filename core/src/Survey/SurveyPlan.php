@@ -74,7 +74,7 @@ final class SurveyPlan
             ...self::CHAIN,
             Spot::Wheelbase,
             ...(in_array($kind, self::WITH_OTHER_FRONT_WHEEL, true) ? [Spot::FrontWheel] : []),
-            ...($hasStay ? self::FRAME : []),
+            ...($hasStay ? self::FRAME : [Spot::BarToHead]),
             ...(in_array($kind, self::WITH_TRIANGLE, true) ? self::BATTERY_ROOM : []),
             ...(in_array($kind, self::WITH_BOOM, true) ? self::BOOM : []),
             ...self::SHELL,

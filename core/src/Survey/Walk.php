@@ -16,6 +16,7 @@ final readonly class Walk
      * @param  bool  $isStripped whether the bare shell can be reached
      * @param  ?Spot  $evidence what would tell the shell apart best; null when it is told apart
      * @param  bool  $isChosen whether motor and ring are chosen, so that leads have something to go to
+     * @param  list<Spot>  $forLeads what runs wait for on this kind of frame
      */
     public function __construct(
         public array $spots,
@@ -23,6 +24,7 @@ final readonly class Walk
         private bool $isStripped,
         private ?Spot $evidence = null,
         private bool $isChosen = false,
+        private array $forLeads = [],
     ) {}
 
     /** What a spot is needed for on this bike; null where it is only offered. */
@@ -30,7 +32,7 @@ final readonly class Walk
     {
         $tellsTheShell = $spot === $this->evidence || ($spot->sitting() === Sitting::AfterTheStrip && $this->isKnown($spot));
 
-        return $tellsTheShell ? Need::Stack : Need::of($spot);
+        return $tellsTheShell ? Need::Stack : Need::of($spot) ?? (in_array($spot, $this->forLeads, true) ? Need::Route : null);
     }
 
     public function isKnown(Spot $spot): bool

@@ -1,27 +1,41 @@
 @php($rows = $page->rows())
+@php($moved = $page->moved())
 <x-job :page="$page">
-    <div class="work">
+    <div class="work route">
         <section class="panel picture" aria-label="Runs on the frame">
-            <x-drawing.routes :view="$page->drawing()" :rows="$rows" />
+            <x-drawing.routes :view="$page->drawing()" :page="$page" />
+            @if ($moved)
+                <form class="tool-line mt-1" method="post" action="{{ route('job.run.move', [$page->job, $moved]) }}">
+                    @csrf @formkey @method('PUT')
+                    <input type="hidden" name="version" value="{{ $page->job->version }}"><input type="hidden" name="place" value="{{ $page->place() }}">
+                    <strong>{{ $moved->letter() }} {{ $moved->name }}</strong>
+                    @if ($page->place())
+                        <span>{{ $page->place() }}:</span>
+                        <button class="btn btn-plain" name="how" value="pass" data-key="p">Pass here <kbd aria-hidden="true">p</kbd></button>
+                        <button class="btn btn-plain" name="how" value="avoid" data-key="a">Keep off <kbd aria-hidden="true">a</kbd></button>
+                        <button class="btn btn-plain" name="how" value="either">Either way</button>
+                    @else
+                        <span>Pick a place it must pass, or keep off.</span>
+                    @endif
+                    <button class="btn btn-plain" name="how" value="shortest">Shortest again</button>
+                    <button class="btn-link-quiet" name="how" value="remove">Take it off the bike</button>
+                    <a class="btn-link-quiet" href="{{ route('job.route', $page->job) }}">Done moving</a>
+                </form>
+                <x-fault for="how" />
+            @endif
+            <p class="form-hint mb-0">{{ $page->pinch() }}</p>
         </section>
         <section class="panel" aria-labelledby="runs-title">
             <h2 id="runs-title">Runs</h2>
-            @if ($rows === [])
-                <p class="mb-1"><strong>No run has a length yet.</strong></p>
-                @if (! $page->isKindRouted())
-                    <p>The ways along this kind of frame are not drawn yet. Lay the runs by eye, and measure each plug to plug.</p>
-                @elseif ($page->missingSpots() !== [])
-                    <p>Still to measure: @foreach ($page->missingSpots() as $spot)<a href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}">{{ $spot->label() }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
-                @else
-                    <p>Still to measure: {{ implode(', ', $page->missing()) }}. <a href="{{ route('job.survey', $page->job) }}">Go on measuring</a></p>
-                @endif
-            @endif
+            @if ($rows === [])<p class="mb-1"><strong>No run has a length yet.</strong></p>@endif
             @foreach ($rows as $i => $row)
                 <div class="run-row" data-run="{{ $row['run']->position }}">
-                    <h3>{{ ucfirst($row['run']->name) }} <svg width="90" height="10" aria-hidden="true"><line class="run-{{ $i % 3 }}" x1="2" y1="5" x2="88" y2="5" stroke-width="4.5" /></svg> <span class="form-hint fw-normal">{{ $row['run']->kind }}, plug “{{ $row['run']->connector }}”</span></h3>
+                    <h3><span class="figures">{{ $row['run']->letter() }}</span> {{ ucfirst($row['run']->name) }} <svg width="90" height="10" aria-hidden="true"><line class="run-{{ $i % 6 }}" x1="2" y1="5" x2="88" y2="5" stroke-width="4.5" /></svg> <span class="form-hint fw-normal">{{ $row['run']->kind->label() }}, plug “{{ $row['run']->connector }}”</span></h3>
                     <p class="mb-1"><x-verdict :of="$page->mark($row['route'])" :words="$page->says($row['route'])" class="text-wrap" /></p>
                     @if ($row['route']->path !== null)
                         <p class="mb-1">Needs <strong class="figures">{{ $page->unit->showCoarse($row['route']->needed) }}</strong> by {{ implode(' → ', $row['route']->path) }}@if ($row['route']->voltageDrop !== null), loses {{ number_format($row['route']->voltageDrop, 2) }} V @endif</p>
+                    @elseif ($page->wanting($row['route']) !== [])
+                        <p class="mb-1">Measure first: @foreach ($page->wanting($row['route']) as $spot)<a href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}">{{ $spot->label() }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
                     @endif
                     <form class="own-lead" method="post" action="{{ route('job.supply', [$page->job, $row['run']]) }}">
                         @csrf @formkey @method('PUT')
@@ -30,10 +44,39 @@
                         <label class="form-label m-0" for="supply-{{ $row['run']->id }}">Own lead</label>
                         <input class="form-control" id="supply-{{ $row['run']->id }}" name="supply" value="{{ (int) old('run') === $row['run']->id ? old('supply') : $page->unit->showCoarse($row['run']->supply_mm) }}">
                         <button class="btn btn-plain" aria-label="Keep the lead of {{ $row['run']->name }}">Keep</button>
+                        <a class="btn btn-plain" href="{{ route('job.route', [$page->job, 'run' => $row['run']->id]) }}" aria-label="Move {{ $row['run']->name }}">Move</a>
                     </form>
                     @if ((int) old('run') === $row['run']->id)<x-fault for="supply" />@endif
                 </div>
             @endforeach
+            @foreach ($page->waiting() as $run)
+                <div class="run-row" data-waiting="{{ $run->position }}">
+                    <h3><span class="figures">{{ $run->letter() }}</span> {{ ucfirst($run->name) }}</h3>
+                    @if ($page->missingFor($run) === [])
+                        <p class="mb-1"><x-verdict of="fails" words="This frame has no way for it" /></p>
+                    @else
+                        <p class="mb-1">Still to measure: @foreach ($page->missingFor($run) as $spot)<a href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}">{{ $spot->label() }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
+                    @endif
+                </div>
+            @endforeach
+            <details @if($errors->hasAny(['name', 'kind', 'from_place', 'to_place', 'supply', 'connector', 'usual'])) open @endif>
+                <summary class="btn-link-quiet d-inline-flex align-items-center">Add a run</summary>
+                <form method="post" action="{{ route('job.run', $page->job) }}">
+                    @csrf @formkey
+                    <p class="choice-row">@foreach (array_keys(App\Models\Run::OFFERED) as $usual)<button class="btn btn-plain" name="usual" value="{{ $usual }}">{{ ucfirst($usual) }}</button>@endforeach</p>
+                </form>
+                <form class="record" method="post" action="{{ route('job.run', $page->job) }}" novalidate>
+                    @csrf @formkey
+                    <div><label class="form-label" for="run-name">Another: what</label><input class="form-control" id="run-name" name="name" maxlength="60" value="{{ old('name') }}"><x-fault for="name" /></div>
+                    <div><label class="form-label" for="run-kind">Kind</label><x-select id="run-kind" name="kind" :options="NeatSpindle\Core\Route\RunKind::cases()" :chosen="old('kind', 'signal')" /></div>
+                    <div><label class="form-label" for="run-from">From</label><x-select id="run-from" name="from_place" :options="array_combine(array_keys($page->ways()->places), array_keys($page->ways()->places))" :chosen="old('from_place', 'bar')" /><x-fault for="from_place" /></div>
+                    <div><label class="form-label" for="run-to">To</label><x-select id="run-to" name="to_place" :options="array_combine(array_keys($page->ways()->places), array_keys($page->ways()->places))" :chosen="old('to_place', 'motor')" /><x-fault for="to_place" /></div>
+                    <div><label class="form-label" for="run-supply">Own lead</label><input class="form-control" id="run-supply" name="supply" size="6" inputmode="decimal" value="{{ old('supply') }}"><x-fault for="supply" /></div>
+                    <div><label class="form-label" for="run-plug">Plug</label><input class="form-control" id="run-plug" name="connector" maxlength="40" value="{{ old('connector') }}"><x-fault for="connector" /></div>
+                    <div class="align-self-end"><button class="btn btn-plain" id="add-run">Add it</button></div>
+                </form>
+                <x-fault for="usual" />
+            </details>
             <p class="caution">Nothing soft where the body swings up. Hydraulic hoses are for those who may open and bleed them.</p>
         </section>
     </div>

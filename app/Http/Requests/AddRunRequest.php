@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Run;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use NeatSpindle\Core\Route\RunKind;
+
+/** A run to add: one of the usual ones by its name, or one's own with both ends, kind, plug and length. */
+class AddRunRequest extends FormRequest
+{
+    use ReadsQuantities;
+
+    private const MOST_MM = 10_000.0;
+
+    private float $mm = 0.0;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'usual' => ['nullable', 'string', Rule::in(array_keys(Run::OFFERED))],
+            'name' => ['required_without:usual', 'nullable', 'string', 'max:60'],
+            'kind' => ['required_without:usual', 'nullable', 'string', Rule::enum(RunKind::class)],
+            'from_place' => ['required_without:usual', 'nullable', 'string', 'max:40'],
+            'to_place' => ['required_without:usual', 'nullable', 'string', 'max:40'],
+            'supply' => ['required_without:usual', 'nullable', 'string', 'max:40'],
+            'connector' => ['required_without:usual', 'nullable', 'string', 'max:40'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.required_without' => 'What is it?', 'supply.required_without' => 'Measure the lead, plug to plug; 0 where it has none of its own.',
+            'connector.required_without' => 'Which plug does it have?', '*.required_without' => 'This is needed too.',
+        ];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            if ($validator->errors()->isEmpty() && ! $this->filled('usual')) {
+                $this->mm = $this->quantity($validator, 'supply', $this->lengths()->mm(...)) ?? 0.0;
+                if ($this->mm < 0 || $this->mm > self::MOST_MM) {
+                    $validator->errors()->add('supply', 'A lead is from 0 to 10,000 mm long.');
+                }
+            }
+        }];
+    }
+
+    /** @return array{name: string, kind: string, from_place: string, to_place: string, supply_mm: float|int, connector: string, current_a?: float|int, area_mm2?: float} */
+    public function run(): array
+    {
+        $usual = $this->string('usual')->value();
+
+        return $usual !== '' ? ['name' => $usual] + Run::OFFERED[$usual] : [
+            'name' => $this->string('name')->trim()->value(), 'kind' => $this->string('kind')->value(),
+            'from_place' => $this->string('from_place')->value(), 'to_place' => $this->string('to_place')->value(),
+            'supply_mm' => $this->mm, 'connector' => $this->string('connector')->trim()->value(),
+        ];
+    }
+}

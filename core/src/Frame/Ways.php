@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Frame;
+
+use NeatSpindle\Core\Route\Allowances;
+use NeatSpindle\Core\Route\Edge;
+use NeatSpindle\Core\Route\FrameGraph;
+use NeatSpindle\Core\Route\Run;
+use NeatSpindle\Core\Route\RunKind;
+use NeatSpindle\Core\Survey\Spot;
+
+use function array_slice;
+use function in_array;
+
+/** The ways runs can take on one frame: its places in the side view, and the stretches between them. In mm. */
+final readonly class Ways
+{
+    /**
+     * @param  array<string, Point>  $places by name
+     * @param  list<Stretch>  $stretches
+     */
+    public function __construct(public array $places, public array $stretches) {}
+
+    public function place(string $name): Point
+    {
+        return $this->places[$name] ?? new Point(0.0, 0.0);
+    }
+
+    /** @return list<Edge> those whose length is measured */
+    public function edges(): array
+    {
+        return array_values(array_map(
+            fn (Stretch $stretch) => $stretch->edge(),
+            array_filter($this->stretches, fn (Stretch $stretch) => $stretch->needs === null),
+        ));
+    }
+
+    /** Whether both ends of a run can be reached by what is measured. */
+    public function holds(Run $run): bool
+    {
+        $named = array_merge(...array_map(fn (Edge $edge) => [$edge->from, $edge->to], $this->edges()), ...[[]]);
+
+        return in_array($run->from, $named, true) && in_array($run->to, $named, true);
+    }
+
+    /**
+     * What has to be measured before a run has a length.
+     *
+     * @return list<Spot> none where it has one, or where no measure would give it a way
+     */
+    public function missingFor(Run $run): array
+    {
+        $forbidden = [...$run->avoid, ...RunKind::WHEREVER];
+        if ((new FrameGraph($this->edges(), Allowances::usual()))->shortest($run->from, $run->to, $forbidden) !== null) {
+            return [];
+        }
+        $all = array_map(fn (Stretch $stretch) => $stretch->edge(), $this->stretches);
+        $way = (new FrameGraph($all, Allowances::usual()))->shortest($run->from, $run->to, $forbidden);
+        $missing = [];
+        foreach ($way === null ? [] : $this->along($way[0]) as $stretch) {
+            if ($stretch->needs !== null && ! in_array($stretch->needs, $missing, true)) {
+                $missing[] = $stretch->needs;
+            }
+        }
+
+        return $missing;
+    }
+
+    /**
+     * @param  list<string>  $path
+     * @return list<Stretch>
+     */
+    private function along(array $path): array
+    {
+        $along = [];
+        foreach (array_slice($path, 1) as $i => $to) {
+            foreach ($this->stretches as $stretch) {
+                if (in_array([$stretch->from, $stretch->to], [[$path[$i], $to], [$to, $path[$i]]], true)) {
+                    $along[] = $stretch;
+
+                    break;
+                }
+            }
+        }
+
+        return $along;
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Jobs\StartJob;
+use App\Bench\OpenJob;
+use App\Models\Run;
+use NeatSpindle\Core\Bike\BikeKind;
+use NeatSpindle\Core\Survey\Spot;
+use Tests\Support\Workshops;
+
+beforeEach(function (): void {
+    $this->person = Workshops::stocked();
+    $this->job = Workshops::kitted($this->person);
+    $this->actingAs($this->person);
+    $this->find = fn (string $name): Run => Run::query()->where('job_id', $this->job->id)->where('name', $name)->sole();
+    $this->record = fn (string $run, string $how, ?string $place = null) => $this->from('/')->put("/jobs/{$this->job->id}/runs/".($this->find)($run)->id.'/way', ['version' => Workshops::fresh($this->job)->version, 'how' => $how, 'place' => $place]);
+    $this->read = function (string $name): array {
+        $open = OpenJob::of(Workshops::fresh($this->job));
+        foreach ($open->laying()->laid as $i => $run) {
+            if ($run->name === $name) {
+                return $open->routePlan()->routes[$i]->path ?? [];
+            }
+        }
+
+        return [];
+    };
+});
+
+it('moves a run past a place and off one, and everything follows', function (): void {
+    $before = ($this->read)('main harness');
+    Workshops::read($this->job, $this->person, Spot::TopTube, '600');
+    Workshops::read($this->job, $this->person, Spot::SeatTube, '480');
+    ($this->record)('main harness', 'pass', 'seat')->assertSessionHasNoErrors();
+    expect(($this->read)('main harness'))->toBe(['bar', 'head', 'seat', 'motor-top', 'motor'])->not->toBe($before);
+    $this->get("/jobs/{$this->job->id}/route")->assertOk()->assertSee('bar → head → seat → motor-top → motor');
+    $this->get("/jobs/{$this->job->id}/build?step=thread-0")->assertSee('bar → head → seat → motor-top → motor');
+    $job = $this->get("/jobs/{$this->job->id}/job.json")->json('routing.runs.0');
+    expect($job)->toMatchArray(['via' => 'seat']);
+
+    ($this->record)('main harness', 'avoid', 'seat')->assertSessionHasNoErrors();
+    expect(($this->read)('main harness'))->toBe($before);
+    ($this->record)('main harness', 'shortest')->assertSessionHasNoErrors();
+    expect(($this->find)('main harness')->off)->toBe([]);
+});
+
+it('refuses a way that is not allowed, or not there, and says so', function (): void {
+    ($this->record)('speed sensor', 'pass', 'stay-in')->assertSessionHasErrors('how');
+    expect(session('errors')->first('how'))->toContain('Speed sensor has no allowed way like that');
+    ($this->record)('main harness', 'avoid', 'head')->assertSessionHasErrors('how');
+    ($this->record)('main harness', 'pass', 'moon')->assertSessionHasErrors('how');
+    ($this->record)('main harness', 'pass')->assertSessionHasErrors('place');
+    $this->from('/')->put("/jobs/{$this->job->id}/runs/".($this->find)('main harness')->id.'/way', ['version' => 0, 'how' => 'shortest'])->assertSessionHasErrors();
+    expect(Run::query()->whereNotNull('via')->exists())->toBeFalse();
+});
+
+it('adds a usual run, or one of one’s own, and takes one off', function (): void {
+    $post = fn (array $with) => $this->from('/')->post("/jobs/{$this->job->id}/runs", $with);
+    $post(['usual' => 'throttle'])->assertSessionHasNoErrors();
+    $post(['usual' => 'wings'])->assertSessionHasErrors('usual');
+    $own = ['name' => 'horn', 'kind' => 'signal', 'from_place' => 'bar', 'to_place' => 'battery', 'supply' => '500', 'connector' => 'two'];
+    $post($own)->assertSessionHasNoErrors();
+    $post(['to_place' => 'bar'] + $own)->assertSessionHasErrors('to_place');
+    $post(['from_place' => 'moon'] + $own)->assertSessionHasErrors('from_place');
+    $post(['kind' => 'smoke'] + $own)->assertSessionHasErrors('kind');
+    $post(['supply' => '-4'] + $own)->assertSessionHasErrors('supply');
+    $post(['name' => ''] + $own)->assertSessionHasErrors('name');
+    $this->get("/jobs/{$this->job->id}/route")->assertSeeInOrder(['D', 'Throttle', 'E', 'Horn']);
+    ($this->record)('horn', 'remove')->assertSessionHasNoErrors();
+    $this->get("/jobs/{$this->job->id}/route")->assertDontSee('Horn');
+    foreach (range(1, Run::MOST) as $ignored) {
+        $post(['usual' => 'keypad']);
+    }
+    expect(session('errors')->first('name'))->toContain('as many runs')->and(Run::query()->where('job_id', $this->job->id)->whereNull('removed_at')->count())->toBe(Run::MOST);
+    $this->get("/jobs/{$this->job->id}/route")->assertOk();
+});
+
+it('lets the rest that was chosen decide whether the gap is open for leads', function (): void {
+    $this->get("/jobs/{$this->job->id}/route")->assertSee('the body closes the gap');
+    expect(($this->read)('main harness'))->toContain('motor-top');
+    $this->put("/jobs/{$this->job->id}/stack/rest", ['version' => Workshops::fresh($this->job)->version, 'position' => 'below', 'gap' => 'nothing', 'rest' => 'strut', 'rest_radius' => '120'])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$this->job->id}/route")->assertSee('leads may pass the gap');
+    expect(($this->read)('main harness'))->not->toContain('motor-top');
+});
+
+it('shows the ways of every kind, and what is still to be measured for each run', function (BikeKind $kind): void {
+    $job = app(StartJob::class)($this->person, ['customer' => 'A. Rider', 'bike' => $kind->label(), 'kind' => $kind->value, 'frame_material' => 'steel']);
+    $this->get("/jobs/{$job->id}/route")->assertOk()->assertSee('Main harness')->assertSee('Still to measure')->assertDontSee('no way for it');
+})->with(BikeKind::cases());

@@ -7,6 +7,7 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Models\StepRecord;
 use App\Models\User;
+use Tests\Support\Journey;
 use Tests\Support\Process;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
@@ -25,9 +26,7 @@ function stripBySayingWhatIsFitted(Site $site, Job $job, array $answers): void
         $site->visit("/jobs/{$job->id}/survey?spot={$spot}")->press($words);
     }
     $site->press('Strip');
-    while ($site->has('button[name="state"][value="done"]')) {
-        $site->click('button[name="state"][value="done"]');
-    }
+    Journey::of($site, [])->strip();
 }
 
 it('strips a two-piece press-fit full-suspension bike', function (): void {
@@ -39,7 +38,8 @@ it('strips a two-piece press-fit full-suspension bike', function (): void {
     expect(StepRecord::query()->orderBy('id')->pluck('step')->all())->toBe([
         'power', 'pedal-right', 'pedal-left', 'chain', 'pinch-bolts', 'preload-cap', 'crank-left', 'crank-right', 'cup-left', 'cup-drive', 'look-inside',
     ]);
-    expect($site->text())->toContain('Two-piece, pinch bolts, pressed in 11 of 11 done');
+    expect($site->text('#arrived'))->toContain('the bare shell');
+    expect($site->visit("/jobs/{$job->id}/strip")->text())->toContain('Two-piece, pinch bolts, pressed in 11 of 11 done');
 });
 
 it('strips a one-piece cruiser, turning its left-hand parts the right way', function (): void {

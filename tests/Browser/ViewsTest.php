@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use App\Models\Motor;
+use App\Models\Run;
 use Database\Seeders\DemoSeeder;
 use Tests\Support\Site;
 
@@ -26,7 +27,7 @@ it('finds nothing serious, no error and no stranger on any view, bright and dark
         '/mounts', '/drawer/missing', "/jobs/{$id(247)}/match", "/jobs/{$id(242)}/match?compare[]=heron-73&compare[]=bittern-83", "/jobs/{$id(255)}/stack?detail=left", "/jobs/{$id(256)}/stack",
         "/jobs/{$id(248)}/stack/ways", "/jobs/{$id(244)}/stack/order", "/jobs/{$id(242)}/stack/rest", "/jobs/{$id(249)}/stack/rest", "/jobs/{$id(242)}/sleeve/".Motor::query()->where('code', 'heron-68')->value('id'), "/jobs/{$id(256)}/survey?spot=pinion_to_face",
         "/jobs/{$id(242)}/stack", "/jobs/{$id(244)}/stack", "/jobs/{$id(246)}/stack", "/jobs/{$id(248)}/stack",
-        "/jobs/{$id(242)}/line", "/jobs/{$id(242)}/line?compare[]=deep-40&compare[]=half-36", "/jobs/{$id(242)}/line/gears?with=half-36", "/jobs/{$id(241)}/line/hills", "/jobs/{$id(249)}/line", "/jobs/{$id(256)}/line", "/jobs/{$id(242)}/route", "/jobs/{$id(242)}/build", "/jobs/{$id(242)}/build/print",
+        "/jobs/{$id(242)}/line", "/jobs/{$id(242)}/line?compare[]=deep-40&compare[]=half-36", "/jobs/{$id(242)}/line/gears?with=half-36", "/jobs/{$id(241)}/line/hills", "/jobs/{$id(249)}/line", "/jobs/{$id(256)}/line", "/jobs/{$id(242)}/route", "/jobs/{$id(250)}/route", "/jobs/{$id(249)}/route?run=".Run::query()->where('job_id', $id(249))->value('id').'&place=boom-end', "/jobs/{$id(242)}/box", "/jobs/{$id(242)}/build?step=pedals", "/jobs/{$id(256)}/survey?region=first-chain", "/jobs/{$id(244)}/survey?region=stay", "/jobs/{$id(250)}/survey", "/jobs/{$id(242)}/build", "/jobs/{$id(242)}/build/print",
     ];
     $site = Site::open()->visit('/sign-in');
     $found = ['/sign-in' => $site->seriousFaults()];

@@ -7,8 +7,8 @@
         <path class="obstacle {{ $one['verdict']?->value ?? 'open' }}" d="{{ $one['path'] }}" fill="#a9b3b0" stroke="#14202b" />
         <text class="fig" x="{{ $one['x'] }}" y="{{ $one['y'] + 5 }}" font-size="15" text-anchor="middle">{{ $one['number'] }}</text>
     @endforeach
-    <text class="soft-text" x="{{ $view::SIZE - 4 }}" y="{{ $view::MIDDLE - 6 }}" font-size="14" text-anchor="end">0° front →</text>
-    <text class="soft-text" x="4" y="{{ $view::MIDDLE - 6 }}" font-size="14">← 180°</text>
-    <text class="soft-text" x="{{ $view::MIDDLE }}" y="14" font-size="14" text-anchor="middle">90° up</text>
-    <text class="soft-text" x="{{ $view::MIDDLE }}" y="{{ $view::SIZE - 6 }}" font-size="14" text-anchor="middle">270° down</text>
+    <text class="soft-text" x="{{ $view::SIZE - 4 }}" y="{{ $view::MIDDLE - 6 }}" font-size="16" text-anchor="end">0° front →</text>
+    <text class="soft-text" x="4" y="{{ $view::MIDDLE - 6 }}" font-size="16">← 180°</text>
+    <text class="soft-text" x="{{ $view::MIDDLE }}" y="14" font-size="16" text-anchor="middle">90° up</text>
+    <text class="soft-text" x="{{ $view::MIDDLE }}" y="{{ $view::SIZE - 6 }}" font-size="16" text-anchor="middle">270° down</text>
 </svg>

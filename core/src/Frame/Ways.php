@@ -14,14 +14,21 @@ use NeatSpindle\Core\Survey\Spot;
 use function array_slice;
 use function in_array;
 
-/** The ways runs can take on one frame: its places in the side view, and the stretches between them. In mm. */
-final readonly class Ways
+/** The ways runs can take on one frame: its places in the side view, and the stretches between them. In mm. It only remembers what was asked. */
+final class Ways
 {
+    private ?FrameGraph $measured = null;
+
+    private ?FrameGraph $whole = null;
+
+    /** @var list<string>|null */
+    private ?array $named = null;
+
     /**
      * @param  array<string, Point>  $places by name
      * @param  list<Stretch>  $stretches
      */
-    public function __construct(public array $places, public array $stretches) {}
+    public function __construct(public readonly array $places, public readonly array $stretches) {}
 
     public function place(string $name): Point
     {
@@ -40,9 +47,9 @@ final readonly class Ways
     /** Whether both ends of a run can be reached by what is measured. */
     public function holds(Run $run): bool
     {
-        $named = array_merge(...array_map(fn (Edge $edge) => [$edge->from, $edge->to], $this->edges()), ...[[]]);
+        $this->named ??= array_merge(...array_map(fn (Edge $edge) => [$edge->from, $edge->to], $this->edges()), ...[[]]);
 
-        return in_array($run->from, $named, true) && in_array($run->to, $named, true);
+        return in_array($run->from, $this->named, true) && in_array($run->to, $this->named, true);
     }
 
     /**
@@ -53,11 +60,12 @@ final readonly class Ways
     public function missingFor(Run $run): array
     {
         $forbidden = [...$run->avoid, ...RunKind::WHEREVER];
-        if ((new FrameGraph($this->edges(), Allowances::usual()))->shortest($run->from, $run->to, $forbidden) !== null) {
+        $this->measured ??= new FrameGraph($this->edges(), Allowances::usual());
+        if ($this->measured->shortest($run->from, $run->to, $forbidden) !== null) {
             return [];
         }
-        $all = array_map(fn (Stretch $stretch) => $stretch->edge(), $this->stretches);
-        $way = (new FrameGraph($all, Allowances::usual()))->shortest($run->from, $run->to, $forbidden);
+        $this->whole ??= new FrameGraph(array_map(fn (Stretch $stretch) => $stretch->edge(), $this->stretches), Allowances::usual());
+        $way = $this->whole->shortest($run->from, $run->to, $forbidden);
         $missing = [];
         foreach ($way === null ? [] : $this->along($way[0]) as $stretch) {
             if ($stretch->needs !== null && ! in_array($stretch->needs, $missing, true)) {

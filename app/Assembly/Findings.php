@@ -39,7 +39,9 @@ class Findings
 
     public static function of(Job $job): self
     {
-        return new self($job->readings->groupBy(fn (Reading $reading) => $reading->spot->value)->all(), $job->answers->keyBy('question')->all());
+        return new self(
+            $job->readings->groupBy(fn (Reading $reading) => $reading->spot->value)->all(), $job->answers->keyBy('question')->all(),
+        );
     }
 
     /** @return Collection<int, Reading> the readings that stand at a spot, oldest first */

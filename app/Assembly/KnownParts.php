@@ -52,8 +52,9 @@ readonly class KnownParts
      * @param  ?NutSocket  $nutSocket  the socket there is for the nut of a sleeve
      * @param  array<int, string>  $unreadable  motors whose figures cannot be read any more, by id: what they are called, and why
      */
-    public function __construct(public array $motors, public array $rings, public array $inserts, public array $unreadable, public ?NutSocket $nutSocket)
-    {
+    public function __construct(
+        public array $motors, public array $rings, public array $inserts, public array $unreadable, public ?NutSocket $nutSocket,
+    ) {
         $mounted = [];
         foreach ($rings as $ring) {
             foreach ($ring->ways as $words => $mounting) {
@@ -93,7 +94,9 @@ readonly class KnownParts
 
     private static function read(int $workshopId): self
     {
-        $spiders = array_values(Spider::query()->where('workshop_id', $workshopId)->orderBy('code')->get()->map(fn (Spider $row) => $row->adapter())->all());
+        $spiders = array_values(
+            Spider::query()->where('workshop_id', $workshopId)->orderBy('code')->get()->map(fn (Spider $row) => $row->adapter())->all(),
+        );
         $rings = Ring::query()->where('workshop_id', $workshopId)->orderBy('teeth')->orderBy('code')->get()->keyBy('id');
         $motors = Motor::query()->where('workshop_id', $workshopId)->orderBy('code')->get()->keyBy('id');
         $inserts = Insert::query()->where('workshop_id', $workshopId)->orderBy('code')->get()->keyBy('id');

@@ -25,7 +25,9 @@ class ReceivedBox
     {
         $motor = $this->job->kit?->motor_id;
 
-        return $this->job->boxRecords->first(fn (BoxRecord $record) => $record->position === $position && (int) $record->getAttribute('motor_id') === $motor);
+        return $this->job->boxRecords->first(
+            fn (BoxRecord $record) => $record->position === $position && (int) $record->getAttribute('motor_id') === $motor,
+        );
     }
 
     /** What is there, less what was put away as left over. */
@@ -47,7 +49,9 @@ class ReceivedBox
     /** @return list<string> what is missing or wrong */
     public function astray(): array
     {
-        $astray = array_filter($this->contents, fn (int $position) => $this->record($position)?->state->isThere() === false, ARRAY_FILTER_USE_KEY);
+        $astray = array_filter(
+            $this->contents, fn (int $position) => $this->record($position)?->state->isThere() === false, ARRAY_FILTER_USE_KEY,
+        );
 
         return array_values(array_map(fn (Piece $piece) => $piece->what, $astray));
     }

@@ -26,8 +26,9 @@ class RouteAssembler
      * @param  Collection<int, RunRow>  $runs
      * @param  Collection<int, LeadRow>  $leads
      */
-    public function __construct(public readonly Ways $ways, private readonly Collection $runs, private readonly Collection $leads, private readonly ?Rest $rest)
-    {
+    public function __construct(
+        public readonly Ways $ways, private readonly Collection $runs, private readonly Collection $leads, private readonly ?Rest $rest,
+    ) {
         $this->laid = array_values($runs->filter(fn (RunRow $run) => $ways->holds($run->toLay()))->all());
     }
 

@@ -41,9 +41,13 @@ class CircumstancesAssembler
     /** What somebody typed from the part at hand goes before what the catalogue says. */
     private static function bands(OpenJob $open): Bands
     {
-        $typed = $open->job->bands->reduce(fn (Bands $bands, FastenerBand $row) => $bands->with($row->fastener, $row->band()), Bands::none());
+        $typed = $open->job->bands->reduce(
+            fn (Bands $bands, FastenerBand $row) => $bands->with($row->fastener, $row->band()), Bands::none(),
+        );
 
-        return $typed->and($open->motor()->papers->bands ?? Bands::none())->with(Fastener::RingBolts, self::ring($open)?->ring->papers->bolting);
+        return $typed->and($open->motor()->papers->bands ?? Bands::none())->with(
+            Fastener::RingBolts, self::ring($open)?->ring->papers->bolting,
+        );
     }
 
     private static function ringFitting(OpenJob $open): RingFitting

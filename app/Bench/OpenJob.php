@@ -121,7 +121,9 @@ class OpenJob
         return $this->once('matches', function (): array {
             [$bike, $shell, $ring] = [$this->bike(), $this->identification(), $this->ring()];
 
-            return $bike === null || $shell === null || $ring === null ? [] : MotorMatch::all($bike, $shell, $ring, $this->catalogue->core());
+            return $bike === null || $shell === null || $ring === null ? [] : MotorMatch::all(
+                $bike, $shell, $ring, $this->catalogue->core(),
+            );
         });
     }
 
@@ -178,7 +180,9 @@ class OpenJob
         $motor = $this->motor();
         $choice = $motor === null ? null : BracingChoice::of($this->job->kit, $motor);
 
-        return $choice === null || ! $choice->isDecided() ? null : $choice->bracing($this->worksheet()?->reaction, $this->job->bike->frame_material);
+        return $choice === null || ! $choice->isDecided() ? null : $choice->bracing(
+            $this->worksheet()?->reaction, $this->job->bike->frame_material,
+        );
     }
 
     /** The walk round this bike: what is needed, what is open, what comes next. */

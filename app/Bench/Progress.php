@@ -81,7 +81,9 @@ class Progress
         $reason = $stack->limitedBy();
 
         return match (true) {
-            $reason instanceof Unsolved && $reason->place() !== null => new self(Stage::Stack, WaitsFor::Parts, "Get spacers: {$reason->place()->label()}"),
+            $reason instanceof Unsolved && $reason->place() !== null => new self(
+                Stage::Stack, WaitsFor::Parts, "Get spacers: {$reason->place()->label()}",
+            ),
             $reason instanceof Unsolved => new self(Stage::Stack, WaitsFor::Decision, $reason->label()),
             $reason instanceof MarginName => new self(Stage::Stack, WaitsFor::Decision, "Stack fails: {$reason->label()}"),
             $reason instanceof Note => new self(Stage::Stack, WaitsFor::Decision, $reason->label()),

@@ -41,7 +41,9 @@ class Surroundings
     /** @return list<Cure> what is done about them before the dry fit */
     public function cures(): array
     {
-        return array_values(array_filter(array_map(fn (Obstacle $obstacle) => $obstacle->around()->cure($obstacle->step()), $this->obstacles())));
+        return array_values(
+            array_filter(array_map(fn (Obstacle $obstacle) => $obstacle->around()->cure($obstacle->step()), $this->obstacles())),
+        );
     }
 
     /** @return list<Gate> what the body does not go past, with nothing decided about it */

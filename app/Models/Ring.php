@@ -72,6 +72,8 @@ class Ring extends Row
         $ways = RingMounting::all($this->isReversible(), $this->boltCircle(), $spiders);
         $byWords = array_combine(array_map(fn (RingMounting $way) => $way->words(), $ways), $ways);
 
-        return array_filter($byWords, fn (string $words) => mb_strlen("{$this->code} {$words}") <= self::LONGEST_CODE, ARRAY_FILTER_USE_KEY);
+        return array_filter(
+            $byWords, fn (string $words) => mb_strlen("{$this->code} {$words}") <= self::LONGEST_CODE, ARRAY_FILTER_USE_KEY,
+        );
     }
 }

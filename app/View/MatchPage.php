@@ -62,7 +62,9 @@ class MatchPage extends JobPage
     /** @return list<MotorMatch> what passes the filters */
     public function rows(): array
     {
-        return $this->rows ??= array_values(array_filter($this->opened->matches(), fn (MotorMatch $row) => $this->filter->wants($row, $this->motor($row))));
+        return $this->rows ??= array_values(
+            array_filter($this->opened->matches(), fn (MotorMatch $row) => $this->filter->wants($row, $this->motor($row))),
+        );
     }
 
     /** Which ring goes with which motor. */
@@ -109,7 +111,9 @@ class MatchPage extends JobPage
     /** @return list<string> the voltages motors of the catalogue say they run on */
     public function voltages(): array
     {
-        $voltages = array_unique(array_filter(array_map(fn (KnownMotor $motor) => $motor->voltage, $this->opened->catalogue->parts->motors)));
+        $voltages = array_unique(
+            array_filter(array_map(fn (KnownMotor $motor) => $motor->voltage, $this->opened->catalogue->parts->motors)),
+        );
         sort($voltages);
 
         return $voltages;
@@ -160,13 +164,17 @@ class MatchPage extends JobPage
     /** @return list<KnownMotor> motors whose stack needs measures of their own, which the list cannot judge */
     public function twinPlates(): array
     {
-        return array_values(array_filter($this->opened->catalogue->parts->motors, fn (KnownMotor $motor) => $motor->mount()->measuresKey() !== null));
+        return array_values(
+            array_filter($this->opened->catalogue->parts->motors, fn (KnownMotor $motor) => $motor->mount()->measuresKey() !== null),
+        );
     }
 
     /** The number of the insert's row; null where none is needed. */
     public function insertId(MotorMatch $row): ?int
     {
-        return array_key_first(array_filter($this->opened->catalogue->parts->inserts, fn (KnownInsert $insert) => $insert->part->code === $row->insert?->code));
+        return array_key_first(
+            array_filter($this->opened->catalogue->parts->inserts, fn (KnownInsert $insert) => $insert->part->code === $row->insert?->code),
+        );
     }
 
     public function isChosen(KnownMotor $motor): bool

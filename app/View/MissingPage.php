@@ -105,7 +105,9 @@ class MissingPage
     {
         $rest = $box->rest(array_map(fn (?Spacers $spacers) => $spacers->pieces ?? [], $shortage->stack->spacers));
         foreach ($shortage->stack->mount->places() as $place) {
-            $bought = array_map(fn (Purchase $one) => $one->hundredths, array_filter($shortage->purchases, fn (Purchase $one) => $one->place === $place));
+            $bought = array_map(
+                fn (Purchase $one) => $one->hundredths, array_filter($shortage->purchases, fn (Purchase $one) => $one->place === $place),
+            );
             $used = array_map(fn (float $mm) => (int) round($mm * 100), $rest[$place->value] ?? []);
             foreach ($bought as $piece) {
                 $at = array_search($piece, $used, true);

@@ -52,7 +52,9 @@ class OrderPage extends JobPage
     {
         $worksheet = $this->opened->worksheet();
 
-        return $worksheet === null ? null : Shortage::of($worksheet->recipe, $worksheet->job->catalogue->drawer, $worksheet->job->kit->byHand);
+        return $worksheet === null ? null : Shortage::of(
+            $worksheet->recipe, $worksheet->job->catalogue->drawer, $worksheet->job->kit->byHand,
+        );
     }
 
     public function order(): ?OrderList

@@ -101,6 +101,8 @@ class RestPage extends JobPage
 
     public function drawing(): ReactionView
     {
-        return new ReactionView($this->opened->shape(), $this->choice()->position(), $this->isReversed(), $this->choice()->rest(), $this->choice()->gap());
+        return new ReactionView(
+            $this->opened->shape(), $this->choice()->position(), $this->isReversed(), $this->choice()->rest(), $this->choice()->gap(),
+        );
     }
 }

@@ -27,7 +27,9 @@ class AddRun extends JobAction
             if (Run::query()->where('job_id', $job->id)->whereNull('removed_at')->count() >= Run::MOST) {
                 $this->refuse('name', 'That is as many runs as a bike has room for: take one off first.');
             }
-            Run::query()->create(['job_id' => $job->id, 'position' => 1 + (int) Run::query()->where('job_id', $job->id)->max('position'), ...$run]);
+            Run::query()->create(
+                ['job_id' => $job->id, 'position' => 1 + (int) Run::query()->where('job_id', $job->id)->max('position'), ...$run],
+            );
         });
     }
 }

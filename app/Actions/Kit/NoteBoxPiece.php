@@ -23,7 +23,9 @@ class NoteBoxPiece extends JobAction
     {
         ($this->change)($job, $by, 'work', null, ['boxRecords'], function (OpenJob $open) use ($by, $position, $state, $note): void {
             $box = ReceivedBox::of($open->job, $open->motor());
-            $piece = $box->contents[$position] ?? $this->refuse('state', 'The list of this motor’s box has no such line any more: look at it again.');
+            $piece = $box->contents[$position] ?? $this->refuse(
+                'state', 'The list of this motor’s box has no such line any more: look at it again.',
+            );
             $stands = $box->record($position);
             if ($stands?->state === $state) {
                 return;

@@ -67,7 +67,9 @@ class KeepReading extends JobAction
             }
             $contradiction = Contradiction::of($spot, $mm, $open->findings->lengths());
             if ($contradiction !== null) {
-                throw AskWhetherSure::ofReading("{$unit->show($mm)}? {$contradiction->words()} Take one of them again, or keep it as typed.");
+                throw AskWhetherSure::ofReading(
+                    "{$unit->show($mm)}? {$contradiction->words()} Take one of them again, or keep it as typed.",
+                );
             }
         }
     }

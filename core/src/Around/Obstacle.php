@@ -43,6 +43,8 @@ final readonly class Obstacle
     /** What is done about it before the dry fit; null where it stays. */
     public function cure(string $code): ?Cure
     {
-        return $this->cure === ObstacleCure::Stays ? null : new Cure($code, "{$this->name()}: ".lcfirst($this->cure->label()), $this->cure->task());
+        return $this->cure === ObstacleCure::Stays ? null : new Cure(
+            $code, "{$this->name()}: ".lcfirst($this->cure->label()), $this->cure->task(),
+        );
     }
 }

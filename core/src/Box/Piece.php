@@ -25,7 +25,9 @@ final readonly class Piece
 
     public function less(int $pieces): self
     {
-        return $pieces === 0 ? $this : new self($this->kind, $this->what, max(0, $this->quantity - $pieces), $this->hundredths, $this->uses);
+        return $pieces === 0 ? $this : new self(
+            $this->kind, $this->what, max(0, $this->quantity - $pieces), $this->hundredths, $this->uses,
+        );
     }
 
     /** As it counts for a stack; null for what is no spacer. */

@@ -91,16 +91,22 @@ final readonly class BuildSheet
     /** @return list<BuildStep> */
     private static function rest(BuildPlan $plan): array
     {
-        $on = $plan->rest->on === null ? [] : [BuildStep::worded('rest-on', BuildStep::BODY, $plan->rest->on, after: [$plan->mount->setAfter()])];
+        $on = $plan->rest->on === null ? [] : [BuildStep::worded(
+            'rest-on', BuildStep::BODY, $plan->rest->on, after: [$plan->mount->setAfter()],
+        )];
 
-        return [...$on, BuildStep::worded(self::SET_REST, BuildStep::BODY, $plan->rest->set, after: [$plan->mount->setAfter(), ...($on === [] ? [] : ['rest-on'])])];
+        return [...$on, BuildStep::worded(
+            self::SET_REST, BuildStep::BODY, $plan->rest->set, after: [$plan->mount->setAfter(), ...($on === [] ? [] : ['rest-on'])],
+        )];
     }
 
     /** @return list<BuildStep> */
     private static function restTorque(BuildPlan $plan): array
     {
         return $plan->rest->torque === null ? [] : [
-            BuildStep::worded('rest-torque', BuildStep::TORQUE, $plan->rest->torque, fastener: $plan->rest->fastener, after: [$plan->mount->heldBy()]),
+            BuildStep::worded(
+                'rest-torque', BuildStep::TORQUE, $plan->rest->torque, fastener: $plan->rest->fastener, after: [$plan->mount->heldBy()],
+            ),
         ];
     }
 }

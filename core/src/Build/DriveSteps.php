@@ -43,7 +43,9 @@ final class DriveSteps
     {
         return [
             BuildStep::worded(
-                'crank-left-seat', BuildStep::DRIVE, Wording::of(BuildWords::CRANK_LEFT_SEAT, fitting: $plan->circumstances->crankSeat->fitting()),
+                'crank-left-seat', BuildStep::DRIVE, Wording::of(
+                    BuildWords::CRANK_LEFT_SEAT, fitting: $plan->circumstances->crankSeat->fitting(),
+                ),
                 compound: $plan->circumstances->crankCompound, after: ['ring-look', 'crank-right', ...$plan->mount->beforeTheLeftCrank()],
             ),
             BuildStep::worded(
@@ -90,7 +92,9 @@ final class DriveSteps
         $steps = [];
         foreach ($parts as $code => [$was, $words, $fastener]) {
             if ($was) {
-                $steps[] = BuildStep::worded($code, BuildStep::DRIVE, Wording::of($words), fastener: $fastener, after: ['ring-look', 'chain']);
+                $steps[] = BuildStep::worded(
+                    $code, BuildStep::DRIVE, Wording::of($words), fastener: $fastener, after: ['ring-look', 'chain'],
+                );
             }
         }
 

@@ -45,8 +45,12 @@ final class DrySteps
 
         return $code === null ? [] : [
             BuildStep::worded('insert-clean', BuildStep::DRY, Wording::of(BuildWords::INSERT_CLEAN, insert: $code), after: ['safe']),
-            BuildStep::worded('insert-press', BuildStep::DRY, Wording::of(BuildWords::INSERT_PRESS, insert: $code), after: ['insert-clean']),
-            BuildStep::worded('insert-measure', BuildStep::DRY, Wording::of(BuildWords::INSERT_MEASURE, insert: $code), after: ['insert-press']),
+            BuildStep::worded(
+                'insert-press', BuildStep::DRY, Wording::of(BuildWords::INSERT_PRESS, insert: $code), after: ['insert-clean'],
+            ),
+            BuildStep::worded(
+                'insert-measure', BuildStep::DRY, Wording::of(BuildWords::INSERT_MEASURE, insert: $code), after: ['insert-press'],
+            ),
         ];
     }
 
@@ -57,7 +61,9 @@ final class DrySteps
 
         return $task === null ? [] : [BuildStep::worded(
             'guide', BuildStep::DRY,
-            Wording::of(BuildWords::GUIDE, label: $remedy->label(), how: $task.($remedy->parts() === null ? '' : " Parts: {$remedy->parts()}.")),
+            Wording::of(
+                BuildWords::GUIDE, label: $remedy->label(), how: $task.($remedy->parts() === null ? '' : " Parts: {$remedy->parts()}."),
+            ),
             after: ['safe'],
         )];
     }

@@ -25,7 +25,9 @@ final class ExtrasReader
     {
         $faults = new Faults;
         $root = Cursor::root($catalogue, $faults);
-        $spiders = array_map(self::spider(...), array_filter($root->optionalObject('spiders')?->entries() ?? [], fn (Cursor $at) => $at->expectObject()));
+        $spiders = array_map(
+            self::spider(...), array_filter($root->optionalObject('spiders')?->entries() ?? [], fn (Cursor $at) => $at->expectObject()),
+        );
         self::circles($root->peek('rings'), 'bolt_circle_mm');
         self::circles($root->peek('motors'), 'ring_bolt_circle_mm');
         array_map(PapersReader::ring(...), $root->peek('rings')->entries());

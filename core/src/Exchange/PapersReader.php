@@ -103,7 +103,9 @@ final class PapersReader
 
     private static function band(Cursor $at): Band
     {
-        return new Band($at->torqueBand('torque_nm'), $at->has('source') ? $at->text('source') : self::UNSAID, $at->optionalPositive('limit_nm'));
+        return new Band(
+            $at->torqueBand('torque_nm'), $at->has('source') ? $at->text('source') : self::UNSAID, $at->optionalPositive('limit_nm'),
+        );
     }
 
     private static function piece(Cursor $at): Piece

@@ -18,6 +18,8 @@ final readonly class CloseView
 
     public function point(Spot $spot): Point
     {
-        return $this->points[$spot->value] ?? new Point(($this->extent['left'] + $this->extent['right']) / 2, ($this->extent['bottom'] + $this->extent['top']) / 2);
+        return $this->points[$spot->value] ?? new Point(
+            ($this->extent['left'] + $this->extent['right']) / 2, ($this->extent['bottom'] + $this->extent['top']) / 2,
+        );
     }
 }

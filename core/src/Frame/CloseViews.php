@@ -83,7 +83,9 @@ final readonly class CloseViews
         $outer = $bore + self::SHELL_WALL;
         $under = -$outer - max(2.0, $this->length(Spot::GuideDepth));
         $cup = fn (float $face, float $out): array => [
-            Outline::box('cup', $face - $out * 15.0, $bore - 4.0, $face, $bore), Outline::box('cup', $face - $out * 15.0, -$bore, $face, 4.0 - $bore),
+            Outline::box('cup', $face - $out * 15.0, $bore - 4.0, $face, $bore), Outline::box(
+                'cup', $face - $out * 15.0, -$bore, $face, 4.0 - $bore,
+            ),
             Outline::box('cup', $face, -$outer - 1.0, $face + $out * $flange, $outer + 1.0),
         ];
 

@@ -42,7 +42,7 @@ class Progress
         $missing = $open->missing();
         $before = array_filter($missing, fn (Spot $spot) => $spot->sitting() === Sitting::BeforeTheStrip);
         if ($before !== []) {
-            return new self(Stage::Survey, WaitsFor::Measurement, 'Measure: '.reset($before)->label());
+            return new self(Stage::Survey, WaitsFor::Measurement, 'Survey: '.($open->walk()->next() ?? reset($before))->label());
         }
         $isPlates = ($missing[0] ?? null)?->sitting() === Sitting::WithThePlates;
         if (($open->missing() === [] || $isPlates) && ! $open->findings->isWidthEarly()) {

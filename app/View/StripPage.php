@@ -9,6 +9,8 @@ use App\Models\Stage;
 use App\View\Drawings\TurnView;
 use NeatSpindle\Core\Strip\StripPlan;
 use NeatSpindle\Core\Strip\StripStep;
+use NeatSpindle\Core\Survey\Region;
+use NeatSpindle\Core\Survey\Spot;
 use NeatSpindle\Core\Turn\Posture;
 
 use function is_string;
@@ -47,6 +49,14 @@ class StripPage extends StepsPage
         $turn = $this->current()->turn;
 
         return $turn === null ? null : new TurnView($turn->in($this->posture));
+    }
+
+    /** @return list<Spot> what stands around the shell's drive side that nobody has said, so that the plan takes it as most bikes have it */
+    public function unsaid(): array
+    {
+        $walk = $this->opened->walk();
+
+        return array_values(array_filter($walk->in(Region::ShellSide), fn (Spot $spot) => ! $walk->isKnown($spot)));
     }
 
     public function isAllDone(): bool

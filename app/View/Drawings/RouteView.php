@@ -27,7 +27,7 @@ class RouteView extends FrameView
 
     /** Where the names of places stand that lie close together, from the place: right, down, and which end is there. */
     private const NAMES = [
-        'motor-top' => [-12, -16, 'end'], 'down-low' => [14, -12, 'start'], 'motor' => [16, 30, 'start'], 'under-shell' => [-12, 26, 'end'],
+        'motor-top' => [-12, -16, 'end'], 'down-low' => [18, 12, 'start'], 'motor' => [16, 30, 'start'], 'under-shell' => [-12, 26, 'end'],
         'stay' => [-2, -16, 'end'], 'stay-in' => [-2, 28, 'end'], 'axle' => [-14, 5, 'end'], 'boom-end' => [4, 30, 'start'], 'cross' => [-12, 20, 'end'],
     ];
 

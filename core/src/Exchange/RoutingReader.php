@@ -66,7 +66,7 @@ final class RoutingReader
             $at->has('via') ? $at->text('via') : null,
             $at->optionalTexts('off'),
         );
-        foreach (['from' => $run->from, 'to' => $run->to] as $end => $place) {
+        foreach (['from' => $run->from, 'to' => $run->to, 'via' => $run->via ?? ''] as $end => $place) {
             if ($places !== null && $place !== '' && ! isset($places[$place])) {
                 $at->faultAt($end, 'No edge names this place.');
             }

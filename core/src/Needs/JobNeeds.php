@@ -9,6 +9,7 @@ use NeatSpindle\Core\Box\PieceKind;
 use NeatSpindle\Core\Build\BuildSheet;
 use NeatSpindle\Core\Build\Circumstances;
 use NeatSpindle\Core\Build\Cure;
+use NeatSpindle\Core\Drawer\Drawer;
 use NeatSpindle\Core\Drawer\Place;
 use NeatSpindle\Core\Drawer\Spacers;
 use NeatSpindle\Core\Order\Shortage;
@@ -41,7 +42,7 @@ final class JobNeeds
         $needs = new self($build, $box);
         array_map(fn (string $what) => $needs->add("{$what}: missing from the box, or wrong", Origin::Shop, 'dry-fit'), $astray);
         $needs->before($sheet, $circumstances);
-        $needs->spacers($shortage);
+        $needs->spacers($shortage, $sheet->job->catalogue->drawer);
         $needs->mount($sheet, $circumstances);
         $needs->drive($sheet, $circumstances);
         $needs->leads($circumstances);
@@ -62,7 +63,7 @@ final class JobNeeds
         }
     }
 
-    private function spacers(Shortage $shortage): void
+    private function spacers(Shortage $shortage, Drawer $drawer): void
     {
         $stack = array_map(fn (?Spacers $spacers) => $spacers->pieces ?? [], $shortage->stack->spacers);
         $bought = [];
@@ -77,8 +78,21 @@ final class JobNeeds
         $fromDrawer = $this->box->rest($has);
         foreach ($has as $place => $pieces) {
             $this->counted($place, self::less($pieces, $fromDrawer[$place] ?? []), Origin::Box);
-            $this->counted($place, $fromDrawer[$place] ?? [], Origin::Drawer);
+            $this->fromDrawer($place, $fromDrawer[$place] ?? [], $drawer);
         }
+    }
+
+    /**
+     * What a hand put in may be a thickness the drawer does not know: that one has to be made.
+     *
+     * @param  list<float>  $pieces
+     */
+    private function fromDrawer(string $place, array $pieces, Drawer $drawer): void
+    {
+        $stock = $drawer->stock(Place::from($place)->use());
+        $lies = fn (float $mm): bool => ($stock[(int) round($mm * 100)] ?? 0) > 0;
+        $this->counted($place, array_values(array_filter($pieces, $lies)), Origin::Drawer);
+        $this->counted($place, array_values(array_filter($pieces, fn (float $mm) => ! $lies($mm))), Origin::Shop);
     }
 
     /** @param  list<float>  $pieces */

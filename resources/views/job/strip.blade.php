@@ -11,6 +11,9 @@
                 <p class="caution mb-2">Nobody has said what is fitted: the commonest is assumed. <a href="{{ route('job.survey', [$page->job, 'spot' => 'crank_kind']) }}">Say what it is</a></p>
             @endunless
             @if ($page->isAllDone())<p class="mb-2"><a class="btn btn-primary" id="next-place" href="{{ route('job.survey', $page->job) }}" data-key="n">All off. Next: measure the bare shell <kbd aria-hidden="true">n</kbd></a></p>@endif
+            @if ($page->unsaid() !== [] && ! $page->isAllDone())
+                <p class="form-hint mb-1">Not said yet, so taken as most bikes have it: @foreach ($page->unsaid() as $spot)<a href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}">{{ lcfirst($spot->label()) }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
+            @endif
             <p class="form-hint mb-1">Left cup first: it has the ordinary thread and shows how tight things are. What says <em>floor</em> is cracked loose with the wheels on the floor.</p>
             <ol class="step-list">
                 @foreach ($page->plan->steps as $one)

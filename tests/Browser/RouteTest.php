@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Kit\BraceBody;
+use App\Bench\OpenJob;
+use App\Models\Job;
+use App\Models\Run;
+use App\Models\Values\BracingDecision;
+use Facebook\WebDriver\WebDriverKeys;
+use NeatSpindle\Core\Reaction\BodyPosition;
+use NeatSpindle\Core\Reaction\GapContents;
+use NeatSpindle\Core\Reaction\Rest;
+use Tests\Support\Journey;
+use Tests\Support\Site;
+use Tests\Support\Workshops;
+
+afterAll(fn () => Site::close());
+
+/** @return list<string> the way the main harness takes */
+function harnessWay(Job $job): array
+{
+    return OpenJob::of(Workshops::fresh($job))->routePlan()->routes[0]->path ?? [];
+}
+
+it('moves a run off the pinch by keyboard, and the sheet follows', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    app(BraceBody::class)($job, $person, $job->version, new BracingDecision(position: BodyPosition::Below, rest: Rest::Strut, restRadius: 120.0, gap: GapContents::Nothing));
+    $site = Site::open()->signIn($person->email, Workshops::PASSWORD)->visit("/jobs/{$job->id}/route");
+    expect(harnessWay($job))->not->toContain('motor-top');
+
+    $site->tabTo('a[aria-label="Move main harness"]');
+    $site->andWait(fn () => $site->keys(WebDriverKeys::ENTER));
+    $site->tabTo('a.way-place[aria-label="motor-top"]');
+    $site->andWait(fn () => $site->keys(WebDriverKeys::ENTER));
+    $site->driver()->executeScript('document.activeElement.blur()');
+    $site->andWait(fn () => $site->keys('p'));
+    expect(harnessWay($job))->toContain('motor-top')->and(Run::query()->where('name', 'main harness')->sole()->via)->toBe('motor-top')
+        ->and($site->text('[data-run="0"]'))->toContain('down-low → motor-top → motor');
+
+    $site->visit("/jobs/{$job->id}/build?step=thread-0");
+    expect($site->text('.step-now'))->toContain('down-low → motor-top → motor');
+});
+
+it('lays a trike’s speed sensor as a new user would: what is asked for is measured, then it has a length', function (): void {
+    $person = Workshops::stocked();
+    $person->workshop->leads()->create(['connector' => 'three', 'length_mm' => 400, 'quantity' => 3]);
+    $site = Site::open()->signIn($person->email, Workshops::PASSWORD);
+    Journey::of($site, [])->takeIn('tadpole-trike', 'aluminium', 'Plum trike');
+    $job = Job::query()->sole();
+    $site->visit("/jobs/{$job->id}/route");
+    for ($i = 0; $i < 8 && $site->has('[data-waiting="1"] a'); $i++) {
+        $site->click('[data-waiting="1"] a');
+        $site->type('typed', ['boom_length' => '430', 'wheelbase' => '1080', 'chainstay_length' => '1400'][Journey::of($site, [])->spotUp()] ?? '400')->press('Keep');
+        $site->visit("/jobs/{$job->id}/route");
+    }
+    expect($site->text('[data-run="1"]'))->toContain('Needs an extension')->toContain('boom-end → under-seat → stay')
+        ->and(count(OpenJob::of(Workshops::fresh($job))->routePlan()->routes[0]->extensions ?? []))->toBeGreaterThan(0);
+});

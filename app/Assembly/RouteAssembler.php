@@ -19,7 +19,7 @@ use NeatSpindle\Core\Survey\Spot;
 /** The core's runs and leads from their rows, on the frame as far as it was measured. */
 class RouteAssembler
 {
-    /** @var list<RunRow> those whose both ends can be reached by what is measured */
+    /** @var list<RunRow> those that wait for no measure */
     public readonly array $laid;
 
     /**
@@ -29,7 +29,7 @@ class RouteAssembler
     public function __construct(
         public readonly Ways $ways, private readonly Collection $runs, private readonly Collection $leads, private readonly ?Rest $rest,
     ) {
-        $this->laid = array_values($runs->filter(fn (RunRow $run) => $ways->holds($run->toLay()))->all());
+        $this->laid = array_values($runs->filter(fn (RunRow $run) => $ways->holds($run->toLay()) && $ways->missingFor($run->toLay()) === [])->all());
     }
 
     /** @return list<RunRow> those that wait for a measure, or for which this frame has no place */

@@ -65,12 +65,6 @@ class RoutePage extends JobPage
         return $this->ways()->missingFor($run->toLay());
     }
 
-    /** @return list<Spot> the same for one that is laid but has no way along what is measured */
-    public function wanting(RunRoute $route): array
-    {
-        return $route->verdict === RouteVerdict::NoRoute ? $this->ways()->missingFor($route->run) : [];
-    }
-
     /** The run that is moved; null while none is. */
     public function moved(): ?Run
     {

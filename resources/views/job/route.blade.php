@@ -34,8 +34,6 @@
                     <p class="mb-1"><x-verdict :of="$page->mark($row['route'])" :words="$page->says($row['route'])" class="text-wrap" /></p>
                     @if ($row['route']->path !== null)
                         <p class="mb-1">Needs <strong class="figures">{{ $page->unit->showCoarse($row['route']->needed) }}</strong> by {{ implode(' → ', $row['route']->path) }}@if ($row['route']->voltageDrop !== null), loses {{ number_format($row['route']->voltageDrop, 2) }} V @endif</p>
-                    @elseif ($page->wanting($row['route']) !== [])
-                        <p class="mb-1">Measure first: @foreach ($page->wanting($row['route']) as $spot)<a href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}">{{ $spot->label() }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
                     @endif
                     <form class="own-lead" method="post" action="{{ route('job.supply', [$page->job, $row['run']]) }}">
                         @csrf @formkey @method('PUT')

@@ -6,6 +6,7 @@ namespace App\Assembly;
 
 use App\Models\Lead as LeadRow;
 use App\Models\Run as RunRow;
+use Closure;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Frame\Ways;
 use NeatSpindle\Core\Reaction\Rest;
@@ -24,10 +25,10 @@ class RouteAssembler
 
     /**
      * @param  Collection<int, RunRow>  $runs
-     * @param  Collection<int, LeadRow>  $leads
+     * @param  Closure(): Collection<int, LeadRow>  $leads  asked for once something is laid
      */
     public function __construct(
-        public readonly Ways $ways, private readonly Collection $runs, private readonly Collection $leads, private readonly ?Rest $rest,
+        public readonly Ways $ways, private readonly Collection $runs, private readonly Closure $leads, private readonly ?Rest $rest,
     ) {
         $this->laid = array_values($runs->filter(fn (RunRow $run) => $ways->holds($run->toLay()) && $ways->missingFor($run->toLay()) === [])->all());
     }
@@ -65,7 +66,7 @@ class RouteAssembler
             Allowances::usual(),
             $this->ways->edges(),
             array_map(fn (RunRow $run) => $run->toLay(), $this->laid),
-            array_values($this->leads->map(fn (LeadRow $lead) => new Lead($lead->connector, $lead->length_mm, $lead->quantity))->all()),
+            array_values(($this->leads)()->map(fn (LeadRow $lead) => new Lead($lead->connector, $lead->length_mm, $lead->quantity))->all()),
         );
     }
 }

@@ -41,7 +41,7 @@ class CircumstancesAssembler
     /** What somebody typed from the part at hand goes before what the catalogue says. */
     private static function bands(OpenJob $open): Bands
     {
-        $typed = $open->job->bands->reduce(
+        $typed = $open->job->loadMissing('bands')->bands->reduce(
             fn (Bands $bands, FastenerBand $row) => $bands->with($row->fastener, $row->band()), Bands::none(),
         );
 

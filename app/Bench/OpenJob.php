@@ -239,7 +239,7 @@ class OpenJob
         return $this->once('laying', fn () => new RouteAssembler(
             KindWays::of($this->job->bike->kind, $this->findings->lengths()),
             $this->job->loadMissing('runs')->runs,
-            Lead::query()->where('workshop_id', $this->job->workshop_id)->orderBy('connector')->orderBy('length_mm')->get(),
+            fn () => Lead::query()->where('workshop_id', $this->job->workshop_id)->orderBy('connector')->orderBy('length_mm')->get(),
             $this->bracing()?->rest,
         ));
     }

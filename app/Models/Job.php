@@ -41,7 +41,7 @@ class Job extends Row
     ];
 
     /** What a job is computed from. */
-    public const OPENED = ['bike', 'readings', 'answers', 'kit', 'stepRecords', 'bands', 'obstacles', 'boxRecords'];
+    public const OPENED = ['bike', 'readings', 'answers', 'kit', 'stepRecords', 'obstacles', 'boxRecords'];
 
     /**
      * To be looked at it is read with all it is computed from; to be changed it is read anew inside the change; a poll for

@@ -37,6 +37,12 @@ readonly class KnownMotor
         return new self($row->id, $row->inCatalogue(), $row->ringBoltCircle(), $row->voltage(), PapersReader::motorFrom($row->figures));
     }
 
+    /** What it runs on, as a figure. */
+    public function volts(): ?float
+    {
+        return is_numeric($this->voltage) ? (float) $this->voltage : null;
+    }
+
     public function mount(): Mount
     {
         return $this->part->mount();

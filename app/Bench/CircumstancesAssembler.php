@@ -35,6 +35,7 @@ class CircumstancesAssembler
             $papers->crankSeat ?? CrankSeat::Taper,
             $papers->crankCompound ?? Compound::Grease,
             $open->findings->answers(),
+            $open->motor()?->volts(),
         );
     }
 

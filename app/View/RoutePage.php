@@ -9,6 +9,7 @@ use App\Models\Run;
 use App\Models\Stage;
 use App\View\Drawings\RouteView;
 use NeatSpindle\Core\Frame\Ways;
+use NeatSpindle\Core\Route\Loss;
 use NeatSpindle\Core\Route\RouteVerdict;
 use NeatSpindle\Core\Route\RunRoute;
 use NeatSpindle\Core\Survey\Spot;
@@ -103,6 +104,19 @@ class RoutePage extends JobPage
             RouteVerdict::TooShort => 'Too short by '.$this->unit->showCoarse(($route->needed ?? 0.0) - $route->run->supply).'; no lead in the drawer closes it',
             RouteVerdict::NoRoute => 'No allowed way on this frame',
         };
+    }
+
+    /** What the pack's lead loses; null for any other run, and while current, copper or the motor's voltage is not known. */
+    public function loss(RunRoute $route): ?Loss
+    {
+        return Loss::on($route, $this->opened->motor()?->volts());
+    }
+
+    public function lossWords(Loss $loss): string
+    {
+        $share = sprintf('Loses %.1f %% of the motor’s %s V', $loss->percent(), (string) $loss->ofVolts);
+
+        return $loss->isTooMuch() ? "{$share}, more than ".Loss::MOST_PERCENT." %: copper of {$loss->thicker()} or more, by its maker fit for {$loss->run->currentA} A" : $share;
     }
 
     /** The mark that goes with it. */

@@ -75,6 +75,26 @@ it('adds a usual run, or one of one’s own, and takes one off', function (): vo
     $this->get("/jobs/{$this->job->id}/route")->assertOk();
 });
 
+it('says what the pack’s lead loses, takes its current and copper as typed, and asks the shop for a thicker one', function (): void {
+    $keep = fn (array $with) => $this->from('/')->put("/jobs/{$this->job->id}/runs/".($this->find)('battery lead')->id, $with + ['version' => Workshops::fresh($this->job)->version, 'supply' => '450']);
+    $volts = ($this->job->kit?->motor->figures['voltage_v'] ?? null);
+    expect($volts)->toBeNumeric();
+    $this->get("/jobs/{$this->job->id}/route")->assertSee("% of the motor’s {$volts} V")->assertDontSee('or more, by its maker');
+
+    $keep(['current' => '60', 'area' => '0,5'])->assertSessionHasNoErrors();
+    expect(($this->find)('battery lead')->only(['current_a', 'area_mm2']))->toBe(['current_a' => 60.0, 'area_mm2' => 0.5]);
+    $this->get("/jobs/{$this->job->id}/route")->assertSee('copper of 0.75 mm² or more, by its maker fit for 60 A')->assertSee('Fuse or breaker no larger');
+    $this->get("/jobs/{$this->job->id}/stack/needs.csv")->assertSee('Thicker battery lead: 0.75 mm² or more instead of 0.5 mm²');
+
+    $keep(['current' => 'much', 'area' => '0'])->assertSessionHasErrors(['current', 'area']);
+    $keep(['current' => ['60']])->assertSessionHasErrors('current');
+    $keep(['current' => '20', 'area' => '1e9'])->assertSessionHasErrors('area');
+    expect(($this->find)('battery lead')->current_a)->toBe(60.0);
+    $keep(['current' => ''])->assertSessionHasNoErrors();
+    expect(($this->find)('battery lead')->only(['current_a', 'area_mm2']))->toBe(['current_a' => null, 'area_mm2' => 0.5]);
+    $this->get("/jobs/{$this->job->id}/route")->assertDontSee('% of the motor');
+});
+
 it('lets the rest that was chosen decide whether the gap is open for leads', function (): void {
     $this->get("/jobs/{$this->job->id}/route")->assertSee('the body closes the gap');
     expect(($this->read)('main harness'))->toContain('motor-top');

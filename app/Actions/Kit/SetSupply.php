@@ -9,11 +9,12 @@ use App\Models\Job;
 use App\Models\Run;
 use App\Models\User;
 
-/** Keeps how long a run's own lead is, in mm. */
+/** Keeps how long a run's own lead is, in mm; of one that carries power, the current in A and the copper in mm² too. */
 class SetSupply extends JobAction
 {
-    public function __invoke(Job $job, User $by, int $seen, Run $run, float $mm): void
+    /** @param  array{supply_mm: float, current_a?: ?float, area_mm2?: ?float}  $lead */
+    public function __invoke(Job $job, User $by, int $seen, Run $run, array $lead): void
     {
-        ($this->change)($job, $by, 'work', $seen, [], fn () => Run::query()->whereKey($run->id)->where('job_id', $job->id)->update(['supply_mm' => $mm]));
+        ($this->change)($job, $by, 'work', $seen, [], fn () => Run::query()->whereKey($run->id)->where('job_id', $job->id)->update($lead));
     }
 }

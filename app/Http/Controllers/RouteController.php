@@ -26,7 +26,7 @@ class RouteController extends Controller
 
     public function supply(SupplyRequest $request, Job $job, Run $run, SetSupply $set): RedirectResponse
     {
-        $set($job, $this->user(), $request->seen(), $run, $request->mm());
+        $set($job, $this->user(), $request->seen(), $run, $request->lead());
 
         return redirect()->route('job.route', $job);
     }

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Validation\Validator;
 
-/** How long a run's own lead is. */
+/** How long a run's own lead is; of one that carries power, the current and the copper too. */
 class SupplyRequest extends VersionedRequest
 {
     use ReadsQuantities;
@@ -17,13 +17,20 @@ class SupplyRequest extends VersionedRequest
 
     public function rules(): array
     {
-        return parent::rules() + ['supply' => ['required', 'string', 'max:40'], 'run' => ['nullable', 'integer']];
+        return parent::rules() + [
+            'supply' => ['required', 'string', 'max:40'], 'run' => ['nullable', 'integer'],
+            'current' => ['nullable', 'numeric', 'min:0.01', 'max:1000'], 'area' => ['nullable', 'numeric', 'min:0.05', 'max:200'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['supply.required' => 'Measure the lead, plug to plug.'];
+        return [
+            'supply.required' => 'Measure the lead, plug to plug.',
+            'current.*' => 'The most it carries, in amperes, such as 20; the motor’s papers say it. From 0.01 to 1,000.',
+            'area.*' => 'The copper’s area in mm², such as 2.5; it is printed on the lead. From 0.05 to 200.',
+        ];
     }
 
     /** @return list<callable(Validator): void> */
@@ -37,8 +44,23 @@ class SupplyRequest extends VersionedRequest
         }];
     }
 
-    public function mm(): float
+    /** @return array{supply_mm: float, current_a?: ?float, area_mm2?: ?float} a figure that was not asked stays as it was, one left empty is not known */
+    public function lead(): array
     {
-        return $this->mm;
+        $lead = ['supply_mm' => $this->mm];
+        foreach (['current' => 'current_a', 'area' => 'area_mm2'] as $field => $column) {
+            if ($this->has($field)) {
+                $lead[$column] = $this->filled($field) ? $this->float($field) : null;
+            }
+        }
+
+        return $lead;
+    }
+
+    /** A comma is as good as a point. */
+    protected function prepareForValidation(): void
+    {
+        $figures = array_filter($this->only(['current', 'area']), is_string(...));
+        $this->merge(array_map(fn (string $typed) => str_replace(',', '.', trim($typed)), $figures));
     }
 }

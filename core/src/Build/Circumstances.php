@@ -21,6 +21,7 @@ final readonly class Circumstances
      * @param  Bands  $bands what is known of fasteners beyond the sums
      * @param  Compound  $crankCompound what the crank's maker wants on its seat
      * @param  array<string, string>  $answers of the survey, by the spot's code
+     * @param  ?float  $volts what the motor runs on; null where nobody has said
      */
     public function __construct(
         public array $routes = [],
@@ -33,5 +34,6 @@ final readonly class Circumstances
         public CrankSeat $crankSeat = CrankSeat::Taper,
         public Compound $crankCompound = Compound::Grease,
         public array $answers = [],
+        public ?float $volts = null,
     ) {}
 }

@@ -13,6 +13,7 @@ use NeatSpindle\Core\Drawer\Drawer;
 use NeatSpindle\Core\Drawer\Place;
 use NeatSpindle\Core\Drawer\Spacers;
 use NeatSpindle\Core\Order\Shortage;
+use NeatSpindle\Core\Route\Loss;
 use NeatSpindle\Core\Route\RouteVerdict;
 use NeatSpindle\Core\Worksheet\Worksheet;
 
@@ -139,6 +140,11 @@ final class JobNeeds
                 RouteVerdict::TooShort => $this->add(self::leadOf(($route->needed ?? 0.0) - $run->supply, $for), Origin::Shop, "thread-{$i}", "dress-{$i}"),
                 RouteVerdict::Reaches, RouteVerdict::NoRoute => null,
             };
+            $copper = Loss::on($route, $circumstances->volts)?->thicker();
+            if ($copper !== null) {
+                $thicker = "Thicker {$run->name}: {$copper} or more instead of {$run->areaMm2} mm², by its maker fit for {$run->currentA} A";
+                $this->add($thicker, Origin::Shop, "thread-{$i}", "dress-{$i}");
+            }
         }
         $this->add('Speed sensor with its magnet', $this->box->has(PieceKind::Sensor) ? Origin::Box : Origin::Shop, 'chain');
         $this->add('Display', $this->box->has(PieceKind::Display) ? Origin::Box : Origin::Shop, 'display');

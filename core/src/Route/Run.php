@@ -26,6 +26,20 @@ final readonly class Run
         public array $off = [],
     ) {}
 
+    /** Whether it carries what the pack gives; lamps have a voltage of their own. */
+    public function isFromPack(): bool
+    {
+        return $this->kind === RunKind::Power && ($this->from === 'battery' || $this->to === 'battery');
+    }
+
+    /** The same run with another area of copper, in mm². */
+    public function ofCopper(float $areaMm2): self
+    {
+        return new self(
+            $this->name, $this->kind, $this->from, $this->to, $this->supply, $this->connector, $this->avoid, $this->currentA, $areaMm2, $this->via, $this->off,
+        );
+    }
+
     /** Volts lost there and back over a length in mm: `2 L I 0.0175 / A`; null unless it is a power run with both figures. */
     public function voltageDrop(float $mm): ?float
     {

@@ -35,16 +35,26 @@
                     @if ($row['route']->path !== null)
                         <p class="mb-1">Needs <strong class="figures">{{ $page->unit->showCoarse($row['route']->needed) }}</strong> by {{ implode(' → ', $row['route']->path) }}@if ($row['route']->voltageDrop !== null), loses {{ number_format($row['route']->voltageDrop, 2) }} V @endif</p>
                     @endif
+                    @if ($loss = $page->loss($row['route']))
+                        <p class="mb-1"><x-verdict :of="$loss->isTooMuch() ? 'fails' : 'clear'" :words="$page->lossWords($loss)" class="text-wrap" /></p>
+                    @endif
+                    @if ($row['route']->run->isFromPack())
+                        <p class="caution">Fuse or breaker no larger than the lead’s maker allows for it. Polarity with a meter before the plug is joined; no pull on the joint.</p>
+                    @endif
                     <form class="own-lead" method="post" action="{{ route('job.supply', [$page->job, $row['run']]) }}">
                         @csrf @formkey @method('PUT')
                         <input type="hidden" name="version" value="{{ $page->job->version }}">
                         <input type="hidden" name="run" value="{{ $row['run']->id }}">
                         <label class="form-label m-0" for="supply-{{ $row['run']->id }}">Own lead</label>
                         <input class="form-control" id="supply-{{ $row['run']->id }}" name="supply" value="{{ (int) old('run') === $row['run']->id ? old('supply') : $page->unit->showCoarse($row['run']->supply_mm) }}">
+                        @if ($row['run']->kind === NeatSpindle\Core\Route\RunKind::Power)
+                            <x-run-figure :run="$row['run']" name="current" :value="$row['run']->current_a" label="Current" unit="A" />
+                            <x-run-figure :run="$row['run']" name="area" :value="$row['run']->area_mm2" label="Copper" unit="mm²" />
+                        @endif
                         <button class="btn btn-plain" aria-label="Keep the lead of {{ $row['run']->name }}">Keep</button>
                         <a class="btn btn-plain" href="{{ route('job.route', [$page->job, 'run' => $row['run']->id]) }}" aria-label="Move {{ $row['run']->name }}">Move</a>
                     </form>
-                    @if ((int) old('run') === $row['run']->id)<x-fault for="supply" />@endif
+                    @if ((int) old('run') === $row['run']->id)<x-fault for="supply" /><x-fault for="current" /><x-fault for="area" />@endif
                 </div>
             @endforeach
             @foreach ($page->waiting() as $run)

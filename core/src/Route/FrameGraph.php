@@ -6,7 +6,6 @@ namespace NeatSpindle\Core\Route;
 
 use SplPriorityQueue;
 
-use function array_slice;
 use function in_array;
 
 /** The frame's places and the stretches between them. */
@@ -74,13 +73,26 @@ final class FrameGraph
      */
     public function way(Run $run, array $forbidden): ?array
     {
-        if ($run->via === null) {
-            return $this->shortest($run->from, $run->to, $forbidden, $run->off);
-        }
-        $there = $this->shortest($run->from, $run->via, $forbidden, [...$run->off, $run->to]);
-        $back = $there === null ? null : $this->shortest($run->via, $run->to, $forbidden, [...$run->off, ...array_slice($there[0], 0, -1)]);
+        $whole = $this->shortest($run->from, $run->to, $forbidden, $run->off);
 
-        return $there === null || $back === null ? null : [[...$there[0], ...array_slice($back[0], 1)], $there[1] + $back[1]];
+        return $run->via === null || $whole === null || in_array($run->via, $whole[0], true)
+            ? $whole
+            : PassingWay::past($this->without($forbidden, array_diff($run->off, [$run->from])), $run->via, $run->from, $run->to);
+    }
+
+    /**
+     * @param  list<string>  $forbidden
+     * @param  array<string>  $closed
+     * @return array<array-key, list<array{string, float}>> neighbours and costs by place, closed places left out
+     */
+    private function without(array $forbidden, array $closed): array
+    {
+        $isOpen = fn (string $place): bool => ! in_array($place, $closed, true);
+
+        return array_map(
+            fn (array $ways) => array_values(array_filter($ways, fn (array $way) => $isOpen($way[0]))),
+            array_filter($this->open[implode("\n", $forbidden)] ??= $this->openTo($forbidden), fn (int|string $place) => $isOpen((string) $place), ARRAY_FILTER_USE_KEY),
+        );
     }
 
     /**

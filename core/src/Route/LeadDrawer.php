@@ -54,8 +54,9 @@ final class LeadDrawer
     }
 
     /**
-     * So many leads that close a gap with the least total. The shortest of them is looked for from where it
-     * was for the last pair: as the others get shorter it can only be longer.
+     * So many leads that close a gap with the least total. The longest is tried downwards, until as many of it no longer
+     * reach, or nothing is left over. The shortest of them is looked for from where it was for the last pair: as the
+     * others get shorter it can only be longer.
      *
      * @param  list<array{float, int}>  $stock
      * @return list<float>|null longest first
@@ -66,6 +67,9 @@ final class LeadDrawer
         $shortest = 0;
         for ($i = min($longest, count($stock) - 1); $i >= 0; $i--) {
             [$length, $quantity] = $stock[$i];
+            if (Tolerance::below($number * $length, $missing)) {
+                break;
+            }
             $rest = $missing - $length;
             $set = match ($number) {
                 1 => Tolerance::atMost($rest, 0.0) ? [$length] : null,
@@ -75,6 +79,9 @@ final class LeadDrawer
             $set = $set === null || count($set) === $number ? $set : [$length, ...$set];
             if ($set !== null && ($best === null || self::isBetter($set, $best))) {
                 $best = $set;
+            }
+            if ($best !== null && Tolerance::atMost(array_sum($best), $missing)) {
+                break;
             }
         }
 

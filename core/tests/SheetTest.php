@@ -19,7 +19,13 @@ use NeatSpindle\Core\Part\RingMounting;
 use NeatSpindle\Core\Part\Spider;
 use NeatSpindle\Core\Reaction\Rest;
 use NeatSpindle\Core\Reaction\TubeClamp;
+use NeatSpindle\Core\Route\Allowances;
+use NeatSpindle\Core\Route\BodyHold;
+use NeatSpindle\Core\Route\Edge;
 use NeatSpindle\Core\Route\RoutePlan;
+use NeatSpindle\Core\Route\Routing;
+use NeatSpindle\Core\Route\Run;
+use NeatSpindle\Core\Route\RunKind;
 use NeatSpindle\Core\Strip\BracketKind;
 use NeatSpindle\Core\Strip\Fitted;
 use NeatSpindle\Core\Survey\GuideRemedy;
@@ -48,6 +54,26 @@ it('asks for nothing that comes later, and names no step twice', function (strin
     }
     expect($seen[0])->toBe('safe');
 })->with(BUILT);
+
+it('joins the pack once all is tied down, with a meter first, and what it feeds after it', function (): void {
+    $runs = [
+        new Run('front lamp', RunKind::Power, 'motor', 'bar', 3000.0, 'lamp'),
+        new Run('pack’s lead', RunKind::Power, 'battery', 'motor', 3000.0, 'power'),
+        new Run('harness', RunKind::Signal, 'bar', 'motor', 3000.0, 'eight'),
+        new Run('lost lamp', RunKind::Power, 'motor', 'moon', 3000.0, 'lamp'),
+    ];
+    $edges = [new Edge('bar', 'battery', 600.0), new Edge('battery', 'motor', 300.0)];
+    $routes = RoutePlan::of(new Routing(BodyHold::Frame, Allowances::usual(), $edges, $runs))->routes;
+    $sheet = Cases::worksheet('hardtail-73')->buildSheet(new Circumstances($routes, volts: 48.0)) ?? throw new LogicException('no sheet');
+
+    $codes = array_map(fn (BuildStep $step) => $step->code, $sheet->steps);
+    expect(array_slice($codes, -2))->toBe(['join-1', 'join-0'])->and($codes)->not->toContain('join-2')->not->toContain('join-3')
+        ->and($sheet->step('join-1')?->after)->toContain('battery-rail', 'dress-0', 'dress-1', 'dress-2')
+        ->and($sheet->step('join-1')?->how)->toContain('48 V; another is not joined')->toContain('plus on plus')
+        ->and($sheet->step('join-1')?->caution)->toContain('damaged, wet or unknown')
+        ->and($sheet->step('join-0')?->after)->toContain('dress-0', 'join-1')
+        ->and($sheet->step('join-0')?->how)->toContain('Polarity tried with a meter');
+});
 
 it('says where every piece of the stack goes', function (string $name): void {
     $stack = Cases::worksheet($name)->stack;

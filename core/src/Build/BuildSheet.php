@@ -33,6 +33,7 @@ final readonly class BuildSheet
             ...RingSteps::look($plan),
             ...DriveSteps::of($plan),
             ...RouteSteps::dressing($plan),
+            ...RouteSteps::joining($plan),
         ]));
     }
 

@@ -193,4 +193,20 @@ final class BuildWords
         'how' => '{how}',
         'look' => 'Bars lock to lock; nothing reaches wheel, disc or crank',
     ];
+
+    public const JOIN_PACK = [
+        'title' => 'Join the {run} to the pack',
+        'how' => 'Pack off. {volts} A meter on the pack’s plug: plus on plus, before anything touches. Fuse or breaker in the lead, no larger '
+            .'than its maker allows for it. Then together in one firm push.',
+        'tool' => 'Voltmeter',
+        'look' => 'Home to the stop; nothing pulls on the joint; tied on both sides, covered',
+        'caution' => 'No damaged, wet or unknown pack. Never around a fuse or a protection circuit.',
+    ];
+
+    public const JOIN_OTHER = [
+        'title' => 'Join the {run}',
+        'how' => 'Its voltage is the one that this plug gives, by the papers of both. Polarity tried with a meter before the joint is closed.',
+        'tool' => 'Voltmeter',
+        'look' => 'Works, and goes on working when the bars turn',
+    ];
 }

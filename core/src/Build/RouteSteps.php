@@ -7,6 +7,7 @@ namespace NeatSpindle\Core\Build;
 use NeatSpindle\Core\Fastening\Fastener;
 use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Route\RouteVerdict;
+use NeatSpindle\Core\Route\RunKind;
 use NeatSpindle\Core\Route\RunRoute;
 
 use function in_array;
@@ -47,6 +48,31 @@ final class RouteSteps
         }
 
         return $steps;
+    }
+
+    /**
+     * What carries current is joined last, the pack before what it feeds.
+     *
+     * @return list<BuildStep>
+     */
+    public static function joining(BuildPlan $plan): array
+    {
+        $routes = $plan->circumstances->routes;
+        $dressed = array_map(fn (int $i) => "dress-{$i}", array_keys($routes));
+        $power = array_filter($routes, fn (RunRoute $route) => $route->run->kind === RunKind::Power && $route->path !== null);
+        $packs = array_filter($power, fn (RunRoute $route) => $route->run->isFromPack());
+        $joined = array_map(fn (int $i) => "join-{$i}", array_keys($packs));
+        $volts = $plan->circumstances->volts;
+        $asTheMotor = $volts === null ? 'By its label it gives what the motor takes.' : "By its label it gives the motor’s {$volts} V; another is not joined.";
+
+        return [
+            ...array_map(fn (int $i, RunRoute $route) => BuildStep::worded(
+                "join-{$i}", BuildStep::ROUTES, Wording::of(BuildWords::JOIN_PACK, run: $route->run->name, volts: $asTheMotor), after: ['battery-rail', ...$dressed],
+            ), array_keys($packs), $packs),
+            ...array_map(fn (int $i, RunRoute $route) => BuildStep::worded(
+                "join-{$i}", BuildStep::ROUTES, Wording::of(BuildWords::JOIN_OTHER, run: $route->run->name), after: ["dress-{$i}", ...$joined],
+            ), array_keys(array_diff_key($power, $packs)), array_diff_key($power, $packs)),
+        ];
     }
 
     private static function text(RunRoute $route): string

@@ -111,6 +111,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::put('/line/roads/{track}', [HillsController::class, 'bringRoadBack'])->name('track.bring-back');
 
         Route::get('/route', [RouteController::class, 'show'])->name('route');
+        Route::get('/route.svg', [RouteController::class, 'svg'])->name('route.svg');
         Route::put('/runs/{run}', [RouteController::class, 'supply'])->name('supply');
         Route::post('/runs', [RouteController::class, 'add'])->name('run');
         Route::put('/runs/{run}/way', [RouteController::class, 'move'])->name('run.move');

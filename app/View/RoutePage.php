@@ -14,6 +14,8 @@ use NeatSpindle\Core\Route\RouteVerdict;
 use NeatSpindle\Core\Route\RunRoute;
 use NeatSpindle\Core\Survey\Spot;
 
+use function array_slice;
+use function count;
 use function is_string;
 
 class RoutePage extends JobPage
@@ -104,6 +106,14 @@ class RoutePage extends JobPage
             RouteVerdict::TooShort => 'Too short by '.$this->unit->showCoarse(($route->needed ?? 0.0) - $route->run->supply).'; no lead in the drawer closes it',
             RouteVerdict::NoRoute => 'No allowed way on this frame',
         };
+    }
+
+    /** As which of all that go in before the body it goes in; null where it may go in later. */
+    public function threadedAs(int $row): ?int
+    {
+        $before = array_filter(array_slice($this->rows(), 0, $row + 1), fn (array $laid) => $laid['route']->isThreaded());
+
+        return isset($before[$row]) ? count($before) : null;
     }
 
     /** What the pack's lead loses; null for any other run, and while current, copper or the motor's voltage is not known. */

@@ -95,6 +95,21 @@ it('says what the pack’s lead loses, takes its current and copper as typed, an
     $this->get("/jobs/{$this->job->id}/route")->assertDontSee('% of the motor');
 });
 
+it('says in which order runs go in before the body, and gives the picture out with its runs named', function (): void {
+    $this->post("/jobs/{$this->job->id}/runs", ['name' => 'horn & bell', 'kind' => 'signal', 'from_place' => 'bar', 'to_place' => 'battery', 'supply' => '500', 'connector' => 'two']);
+    $this->post("/jobs/{$this->job->id}/runs", ['usual' => 'throttle']);
+    $page = (string) $this->get("/jobs/{$this->job->id}/route")->assertOk()->getContent();
+    preg_match_all('/Goes in as number <strong[^>]*>(\d)/', $page, $turns);
+    $threading = array_filter(OpenJob::of(Workshops::fresh($this->job))->buildSheet()->steps ?? [], fn ($step) => str_starts_with($step->code, 'thread-'));
+    expect($turns[1])->toBe(['1', '2', '3', '4'])->toHaveCount(count($threading));
+
+    $svg = $this->get("/jobs/{$this->job->id}/route.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
+    $drawn = simplexml_load_string((string) $svg->getContent());
+    expect($drawn)->not->toBeFalse();
+    $svg->assertSee('D horn &amp; bell,', false)->assertSee('stroke-dasharray="14 4 3 4"', false)->assertSee('bar → head → battery');
+    $this->actingAs(Workshops::stocked())->get("/jobs/{$this->job->id}/route.svg")->assertNotFound();
+});
+
 it('lets the rest that was chosen decide whether the gap is open for leads', function (): void {
     $this->get("/jobs/{$this->job->id}/route")->assertSee('the body closes the gap');
     expect(($this->read)('main harness'))->toContain('motor-top');

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\Kit\AddRun;
 use App\Actions\Kit\MoveRun;
 use App\Actions\Kit\SetSupply;
+use App\Http\Downloads\SvgDownload;
 use App\Http\Requests\AddRunRequest;
 use App\Http\Requests\MoveRunRequest;
 use App\Http\Requests\SupplyRequest;
@@ -15,6 +16,7 @@ use App\Models\Run;
 use App\View\RoutePage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 class RouteController extends Controller
@@ -22,6 +24,11 @@ class RouteController extends Controller
     public function show(Request $request, Job $job): View
     {
         return view('job.route', ['page' => new RoutePage($this->open($job), $request->query('run'), $request->query('place'))]);
+    }
+
+    public function svg(Job $job): Response
+    {
+        return SvgDownload::of('routes', (new RoutePage($this->open($job)))->drawing(), "route-{$job->number}");
     }
 
     public function supply(SupplyRequest $request, Job $job, Run $run, SetSupply $set): RedirectResponse

@@ -19,6 +19,11 @@ class RouteView extends FrameView
     /** How far runs lie from each other on the drawing. */
     private const APART = 6.0;
 
+    /** A line's dashes, by its style. */
+    private const DASHES = ['', '10 5', '3 4', '14 4 3 4', '1 6', '18 6'];
+
+    private const LEGEND_LINE = 24;
+
     private const LETTER_AT = 0.5;
 
     private const ABOVE = 90.0;
@@ -37,7 +42,7 @@ class RouteView extends FrameView
         parent::__construct($shape, self::ABOVE, 0.0, self::BESIDE);
     }
 
-    /** @return list<array{run: Run, style: int, path: string, x: float, y: float}> each run that has a way, and where its letter stands */
+    /** @return list<array{run: Run, route: RunRoute, style: int, dash: string, path: string, x: float, y: float}> each run that has a way, and where its letter stands */
     public function runs(): array
     {
         $drawn = [];
@@ -45,7 +50,10 @@ class RouteView extends FrameView
             $points = array_map(fn (string $place) => $this->shifted($place, $i), $route->path ?? []);
             if ($points !== []) {
                 [$x, $y] = $this->letter($points, $i);
-                $drawn[] = ['run' => $run, 'style' => $i % 6, 'path' => 'M'.implode(' L', array_map(fn (array $at) => "{$at[0]},{$at[1]}", $points)), 'x' => $x, 'y' => $y];
+                $drawn[] = [
+                    'run' => $run, 'route' => $route, 'style' => $i % 6, 'dash' => self::DASHES[$i % 6],
+                    'path' => 'M'.implode(' L', array_map(fn (array $at) => "{$at[0]},{$at[1]}", $points)), 'x' => $x, 'y' => $y,
+                ];
             }
         }
 
@@ -67,6 +75,18 @@ class RouteView extends FrameView
         }
 
         return $places;
+    }
+
+    /** How high it is with its runs named below, as a file of its own. */
+    public function heightWithNames(): float
+    {
+        return $this->height + self::LEGEND_LINE * count($this->runs());
+    }
+
+    /** Where a run's name stands in that file. */
+    public function nameAt(int $i): float
+    {
+        return $this->height + self::LEGEND_LINE * ($i + 0.5);
     }
 
     public function motor(): Point

@@ -10,8 +10,6 @@ use NeatSpindle\Core\Route\RouteVerdict;
 use NeatSpindle\Core\Route\RunKind;
 use NeatSpindle\Core\Route\RunRoute;
 
-use function in_array;
-
 /** Leads: what goes through before the gap closes, and what is tied down last; and what they lead to. */
 final class RouteSteps
 {
@@ -20,10 +18,10 @@ final class RouteSteps
     {
         $steps = [];
         foreach ($plan->circumstances->routes as $i => $route) {
-            if ($route->path !== null && in_array('motor', [$route->run->from, $route->run->to], true)) {
+            if ($route->isThreaded()) {
                 $steps[] = BuildStep::worded(
                     "thread-{$i}", BuildStep::GAP,
-                    Wording::of(BuildWords::THREAD, run: ucfirst($route->run->name), path: implode(' → ', $route->path)),
+                    Wording::of(BuildWords::THREAD, run: ucfirst($route->run->name), path: implode(' → ', $route->path ?? [])),
                     after: ['dry-fit'],
                 );
             }

@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Assembly\MountedRing;
 use App\Models\FastenerBand;
+use App\Models\Run;
 use NeatSpindle\Core\Build\Circumstances;
 use NeatSpindle\Core\Build\Compound;
 use NeatSpindle\Core\Fastening\Bands;
@@ -25,7 +26,7 @@ class CircumstancesAssembler
         $boom = $open->findings->mm(Spot::BoomDiameter);
 
         return new Circumstances(
-            $open->routePlan()->routes ?? [],
+            array_combine(self::numbers($open->laying()->laid), $open->routePlan()->routes ?? []),
             $open->findings->guideRemedy(),
             Surroundings::of($open)->cures(),
             Rest::plan($open->bracing()?->rest, $boom === null ? null : TubeClamp::for($boom)),
@@ -35,8 +36,18 @@ class CircumstancesAssembler
             $papers->crankSeat ?? CrankSeat::Taper,
             $papers->crankCompound ?? Compound::Grease,
             $open->findings->answers(),
+            array_combine(self::numbers($open->laying()->waiting()), array_map(fn (Run $run) => $run->toLay(), $open->laying()->waiting())),
             $open->motor()?->volts(),
         );
+    }
+
+    /**
+     * @param  list<Run>  $runs
+     * @return list<int>
+     */
+    private static function numbers(array $runs): array
+    {
+        return array_map(fn (Run $run) => $run->position, $runs);
     }
 
     /** What somebody typed from the part at hand goes before what the catalogue says. */

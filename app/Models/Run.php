@@ -11,6 +11,7 @@ use function chr;
 use function ord;
 
 /**
+ * @property int $position its number, which stays when others come and go
  * @property float $supply_mm
  * @property ?float $current_a
  * @property ?float $area_mm2
@@ -54,13 +55,13 @@ class Run extends Row
     ];
 
     protected $casts = [
-        'kind' => RunKind::class, 'supply_mm' => 'float', 'current_a' => 'float', 'area_mm2' => 'float', 'off' => 'array', 'removed_at' => 'datetime',
+        'kind' => RunKind::class, 'position' => 'integer', 'supply_mm' => 'float', 'current_a' => 'float', 'area_mm2' => 'float', 'off' => 'array', 'removed_at' => 'datetime',
     ];
 
     /** By which it is told from others, on the drawing too. */
     public function letter(): string
     {
-        return chr(ord('A') + (int) $this->getAttribute('position') % 26);
+        return chr(ord('A') + $this->position % 26);
     }
 
     /** As the core lays it. */

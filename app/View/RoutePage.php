@@ -14,8 +14,6 @@ use NeatSpindle\Core\Route\RouteVerdict;
 use NeatSpindle\Core\Route\RunRoute;
 use NeatSpindle\Core\Survey\Spot;
 
-use function array_slice;
-use function count;
 use function is_string;
 
 class RoutePage extends JobPage
@@ -109,11 +107,11 @@ class RoutePage extends JobPage
     }
 
     /** As which of all that go in before the body it goes in; null where it may go in later. */
-    public function threadedAs(int $row): ?int
+    public function threadedAs(Run $run): ?int
     {
-        $before = array_filter(array_slice($this->rows(), 0, $row + 1), fn (array $laid) => $laid['route']->isThreaded());
+        $before = $this->job->runs->filter(fn (Run $other) => $other->position <= $run->position && $other->toLay()->endsAtMotor());
 
-        return isset($before[$row]) ? count($before) : null;
+        return $run->toLay()->endsAtMotor() ? $before->count() : null;
     }
 
     /** What the pack's lead loses; null for any other run, and while current, copper or the motor's voltage is not known. */

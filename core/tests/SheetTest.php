@@ -75,6 +75,17 @@ it('joins the pack once all is tied down, with a meter first, and what it feeds 
         ->and($sheet->step('join-0')?->how)->toContain('Polarity tried with a meter');
 });
 
+it('lets the body in once all that ends at it is through, its way known or not', function (string $name): void {
+    $unlaid = [3 => new Run('throttle', RunKind::Signal, 'bar', 'motor', 300.0, 'three'), 4 => new Run('horn', RunKind::Signal, 'bar', 'battery', 300.0, 'two')];
+    $sheet = Cases::worksheet($name);
+    $routes = $sheet->job->routing === null ? [] : RoutePlan::of($sheet->job->routing)->routes;
+    $steps = $sheet->buildSheet(new Circumstances($routes, unlaid: $unlaid)) ?? throw new LogicException('no sheet');
+
+    $through = array_filter(array_map(fn (BuildStep $step) => $step->code, $steps->steps), fn (string $code) => str_starts_with($code, 'thread-'));
+    expect($through)->toContain('thread-3')->not->toContain('thread-4')->and(array_diff($through, $steps->step('body-in')->after ?? []))->toBe([])
+        ->and($steps->step('thread-3')?->how)->toContain('No way is known for it yet');
+})->with(BUILT);
+
 it('says where every piece of the stack goes', function (string $name): void {
     $stack = Cases::worksheet($name)->stack;
     $told = implode(' ', array_map(fn (BuildStep $step) => "{$step->title} {$step->how}", sheetFor($name)->steps));

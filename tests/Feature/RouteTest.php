@@ -110,6 +110,26 @@ it('says in which order runs go in before the body, and gives the picture out wi
     $this->actingAs(Workshops::stocked())->get("/jobs/{$this->job->id}/route.svg")->assertNotFound();
 });
 
+it('lets no body in before every lead that ends at it is through, and keeps each tick with its own run', function (): void {
+    $tick = fn (string $step) => $this->from('/')->post("/jobs/{$this->job->id}/build", ['step' => $step, 'state' => 'done', 'seen' => 0]);
+    $this->post("/jobs/{$this->job->id}/runs", ['usual' => 'front lamp']);
+    Workshops::built($this->job, $this->person, 'thread-0');
+    $tick('body-in')->assertSessionHasErrors('state');
+    foreach (['thread-0', 'thread-1', 'thread-3'] as $step) {
+        $tick($step)->assertSessionHasNoErrors();
+    }
+    $tick('body-in')->assertSessionHasErrors('state');
+    expect(session('errors')->first('state'))->toContain('Battery lead through to the motor');
+
+    ($this->record)('main harness', 'remove')->assertSessionHasNoErrors();
+    $sheet = OpenJob::of(Workshops::fresh($this->job))->buildSheet();
+    expect($sheet?->step('thread-0'))->toBeNull()->and($sheet?->step('thread-1')?->title)->toContain('Speed sensor')->and($sheet?->step('thread-3')?->title)->toContain('Front lamp');
+    $tick('body-in')->assertSessionHasErrors('state');
+    expect(session('errors')->first('state'))->toContain('Battery lead through to the motor');
+    $tick('thread-2')->assertSessionHasNoErrors();
+    $tick('body-in')->assertSessionHasNoErrors();
+});
+
 it('lets the rest that was chosen decide whether the gap is open for leads', function (): void {
     $this->get("/jobs/{$this->job->id}/route")->assertSee('the body closes the gap');
     expect(($this->read)('main harness'))->toContain('motor-top');

@@ -14,6 +14,8 @@ final readonly class BuildSheet
     /** The step at which the body is set against its rest. */
     public const SET_REST = 'set-rest';
 
+    private const BODY_IN = 'body-in';
+
     /** @param  list<BuildStep>  $steps */
     private function __construct(public array $steps) {}
 
@@ -25,7 +27,7 @@ final readonly class BuildSheet
             ...DrySteps::of($plan),
             ...RouteSteps::threading($plan),
             ...($plan->isRingFirst() ? [...$plan->mount->beforeTheRing(), ...RingSteps::of($plan, BuildStep::GAP)] : []),
-            ...$plan->mount->body(),
+            ...self::body($plan),
             ...self::rest($plan),
             ...$plan->mount->torquing(),
             ...self::restTorque($plan),
@@ -35,6 +37,18 @@ final readonly class BuildSheet
             ...RouteSteps::dressing($plan),
             ...RouteSteps::joining($plan),
         ]));
+    }
+
+    /**
+     * The body goes in once everything that ends at it is through.
+     *
+     * @return list<BuildStep>
+     */
+    private static function body(BuildPlan $plan): array
+    {
+        $through = array_map(fn (BuildStep $step) => $step->code, RouteSteps::threading($plan));
+
+        return array_map(fn (BuildStep $step) => $step->code === self::BODY_IN ? $step->afterToo($through) : $step, $plan->mount->body());
     }
 
     public function step(string $code): ?BuildStep

@@ -79,6 +79,19 @@ final readonly class BuildStep
         );
     }
 
+    /**
+     * The same, once others are done too.
+     *
+     * @param  list<string>  $codes
+     */
+    public function afterToo(array $codes): self
+    {
+        return new self(
+            $this->code, $this->chapter, $this->title, $this->how, $this->tool, $this->turn, $this->fastener, $this->band,
+            $this->compound, $this->look, $this->closesOff, $this->caution, [...$this->after, ...$codes],
+        );
+    }
+
     /** Whether it can be done before it is known that everything fits, and undone. */
     public function isDry(): bool
     {

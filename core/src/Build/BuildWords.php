@@ -64,7 +64,7 @@ final class BuildWords
 
     public const THREAD = [
         'title' => '{run} through to the motor',
-        'how' => 'Lay it {path}, plug end at the motor, loose for now. Plugs arrows in line, pushed home square.',
+        'how' => '{where}, plug end at the motor, loose for now. Plugs arrows in line, pushed home square.',
         'look' => 'Nothing between body and frame where the body swings up',
     ];
 

@@ -7,6 +7,7 @@ namespace NeatSpindle\Core\Build;
 use NeatSpindle\Core\Fastening\Bands;
 use NeatSpindle\Core\Fastening\CrankSeat;
 use NeatSpindle\Core\Part\RingFitting;
+use NeatSpindle\Core\Route\Run;
 use NeatSpindle\Core\Route\RunRoute;
 use NeatSpindle\Core\Strip\Fitted;
 use NeatSpindle\Core\Survey\GuideRemedy;
@@ -15,12 +16,13 @@ use NeatSpindle\Core\Survey\GuideRemedy;
 final readonly class Circumstances
 {
     /**
-     * @param  list<RunRoute>  $routes
+     * @param  array<int, RunRoute>  $routes by the run's number, which stays the same when others come and go
      * @param  list<Cure>  $cures what is done about what stands around the shell
      * @param  ?RestPlan  $rest null while nobody has chosen what the body rests on
      * @param  Bands  $bands what is known of fasteners beyond the sums
      * @param  Compound  $crankCompound what the crank's maker wants on its seat
      * @param  array<string, string>  $answers of the survey, by the spot's code
+     * @param  array<int, Run>  $unlaid runs whose way is not known, by their numbers
      * @param  ?float  $volts what the motor runs on; null where nobody has said
      */
     public function __construct(
@@ -34,6 +36,7 @@ final readonly class Circumstances
         public CrankSeat $crankSeat = CrankSeat::Taper,
         public Compound $crankCompound = Compound::Grease,
         public array $answers = [],
+        public array $unlaid = [],
         public ?float $volts = null,
     ) {}
 }

@@ -7,6 +7,7 @@ namespace NeatSpindle\Core\Build;
 use NeatSpindle\Core\Fastening\Fastener;
 use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Route\RouteVerdict;
+use NeatSpindle\Core\Route\Run;
 use NeatSpindle\Core\Route\RunKind;
 use NeatSpindle\Core\Route\RunRoute;
 
@@ -16,18 +17,16 @@ final class RouteSteps
     /** @return list<BuildStep> */
     public static function threading(BuildPlan $plan): array
     {
-        $steps = [];
-        foreach ($plan->circumstances->routes as $i => $route) {
-            if ($route->isThreaded()) {
-                $steps[] = BuildStep::worded(
-                    "thread-{$i}", BuildStep::GAP,
-                    Wording::of(BuildWords::THREAD, run: ucfirst($route->run->name), path: implode(' → ', $route->path ?? [])),
-                    after: ['dry-fit'],
-                );
-            }
-        }
+        $routes = $plan->circumstances->routes;
+        $runs = array_map(fn (RunRoute $route) => $route->run, $routes) + $plan->circumstances->unlaid;
+        ksort($runs);
+        $threaded = array_filter($runs, fn (Run $run) => $run->endsAtMotor());
 
-        return $steps;
+        return array_map(fn (int $i, Run $run) => BuildStep::worded(
+            "thread-{$i}", BuildStep::GAP,
+            Wording::of(BuildWords::THREAD, run: ucfirst($run->name), where: self::where($routes[$i] ?? null)),
+            after: ['dry-fit'],
+        ), array_keys($threaded), $threaded);
     }
 
     /** @return list<BuildStep> */
@@ -71,6 +70,13 @@ final class RouteSteps
                 "join-{$i}", BuildStep::ROUTES, Wording::of(BuildWords::JOIN_OTHER, run: $route->run->name), after: ["dress-{$i}", ...$joined],
             ), array_keys(array_diff_key($power, $packs)), array_diff_key($power, $packs)),
         ];
+    }
+
+    private static function where(?RunRoute $route): string
+    {
+        return $route?->path === null
+            ? 'No way is known for it yet: measure on Route, or lay it along what is there'
+            : 'Lay it '.implode(' → ', $route->path);
     }
 
     private static function text(RunRoute $route): string

@@ -149,7 +149,7 @@ final class JobNeeds
         $this->add('Speed sensor with its magnet', $this->box->has(PieceKind::Sensor) ? Origin::Box : Origin::Shop, 'chain');
         $this->add('Display', $this->box->has(PieceKind::Display) ? Origin::Box : Origin::Shop, 'display');
         $ties = max(1, (int) ceil(array_sum(array_map(fn ($route) => ($route->needed ?? 0.0) / 130.0, $circumstances->routes))));
-        $circumstances->routes === [] ?: $this->add('Ties', Origin::Drawer, 'dress-0', count: $ties);
+        $circumstances->routes === [] ?: $this->add('Ties', Origin::Drawer, 'dress-'.array_key_first($circumstances->routes), count: $ties);
     }
 
     private static function leadOf(float $mm, string $for): string

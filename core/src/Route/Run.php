@@ -26,6 +26,12 @@ final readonly class Run
         public array $off = [],
     ) {}
 
+    /** Whether it ends at the motor's plugs, and so goes in before the body closes the gap. */
+    public function endsAtMotor(): bool
+    {
+        return $this->from === 'motor' || $this->to === 'motor';
+    }
+
     /** Whether it carries what the pack gives; lamps have a voltage of their own. */
     public function isFromPack(): bool
     {

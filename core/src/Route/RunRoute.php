@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Route;
 
-use function in_array;
-
 /** A run with the way it takes and what it needs for it. Lengths in mm. */
 final readonly class RunRoute
 {
@@ -51,11 +49,5 @@ final readonly class RunRoute
             $length - $needed,
             $run->voltageDrop($length),
         );
-    }
-
-    /** Whether it ends at the motor's plugs, and so goes in before the body closes the gap. */
-    public function isThreaded(): bool
-    {
-        return $this->path !== null && in_array('motor', [$this->run->from, $this->run->to], true);
     }
 }

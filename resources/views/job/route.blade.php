@@ -32,7 +32,7 @@
             @foreach ($rows as $i => $row)
                 <div class="run-row" data-run="{{ $row['run']->position }}">
                     <h3><span class="figures">{{ $row['run']->letter() }}</span> {{ ucfirst($row['run']->name) }} <svg width="90" height="10" aria-hidden="true"><line class="run-{{ $i % 6 }}" x1="2" y1="5" x2="88" y2="5" stroke-width="4.5" /></svg> <span class="form-hint fw-normal">{{ $row['run']->kind->label() }}, plug “{{ $row['run']->connector }}”</span></h3>
-                    @if ($turn = $page->threadedAs($i))<p class="mb-1">Goes in as number <strong class="figures">{{ $turn }}</strong>, before the body</p>@endif
+                    @if ($turn = $page->threadedAs($row['run']))<p class="mb-1">Goes in as number <strong class="figures">{{ $turn }}</strong>, before the body</p>@endif
                     <p class="mb-1"><x-verdict :of="$page->mark($row['route'])" :words="$page->says($row['route'])" class="text-wrap" /></p>
                     @if ($row['route']->path !== null)
                         <p class="mb-1">Needs <strong class="figures">{{ $page->unit->showCoarse($row['route']->needed) }}</strong> by {{ implode(' → ', $row['route']->path) }}@if ($row['route']->voltageDrop !== null), loses {{ number_format($row['route']->voltageDrop, 2) }} V @endif</p>

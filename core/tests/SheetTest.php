@@ -64,10 +64,11 @@ it('joins the pack once all is tied down, with a meter first, and what it feeds 
     ];
     $edges = [new Edge('bar', 'battery', 600.0), new Edge('battery', 'motor', 300.0)];
     $routes = RoutePlan::of(new Routing(BodyHold::Frame, Allowances::usual(), $edges, $runs))->routes;
-    $sheet = Cases::worksheet('hardtail-73')->buildSheet(new Circumstances($routes, volts: 48.0)) ?? throw new LogicException('no sheet');
+    $sheet = Cases::worksheet('hardtail-73')->buildSheet(new Circumstances($routes, unlaid: [4 => new Run('rear lamp', RunKind::Power, 'motor', 'rack', 900.0, 'lamp')], volts: 48.0)) ?? throw new LogicException('no sheet');
 
     $codes = array_map(fn (BuildStep $step) => $step->code, $sheet->steps);
-    expect(array_slice($codes, -2))->toBe(['join-1', 'join-0'])->and($codes)->not->toContain('join-2')->not->toContain('join-3')
+    expect(array_slice($codes, -4))->toBe(['join-1', 'join-0', 'join-3', 'join-4'])->and($codes)->not->toContain('join-2')->toContain('dress-4')
+        ->and($sheet->step('dress-4')?->how)->toContain('not measured')
         ->and($sheet->step('join-1')?->after)->toContain('battery-rail', 'dress-0', 'dress-1', 'dress-2')
         ->and($sheet->step('join-1')?->how)->toContain('48 V; another is not joined')->toContain('plus on plus')
         ->and($sheet->step('join-1')?->caution)->toContain('damaged, wet or unknown')

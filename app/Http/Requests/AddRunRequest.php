@@ -15,8 +15,6 @@ class AddRunRequest extends FormRequest
 {
     use ReadsQuantities;
 
-    private const MOST_MM = 10_000.0;
-
     private float $mm = 0.0;
 
     /** @return array<string, list<mixed>> */
@@ -47,10 +45,7 @@ class AddRunRequest extends FormRequest
     {
         return [function (Validator $validator): void {
             if ($validator->errors()->isEmpty() && ! $this->filled('usual')) {
-                $this->mm = $this->quantity($validator, 'supply', $this->lengths()->mm(...)) ?? 0.0;
-                if ($this->mm < 0 || $this->mm > self::MOST_MM) {
-                    $validator->errors()->add('supply', 'A lead is from 0 to 10,000 mm long.');
-                }
+                $this->mm = $this->leadLength($validator, 'supply');
             }
         }];
     }

@@ -24,6 +24,17 @@ trait ReadsQuantities
         return new TorqueText($this->user()->torque_unit ?? TorqueUnit::NewtonMetre);
     }
 
+    /** How long a lead is, in mm; 0 where the field does not say, and then it says why. */
+    private function leadLength(Validator $validator, string $field): float
+    {
+        $mm = $this->quantity($validator, $field, $this->lengths()->mm(...)) ?? 0.0;
+        if ($mm < 0 || $mm > 10_000.0) {
+            $validator->errors()->add($field, 'A lead is from 0 to 10,000 mm long.');
+        }
+
+        return $mm;
+    }
+
     /**
      * What a field holds; null where it cannot be read, and then the field says why.
      *

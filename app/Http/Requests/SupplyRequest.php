@@ -11,8 +11,6 @@ class SupplyRequest extends VersionedRequest
 {
     use ReadsQuantities;
 
-    private const MOST_MM = 10_000.0;
-
     private float $mm = 0.0;
 
     public function rules(): array
@@ -37,10 +35,7 @@ class SupplyRequest extends VersionedRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
-            $this->mm = $validator->errors()->isEmpty() ? $this->quantity($validator, 'supply', $this->lengths()->mm(...)) ?? 0.0 : 0.0;
-            if ($this->mm < 0 || $this->mm > self::MOST_MM) {
-                $validator->errors()->add('supply', 'A lead is from 0 to 10,000 mm long.');
-            }
+            $this->mm = $validator->errors()->isEmpty() ? $this->leadLength($validator, 'supply') : 0.0;
         }];
     }
 

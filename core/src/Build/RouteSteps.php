@@ -18,9 +18,7 @@ final class RouteSteps
     public static function threading(BuildPlan $plan): array
     {
         $routes = $plan->circumstances->routes;
-        $runs = array_map(fn (RunRoute $route) => $route->run, $routes) + $plan->circumstances->unlaid;
-        ksort($runs);
-        $threaded = array_filter($runs, fn (Run $run) => $run->endsAtMotor());
+        $threaded = array_filter(self::runs($plan), fn (Run $run) => $run->endsAtMotor());
 
         return array_map(fn (int $i, Run $run) => BuildStep::worded(
             "thread-{$i}", BuildStep::GAP,
@@ -36,10 +34,10 @@ final class RouteSteps
             BuildStep::worded('battery-rail', BuildStep::ROUTES, Wording::of(BuildWords::BATTERY_RAIL), fastener: Fastener::BatteryRail, after: ['try-battery']),
             BuildStep::worded('display', BuildStep::ROUTES, Wording::of(BuildWords::DISPLAY), fastener: Fastener::Display, after: ['safe']),
         ];
-        foreach ($plan->circumstances->routes as $i => $route) {
+        foreach (self::runs($plan) as $i => $run) {
             $steps[] = BuildStep::worded(
                 "dress-{$i}", BuildStep::ROUTES,
-                Wording::of(BuildWords::DRESS, run: $route->run->name, how: self::text($route)),
+                Wording::of(BuildWords::DRESS, run: $run->name, how: self::text($plan->circumstances->routes[$i] ?? null)),
                 after: ['body-in'],
             );
         }
@@ -54,22 +52,31 @@ final class RouteSteps
      */
     public static function joining(BuildPlan $plan): array
     {
-        $routes = $plan->circumstances->routes;
-        $dressed = array_map(fn (int $i) => "dress-{$i}", array_keys($routes));
-        $power = array_filter($routes, fn (RunRoute $route) => $route->run->kind === RunKind::Power && $route->path !== null);
-        $packs = array_filter($power, fn (RunRoute $route) => $route->run->isFromPack());
+        $runs = self::runs($plan);
+        $dressed = array_map(fn (int $i) => "dress-{$i}", array_keys($runs));
+        $power = array_filter($runs, fn (Run $run) => $run->kind === RunKind::Power);
+        $packs = array_filter($power, fn (Run $run) => $run->isFromPack());
         $joined = array_map(fn (int $i) => "join-{$i}", array_keys($packs));
         $volts = $plan->circumstances->volts;
         $asTheMotor = $volts === null ? 'By its label it gives what the motor takes.' : "By its label it gives the motor’s {$volts} V; another is not joined.";
 
         return [
-            ...array_map(fn (int $i, RunRoute $route) => BuildStep::worded(
-                "join-{$i}", BuildStep::ROUTES, Wording::of(BuildWords::JOIN_PACK, run: $route->run->name, volts: $asTheMotor), after: ['battery-rail', ...$dressed],
+            ...array_map(fn (int $i, Run $run) => BuildStep::worded(
+                "join-{$i}", BuildStep::ROUTES, Wording::of(BuildWords::JOIN_PACK, run: $run->name, volts: $asTheMotor), after: ['battery-rail', ...$dressed],
             ), array_keys($packs), $packs),
-            ...array_map(fn (int $i, RunRoute $route) => BuildStep::worded(
-                "join-{$i}", BuildStep::ROUTES, Wording::of(BuildWords::JOIN_OTHER, run: $route->run->name), after: ["dress-{$i}", ...$joined],
+            ...array_map(fn (int $i, Run $run) => BuildStep::worded(
+                "join-{$i}", BuildStep::ROUTES, Wording::of(BuildWords::JOIN_OTHER, run: $run->name), after: ["dress-{$i}", ...$joined],
             ), array_keys(array_diff_key($power, $packs)), array_diff_key($power, $packs)),
         ];
+    }
+
+    /** @return array<int, Run> every run on the bike by its number, its way known or not */
+    private static function runs(BuildPlan $plan): array
+    {
+        $runs = array_map(fn (RunRoute $route) => $route->run, $plan->circumstances->routes) + $plan->circumstances->unlaid;
+        ksort($runs);
+
+        return $runs;
     }
 
     private static function where(?RunRoute $route): string
@@ -79,9 +86,10 @@ final class RouteSteps
             : 'Lay it '.implode(' → ', $route->path);
     }
 
-    private static function text(RunRoute $route): string
+    private static function text(?RunRoute $route): string
     {
-        return match ($route->verdict) {
+        return match ($route?->verdict) {
+            null => 'Its way is not measured: off the wheels, the disc and the crank. Ties every 120 to 150 mm, both sides of each joint.',
             RouteVerdict::NoRoute => 'No allowed way on this frame: decide before going on.',
             RouteVerdict::TooShort => 'Too short, and the drawer has no lead for it: get one before going on.',
             RouteVerdict::NeedsExtension => 'With an extension of '.implode(' + ', $route->extensions ?? []).' mm. Ties every 120 to 150 mm, both sides of each joint.',

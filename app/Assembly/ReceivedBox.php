@@ -20,13 +20,14 @@ class ReceivedBox
         return new self($motor->papers->contents ?? [], $job);
     }
 
-    /** What stands recorded of a piece; null while nobody has looked. */
+    /** What stands recorded of a piece, not of another that stood there before the list was read in anew; null while nobody has looked. */
     public function record(int $position): ?BoxRecord
     {
         $motor = $this->job->kit?->motor_id;
 
         return $this->job->boxRecords->first(
-            fn (BoxRecord $record) => $record->position === $position && (int) $record->getAttribute('motor_id') === $motor,
+            fn (BoxRecord $record) => $record->position === $position && $record->what === ($this->contents[$position]->what ?? null)
+                && (int) $record->getAttribute('motor_id') === $motor,
         );
     }
 

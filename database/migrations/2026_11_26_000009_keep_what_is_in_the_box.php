@@ -16,6 +16,7 @@ return new class extends Migration
             $table->foreignId('motor_id')->constrained()->cascadeOnDelete();
             $table->foreignId('user_id')->constrained();
             $table->unsignedSmallInteger('position')->comment('in the maker’s list');
+            $table->text('what')->comment('as the list said then');
             $table->string('state', 10);
             $table->unsignedSmallInteger('left_over')->nullable()->comment('of spacers: how many the stack did not take');
             $table->string('note', 200)->nullable();

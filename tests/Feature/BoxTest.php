@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Actions\Catalogue\ReadCatalogueIn;
 use App\Bench\OpenJob;
+use App\Documents\CatalogueDocument;
 use App\Models\BoxRecord;
 use App\Models\Reservation;
 use App\Models\Spacer;
@@ -59,4 +61,15 @@ it('lists all a job needs with what waits for it, as a table too', function (): 
         ->toContain('Chain,')->toContain('"Speed sensor with its magnet",1,box')->toContain('boss washers');
     ($this->note)(($this->at)('Speed sensor with magnet'), 'missing');
     expect((string) $this->get("/jobs/{$this->job->id}/stack/needs.csv")->getContent())->toContain('"Speed sensor with its magnet",1,shop')->toContain('missing from the box');
+});
+
+it('keeps a tick with its piece when the maker’s list is read in with other lines', function (): void {
+    $at = ($this->at)('Boss washer');
+    ($this->note)($at, 'missing')->assertSessionHasNoErrors();
+    $catalogue = json_decode((string) file_get_contents(database_path('demo/catalogue.json')), true);
+    array_splice($catalogue['motors']['heron-73']['contents'], $at, 0, [['what' => 'Drive washer'] + $catalogue['motors']['heron-73']['contents'][$at]]);
+    app(ReadCatalogueIn::class)($this->person, CatalogueDocument::read((string) json_encode($catalogue)));
+
+    $this->get("/jobs/{$this->job->id}/box")->assertOk()->assertSee('Drive washer')->assertSee('0 of 11 looked at');
+    $this->get("/jobs/{$this->job->id}/stack/order")->assertDontSee('Drive washer: missing');
 });

@@ -40,7 +40,7 @@ class NoteBoxPiece extends JobAction
             $stands?->update(['superseded_at' => now()]);
             BoxRecord::query()->create([
                 'job_id' => $open->job->id, 'motor_id' => $open->job->kit?->motor_id, 'user_id' => $by->id,
-                'position' => $position, 'state' => $state, 'left_over' => $left, 'note' => $note, 'noted_at' => now(),
+                'position' => $position, 'what' => $piece->what, 'state' => $state, 'left_over' => $left, 'note' => $note, 'noted_at' => now(),
             ]);
             if ($left !== null && $state === BoxState::ToDrawer) {
                 $this->putAway($open, $piece, $left);

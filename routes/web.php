@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AdapterController;
+use App\Http\Controllers\BatteryController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoxController;
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\CockpitController;
 use App\Http\Controllers\ConditionController;
 use App\Http\Controllers\DrawerController;
 use App\Http\Controllers\GearsController;
@@ -23,6 +25,7 @@ use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\RestController;
 use App\Http\Controllers\RouteController;
+use App\Http\Controllers\SensorController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StackController;
 use App\Http\Controllers\StartJobController;
@@ -115,6 +118,16 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::put('/runs/{run}', [RouteController::class, 'supply'])->name('supply');
         Route::post('/runs', [RouteController::class, 'add'])->name('run');
         Route::put('/runs/{run}/way', [RouteController::class, 'move'])->name('run.move');
+
+        Route::get('/route/battery', [BatteryController::class, 'show'])->name('battery');
+        Route::put('/route/battery', [BatteryController::class, 'choose'])->name('battery.choose');
+        Route::patch('/route/battery', [BatteryController::class, 'set'])->name('battery.set');
+        Route::get('/route/cockpit', [CockpitController::class, 'show'])->name('cockpit');
+        Route::put('/route/cockpit', [CockpitController::class, 'keep'])->name('cockpit.keep');
+        Route::get('/route/sensors', [SensorController::class, 'show'])->name('sensors');
+        Route::put('/route/sensors', [SensorController::class, 'decide'])->name('sensors.decide');
+        Route::patch('/route/sensors', [SensorController::class, 'allow'])->name('sensors.allow');
+        Route::post('/route/sensors', [SensorController::class, 'gap'])->name('sensors.gap');
 
         Route::get('/build', [BuildController::class, 'show'])->name('build');
         Route::post('/build', [BuildController::class, 'record'])->name('build.step');

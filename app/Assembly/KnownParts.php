@@ -6,11 +6,13 @@ namespace App\Assembly;
 
 use App\Models\Insert;
 use App\Models\Motor;
+use App\Models\Pack;
 use App\Models\Ring;
 use App\Models\Spider;
 use App\Models\Workshop;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use NeatSpindle\Core\Battery\PackPapers;
 use NeatSpindle\Core\Catalogue\Motor as CatalogueMotor;
 use NeatSpindle\Core\Document\InvalidDocument;
 use NeatSpindle\Core\Part\Insert as CatalogueInsert;
@@ -26,7 +28,7 @@ use NeatSpindle\Core\Part\Ring as CatalogueRing;
 readonly class KnownParts
 {
     /** The shape of what is kept; a test draws it anew when a class in it changes, so that what an older program kept is not read. */
-    public const SHAPE = 'c7f0495e';
+    public const SHAPE = '2f85dde9';
 
     private const DAYS = 30;
 
@@ -51,9 +53,10 @@ readonly class KnownParts
      * @param  array<int, KnownInsert>  $inserts  by id, as a list shows them
      * @param  ?NutSocket  $nutSocket  the socket there is for the nut of a sleeve
      * @param  array<int, string>  $unreadable  motors whose figures cannot be read any more, by id: what they are called, and why
+     * @param  array<array-key, PackPapers>  $packs  batteries, by code
      */
     public function __construct(
-        public array $motors, public array $rings, public array $inserts, public array $unreadable, public ?NutSocket $nutSocket,
+        public array $motors, public array $rings, public array $inserts, public array $unreadable, public ?NutSocket $nutSocket, public array $packs,
     ) {
         $mounted = [];
         foreach ($rings as $ring) {
@@ -116,6 +119,7 @@ readonly class KnownParts
             $inserts->map(KnownInsert::of(...))->all(),
             $unreadable,
             Workshop::query()->findOrFail($workshopId)->nutSocket(),
+            Pack::query()->where('workshop_id', $workshopId)->orderBy('code')->get()->keyBy('code')->map(fn (Pack $row) => $row->papers())->all(),
         );
     }
 

@@ -15,11 +15,14 @@ use NeatSpindle\Core\Route\BodyHold;
 use NeatSpindle\Core\Route\FrameGraph;
 use NeatSpindle\Core\Route\Lead;
 use NeatSpindle\Core\Route\Routing;
+use NeatSpindle\Core\Route\RunKind;
 use NeatSpindle\Core\Survey\Spot;
 
 /** The core's runs and leads from their rows, on the frame as far as it was measured. */
 class RouteAssembler
 {
+    private ?FrameGraph $graph = null;
+
     /** @var list<RunRow> those that wait for no measure */
     public readonly array $laid;
 
@@ -51,6 +54,15 @@ class RouteAssembler
         $toLay = $run->toLay();
 
         return $this->ways->holds($toLay) ? (new FrameGraph($this->ways->edges(), Allowances::usual()))->way($toLay, $toLay->kind->forbidden($this->hold())) !== null : null;
+    }
+
+    /** How long a pack's lead from a place to the motor has to be, in mm, dressed; null where there is no allowed way, or it is not measured. */
+    public function powerLead(string $from): ?float
+    {
+        $this->graph ??= new FrameGraph($this->ways->edges(), Allowances::usual());
+        $way = $this->graph->shortest($from, 'motor', RunKind::Power->forbidden($this->hold()));
+
+        return $way === null ? null : Allowances::usual()->dressed($way[1]);
     }
 
     private function hold(): BodyHold

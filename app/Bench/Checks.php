@@ -14,6 +14,8 @@ use NeatSpindle\Core\Worksheet\Outlook;
 /** What stands against a job: what is looked at by hand, which step may be ticked, and what the whole of it comes to. */
 class Checks
 {
+    private ?FittingOut $fittingOut = null;
+
     public function __construct(private readonly OpenJob $open) {}
 
     /** @return list<Gate> what the chosen mount wants looked at by hand */
@@ -51,7 +53,13 @@ class Checks
     {
         $worksheet = $this->open->worksheet();
 
-        return $worksheet === null ? null : Outlook::of($worksheet, $this->open->job->stopped_for, $this->open->bracing(), $this->gates());
+        return $worksheet === null ? null : Outlook::of($worksheet, $this->open->job->stopped_for, $this->open->bracing(), $this->gates(), $this->fittingOut()->answers());
+    }
+
+    /** What is fitted beside the motor. */
+    public function fittingOut(): FittingOut
+    {
+        return $this->fittingOut ??= new FittingOut($this->open);
     }
 
     private function ticks(): Ticks

@@ -38,6 +38,9 @@ class CircumstancesAssembler
             $open->findings->answers(),
             array_combine(self::numbers($open->laying()->waiting()), array_map(fn (Run $run) => $run->toLay(), $open->laying()->waiting())),
             $open->motor()?->volts(),
+            $open->checks()->fittingOut()->trial(),
+            $open->checks()->fittingOut()->cockpit(),
+            $open->checks()->fittingOut()->sensors(),
         );
     }
 

@@ -168,10 +168,13 @@ class OpenJob
         );
     }
 
-    /** What stops the job, in words: a condition found, or something soft where the body will press. Null when nothing does. */
+    /**
+     * What stops the job, in words: a condition found, something soft where the body will press, a pack of another voltage,
+     * a brake that does not cut the motor. Null when nothing does.
+     */
     public function stop(): ?string
     {
-        return $this->job->stopped_for ?? $this->bracing()?->stop();
+        return $this->job->stopped_for ?? $this->bracing()?->stop() ?? $this->checks()->fittingOut()->stop();
     }
 
     /** What keeps the body from turning, as far as it is decided; null until then. */

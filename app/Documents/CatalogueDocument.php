@@ -8,6 +8,7 @@ use App\Assembly\MountedRing;
 use App\Assembly\WorkshopCatalogue;
 use App\Models\Insert;
 use App\Models\Motor;
+use App\Models\Pack;
 use App\Models\Ring;
 use App\Models\Spacer;
 use App\Models\Spider as SpiderRow;
@@ -33,6 +34,7 @@ use function count;
  *     rings: array<array<string, mixed>>,
  *     spacers: list<array{thickness_mm: float|int, quantity: int, use: list<string>}>,
  *     inserts: array<array<string, mixed>>,
+ *     packs: array<array<string, mixed>>,
  * }
  */
 class CatalogueDocument
@@ -53,11 +55,11 @@ class CatalogueDocument
     {
         $document = JsonText::object($json);
         JobReader::catalogue($document);
-        $spiders = ExtrasReader::read($document);
-        /** @var array{inserts?: ?array<array<string, mixed>>} $decoded */
+        $spiders = ExtrasReader::read($document)['spiders'];
+        /** @var array{inserts?: ?array<array<string, mixed>>, packs?: ?array<array<string, mixed>>} $decoded */
         $decoded = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
         /** @var Catalogue $read */
-        $read = ['inserts' => $decoded['inserts'] ?? []] + $decoded;
+        $read = ['inserts' => $decoded['inserts'] ?? [], 'packs' => $decoded['packs'] ?? []] + $decoded;
         self::expectNoRowTwice($read['spacers']);
 
         return new self($read, $spiders);
@@ -90,6 +92,12 @@ class CatalogueDocument
         ], $this->read['inserts']);
     }
 
+    /** @return array<array<string, mixed>> columns by code */
+    public function packs(): array
+    {
+        return array_map(fn (array $pack) => ['figures' => $pack], $this->read['packs']);
+    }
+
     /** @return array<array-key, array<string, mixed>> columns by code */
     public function spiderRows(): array
     {
@@ -110,13 +118,13 @@ class CatalogueDocument
     /**
      * Codes that look like another one, here or among those that are known: they differ only in case, accents or blanks.
      *
-     * @param  array<string, list<string>>  $known  codes of the workshop, by kind: `motors`, `rings`, `inserts`, `spiders`
+     * @param  array<string, list<string>>  $known  codes of the workshop, by kind: `motors`, `rings`, `inserts`, `spiders`, `packs`
      * @return list<array{string, string}> each with the one it looks like
      */
     public function nearTwins(array $known): array
     {
         $twins = [];
-        foreach (['motors' => $this->read['motors'], 'rings' => $this->read['rings'], 'inserts' => $this->read['inserts'], 'spiders' => $this->spiderRows()] as $kind => $rows) {
+        foreach (array_diff_key($this->read, ['spacers' => 1]) + ['spiders' => $this->spiderRows()] as $kind => $rows) {
             $seen = [];
             foreach ([...($known[$kind] ?? []), ...array_map(strval(...), array_keys($rows))] as $code) {
                 $look = Str::lower(Str::ascii(trim((string) preg_replace('/\s+/u', ' ', $code))));
@@ -135,13 +143,14 @@ class CatalogueDocument
         return array_map(count(...), $this->read) + ['spiders' => count($this->spiders)];
     }
 
-    /** @return array<string, mixed> a workshop's own, with its spiders */
+    /** @return array<string, mixed> a workshop's own, with its spiders and batteries */
     public static function write(Workshop $workshop): array
     {
         $spiders = $workshop->spiders->mapWithKeys(fn (SpiderRow $spider) => [$spider->code => self::spider($spider->adapter())])->all();
 
         return self::common($workshop, $workshop->spacers, $workshop->rings->mapWithKeys(fn (Ring $ring) => [$ring->code => self::ring($ring)])->all())
-            + ($spiders === [] ? [] : ['spiders' => (object) $spiders]);
+            + ($spiders === [] ? [] : ['spiders' => (object) $spiders])
+            + ($workshop->packs->isEmpty() ? [] : ['packs' => (object) $workshop->packs->mapWithKeys(fn (Pack $pack) => [$pack->code => $pack->figures])->all()]);
     }
 
     /** @return array<string, mixed> as a job's document has it: every ring in every way it can be put on */

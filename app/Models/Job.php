@@ -41,7 +41,7 @@ class Job extends Row
     ];
 
     /** What a job is computed from. */
-    public const OPENED = ['bike', 'readings', 'answers', 'kit', 'stepRecords', 'obstacles', 'boxRecords'];
+    public const OPENED = ['bike', 'readings', 'answers', 'kit', 'stepRecords', 'obstacles', 'boxRecords', 'decisions'];
 
     /**
      * To be looked at it is read with all it is computed from; to be changed it is read anew inside the change; a poll for
@@ -175,6 +175,12 @@ class Job extends Row
     public function conditions(): HasMany
     {
         return $this->hasMany(Condition::class)->whereNull('superseded_at');
+    }
+
+    /** @return HasMany<Decision, $this> those that stand */
+    public function decisions(): HasMany
+    {
+        return $this->hasMany(Decision::class)->whereNull('superseded_at')->orderBy('id');
     }
 
     /** @return HasMany<Track, $this> */

@@ -6,7 +6,9 @@ namespace App\Models;
 
 use App\Models\Casts\AsKept;
 use App\Models\Casts\PiecesByPlace;
+use App\Models\Values\BatteryWish;
 use App\Models\Values\BracingDecision;
+use App\Models\Values\CockpitWish;
 use App\Models\Values\RidingWish;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -18,14 +20,19 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?RidingWish $riding
  * @property array<string, list<float>> $by_hand thicknesses in mm by place
  * @property ?BracingDecision $bracing
+ * @property ?BatteryWish $battery
+ * @property ?CockpitWish $cockpit
  */
 class Kit extends Row
 {
-    protected $fillable = ['job_id', 'motor_id', 'ring_id', 'ring_mounting', 'insert_id', 'by_hand', 'bracing', 'riding'];
+    protected $fillable = ['job_id', 'motor_id', 'ring_id', 'ring_mounting', 'insert_id', 'by_hand', 'bracing', 'riding', 'battery', 'cockpit'];
 
     protected $attributes = ['by_hand' => '{}', 'ring_mounting' => ''];
 
-    protected $casts = ['by_hand' => PiecesByPlace::class, 'bracing' => AsKept::class.':'.BracingDecision::class, 'riding' => AsKept::class.':'.RidingWish::class];
+    protected $casts = [
+        'by_hand' => PiecesByPlace::class, 'bracing' => AsKept::class.':'.BracingDecision::class, 'riding' => AsKept::class.':'.RidingWish::class,
+        'battery' => AsKept::class.':'.BatteryWish::class, 'cockpit' => AsKept::class.':'.CockpitWish::class,
+    ];
 
     /** @return BelongsTo<Motor, $this> */
     public function motor(): BelongsTo

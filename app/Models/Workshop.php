@@ -20,7 +20,7 @@ class Workshop extends Row
     use HasFactory;
 
     /** What its catalogue consists of, beside the drawer. */
-    public const CATALOGUE = ['motors', 'rings', 'inserts', 'spiders'];
+    public const CATALOGUE = ['motors', 'rings', 'inserts', 'spiders', 'packs'];
 
     protected $fillable = ['name', 'place', 'first_number'];
 
@@ -78,6 +78,12 @@ class Workshop extends Row
     public function spiders(): HasMany
     {
         return $this->hasMany(Spider::class)->orderBy('code');
+    }
+
+    /** @return HasMany<Pack, $this> */
+    public function packs(): HasMany
+    {
+        return $this->hasMany(Pack::class)->orderBy('code');
     }
 
     /** @return HasMany<Spacer, $this> */

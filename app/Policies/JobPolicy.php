@@ -28,6 +28,12 @@ class JobPolicy
         return $this->view($user, $job) && $user->role !== Role::Apprentice;
     }
 
+    /** What the workshop answers for by name. */
+    public function decide(User $user, Job $job): bool
+    {
+        return $this->view($user, $job) && $user->role === Role::Owner;
+    }
+
     /** To go on where something holds the job is a decision. */
     public function override(User $user, Job $job): bool
     {

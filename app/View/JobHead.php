@@ -57,6 +57,9 @@ class JobHead
             Concern::Stop => 'job.condition',
             Concern::Rest => 'job.rest',
             Concern::Line => 'job.line',
+            Concern::Battery => 'job.battery',
+            Concern::Bar => 'job.cockpit',
+            Concern::Sensors => 'job.sensors',
             Concern::Stack, Concern::Checks, Concern::Reach => 'job.stack',
         };
     }

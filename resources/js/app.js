@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import './keys.js';
 import './sending.js';
+import './slide.js';
 import './stack.js';
 
 window.htmx = htmx;

@@ -41,7 +41,7 @@ final class Workshops
         'room_base' => '560', 'room_front' => '520', 'room_rear' => '420', 'cups_width' => '77', 'cup_flange' => '2', 'wheelbase' => '1130', 'chainstay_length' => '438', 'over_locknuts' => '135', 'cog_inset' => '5.2', 'cog_pitch' => '4.34', 'wheel' => '2180',
         'stay_45' => '-4', 'stay_64' => '3.2', 'stay_80' => '4.1', 'stay_112' => '9.5',
         'shell_width' => '73.04 72.96 73.08', 'shell_bore' => '33.7', 'thread_pitch' => '1.06', 'guide_depth' => '3.6',
-        'down_tube' => '650', 'bar_to_head' => '250',
+        'down_tube' => '650', 'bar_to_head' => '250', 'sensor_gap' => '4',
     ];
 
     public const ANSWERS = [

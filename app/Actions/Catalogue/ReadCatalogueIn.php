@@ -9,6 +9,7 @@ use App\Assembly\KnownParts;
 use App\Documents\CatalogueDocument;
 use App\Models\Insert;
 use App\Models\Motor;
+use App\Models\Pack;
 use App\Models\Ring;
 use App\Models\Row;
 use App\Models\Spacer;
@@ -32,7 +33,7 @@ class ReadCatalogueIn
     private const AT_ONCE = 500;
 
     private const MOST = [
-        'motors' => Motor::MOST, 'rings' => Ring::MOST, 'inserts' => Insert::MOST, 'spiders' => Spider::MOST,
+        'motors' => Motor::MOST, 'rings' => Ring::MOST, 'inserts' => Insert::MOST, 'spiders' => Spider::MOST, 'packs' => Pack::MOST,
     ];
 
     /** Rings in every way they can be put on. */
@@ -55,6 +56,7 @@ class ReadCatalogueIn
             $this->keep($workshop, new Ring, $read->rings());
             $this->keep($workshop, new Insert, $read->inserts());
             $this->keep($workshop, new Spider, $read->spiderRows());
+            $this->keep($workshop, new Pack, $read->packs());
             $this->keepSpacers($workshop, $read);
             $workshop->renewCatalogue();
             $this->expectNotTooMany($workshop);

@@ -31,7 +31,8 @@ class CatalogueController extends Controller
         $read = $read($this->user(), $request->document());
 
         return redirect()->route('catalogue')->with(
-            'kept', "{$read['motors']} motors, {$read['rings']} rings, {$read['spacers']} spacer rows, {$read['inserts']} inserts, {$read['spiders']} spiders",
+            'kept', "{$read['motors']} motors, {$read['rings']} rings, {$read['spacers']} spacer rows, {$read['inserts']} inserts, "
+                ."{$read['spiders']} spiders, {$read['packs']} batteries",
         );
     }
 

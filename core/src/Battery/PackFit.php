@@ -16,6 +16,12 @@ final readonly class PackFit
      */
     private function __construct(public ?Misfit $misfit, public ?float $room = null, public ?float $start = null) {}
 
+    /** From where to where a pack's front end may lie, in mm; null where it does not go. */
+    public function range(Pack $pack): ?PackRange
+    {
+        return $this->misfit !== null || $this->start === null || $this->room === null ? null : new PackRange($this->start, $this->start + $this->room - $pack->length);
+    }
+
     public static function of(Triangle $triangle, Pack $pack): self
     {
         if (! $triangle->isOne()) {

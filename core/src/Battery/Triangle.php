@@ -47,4 +47,14 @@ final readonly class Triangle
             min($this->base, $this->base + ($this->apexAt() - $this->base) * $share),
         ];
     }
+
+    /** How much room there is over a place of the base; a side that leans outward stands over nothing. */
+    public function heightAt(float $at): float
+    {
+        [$apex, $height] = [$this->apexAt(), $this->height()];
+        $underFront = $apex > 0.0 ? $at * $height / $apex : $height;
+        $underRear = $apex < $this->base ? ($this->base - $at) * $height / ($this->base - $apex) : $height;
+
+        return max(0.0, min($underFront, $underRear, $height));
+    }
 }

@@ -36,7 +36,7 @@ final readonly class BuildGate
     /** Why a step may not be ticked now, in a person's words; null when it may. */
     public function objection(BuildStep $step): ?string
     {
-        return $this->stopped() ?? $this->waiting($step) ?? $this->failing($step) ?? $this->restless($step) ?? $this->gated($step);
+        return $this->stopped() ?? $this->waiting($step) ?? $step->held ?? $this->failing($step) ?? $this->restless($step) ?? $this->gated($step);
     }
 
     /** @return array<string, string> the objection by the code of the step it holds */

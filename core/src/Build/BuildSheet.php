@@ -26,6 +26,7 @@ final readonly class BuildSheet
         return new self(array_map(fn (BuildStep $step) => $step->fastened($bands), [
             ...DrySteps::of($plan),
             ...RouteSteps::threading($plan),
+            ...FittingSteps::beforeTheGap($plan),
             ...($plan->isRingFirst() ? [...$plan->mount->beforeTheRing(), ...RingSteps::of($plan, BuildStep::GAP)] : []),
             ...self::body($plan),
             ...self::rest($plan),
@@ -34,19 +35,23 @@ final readonly class BuildSheet
             ...($plan->isRingFirst() ? [] : RingSteps::of($plan, BuildStep::DRIVE)),
             ...RingSteps::look($plan),
             ...DriveSteps::of($plan),
+            ...FittingSteps::gearsIndexed($plan),
+            ...FittingSteps::bars($plan),
+            ...FittingSteps::battery($plan),
+            ...FittingSteps::sensors($plan),
             ...RouteSteps::dressing($plan),
             ...RouteSteps::joining($plan),
         ]));
     }
 
     /**
-     * The body goes in once everything that ends at it is through.
+     * The body goes in once everything that ends at it is through, and the gear cable while it is undone.
      *
      * @return list<BuildStep>
      */
     private static function body(BuildPlan $plan): array
     {
-        $through = array_map(fn (BuildStep $step) => $step->code, RouteSteps::threading($plan));
+        $through = array_map(fn (BuildStep $step) => $step->code, [...RouteSteps::threading($plan), ...FittingSteps::beforeTheGap($plan)]);
 
         return array_map(fn (BuildStep $step) => $step->code === self::BODY_IN ? $step->afterToo($through) : $step, $plan->mount->body());
     }

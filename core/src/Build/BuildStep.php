@@ -30,6 +30,7 @@ final readonly class BuildStep
      * @param  ?Band  $band what its maker wants; null while nobody has said
      * @param  ?string  $closesOff what can no longer be reached once this is done
      * @param  list<string>  $after codes of the steps that must be done before
+     * @param  ?string  $held what outside the sheet stands against it, in words
      */
     public function __construct(
         public string $code,
@@ -45,6 +46,7 @@ final readonly class BuildStep
         public ?string $closesOff = null,
         public ?string $caution = null,
         public array $after = [],
+        public ?string $held = null,
     ) {}
 
     /**
@@ -73,10 +75,7 @@ final readonly class BuildStep
     {
         $band = $this->fastener === null || $this->band !== null ? null : $bands->of($this->fastener);
 
-        return $band === null ? $this : new self(
-            $this->code, $this->chapter, $this->title, $this->how, $this->tool, $this->turn, $this->fastener, $band,
-            $this->compound, $this->look, $this->closesOff, $this->caution, $this->after,
-        );
+        return $band === null ? $this : $this->with(band: $band);
     }
 
     /**
@@ -86,10 +85,21 @@ final readonly class BuildStep
      */
     public function afterToo(array $codes): self
     {
-        return new self(
-            $this->code, $this->chapter, $this->title, $this->how, $this->tool, $this->turn, $this->fastener, $this->band,
-            $this->compound, $this->look, $this->closesOff, $this->caution, [...$this->after, ...$codes],
-        );
+        return $this->with(after: [...$this->after, ...$codes]);
+    }
+
+    /** The same, while something outside the sheet stands against it; null: nothing does. */
+    public function heldWhile(?string $held): self
+    {
+        return $this->with(held: $held);
+    }
+
+    private function with(mixed ...$changed): self
+    {
+        /** @var array{code: string, chapter: string, title: string, how: string} $all */
+        $all = [...get_object_vars($this), ...$changed];
+
+        return new self(...$all);
     }
 
     /** Whether it can be done before it is known that everything fits, and undone. */

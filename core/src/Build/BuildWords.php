@@ -15,7 +15,7 @@ final class BuildWords
 
     public const TRY_BATTERY = [
         'title' => 'Try the battery in the frame',
-        'how' => 'Before the motor goes in: knee and pedal clear, bars lock to lock, out with room.',
+        'how' => '{pack} Before the motor goes in: knee and pedal clear, bars lock to lock, out with room.',
     ];
 
     public const INSERT_CLEAN = [
@@ -172,20 +172,6 @@ final class BuildWords
         'how' => 'Not where motor or rest are. Left off: done by hand, with that as the reason, so that it is on record.',
         'tool' => 'Key for its bolt, torque wrench',
         'look' => 'Clear of motor, leads and chain, up and down',
-    ];
-
-    public const BATTERY_RAIL = [
-        'title' => 'Battery’s rail or cradle on',
-        'how' => 'Where the pack was tried. Cradle on clamps: a pad under it, three of them, their tails trimmed.',
-        'tool' => 'Key for its screws, torque wrench',
-        'look' => 'The pack slides out and in, and stays when shaken',
-    ];
-
-    public const DISPLAY = [
-        'title' => 'Display on the bar',
-        'how' => 'On the bar’s own diameter, with the shim or grommet that belongs to it.',
-        'tool' => 'Key for its screw, torque wrench',
-        'look' => 'Readable from the saddle; bars lock to lock pull no lead',
     ];
 
     public const DRESS = [

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Build;
 
+use NeatSpindle\Core\Battery\PackTrial;
+use NeatSpindle\Core\Cockpit\Cockpit;
 use NeatSpindle\Core\Fastening\Bands;
 use NeatSpindle\Core\Fastening\CrankSeat;
 use NeatSpindle\Core\Part\RingFitting;
 use NeatSpindle\Core\Route\Run;
 use NeatSpindle\Core\Route\RunRoute;
+use NeatSpindle\Core\Sensor\SensorPlan;
 use NeatSpindle\Core\Strip\Fitted;
 use NeatSpindle\Core\Survey\GuideRemedy;
 
@@ -24,6 +27,9 @@ final readonly class Circumstances
      * @param  array<string, string>  $answers of the survey, by the spot's code
      * @param  array<int, Run>  $unlaid runs whose way is not known, by their numbers
      * @param  ?float  $volts what the motor runs on; null where nobody has said
+     * @param  ?PackTrial  $battery the chosen battery where it shall sit; null while none is chosen
+     * @param  ?Cockpit  $cockpit what goes on the bar; null where nobody has said
+     * @param  ?SensorPlan  $sensors what tells the motor of brakes, gears and speed; null where nobody has said
      */
     public function __construct(
         public array $routes = [],
@@ -38,5 +44,8 @@ final readonly class Circumstances
         public array $answers = [],
         public array $unlaid = [],
         public ?float $volts = null,
+        public ?PackTrial $battery = null,
+        public ?Cockpit $cockpit = null,
+        public ?SensorPlan $sensors = null,
     ) {}
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Build;
 
-use NeatSpindle\Core\Fastening\Fastener;
 use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Route\RouteVerdict;
 use NeatSpindle\Core\Route\Run;
@@ -30,10 +29,7 @@ final class RouteSteps
     /** @return list<BuildStep> */
     public static function dressing(BuildPlan $plan): array
     {
-        $steps = [
-            BuildStep::worded('battery-rail', BuildStep::ROUTES, Wording::of(BuildWords::BATTERY_RAIL), fastener: Fastener::BatteryRail, after: ['try-battery']),
-            BuildStep::worded('display', BuildStep::ROUTES, Wording::of(BuildWords::DISPLAY), fastener: Fastener::Display, after: ['safe']),
-        ];
+        $steps = [];
         foreach (self::runs($plan) as $i => $run) {
             $steps[] = BuildStep::worded(
                 "dress-{$i}", BuildStep::ROUTES,

@@ -8,15 +8,22 @@ use NeatSpindle\Core\Box\Piece;
 use NeatSpindle\Core\Build\Compound;
 use NeatSpindle\Core\Fastening\Bands;
 use NeatSpindle\Core\Fastening\CrankSeat;
+use NeatSpindle\Core\Sensor\SpeedSensor;
 
 /** What a motor's papers say beyond the sums: torques, how its cranks sit, what lies in its box. */
 final readonly class MotorPapers
 {
-    /** @param  list<Piece>  $contents of its box; empty where nobody has listed them */
+    /**
+     * @param  list<Piece>  $contents of its box; empty where nobody has listed them
+     * @param  ?float  $mostAmps the most it draws, in A
+     * @param  ?SpeedSensor  $speedSensor how its speed sensor is set
+     */
     public function __construct(
         public Bands $bands,
         public CrankSeat $crankSeat,
         public Compound $crankCompound,
         public array $contents,
+        public ?float $mostAmps = null,
+        public ?SpeedSensor $speedSensor = null,
     ) {}
 }

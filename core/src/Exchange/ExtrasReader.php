@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Exchange;
 
+use NeatSpindle\Core\Battery\PackPapers;
 use NeatSpindle\Core\Document\Cursor;
 use NeatSpindle\Core\Document\Faults;
 use NeatSpindle\Core\Document\InvalidDocument;
@@ -11,13 +12,13 @@ use NeatSpindle\Core\Part\Spider;
 use stdClass;
 
 /**
- * Reads what a workshop's catalogue may carry beyond the job document: adapter spiders, the bolt circles of rings and
+ * Reads what a workshop's catalogue may carry beyond the job document: adapter spiders, batteries, the bolt circles of rings and
  * motors, and what their papers say. A job document ignores all of it.
  */
 final class ExtrasReader
 {
     /**
-     * @return list<Spider>
+     * @return array{spiders: list<Spider>, packs: list<PackPapers>}
      *
      * @throws InvalidDocument with every fault at once; pointers start at the catalogue
      */
@@ -28,6 +29,9 @@ final class ExtrasReader
         $spiders = array_map(
             self::spider(...), array_filter($root->optionalObject('spiders')?->entries() ?? [], fn (Cursor $at) => $at->expectObject()),
         );
+        $packs = array_map(
+            self::pack(...), array_filter($root->optionalObject('packs')?->entries() ?? [], fn (Cursor $at) => $at->expectObject()),
+        );
         self::circles($root->peek('rings'), 'bolt_circle_mm');
         self::circles($root->peek('motors'), 'ring_bolt_circle_mm');
         array_map(PapersReader::ring(...), $root->peek('rings')->entries());
@@ -35,7 +39,7 @@ final class ExtrasReader
 
         $faults->expectNone();
 
-        return array_values($spiders);
+        return ['spiders' => array_values($spiders), 'packs' => array_values($packs)];
     }
 
     private static function spider(Cursor $at): Spider
@@ -43,6 +47,13 @@ final class ExtrasReader
         $at->expectShortKey();
 
         return new Spider($at->key(), $at->length('bolt_circle_mm'), $at->length('thickness_mm'), $at->texts('motors'));
+    }
+
+    private static function pack(Cursor $at): PackPapers
+    {
+        $at->expectShortKey();
+
+        return PackReader::read($at);
     }
 
     private static function circles(Cursor $at, string $key): void

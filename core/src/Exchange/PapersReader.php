@@ -17,11 +17,13 @@ use NeatSpindle\Core\Fastening\Band;
 use NeatSpindle\Core\Fastening\Bands;
 use NeatSpindle\Core\Fastening\CrankSeat;
 use NeatSpindle\Core\Fastening\Fastener;
+use NeatSpindle\Core\Sensor\SpeedSensor;
+use NeatSpindle\Core\Sensor\StayFace;
 use stdClass;
 
 /**
  * Reads what motors and rings of a catalogue carry of their papers: `fasteners`, `crank_seat`, `crank_compound`, `contents`;
- * `bolts`, `bolt_torque_nm`, `bolt_source`.
+ * `most_a`, `speed_sensor`; `bolts`, `bolt_torque_nm`, `bolt_source`.
  */
 final class PapersReader
 {
@@ -80,6 +82,8 @@ final class PapersReader
             $at->optionalOneOf('crank_seat', CrankSeat::class) ?? CrankSeat::Taper,
             $at->optionalOneOf('crank_compound', Compound::class) ?? Compound::Grease,
             self::contents($at),
+            $at->optionalPositive('most_a'),
+            self::speedSensor($at->optionalObject('speed_sensor')),
         );
     }
 
@@ -91,6 +95,19 @@ final class PapersReader
             $at->optionalWhole('bolts', 1, 12),
             $at->has('bolt_torque_nm') ? new Band($at->torqueBand('bolt_torque_nm'), $source) : null,
         );
+    }
+
+    private static function speedSensor(?Cursor $at): ?SpeedSensor
+    {
+        if ($at === null) {
+            return null;
+        }
+        [$low, $high] = [$at->length('gap_least_mm'), $at->length('gap_most_mm')];
+        if ($at->isSound() && $low > $high) {
+            $at->faultAt('gap_most_mm', 'The larger gap comes last.');
+        }
+
+        return new SpeedSensor($low, $high, $at->oneOf('face', StayFace::class));
     }
 
     /** @return list<Piece> */

@@ -122,7 +122,7 @@ final readonly class CloseViews
             Outline::shape('tube', ...$edge, ...$thick),
             Outline::line('straightedge', new Point(-24.0, 0.0), new Point(184.0, 0.0)),
             Outline::line('axis', new Point(0.0, -50.0), new Point(0.0, 26.0)),
-        ], $points + ['chainstay_length' => $last->plus(52.0, -4.0)], [
+        ], $points + ['chainstay_length' => $last->plus(52.0, -4.0), 'sensor_gap' => $last->plus(24.0, 4.0)], [
             'left' => -28.0, 'right' => 188.0, 'bottom' => min(-50.0, min($heights) - 16.0), 'top' => max(26.0, max($heights) + 8.0),
         ]);
     }
@@ -165,7 +165,9 @@ final readonly class CloseViews
             Outline::round('hub', new Point(0.0, -$reach), 28.0),
             Outline::box('cup', 40.0, -14.0, 96.0, 34.0),
             Outline::box('grip', -300.0, 22.0, -190.0, 52.0), Outline::box('grip', 190.0, 22.0, 300.0, 52.0),
-        ], ['bar_to_head' => new Point(0.0, -$reach * 0.45)], ['left' => -320.0, 'right' => 320.0, 'bottom' => -$reach - 60.0, 'top' => 90.0]);
+        ], [
+            'bar_to_head' => new Point(0.0, -$reach * 0.45), 'bar_left' => new Point(-180.0, 14.0), 'bar_right' => new Point(180.0, 14.0), 'bar_diameter' => new Point(68.0, 10.0),
+        ], ['left' => -320.0, 'right' => 320.0, 'bottom' => -$reach - 60.0, 'top' => 90.0]);
     }
 
     private function plates(): CloseView

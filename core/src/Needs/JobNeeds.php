@@ -47,6 +47,9 @@ final class JobNeeds
         $needs->mount($sheet, $circumstances);
         $needs->drive($sheet, $circumstances);
         $needs->leads($circumstances);
+        foreach (FittingNeeds::of($circumstances) as [$what, $count, $step]) {
+            $needs->add($what, Origin::Shop, $step, count: $count);
+        }
 
         return $needs->needs;
     }

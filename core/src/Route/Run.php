@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Route;
 
+use function in_array;
+
 /** One cable, hose or lead from one place to another. Lengths in mm. */
 final readonly class Run
 {
+    /** Places beside the battery's own from which a pack's lead may start; lamps are fed from the motor. */
+    private const PACK_PLACES = ['rack', 'seat', 'keel'];
+
     /**
      * @param  list<string>  $avoid tags of stretches this run keeps off
      * @param  ?string  $via a place it was moved to pass; null where it takes the shortest way
@@ -32,10 +37,11 @@ final readonly class Run
         return $this->from === 'motor' || $this->to === 'motor';
     }
 
-    /** Whether it carries what the pack gives; lamps have a voltage of their own. */
+    /** Whether it carries what the pack gives, wherever that sits; lamps have a voltage of their own, and go from the motor. */
     public function isFromPack(): bool
     {
-        return $this->kind === RunKind::Power && ($this->from === 'battery' || $this->to === 'battery');
+        return $this->kind === RunKind::Power && ($this->from === 'battery' || $this->to === 'battery'
+            || ($this->to === 'motor' && in_array($this->from, self::PACK_PLACES, true)));
     }
 
     /** The same run with another area of copper, in mm². */

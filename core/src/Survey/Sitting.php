@@ -10,6 +10,7 @@ enum Sitting: string
     case BeforeTheStrip = 'before';
     case AfterTheStrip = 'after';
     case WithThePlates = 'plates';
+    case OnceBuilt = 'built';
 
     public function label(): string
     {
@@ -17,6 +18,7 @@ enum Sitting: string
             self::BeforeTheStrip => 'Before the strip, with everything on',
             self::AfterTheStrip => 'After the strip, on the bare shell',
             self::WithThePlates => 'With plates and ring hung, for the twin-plate motor',
+            self::OnceBuilt => 'Once the motor is in',
         };
     }
 }

@@ -44,6 +44,9 @@ enum Spot: string
     case TopTube = 'top_tube';
     case DownTube = 'down_tube';
     case BarToHead = 'bar_to_head';
+    case BarLeft = 'bar_left';
+    case BarRight = 'bar_right';
+    case BarDiameter = 'bar_diameter';
     case RoomBase = 'room_base';
     case RoomFront = 'room_front';
     case RoomRear = 'room_rear';
@@ -65,6 +68,7 @@ enum Spot: string
     case FirstChainPlay = 'first_chain_play';
     case ArmIn = 'arm_in';
     case ArmOut = 'arm_out';
+    case SensorGap = 'sensor_gap';
 
     /** The spot whose answer stands at a pointer of the job document, or nearest above it. */
     public static function atPointer(string $pointer): ?self

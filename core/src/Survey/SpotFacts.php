@@ -103,6 +103,12 @@ final readonly class SpotFacts
                 with: Instrument::Tape, range: [300, 1200], closeUp: CloseUp::TapeAlong),
             Spot::BarToHead => new self(SpotKind::Length, '/frame/bar_to_head_mm', [Landmark::Bar],
                 with: Instrument::Tape, range: [50, 900], closeUp: CloseUp::TapeAlong),
+            Spot::BarLeft => new self(SpotKind::Length, '/cockpit/left_mm', [Landmark::Bar, 0, -10, 12],
+                with: Instrument::Rule, range: [60, 500]),
+            Spot::BarRight => new self(SpotKind::Length, '/cockpit/right_mm', [Landmark::Bar, 0, 10, 12],
+                with: Instrument::Rule, range: [60, 500]),
+            Spot::BarDiameter => new self(SpotKind::Length, '/cockpit/bar_mm', [Landmark::Bar, 0, 0, -12],
+                with: Instrument::Caliper, range: [18, 40], closeUp: CloseUp::Round),
             Spot::RoomBase => new self(SpotKind::Length, '/battery/base_mm', [Landmark::DownTube, 0.4, -14, 22],
                 with: Instrument::Tape, range: [150, 900], closeUp: CloseUp::TapeAlong),
             Spot::RoomFront => new self(SpotKind::Length, '/battery/front_side_mm', [Landmark::TopTube, 0.68, 0, -24],
@@ -145,6 +151,8 @@ final readonly class SpotFacts
                 with: Instrument::Rule, range: [0, 120], sitting: Sitting::WithThePlates),
             Spot::ArmOut => new self(SpotKind::Length, '/plates/arm_out_mm', [Landmark::Crank, 0, 34, -10],
                 with: Instrument::Rule, range: [0, 120], sitting: Sitting::WithThePlates),
+            Spot::SensorGap => new self(SpotKind::Length, '/sensors/gap_mm', [Landmark::AlongTheStay, 0.6, 0, 10],
+                with: Instrument::Rule, range: [0.2, 40], sitting: Sitting::OnceBuilt),
         };
     }
 

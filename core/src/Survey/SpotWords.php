@@ -176,6 +176,15 @@ final class SpotWords
             'From the display’s place along the bar and stem to the head tube, bars straight.',
             'The harness crosses the steering here and needs slack.',
         ],
+        'bar_left' => ['Bar, left, to clamp on',
+            'From the bar’s end to where it bends or grows thicker, left. The grip is counted too.',
+            'Whether all that goes on the left has room is told before anything comes off.'],
+        'bar_right' => ['Bar, right, to clamp on',
+            'From the bar’s end to where it bends or grows thicker, right. The grip is counted too.',
+            'Whether all that goes on the right has room is told before anything comes off.'],
+        'bar_diameter' => ['Bar, where the display goes',
+            'Across the bar where the display shall be clamped.',
+            'Its clamp may want a shim.'],
         'room_base' => [
             'Battery room: along the tube',
             'Inside the triangle, along the tube that would carry the pack, corner to corner.',
@@ -283,5 +292,8 @@ final class SpotWords
             'How far the pulley can be pulled away from the chain before the arm is at its end.',
             'At its end the arm is a hammer.',
         ],
+        'sensor_gap' => ['Speed sensor’s gap',
+            'From the sensor’s face to the marked face of the magnet, the magnet turned to it. Wheel in, axle closed.',
+            'Nearer than its maker allows it is hit, further off it misses turns.'],
     ];
 }

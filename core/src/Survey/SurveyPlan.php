@@ -39,6 +39,8 @@ final class SurveyPlan
 
     private const FRAME = [Spot::SeatTube, Spot::TopTube, Spot::DownTube, Spot::BarToHead];
 
+    private const BARS = [Spot::BarLeft, Spot::BarRight, Spot::BarDiameter];
+
     private const BATTERY_ROOM = [Spot::RoomBase, Spot::RoomFront, Spot::RoomRear];
 
     private const BOOM = [Spot::BoomLength, Spot::BoomDiameter];
@@ -75,10 +77,12 @@ final class SurveyPlan
             Spot::Wheelbase,
             ...(in_array($kind, self::WITH_OTHER_FRONT_WHEEL, true) ? [Spot::FrontWheel] : []),
             ...($hasStay ? self::FRAME : [Spot::BarToHead]),
+            ...self::BARS,
             ...(in_array($kind, self::WITH_TRIANGLE, true) ? self::BATTERY_ROOM : []),
             ...(in_array($kind, self::WITH_BOOM, true) ? self::BOOM : []),
             ...self::SHELL,
             ...$ofTheMount,
+            Spot::SensorGap,
         ];
     }
 }

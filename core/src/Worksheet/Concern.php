@@ -13,6 +13,9 @@ enum Concern: string
     case Checks = 'checks';
     case Reach = 'reach';
     case Line = 'line';
+    case Battery = 'battery';
+    case Bar = 'bar';
+    case Sensors = 'sensors';
 
     public function label(): string
     {
@@ -23,6 +26,9 @@ enum Concern: string
             self::Checks => 'checks by hand',
             self::Reach => 'nut’s socket',
             self::Line => 'chainline',
+            self::Battery => 'battery',
+            self::Bar => 'bar',
+            self::Sensors => 'brake sensors',
         };
     }
 }

@@ -21,8 +21,9 @@ final readonly class Outlook
     /**
      * @param  ?string  $stop why the job is stopped, in words; null when it is not
      * @param  list<Gate>  $gates what the mount wants looked at by hand
+     * @param  list<Answer>  $beside what else the job answers for: battery, bar, sensors
      */
-    public static function of(Worksheet $sheet, ?string $stop, ?Bracing $bracing, array $gates): self
+    public static function of(Worksheet $sheet, ?string $stop, ?Bracing $bracing, array $gates, array $beside = []): self
     {
         $answers = array_values(array_filter([
             $stop === null ? null : Answer::that(Concern::Stop, Verdict::Fails, $stop),
@@ -32,6 +33,7 @@ final readonly class Outlook
             self::reach($sheet),
             self::line($sheet),
         ]));
+        array_push($answers, ...$beside);
         usort($answers, fn (Answer $a, Answer $b) => $a->rank() <=> $b->rank());
 
         return new self($answers);

@@ -1,6 +1,7 @@
 @php($rows = $page->rows())
 @php($moved = $page->moved())
 <x-job :page="$page">
+    <x-route-tabs :page="$page" at="route" />
     <div class="work route">
         <section class="panel picture" aria-label="Runs on the frame">
             <x-drawing.routes :view="$page->drawing()" :page="$page" />

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Kit;
+
+use App\Actions\JobAction;
+use App\Bench\OpenJob;
+use App\Models\Job;
+use App\Models\Kit;
+use App\Models\User;
+use App\Models\Values\CockpitWish;
+use NeatSpindle\Core\Cockpit\Fixture;
+use NeatSpindle\Core\Cockpit\FixtureKind;
+
+use function count;
+
+/** Keeps what goes on the bar; a throttle and a keypad that are put on bring their runs with them, and take them away again. */
+class KeepCockpit extends JobAction
+{
+    /** The run that belongs to something on the bar, as `Run::OFFERED` names it. */
+    private const RUNS = ['throttle' => FixtureKind::Throttle, 'keypad' => FixtureKind::Keypad];
+
+    public function __invoke(Job $job, User $by, int $seen, CockpitWish $cockpit): void
+    {
+        ($this->change)($job, $by, 'work', $seen, ['kit', 'runs'], function (OpenJob $open) use ($job, $cockpit): void {
+            $was = $open->checks()->fittingOut()->cockpitWish();
+            if (count($cockpit->fixtures) > CockpitWish::MOST) {
+                $this->refuse('fixtures', 'A bar has room for '.CockpitWish::MOST.' things at the most.');
+            }
+            Kit::of($open->job)->fill(['cockpit' => $cockpit])->save();
+            foreach (self::RUNS as $run => $kind) {
+                FollowingRuns::follow($job, $run, self::has($was, $kind), self::has($cockpit, $kind));
+            }
+        });
+    }
+
+    private static function has(CockpitWish $cockpit, FixtureKind $kind): bool
+    {
+        return array_filter($cockpit->fixtures, fn (Fixture $one) => $one->kind === $kind) !== [];
+    }
+}

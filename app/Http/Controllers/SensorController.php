@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Kit\AllowDecision;
+use App\Actions\Kit\DecideSensor;
+use App\Actions\Survey\KeepReading;
+use App\Http\Requests\AllowDecisionRequest;
+use App\Http\Requests\DecideSensorRequest;
+use App\Http\Requests\SensorGapRequest;
+use App\Models\Job;
+use App\View\SensorsPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+
+/** What tells the motor of brakes, gears and speed. */
+class SensorController extends Controller
+{
+    public function show(Job $job): View
+    {
+        return view('job.sensors', ['page' => new SensorsPage($this->open($job))]);
+    }
+
+    public function decide(DecideSensorRequest $request, Job $job, DecideSensor $decide): RedirectResponse
+    {
+        $decide($job, $this->user(), $request->seen(), $request->about(), $request->choice(), $request->reason());
+
+        return redirect()->route('job.sensors', $job);
+    }
+
+    public function allow(AllowDecisionRequest $request, Job $job, AllowDecision $allow): RedirectResponse
+    {
+        $allow($job, $this->user(), $request->decision(), $request->reason());
+
+        return redirect()->route('job.sensors', $job);
+    }
+
+    public function gap(SensorGapRequest $request, Job $job, KeepReading $keep): RedirectResponse
+    {
+        $keep($job, $this->user(), $request->spot(), $request->measurement(), $request->instrument(), $request->typed(), isSure: true, afresh: true);
+
+        return redirect()->route('job.sensors', $job);
+    }
+}

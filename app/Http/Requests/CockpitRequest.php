@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Values\CockpitWish;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use NeatSpindle\Core\Cockpit\BarSide;
+use NeatSpindle\Core\Cockpit\Fixture;
+use NeatSpindle\Core\Cockpit\FixtureKind;
+use NeatSpindle\Core\Cockpit\Make;
+
+use function in_array;
+use function is_array;
+use function is_string;
+
+/** All that goes on the bar: what is on it and how wide, one more thing to put on, or one to take off; and the display's clamp. */
+class CockpitRequest extends VersionedRequest
+{
+    use ReadsQuantities;
+
+    private const MOST_MM = 400.0;
+
+    /** @var array<int, Fixture> by the row's number */
+    private array $fixtures = [];
+
+    private ?float $bore = null;
+
+    public function rules(): array
+    {
+        return parent::rules() + [
+            'fixtures' => ['nullable', 'array', 'max:'.CockpitWish::MOST],
+            'fixtures.*' => ['array'],
+            'fixtures.*.kind' => ['required', 'string', Rule::enum(FixtureKind::class)],
+            'fixtures.*.side' => ['required', 'string', Rule::enum(BarSide::class)],
+            'fixtures.*.width' => ['required', 'string', 'max:40'],
+            'fixtures.*.make' => ['nullable', 'string', Rule::enum(Make::class)],
+            'fixtures.*.is_new' => ['nullable', 'boolean'],
+            'drop' => ['nullable', 'integer', 'between:0,'.CockpitWish::MOST],
+            'add' => ['nullable', 'string', Rule::in(self::additions())],
+            'bore' => ['nullable', 'string', 'max:40'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['fixtures.max' => 'A bar has room for '.CockpitWish::MOST.' things at the most.', 'fixtures.*.width.required' => 'How much of the bar does it take?'];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            if ($validator->errors()->isNotEmpty()) {
+                return;
+            }
+            foreach ($this->rows() as $i => $row) {
+                $width = $this->size($validator, "fixtures.{$i}.width");
+                $kind = FixtureKind::from((string) $row['kind']);
+                $make = Make::tryFrom((string) ($row['make'] ?? '')) ?? $kind->makes()[0];
+                $this->fixtures[$i] = new Fixture(
+                    $kind, BarSide::from((string) $row['side']), $width ?? $kind->usualWidth(),
+                    in_array($make, $kind->makes(), true) ? $make : $kind->makes()[0], ($row['is_new'] ?? '0') === '1',
+                );
+            }
+            $this->bore = $this->filled('bore') ? $this->size($validator, 'bore') : null;
+        }];
+    }
+
+    public function cockpit(): CockpitWish
+    {
+        $fixtures = $this->fixtures;
+        if ($this->filled('drop')) {
+            unset($fixtures[$this->integer('drop')]);
+        }
+        [$side, $kind] = explode(' ', $this->string('add')->value().' ');
+        if ($kind !== '') {
+            $added = FixtureKind::from($kind);
+            $fixtures[] = new Fixture($added, BarSide::from($side), $added->usualWidth(), $added->makes()[0], true);
+        }
+
+        return new CockpitWish(array_values($fixtures), $this->bore);
+    }
+
+    /** @return list<string> what can be put on: a side's code, a blank, a kind's code */
+    private static function additions(): array
+    {
+        return array_merge(...array_map(fn (BarSide $side) => array_map(fn (FixtureKind $kind) => "{$side->value} {$kind->value}", FixtureKind::cases()), BarSide::cases()));
+    }
+
+    /** @return array<int, array<array-key, mixed>> */
+    private function rows(): array
+    {
+        $rows = [];
+        foreach (is_array($this->input('fixtures')) ? $this->input('fixtures') : [] as $i => $row) {
+            is_array($row) && is_string($row['kind'] ?? null) && $rows[(int) $i] = $row;
+        }
+
+        return $rows;
+    }
+
+    private function size(Validator $validator, string $field): ?float
+    {
+        $mm = $this->quantity($validator, $field, $this->lengths()->mm(...));
+        if ($mm !== null && ($mm <= 0 || $mm > self::MOST_MM)) {
+            $validator->errors()->add($field, 'From more than 0 to 400 mm.');
+        }
+
+        return $mm;
+    }
+}

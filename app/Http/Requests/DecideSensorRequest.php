@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Bench\FittingOut;
+use Illuminate\Validation\Rule;
+use NeatSpindle\Core\Cockpit\BarSide;
+use NeatSpindle\Core\Sensor\BrakeSensing;
+use NeatSpindle\Core\Sensor\GearSensing;
+
+/** How one brake lever, or the gear cable, tells the motor; one that is left off has its reason. */
+class DecideSensorRequest extends VersionedRequest
+{
+    public function rules(): array
+    {
+        return parent::rules() + [
+            'about' => ['required', 'string', Rule::in(self::subjects())],
+            'choice' => ['required', 'string', Rule::enum($this->input('about') === FittingOut::GEAR_SENSOR ? GearSensing::class : BrakeSensing::class)],
+            'reason' => ['required_if:choice,left-off', 'nullable', 'string', 'max:500'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['choice.*' => 'Choose one of them.', 'reason.required_if' => 'Left off is a decision: say why. It stays on the hand-over sheet.'];
+    }
+
+    public function about(): string
+    {
+        return $this->string('about')->value();
+    }
+
+    public function choice(): string
+    {
+        return $this->string('choice')->value();
+    }
+
+    public function reason(): ?string
+    {
+        return $this->string('reason')->trim()->value() ?: null;
+    }
+
+    /** @return list<string> */
+    private static function subjects(): array
+    {
+        return [...array_map(fn (BarSide $side) => FittingOut::BRAKE_SENSOR.$side->value, BarSide::cases()), FittingOut::GEAR_SENSOR];
+    }
+}

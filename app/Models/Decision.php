@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * Something decided by name about a job, with its reason; some of it an owner has to allow.
+ *
+ * @property string $about
+ * @property string $choice
+ * @property ?string $reason
+ * @property Carbon $made_at
+ * @property ?Carbon $allowed_at
+ * @property ?string $allowed_because
+ * @property User $user
+ * @property ?User $allowedBy
+ */
+class Decision extends Row
+{
+    public $timestamps = false;
+
+    protected $fillable = ['job_id', 'user_id', 'about', 'choice', 'reason', 'made_at', 'superseded_at', 'allowed_by_id', 'allowed_at', 'allowed_because'];
+
+    protected $casts = ['made_at' => 'datetime', 'superseded_at' => 'datetime', 'allowed_at' => 'datetime'];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function allowedBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** A later decision supersedes; none is overwritten. */
+    public static function record(Job $job, User $by, string $about, string $choice, ?string $reason): void
+    {
+        self::query()->where('job_id', $job->id)->where('about', $about)->whereNull('superseded_at')->update(['superseded_at' => now()]);
+        self::query()->create(['job_id' => $job->id, 'user_id' => $by->id, 'about' => $about, 'choice' => $choice, 'reason' => $reason, 'made_at' => now()]);
+    }
+}

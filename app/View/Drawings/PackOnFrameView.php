@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drawings;
+
+use NeatSpindle\Core\Battery\PackPapers;
+use NeatSpindle\Core\Battery\PackSite;
+use NeatSpindle\Core\Frame\BikeShape;
+use NeatSpindle\Core\Frame\Point;
+use NeatSpindle\Core\Frame\Ways;
+
+/** The whole bike with the places a battery may sit, and the chosen one to scale. */
+class PackOnFrameView extends FrameView
+{
+    public function __construct(BikeShape $shape, private readonly Ways $ways, public readonly ?PackPapers $pack, private readonly ?PackSite $site)
+    {
+        parent::__construct($shape, 160.0);
+    }
+
+    /** The chosen battery's corners; null while none is chosen. */
+    public function corners(): ?string
+    {
+        if ($this->pack === null || $this->site === null) {
+            return null;
+        }
+        [$middle, $slope] = [$this->middle($this->pack), $this->slope()];
+        $corner = fn (float $along, float $up): Point => $middle->plus(cos($slope) * $along - sin($slope) * $up, sin($slope) * $along + cos($slope) * $up);
+        [$half, $rise] = [$this->pack->length / 2, $this->pack->height / 2];
+
+        return implode(' ', array_map(
+            fn (Point $at) => "{$this->x($at)},{$this->y($at)}", [$corner(-$half, -$rise), $corner($half, -$rise), $corner($half, $rise), $corner(-$half, $rise)],
+        ));
+    }
+
+    /** Where its middle lies: it stands on what carries it, or lies along its tube. */
+    public function middle(PackPapers $pack): Point
+    {
+        $at = $this->ways->place($this->place());
+        [$slope, $rise] = [$this->slope(), $pack->height / 2 + $pack->gap];
+
+        return $at->plus(-sin($slope) * $rise, cos($slope) * $rise);
+    }
+
+    private function slope(): float
+    {
+        $tube = match ($this->site) {
+            PackSite::Cradle, PackSite::Triangle, PackSite::Bag => $this->shape->tube('down-tube') ?? $this->shape->tube('boom'),
+            PackSite::TopTube => $this->shape->tube('top-tube'),
+            default => null,
+        };
+        $slope = $tube === null ? 0.0 : atan2($tube->to->y - $tube->from->y, $tube->to->x - $tube->from->x);
+
+        return abs($slope) > M_PI / 2 ? $slope - M_PI * ($slope <=> 0.0) : $slope;
+    }
+
+    private function place(): string
+    {
+        return array_values(array_filter($this->site?->places() ?? [], fn (string $one) => isset($this->ways->places[$one])))[0] ?? 'battery';
+    }
+}

@@ -1,0 +1,16 @@
+@props(['page', 'about', 'options', 'chosen' => null, 'objection' => null])
+@php($decision = $page->decision($about))
+<form method="post" action="{{ route('job.sensors.decide', $page->job) }}" novalidate>
+    @csrf @formkey @method('PUT')
+    <input type="hidden" name="version" value="{{ $page->job->version }}"><input type="hidden" name="about" value="{{ $about }}">
+    <div class="pieces">
+        <x-select :id="$about" name="choice" :options="$options" :chosen="old('about') === $about ? old('choice') : $chosen" any="Not decided yet" class="w-auto" :aria-label="$about" />
+        <label for="why-{{ $about }}">why</label>
+        <input class="form-control w-auto flex-grow-1" id="why-{{ $about }}" name="reason" maxlength="500" value="{{ old('about') === $about ? old('reason') : $decision?->reason }}">
+        <button class="btn btn-plain" id="keep-{{ $about }}">Keep</button>
+    </div>
+    @if (old('about') === $about)<x-fault for="choice" /><x-fault for="reason" />@endif
+</form>
+@if ($decision)
+    <p class="form-hint mb-1">{{ $decision->user->name }}, {{ $decision->made_at->format('j M, H:i') }}@if ($decision->reason): “{{ $decision->reason }}”@endif @if ($decision->allowed_at). Answered for by {{ $decision->allowedBy?->name }}: “{{ $decision->allowed_because }}”@endif</p>
+@endif

@@ -1,0 +1,55 @@
+@php($display = $page->cockpit()->display)
+<x-job :page="$page">
+    <x-route-tabs :page="$page" at="cockpit" />
+    <section class="panel picture" aria-label="The bar from above">
+        <x-drawing.bar :view="$page->drawing()" :unit="$page->unit" />
+        @foreach ($page->cockpit()->objections() as $objection)
+            <p class="caution mb-1"><strong>Before anything comes off:</strong> {{ $objection }}</p>
+        @endforeach
+    </section>
+    <form method="post" action="{{ route('job.cockpit.keep', $page->job) }}" novalidate>
+        @csrf @formkey @method('PUT')
+        <input type="hidden" name="version" value="{{ $page->job->version }}">
+        <button class="visually-hidden" tabindex="-1" aria-hidden="true">Keep</button>
+        <div class="work-halves mt-3">
+            @foreach (NeatSpindle\Core\Cockpit\BarSide::cases() as $side)
+                @php($half = $page->half($side))
+                <section class="panel" aria-labelledby="side-{{ $side->value }}" data-side="{{ $side->value }}">
+                    <div class="title-line"><h2 id="side-{{ $side->value }}">{{ $side->label() }}, from the grip in</h2>
+                        <a href="{{ route('job.survey', [$page->job, 'spot' => $page->spot($side)->value]) }}">{{ $half->room === null ? 'Measure the bar' : 'Bar '.$page->unit->showMeasurement($half->room) }}</a></div>
+                    <p><x-verdict :of="$half->verdict()" :words="$page->says($half)" class="text-wrap" /></p>
+                    @if ($half->clash())<p class="fault">{{ $half->clash() }}</p>@endif
+                    <ol class="bar-list">
+                        @foreach ($page->fixtures($side) as $i => $one)
+                            <li>
+                                <input type="hidden" name="fixtures[{{ $i }}][kind]" value="{{ $one->kind->value }}"><input type="hidden" name="fixtures[{{ $i }}][side]" value="{{ $one->side->value }}">
+                                <span class="name">{{ $one->kind->label() }}</span>
+                                <input class="form-control" name="fixtures[{{ $i }}][width]" value="{{ old("fixtures.{$i}.width", $page->unit->showCoarse($one->width)) }}" aria-label="{{ $one->kind->label() }}, {{ $side->value }}: how wide" @error("fixtures.{$i}.width") aria-invalid="true" @enderror>
+                                @if (count($one->kind->makes()) > 1)
+                                    <x-select name="fixtures[{{ $i }}][make]" :options="$one->kind->makes()" :chosen="$one->make->value" aria-label="{{ $one->kind->label() }}, {{ $side->value }}: how it is made" />
+                                @endif
+                                <label class="pick slim"><input type="checkbox" name="fixtures[{{ $i }}][is_new]" value="1" @checked($one->isNew)> new</label>
+                                <button class="btn-link-quiet" name="drop" value="{{ $i }}" aria-label="Leave off: {{ $one->kind->label() }}, {{ $side->value }}">Leave off</button>
+                                <x-fault :for="'fixtures.'.$i.'.width'" />
+                            </li>
+                        @endforeach
+                    </ol>
+                    <p class="choice-row mb-1">@foreach (NeatSpindle\Core\Cockpit\FixtureKind::cases() as $kind)<button class="btn btn-plain slim" name="add" value="{{ $side->value }} {{ $kind->value }}" aria-label="Put on the {{ $side->value }}: {{ $kind->label() }}">+ {{ $kind->label() }}</button>@endforeach</p>
+                    @if ($half->comesOff() !== [])<p class="mb-1">Off: <strong>{{ $page->order($half->comesOff()) }}</strong></p>@endif
+                    @if ($half->goesOn() !== [])<p class="mb-0">On: <strong>{{ $page->order($half->goesOn()) }}</strong></p>@endif
+                </section>
+            @endforeach
+        </div>
+        <section class="panel mt-3" aria-labelledby="display-title">
+            <h2 id="display-title">Display</h2>
+            <div class="pieces">
+                <label for="bore">Its clamp is wide</label><input class="form-control w-auto" id="bore" name="bore" size="8" value="{{ old('bore', $page->displayBore() === null ? '' : $page->unit->show($page->displayBore())) }}" @error('bore') aria-invalid="true" @enderror>
+                <a href="{{ route('job.survey', [$page->job, 'spot' => 'bar_diameter']) }}">Measure the bar there</a>
+                @if ($display)<x-verdict :of="$display->verdict()" :words="$display->says()" class="text-wrap" />@endif
+            </div>
+            <x-fault for="bore" /><x-fault for="fixtures" />
+            <button class="btn btn-primary mt-2" id="keep-cockpit">Keep</button>
+            <p class="form-hint mb-0 mt-2">Grips off with air or water, on with alcohol. The rear brake’s lever stays on the hand it was on. A mm is kept between neighbours.</p>
+        </section>
+    </form>
+</x-job>

@@ -128,12 +128,17 @@ class FittingOut
     /** @return list<Answer> what of it fails or stops, for the job's one verdict */
     public function answers(): array
     {
-        $failing = $this->trial()?->failing() ?? [];
+        $trial = $this->trial();
+        $failing = $trial?->failing() ?? [];
         $bar = $this->cockpit()->objections();
         $brakes = $this->brakeCut()->stop();
 
         return array_values(array_filter([
-            $failing === [] ? null : Answer::that(Concern::Battery, Verdict::Fails, 'Battery: '.$failing[0]->says),
+            match (true) {
+                $failing !== [] => Answer::that(Concern::Battery, Verdict::Fails, 'Battery: '.$failing[0]->says),
+                $trial !== null && $trial->verdict() === null => Answer::open(Concern::Battery, 'Battery: '.lcfirst($trial->open()[0]->label).' is open.'),
+                default => null,
+            },
             $bar === [] ? null : Answer::that(Concern::Bar, Verdict::Fails, implode(' ', $bar)),
             $brakes === null ? null : Answer::that(Concern::Sensors, Verdict::Fails, $brakes),
         ]));

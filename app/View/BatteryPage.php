@@ -12,6 +12,7 @@ use App\View\Drawings\PackOnFrameView;
 use App\View\Drawings\TriangleView;
 use NeatSpindle\Core\Battery\Finding;
 use NeatSpindle\Core\Battery\InsertRow;
+use NeatSpindle\Core\Battery\Misfit;
 use NeatSpindle\Core\Battery\PackGaps;
 use NeatSpindle\Core\Battery\PackPapers;
 use NeatSpindle\Core\Battery\PackSite;
@@ -137,11 +138,26 @@ class BatteryPage extends JobPage
         return match (true) {
             $failing !== [] => match ($failing[0]->code) {
                 'voltage' => "{$trial->pack->volts} V",
-                default => rtrim($failing[0]->says, '.'),
+                'room' => $this->lacks($trial),
+                'out' => 'no way out',
+                'load' => 'too heavy',
+                'current' => 'too weak',
+                default => lcfirst($failing[0]->label),
             },
             $trial->finding('room')?->verdict === null => 'not measured',
             $left === null => 'goes',
             default => "goes, {$this->unit->showCoarse($left)} left",
+        };
+    }
+
+    private function lacks(PackTrial $trial): string
+    {
+        $left = $trial->lengthLeft();
+
+        return match (true) {
+            $trial->fit?->misfit === Misfit::TooTall => 'too tall',
+            $left !== null && $left < 0 => $this->unit->showCoarse(-$left).' too long',
+            default => 'too wide',
         };
     }
 

@@ -26,7 +26,7 @@ class KeepCockpit extends JobAction
         ($this->change)($job, $by, 'work', $seen, ['kit', 'runs'], function (OpenJob $open) use ($job, $cockpit): void {
             $was = $open->checks()->fittingOut()->cockpitWish();
             if (count($cockpit->fixtures) > CockpitWish::MOST) {
-                $this->refuse('fixtures', 'A bar has room for '.CockpitWish::MOST.' things at the most.');
+                $this->refuse('kinds', 'A bar has room for '.CockpitWish::MOST.' things at the most.');
             }
             Kit::of($open->job)->fill(['cockpit' => $cockpit])->save();
             foreach (self::RUNS as $run => $kind) {

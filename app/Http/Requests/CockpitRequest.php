@@ -31,13 +31,15 @@ class CockpitRequest extends VersionedRequest
     public function rules(): array
     {
         return parent::rules() + [
-            'fixtures' => ['nullable', 'array', 'max:'.CockpitWish::MOST],
-            'fixtures.*' => ['array'],
-            'fixtures.*.kind' => ['required', 'string', Rule::enum(FixtureKind::class)],
-            'fixtures.*.side' => ['required', 'string', Rule::enum(BarSide::class)],
-            'fixtures.*.width' => ['required', 'string', 'max:40'],
-            'fixtures.*.make' => ['nullable', 'string', Rule::enum(Make::class)],
-            'fixtures.*.is_new' => ['nullable', 'boolean'],
+            'kinds' => ['nullable', 'array', 'max:'.CockpitWish::MOST],
+            'kinds.*' => ['required', 'string', Rule::enum(FixtureKind::class)],
+            'sides' => ['nullable', 'array'],
+            'sides.*' => ['required', 'string', Rule::enum(BarSide::class)],
+            'widths' => ['nullable', 'array'],
+            'widths.*' => ['required', 'string', 'max:40'],
+            'makes' => ['nullable', 'array'],
+            'makes.*' => ['nullable', 'string', Rule::enum(Make::class)],
+            'new' => ['nullable', 'array'],
             'drop' => ['nullable', 'integer', 'between:0,'.CockpitWish::MOST],
             'add' => ['nullable', 'string', Rule::in(self::additions())],
             'bore' => ['nullable', 'string', 'max:40'],
@@ -47,7 +49,7 @@ class CockpitRequest extends VersionedRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['fixtures.max' => 'A bar has room for '.CockpitWish::MOST.' things at the most.', 'fixtures.*.width.required' => 'How much of the bar does it take?'];
+        return ['kinds.max' => 'A bar has room for '.CockpitWish::MOST.' things at the most.', 'widths.*.required' => 'How much of the bar does it take?'];
     }
 
     /** @return list<callable(Validator): void> */
@@ -57,13 +59,13 @@ class CockpitRequest extends VersionedRequest
             if ($validator->errors()->isNotEmpty()) {
                 return;
             }
-            foreach ($this->rows() as $i => $row) {
-                $width = $this->size($validator, "fixtures.{$i}.width");
-                $kind = FixtureKind::from((string) $row['kind']);
-                $make = Make::tryFrom((string) ($row['make'] ?? '')) ?? $kind->makes()[0];
+            foreach ($this->texts('kinds') as $i => $code) {
+                $kind = FixtureKind::from($code);
+                $make = Make::tryFrom($this->texts('makes')[$i] ?? '') ?? $kind->makes()[0];
+                $width = $this->size($validator, "widths.{$i}");
                 $this->fixtures[$i] = new Fixture(
-                    $kind, BarSide::from((string) $row['side']), $width ?? $kind->usualWidth(),
-                    in_array($make, $kind->makes(), true) ? $make : $kind->makes()[0], ($row['is_new'] ?? '0') === '1',
+                    $kind, BarSide::tryFrom($this->texts('sides')[$i] ?? '') ?? BarSide::Left, $width ?? $kind->usualWidth(),
+                    in_array($make, $kind->makes(), true) ? $make : $kind->makes()[0], isset($this->texts('new')[$i]),
                 );
             }
             $this->bore = $this->filled('bore') ? $this->size($validator, 'bore') : null;
@@ -91,15 +93,12 @@ class CockpitRequest extends VersionedRequest
         return array_merge(...array_map(fn (BarSide $side) => array_map(fn (FixtureKind $kind) => "{$side->value} {$kind->value}", FixtureKind::cases()), BarSide::cases()));
     }
 
-    /** @return array<int, array<array-key, mixed>> */
-    private function rows(): array
+    /** @return array<int, string> by the row's number */
+    private function texts(string $field): array
     {
-        $rows = [];
-        foreach (is_array($this->input('fixtures')) ? $this->input('fixtures') : [] as $i => $row) {
-            is_array($row) && is_string($row['kind'] ?? null) && $rows[(int) $i] = $row;
-        }
+        $texts = array_filter(is_array($this->input($field)) ? $this->input($field) : [], is_string(...));
 
-        return $rows;
+        return array_combine(array_map(intval(...), array_keys($texts)), array_values($texts));
     }
 
     private function size(Validator $validator, string $field): ?float

@@ -15,9 +15,12 @@ class TriangleView
 {
     private const MOST_WIDTH = 860.0;
 
-    private const MOST_HEIGHT = 520.0;
+    private const MOST_HEIGHT = 430.0;
 
-    private const ROOM = 70.0;
+    private const ROOM = 44.0;
+
+    /** For the name of the rear side. */
+    private const BESIDE = 130.0;
 
     /** How wide tubes are drawn around it, in mm. */
     private const TUBE = 34.0;
@@ -47,9 +50,9 @@ class TriangleView
         $points = [...$this->corners(), ...$this->packCorners()];
         [$xs, $ys] = [array_map(fn (Point $at) => $at->x, $points), array_map(fn (Point $at) => $at->y, $points)];
         [$wide, $high] = [max($xs) - min($xs), max($ys) - min($ys)];
-        $this->scale = min((self::MOST_WIDTH - 2 * self::ROOM) / $wide, (self::MOST_HEIGHT - 2 * self::ROOM) / $high);
+        $this->scale = min((self::MOST_WIDTH - 2 * self::ROOM - self::BESIDE) / $wide, (self::MOST_HEIGHT - 2 * self::ROOM) / $high);
         [$this->left, $this->top] = [min($xs), max($ys)];
-        $this->width = round($wide * $this->scale + 2 * self::ROOM, 1);
+        $this->width = round($wide * $this->scale + 2 * self::ROOM + self::BESIDE, 1);
         $this->height = round($high * $this->scale + 2 * self::ROOM, 1);
     }
 
@@ -145,7 +148,7 @@ class TriangleView
 
     private function x(Point $at): float
     {
-        return round(($at->x - $this->left) * $this->scale + self::ROOM, 1);
+        return round(($at->x - $this->left) * $this->scale + self::ROOM + self::BESIDE, 1);
     }
 
     private function y(Point $at): float

@@ -33,7 +33,7 @@ final readonly class PackTrial
             self::voltage($pack, $motorVolts),
             $setting->site->isMeasuredByTubes() ? self::inTheTubes($pack, $room, $fit) : self::onTheFloor($pack, $setting),
             self::placed($pack, $setting, $room, $fit),
-            $setting->site->isMeasuredByTubes() ? self::comesOut($pack, $room, $fit) : null,
+            $setting->site === PackSite::Triangle ? self::comesOut($pack, $room, $fit) : null,
             self::load($pack, $setting),
             self::held($setting, $material),
             self::current($pack, $motorAmps),
@@ -168,14 +168,19 @@ final readonly class PackTrial
             $pack->lift === null && $pack->slide === null => new Finding(
                 'out', 'Comes out', null, 'Its papers do not say how it leaves its rail: try it, and type it into the catalogue.',
             ),
-            PackFit::of($room->triangle(), $pack->comingOut())->misfit === null => new Finding('out', 'Comes out', Verdict::Clear, self::way($pack).': there is room'),
+            self::hasWayOut($pack, $room->triangle()) => new Finding('out', 'Comes out', Verdict::Clear, self::way($pack).': there is room'),
             default => new Finding('out', 'Comes out', Verdict::Fails, self::way($pack).' to come off its rail: the tubes leave no room for that.'),
         };
     }
 
+    private static function hasWayOut(PackPapers $pack, Triangle $triangle): bool
+    {
+        return array_filter($pack->comingOut(), fn (Pack $moved) => PackFit::of($triangle, $moved)->misfit !== null) === [];
+    }
+
     private static function way(PackPapers $pack): string
     {
-        $ways = array_filter(['lifted' => $pack->lift ?? 0.0, 'slid forward' => $pack->slide ?? 0.0]);
+        $ways = array_filter(['slid forward' => $pack->slide ?? 0.0, 'lifted' => $pack->lift ?? 0.0]);
 
         return $ways === [] ? 'Straight up' : 'It is '.implode(' and ', array_map(fn (string $way, float $mm) => "{$way} {$mm} mm", array_keys($ways), $ways));
     }

@@ -26,7 +26,7 @@
                         <tbody>
                             @foreach ($page->packs() as $pack)
                                 <tr>
-                                    <th scope="row">{{ $pack->name }}<br><span class="soft fw-normal">{{ $pack->volts }} V, {{ round($pack->wattHours) }} Wh, {{ $pack->mass }} kg, {{ $page->unit->showCoarse($pack->length) }}</span></th>
+                                    <th scope="row">{{ $pack->name }}<br><span class="soft fw-normal">{{ $pack->volts }} V, {{ round($pack->wattHours) }} Wh<br>{{ $pack->mass }} kg, {{ $page->unit->showCoarse($pack->length) }} × {{ $page->unit->showCoarse($pack->height) }}</span></th>
                                     @foreach ($page->sites() as $site)
                                         @php($one = $page->trialOf($pack, $site))
                                         <td @class(['chosen' => $page->isChosen($pack, $site)])>

@@ -22,15 +22,15 @@
                     <ol class="bar-list">
                         @foreach ($page->fixtures($side) as $i => $one)
                             <li>
-                                <input type="hidden" name="fixtures[{{ $i }}][kind]" value="{{ $one->kind->value }}"><input type="hidden" name="fixtures[{{ $i }}][side]" value="{{ $one->side->value }}">
+                                <input type="hidden" name="kinds[{{ $i }}]" value="{{ $one->kind->value }}"><input type="hidden" name="sides[{{ $i }}]" value="{{ $one->side->value }}">
                                 <span class="name">{{ $one->kind->label() }}</span>
-                                <input class="form-control" name="fixtures[{{ $i }}][width]" value="{{ old("fixtures.{$i}.width", $page->unit->showCoarse($one->width)) }}" aria-label="{{ $one->kind->label() }}, {{ $side->value }}: how wide" @error("fixtures.{$i}.width") aria-invalid="true" @enderror>
+                                <input class="form-control" name="widths[{{ $i }}]" value="{{ old("widths.{$i}", $page->unit->showCoarse($one->width)) }}" aria-label="{{ $one->kind->label() }}, {{ $side->value }}: how wide" @error("widths.{$i}") aria-invalid="true" @enderror>
                                 @if (count($one->kind->makes()) > 1)
-                                    <x-select name="fixtures[{{ $i }}][make]" :options="$one->kind->makes()" :chosen="$one->make->value" aria-label="{{ $one->kind->label() }}, {{ $side->value }}: how it is made" />
-                                @endif
-                                <label class="pick slim"><input type="checkbox" name="fixtures[{{ $i }}][is_new]" value="1" @checked($one->isNew)> new</label>
+                                    <x-select name="makes[{{ $i }}]" :options="$one->kind->makes()" :chosen="$one->make->value" aria-label="{{ $one->kind->label() }}, {{ $side->value }}: how it is made" />
+                                @else <span></span> @endif
+                                <label class="pick slim"><input type="checkbox" name="new[{{ $i }}]" value="1" @checked($one->isNew)> new</label>
                                 <button class="btn-link-quiet" name="drop" value="{{ $i }}" aria-label="Leave off: {{ $one->kind->label() }}, {{ $side->value }}">Leave off</button>
-                                <x-fault :for="'fixtures.'.$i.'.width'" />
+                                <x-fault :for="'widths.'.$i" />
                             </li>
                         @endforeach
                     </ol>
@@ -47,7 +47,7 @@
                 <a href="{{ route('job.survey', [$page->job, 'spot' => 'bar_diameter']) }}">Measure the bar there</a>
                 @if ($display)<x-verdict :of="$display->verdict()" :words="$display->says()" class="text-wrap" />@endif
             </div>
-            <x-fault for="bore" /><x-fault for="fixtures" />
+            <x-fault for="bore" /><x-fault for="kinds" />
             <button class="btn btn-primary mt-2" id="keep-cockpit">Keep</button>
             <p class="form-hint mb-0 mt-2">Grips off with air or water, on with alcohol. The rear brake’s lever stays on the hand it was on. A mm is kept between neighbours.</p>
         </section>

@@ -10,6 +10,9 @@
             @unless ($page->opened->findings->isFittedKnown())
                 <p class="caution mb-2">Nobody has said what is fitted: the commonest is assumed. <a href="{{ route('job.survey', [$page->job, 'spot' => 'crank_kind']) }}">Say what it is</a></p>
             @endunless
+            @foreach ($page->opened->checks()->fittingOut()->cockpit()->objections() as $objection)
+                <p class="caution mb-2">{{ $objection }} <a href="{{ route('job.cockpit', $page->job) }}">Cockpit</a></p>
+            @endforeach
             @if ($page->isAllDone())<p class="mb-2"><a class="btn btn-primary" id="next-place" href="{{ route('job.survey', $page->job) }}" data-key="n">All off. Next: measure the bare shell <kbd aria-hidden="true">n</kbd></a></p>@endif
             @if ($page->unsaid() !== [] && ! $page->isAllDone())
                 <p class="form-hint mb-1">Not said yet, so taken as most bikes have it: @foreach ($page->unsaid() as $spot)<a href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}">{{ lcfirst($spot->label()) }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>

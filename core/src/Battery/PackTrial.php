@@ -107,7 +107,7 @@ final readonly class PackTrial
     private static function voltage(PackPapers $pack, ?float $volts): Finding
     {
         return match (true) {
-            $volts === null => new Finding('voltage', 'Voltage', null, 'The motor’s papers name no voltage.'),
+            $volts === null => new Finding('voltage', 'Voltage', null, 'No motor is chosen, or its papers name no voltage.'),
             abs($pack->volts - $volts) < Tolerance::EPSILON => new Finding('voltage', 'Voltage', Verdict::Clear, "{$volts} V, as the motor"),
             default => new Finding('voltage', 'Voltage', Verdict::Fails, "{$pack->name} gives {$pack->volts} V, the motor runs on {$volts} V: it is never joined."),
         };
@@ -216,7 +216,7 @@ final readonly class PackTrial
         );
 
         return match (true) {
-            $amps === null => new Finding('current', 'Current', null, 'What the motor draws is typed at its lead, on Runs.'),
+            $amps === null => new Finding('current', 'Current', null, 'No motor is chosen, or its papers do not say what it draws.'),
             $weak !== [] => new Finding('current', 'Current', Verdict::Fails, "The motor draws {$amps} A, ".implode(', ', array_map(
                 fn (string $what, ?float $of) => "{$what} {$of} A", array_keys($weak), $weak,
             )).'.'),

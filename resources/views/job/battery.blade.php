@@ -32,7 +32,7 @@
                                         <td @class(['chosen' => $page->isChosen($pack, $site)])>
                                             <x-verdict :of="$page->standing($one)" :words="$page->short($one)" class="text-wrap" />
                                             @if ($page->mayChoose() && ! $page->isChosen($pack, $site))
-                                                <button class="btn btn-plain" name="take" value="{{ $site->value }} {{ $pack->code }}" aria-label="{{ $pack->name }}: {{ $site->label() }}">Take</button>
+                                                <button class="btn btn-plain" name="take" value="{{ $site->value }} {{ $pack->code }}" aria-label="Take {{ $pack->name }}: {{ $site->label() }}">Take</button>
                                             @elseif ($page->isChosen($pack, $site)) <strong>chosen</strong> @endif
                                         </td>
                                     @endforeach

@@ -34,7 +34,7 @@
                             </li>
                         @endforeach
                     </ol>
-                    <p class="choice-row mb-1">@foreach (NeatSpindle\Core\Cockpit\FixtureKind::cases() as $kind)<button class="btn btn-plain slim" name="add" value="{{ $side->value }} {{ $kind->value }}" aria-label="Put on the {{ $side->value }}: {{ $kind->label() }}">+ {{ $kind->label() }}</button>@endforeach</p>
+                    <p class="choice-row mb-1">@foreach (NeatSpindle\Core\Cockpit\FixtureKind::cases() as $kind)<button class="btn btn-plain slim" name="add" value="{{ $side->value }} {{ $kind->value }}" aria-label="+ {{ $kind->label() }}, {{ $side->value }}">+ {{ $kind->label() }}</button>@endforeach</p>
                     @if ($half->comesOff() !== [])<p class="mb-1">Off: <strong>{{ $page->order($half->comesOff()) }}</strong></p>@endif
                     @if ($half->goesOn() !== [])<p class="mb-0">On: <strong>{{ $page->order($half->goesOn()) }}</strong></p>@endif
                 </section>

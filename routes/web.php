@@ -20,11 +20,13 @@ use App\Http\Controllers\MissingController;
 use App\Http\Controllers\NewsController;
 use App\Http\Controllers\ObstacleController;
 use App\Http\Controllers\OrderController;
+use App\Http\Controllers\OwnStretchController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\RestController;
 use App\Http\Controllers\RouteController;
+use App\Http\Controllers\RunDetailsController;
 use App\Http\Controllers\SensorController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StackController;
@@ -55,7 +57,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/jobs/new', [StartJobController::class, 'create'])->name('job.start');
     Route::post('/jobs', [StartJobController::class, 'store'])->name('job.store');
 
-    Route::prefix('/jobs/{job}')->name('job.')->whereNumber(['job', 'reading', 'obstacle', 'condition', 'motor', 'run', 'track'])->scopeBindings()->group(function (): void {
+    Route::prefix('/jobs/{job}')->name('job.')->scopeBindings()->whereNumber(
+        ['job', 'reading', 'obstacle', 'condition', 'motor', 'run', 'track', 'ownStretch'],
+    )->group(function (): void {
         Route::get('/', [JobController::class, 'show'])->name('show');
         Route::get('/job.json', [JobController::class, 'document'])->name('document');
         Route::get('/worksheet.json', [JobController::class, 'worksheet'])->name('worksheet');
@@ -117,6 +121,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::get('/route.svg', [RouteController::class, 'svg'])->name('route.svg');
         Route::put('/runs/{run}', [RouteController::class, 'supply'])->name('supply');
         Route::post('/runs', [RouteController::class, 'add'])->name('run');
+        Route::put('/runs/{run}/details', [RunDetailsController::class, 'keep'])->name('run.details');
+        Route::post('/stretches', [OwnStretchController::class, 'add'])->name('stretch');
+        Route::delete('/stretches/{ownStretch}', [OwnStretchController::class, 'remove'])->name('stretch.remove');
         Route::put('/runs/{run}/way', [RouteController::class, 'move'])->name('run.move');
 
         Route::get('/route/battery', [BatteryController::class, 'show'])->name('battery');

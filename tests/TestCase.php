@@ -28,7 +28,15 @@ abstract class TestCase extends BaseTestCase
 
     public Closure $band;
 
+    public Closure $battery;
+
+    public Closure $cockpit;
+
+    public Closure $decide;
+
     public Closure $find;
+
+    public Closure $fitting;
 
     public Closure $note;
 
@@ -40,6 +48,8 @@ abstract class TestCase extends BaseTestCase
 
     public Closure $say;
 
+    public Closure $setBattery;
+
     public Closure $strip;
 
     public Closure $take;
@@ -47,6 +57,8 @@ abstract class TestCase extends BaseTestCase
     public Closure $tick;
 
     public Closure $upload;
+
+    public Closure $version;
 
     protected function setUp(): void
     {

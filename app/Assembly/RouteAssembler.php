@@ -23,6 +23,9 @@ class RouteAssembler
 {
     private ?FrameGraph $graph = null;
 
+    /** @var Collection<int, RunRow> those with something on their plugs */
+    private readonly Collection $used;
+
     /** @var list<RunRow> those that wait for no measure */
     public readonly array $laid;
 
@@ -33,19 +36,26 @@ class RouteAssembler
     public function __construct(
         public readonly Ways $ways, private readonly Collection $runs, private readonly Closure $leads, private readonly ?Rest $rest,
     ) {
-        $this->laid = array_values($runs->filter(fn (RunRow $run) => $ways->holds($run->toLay()) && $ways->missingFor($run->toLay()) === [])->all());
+        $this->used = $runs->reject(fn (RunRow $run) => $run->is_unused);
+        $this->laid = array_values($this->used->filter(fn (RunRow $run) => $ways->holds($run->toLay()) && $ways->missingFor($run->toLay()) === [])->all());
     }
 
     /** @return list<RunRow> those that wait for a measure, or for which this frame has no place */
     public function waiting(): array
     {
-        return array_values($this->runs->diff($this->laid)->all());
+        return array_values($this->used->diff($this->laid)->all());
+    }
+
+    /** @return array<int, RunRow> plugs with nothing on them, by their numbers */
+    public function unused(): array
+    {
+        return $this->runs->filter(fn (RunRow $run) => $run->is_unused)->keyBy('position')->all();
     }
 
     /** @return list<Spot> what runs wait for */
     public function missing(): array
     {
-        return array_values(array_unique(array_merge(...array_values($this->runs->map(fn (RunRow $run) => $this->ways->missingFor($run->toLay()))->all()), ...[[]]), SORT_REGULAR));
+        return array_values(array_unique(array_merge(...array_values($this->used->map(fn (RunRow $run) => $this->ways->missingFor($run->toLay()))->all()), ...[[]]), SORT_REGULAR));
     }
 
     /** Whether there is an allowed way for a run as it is moved now; null where what is measured does not tell. */

@@ -15,6 +15,7 @@ use NeatSpindle\Core\Fastening\Fastener;
 use NeatSpindle\Core\Part\RingFitting;
 use NeatSpindle\Core\Reaction\Rest;
 use NeatSpindle\Core\Reaction\TubeClamp;
+use NeatSpindle\Core\Route\RunDetails;
 use NeatSpindle\Core\Survey\Spot;
 
 /** What a build depends on beside the sums, from what a job has kept. */
@@ -38,10 +39,18 @@ class CircumstancesAssembler
             $open->findings->answers(),
             array_combine(self::numbers($open->laying()->waiting()), array_map(fn (Run $run) => $run->toLay(), $open->laying()->waiting())),
             $open->motor()?->volts(),
+            self::details($open),
+            array_map(fn (Run $run) => $run->toLay(), $open->laying()->unused()),
             $open->checks()->fittingOut()->trial(),
             $open->checks()->fittingOut()->cockpit(),
             $open->checks()->fittingOut()->sensors(),
         );
+    }
+
+    /** @return array<int, RunDetails> by the run's number */
+    private static function details(OpenJob $open): array
+    {
+        return $open->job->loadMissing('runs')->runs->keyBy('position')->map(fn (Run $run) => $run->details())->all();
     }
 
     /**

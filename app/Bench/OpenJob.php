@@ -13,6 +13,7 @@ use App\Assembly\RouteAssembler;
 use App\Assembly\WorkshopCatalogue;
 use App\Models\Job;
 use App\Models\Lead;
+use App\Models\OwnStretch;
 use NeatSpindle\Core\Bike\Bike;
 use NeatSpindle\Core\Build\BuildSheet;
 use NeatSpindle\Core\Fit\MotorMatch;
@@ -240,7 +241,8 @@ class OpenJob
     public function laying(): RouteAssembler
     {
         return $this->once('laying', fn () => new RouteAssembler(
-            KindWays::of($this->job->bike->kind, $this->findings->lengths()),
+            KindWays::of($this->job->bike->kind, $this->findings->lengths())
+                ->with(array_values($this->job->loadMissing('ownStretches')->ownStretches->map(fn (OwnStretch $row) => $row->way())->all())),
             $this->job->loadMissing('runs')->runs,
             fn () => Lead::query()->where('workshop_id', $this->job->workshop_id)->orderBy('connector')->orderBy('length_mm')->get(),
             $this->bracing()?->rest,

@@ -141,6 +141,12 @@ class Job extends Row
         return $this->hasMany(Run::class)->whereNull('removed_at')->orderBy('position');
     }
 
+    /** @return HasMany<OwnStretch, $this> ways somebody has added */
+    public function ownStretches(): HasMany
+    {
+        return $this->hasMany(OwnStretch::class)->whereNull('removed_at')->orderBy('id');
+    }
+
     /** @return HasMany<StepRecord, $this> */
     public function stepRecords(): HasMany
     {

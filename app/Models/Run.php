@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsKept;
+use App\Models\Values\PlugAtHand;
+use NeatSpindle\Core\Route\PowerLimits;
 use NeatSpindle\Core\Route\Run as ToLay;
+use NeatSpindle\Core\Route\RunDetails;
 use NeatSpindle\Core\Route\RunKind;
+use NeatSpindle\Core\Route\SurplusPlace;
 
 use function chr;
 use function ord;
@@ -22,6 +27,13 @@ use function ord;
  * @property string $connector
  * @property ?string $via a place it was moved to pass
  * @property ?list<string> $off places it was moved off
+ * @property ?PlugAtHand $plug
+ * @property ?string $threaded_with
+ * @property ?SurplusPlace $surplus_at
+ * @property bool $is_unused
+ * @property ?float $fuse_a
+ * @property ?float $connector_a
+ * @property ?float $bears_a
  */
 class Run extends Row
 {
@@ -51,17 +63,32 @@ class Run extends Row
 
     protected $fillable = [
         'job_id', 'position', 'name', 'kind', 'from_place', 'to_place', 'supply_mm', 'connector', 'current_a',
-        'area_mm2', 'via', 'off', 'removed_at',
+        'area_mm2', 'via', 'off', 'removed_at', 'plug', 'threaded_with', 'surplus_at', 'is_unused', 'fuse_a', 'connector_a', 'bears_a',
     ];
 
+    protected $attributes = ['is_unused' => false];
+
     protected $casts = [
-        'kind' => RunKind::class, 'position' => 'integer', 'supply_mm' => 'float', 'current_a' => 'float', 'area_mm2' => 'float', 'off' => 'array', 'removed_at' => 'datetime',
+        'kind' => RunKind::class, 'position' => 'integer', 'supply_mm' => 'float',
+        'current_a' => 'float', 'area_mm2' => 'float', 'off' => 'array', 'removed_at' => 'datetime',
+        'plug' => AsKept::class.':'.PlugAtHand::class, 'surplus_at' => SurplusPlace::class, 'is_unused' => 'boolean',
+        'fuse_a' => 'float', 'connector_a' => 'float', 'bears_a' => 'float',
     ];
 
     /** By which it is told from others, on the drawing too. */
     public function letter(): string
     {
         return chr(ord('A') + $this->position % 26);
+    }
+
+    public function details(): RunDetails
+    {
+        return new RunDetails($this->plug?->plug, $this->threaded_with, $this->surplus_at);
+    }
+
+    public function limits(): PowerLimits
+    {
+        return new PowerLimits($this->current_a, $this->fuse_a, $this->connector_a, $this->bears_a);
     }
 
     /** As the core lays it. */

@@ -8,7 +8,10 @@ use App\Bench\OpenJob;
 use App\Models\Run;
 use App\Models\Stage;
 use App\View\Drawings\RouteView;
+use App\View\Drawings\RouteZoom;
 use NeatSpindle\Core\Frame\Ways;
+use NeatSpindle\Core\Route\Allowances;
+use NeatSpindle\Core\Route\Leg;
 use NeatSpindle\Core\Route\Loss;
 use NeatSpindle\Core\Route\RouteVerdict;
 use NeatSpindle\Core\Route\RunRoute;
@@ -24,9 +27,11 @@ class RoutePage extends JobPage
     /**
      * @param  mixed  $asked  the number of the run that is moved, from the address
      * @param  mixed  $askedPlace  the place it is moved to or off
+     * @param  mixed  $askedZoom  how near it is looked at
      */
-    public function __construct(OpenJob $opened, private readonly mixed $asked = null, private readonly mixed $askedPlace = null)
-    {
+    public function __construct(
+        OpenJob $opened, private readonly mixed $asked = null, private readonly mixed $askedPlace = null, private readonly mixed $askedZoom = null,
+    ) {
         parent::__construct($opened);
     }
 
@@ -42,7 +47,12 @@ class RoutePage extends JobPage
 
     public function drawing(): RouteView
     {
-        return new RouteView($this->opened->shape(), $this->ways(), $this->rows());
+        return new RouteView($this->opened->shape(), $this->ways(), $this->rows(), $this->opened->laying()->routing(), $this->zoom());
+    }
+
+    public function zoom(): RouteZoom
+    {
+        return is_string($this->askedZoom) ? RouteZoom::tryFrom($this->askedZoom) ?? RouteZoom::Whole : RouteZoom::Whole;
     }
 
     /** @return list<array{run: Run, route: RunRoute}> the runs that can be laid, in order */
@@ -58,6 +68,12 @@ class RoutePage extends JobPage
     public function waiting(): array
     {
         return $this->opened->laying()->waiting();
+    }
+
+    /** @return array<int, Run> plugs with nothing on them */
+    public function unused(): array
+    {
+        return $this->opened->laying()->unused();
     }
 
     /** @return list<Spot> what must be measured before a run has a length */
@@ -109,7 +125,7 @@ class RoutePage extends JobPage
     /** As which of all that go in before the body it goes in; null where it may go in later. */
     public function threadedAs(Run $run): ?int
     {
-        $before = $this->job->runs->filter(fn (Run $other) => $other->position <= $run->position && $other->toLay()->endsAtMotor());
+        $before = $this->job->runs->filter(fn (Run $other) => $other->position <= $run->position && ! $other->is_unused && $other->toLay()->endsAtMotor());
 
         return $run->toLay()->endsAtMotor() ? $before->count() : null;
     }
@@ -125,6 +141,17 @@ class RoutePage extends JobPage
         $share = sprintf('Loses %.1f %% of the motor’s %s V', $loss->percent(), (string) $loss->ofVolts);
 
         return $loss->isTooMuch() ? "{$share}, more than ".Loss::MOST_PERCENT." %: copper of {$loss->thicker()} or more, by its maker fit for {$loss->run->currentA} A" : $share;
+    }
+
+    /** How long each leg of a run is, and the loops, which together with the dressing make what it needs. */
+    public function legByLeg(RunRoute $route): string
+    {
+        $legs = array_map(
+            fn (Leg $leg) => $this->unit->showCoarse($leg->length).($leg->slack > 0.0 ? ' and a loop of '.$this->unit->showCoarse($leg->slack) : ''),
+            $this->opened->laying()->routing()?->legs($route) ?? [],
+        );
+
+        return implode(' + ', $legs).', and '.Allowances::usual()->dressingPercent.' % to dress it';
     }
 
     /** The mark that goes with it. */

@@ -69,7 +69,7 @@ it('lays a battery into the triangle, moves it to the end of its room and no fur
 
 it('takes what it showed rounded for what it meant', function (): void {
     ($this->battery)(['pack' => 'marl-48-slim', 'site' => 'triangle']);
-    $from = ($this->fitting)()->trial()?->range()?->from ?? 0.0;
+    $from = ($this->fitting)()->trial()?->range()->from ?? 0.0;
     ($this->setBattery)(['at' => (string) round($from - 0.4)])->assertSessionHasNoErrors();
     expect(($this->fitting)()->trial()?->finding('placed'))->toBeNull();
 });

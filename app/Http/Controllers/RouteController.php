@@ -23,7 +23,9 @@ class RouteController extends Controller
 {
     public function show(Request $request, Job $job): View
     {
-        return view('job.route', ['page' => new RoutePage($this->open($job), $request->query('run'), $request->query('place'))]);
+        return view('job.route', ['page' => new RoutePage(
+            $this->open($job), $request->query('run'), $request->query('place'), $request->query('near'),
+        )]);
     }
 
     public function svg(Job $job): Response

@@ -6,8 +6,12 @@ namespace App\View\Drawings;
 
 use App\Models\Run;
 use NeatSpindle\Core\Frame\BikeShape;
+use NeatSpindle\Core\Frame\Crossings;
 use NeatSpindle\Core\Frame\Point;
 use NeatSpindle\Core\Frame\Ways;
+use NeatSpindle\Core\Measure\LengthUnit;
+use NeatSpindle\Core\Route\Leg;
+use NeatSpindle\Core\Route\Routing;
 use NeatSpindle\Core\Route\RunRoute;
 
 use function count;
@@ -36,10 +40,98 @@ class RouteView extends FrameView
         'stay' => [-2, -16, 'end'], 'stay-in' => [-2, 28, 'end'], 'axle' => [-14, 5, 'end'], 'boom-end' => [4, 30, 'start'], 'cross' => [-12, 20, 'end'],
     ];
 
-    /** @param  list<array{run: Run, route: RunRoute}>  $rows */
-    public function __construct(BikeShape $shape, private readonly Ways $ways, private readonly array $rows)
-    {
+    /** Around the places that are looked at from near, in units of the drawing. */
+    private const AROUND = 70.0;
+
+    private const TIE = 6.0;
+
+    private const LEGIBLE = 90.0;
+
+    /** @var array{float, float, float, float} what of the drawing is shown: from the left, from the top, how wide, how high */
+    public readonly array $box;
+
+    /**
+     * @param  list<array{run: Run, route: RunRoute}>  $rows
+     * @param  ?Routing  $routing  what they were laid on; null while none is
+     */
+    public function __construct(
+        BikeShape $shape, private readonly Ways $ways, private readonly array $rows, private readonly ?Routing $routing = null, public readonly RouteZoom $zoom = RouteZoom::Whole,
+    ) {
         parent::__construct($shape, self::ABOVE, 0.0, self::BESIDE);
+        $this->box = $this->box();
+    }
+
+    /** A size on paper, whatever is looked at. */
+    public function size(float $units): float
+    {
+        return round($units * $this->box[2] / $this->width, 2);
+    }
+
+    /** @return list<array{x: float, y: float, words: string}> the legs of one run that are long enough on paper to bear their length */
+    public function legs(RunRoute $route, LengthUnit $unit): array
+    {
+        $shown = [];
+        foreach ($this->routing?->legs($route) ?? [] as $leg) {
+            [$from, $to] = [$this->ways->place($leg->from), $this->ways->place($leg->to)];
+            $middle = $from->towards($to, 0.5);
+            if ($this->length($from->distanceTo($to)) >= $this->size(self::LEGIBLE)) {
+                $shown[] = ['x' => $this->x($middle), 'y' => $this->y($middle), 'words' => $unit->showCoarse($leg->length)];
+            }
+        }
+
+        return $shown;
+    }
+
+    /** @return list<array{x: float, y: float}> where a run has a loop, so that what moves can */
+    public function loops(RunRoute $route): array
+    {
+        $loops = [];
+        foreach ($this->routing?->legs($route) ?? [] as $leg) {
+            $middle = $this->ways->place($leg->from)->towards($this->ways->place($leg->to), 0.5);
+            $leg->slack > 0.0 && $loops[] = ['x' => $this->x($middle), 'y' => $this->y($middle)];
+        }
+
+        return $loops;
+    }
+
+    /** A run's ties at their spacing, as short strokes across it; a path for the drawing. */
+    public function ties(RunRoute $route, int $i): string
+    {
+        $strokes = '';
+        foreach ($this->routing?->legs($route) ?? [] as $leg) {
+            [[$x0, $y0], [$x1, $y1]] = [$this->shifted($leg->from, $i), $this->shifted($leg->to, $i)];
+            $long = hypot($x1 - $x0, $y1 - $y0);
+            for ($n = 1; $n <= $leg->ties() && $long > 1.0; $n++) {
+                $share = $n * Leg::TIE_EVERY / $leg->length;
+                [$x, $y] = [$x0 + ($x1 - $x0) * $share, $y0 + ($y1 - $y0) * $share];
+                [$dx, $dy] = [-($y1 - $y0) / $long * $this->size(self::TIE), ($x1 - $x0) / $long * $this->size(self::TIE)];
+                $strokes .= sprintf('M%.1f,%.1f L%.1f,%.1f ', $x - $dx, $y - $dy, $x + $dx, $y + $dy);
+            }
+        }
+
+        return $strokes;
+    }
+
+    /** @return list<Point> where two runs cross, in units of the drawing */
+    public function crossings(): array
+    {
+        return Crossings::of(array_map(fn (array $row, int $i) => array_map(
+            fn (string $place) => new Point(...$this->shifted($place, $i)), $row['route']->path ?? [],
+        ), $this->rows, array_keys($this->rows)));
+    }
+
+    /** @return array{float, float, float, float} */
+    private function box(): array
+    {
+        $points = array_map($this->ways->place(...), array_filter($this->zoom->places(), fn (string $name) => isset($this->ways->places[$name])));
+        if ($points === []) {
+            return [0.0, 0.0, $this->width, $this->height];
+        }
+        [$xs, $ys] = [array_map($this->x(...), array_values($points)), array_map($this->y(...), array_values($points))];
+        $width = max(max($xs) - min($xs) + 2 * self::AROUND, (max($ys) - min($ys) + 2 * self::AROUND) * $this->width / $this->height);
+        $high = $width * $this->height / $this->width;
+
+        return [round((max($xs) + min($xs) - $width) / 2, 1), round((max($ys) + min($ys) - $high) / 2, 1), round($width, 1), round($high, 1)];
     }
 
     /** @return list<array{run: Run, route: RunRoute, style: int, dash: string, path: string, x: float, y: float}> each run that has a way, and where its letter stands */
@@ -98,7 +190,7 @@ class RouteView extends FrameView
     private function shifted(string $place, int $i): array
     {
         $at = $this->ways->place($place);
-        $shift = ($i - (count($this->rows) - 1) / 2) * self::APART;
+        $shift = ($i - (count($this->rows) - 1) / 2) * $this->size(self::APART);
 
         return [round($this->x($at) + $shift, 1), round($this->y($at) - $shift * 0.6, 1)];
     }

@@ -64,7 +64,7 @@ final class BuildWords
 
     public const THREAD = [
         'title' => '{run} through to the motor',
-        'how' => '{where}, plug end at the motor, loose for now. Plugs arrows in line, pushed home square.',
+        'how' => '{where}, plug end at the motor, loose for now.{with} Bulky plugs one by one on a drawn thread, thin end first; what cannot pass goes outside.',
         'look' => 'Nothing between body and frame where the body swings up',
     ];
 
@@ -172,6 +172,18 @@ final class BuildWords
         'how' => 'Not where motor or rest are. Left off: done by hand, with that as the reason, so that it is on record.',
         'tool' => 'Key for its bolt, torque wrench',
         'look' => 'Clear of motor, leads and chain, up and down',
+    ];
+
+    public const PLUG = [
+        'title' => 'Plug home: {run}',
+        'how' => '{plug}. Water-repelling grease, keys and arrows in line, pushed home square, never by the lead.',
+        'look' => 'The ring of the seal is gone all round; a light pull moves nothing',
+    ];
+
+    public const CAP = [
+        'title' => 'Cap and tie what stays unused: {run}',
+        'how' => '{plug}: grease, a cap, tied where no water stands.',
+        'look' => 'It cannot swing to chain, ring or crank',
     ];
 
     public const DRESS = [

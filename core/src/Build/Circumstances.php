@@ -10,6 +10,7 @@ use NeatSpindle\Core\Fastening\Bands;
 use NeatSpindle\Core\Fastening\CrankSeat;
 use NeatSpindle\Core\Part\RingFitting;
 use NeatSpindle\Core\Route\Run;
+use NeatSpindle\Core\Route\RunDetails;
 use NeatSpindle\Core\Route\RunRoute;
 use NeatSpindle\Core\Sensor\SensorPlan;
 use NeatSpindle\Core\Strip\Fitted;
@@ -27,6 +28,8 @@ final readonly class Circumstances
      * @param  array<string, string>  $answers of the survey, by the spot's code
      * @param  array<int, Run>  $unlaid runs whose way is not known, by their numbers
      * @param  ?float  $volts what the motor runs on; null where nobody has said
+     * @param  array<int, RunDetails>  $details of runs, by their numbers
+     * @param  array<int, Run>  $unused plugs with nothing on them, by their numbers
      * @param  ?PackTrial  $battery the chosen battery where it shall sit; null while none is chosen
      * @param  ?Cockpit  $cockpit what goes on the bar; null where nobody has said
      * @param  ?SensorPlan  $sensors what tells the motor of brakes, gears and speed; null where nobody has said
@@ -44,6 +47,8 @@ final readonly class Circumstances
         public array $answers = [],
         public array $unlaid = [],
         public ?float $volts = null,
+        public array $details = [],
+        public array $unused = [],
         public ?PackTrial $battery = null,
         public ?Cockpit $cockpit = null,
         public ?SensorPlan $sensors = null,

@@ -7,6 +7,7 @@ namespace NeatSpindle\Core\Build;
 use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Route\RouteVerdict;
 use NeatSpindle\Core\Route\Run;
+use NeatSpindle\Core\Route\RunDetails;
 use NeatSpindle\Core\Route\RunKind;
 use NeatSpindle\Core\Route\RunRoute;
 
@@ -21,7 +22,7 @@ final class RouteSteps
 
         return array_map(fn (int $i, Run $run) => BuildStep::worded(
             "thread-{$i}", BuildStep::GAP,
-            Wording::of(BuildWords::THREAD, run: ucfirst($run->name), where: self::where($routes[$i] ?? null)),
+            Wording::of(BuildWords::THREAD, run: ucfirst($run->name), where: self::where($routes[$i] ?? null), with: self::with($plan, $i)),
             after: ['dry-fit'],
         ), array_keys($threaded), $threaded);
     }
@@ -31,14 +32,38 @@ final class RouteSteps
     {
         $steps = [];
         foreach (self::runs($plan) as $i => $run) {
-            $steps[] = BuildStep::worded(
+            $plug = $run->kind === RunKind::Signal && $run->endsAtMotor() ? [self::plug($plan, $i, $run)] : [];
+            $steps = [...$steps, ...$plug, BuildStep::worded(
                 "dress-{$i}", BuildStep::ROUTES,
-                Wording::of(BuildWords::DRESS, run: $run->name, how: self::text($plan->circumstances->routes[$i] ?? null)),
-                after: ['body-in'],
-            );
+                Wording::of(BuildWords::DRESS, run: $run->name, how: self::text($plan->circumstances->routes[$i] ?? null, $plan->circumstances->details[$i] ?? null)),
+                after: ['body-in', ...($plug === [] ? [] : ["plug-{$i}"])],
+            )];
         }
 
-        return $steps;
+        return [...$steps, ...array_map(fn (int $i, Run $run) => BuildStep::worded(
+            "cap-{$i}", BuildStep::ROUTES, Wording::of(BuildWords::CAP, run: $run->name, plug: self::plugWords($plan, $i, $run)), after: ['body-in'],
+        ), array_keys($plan->circumstances->unused), $plan->circumstances->unused)];
+    }
+
+    /** A plug of its own is a step of its own: it is what pulls apart. */
+    private static function plug(BuildPlan $plan, int $i, Run $run): BuildStep
+    {
+        return BuildStep::worded(
+            "plug-{$i}", BuildStep::ROUTES, Wording::of(BuildWords::PLUG, run: $run->name, plug: self::plugWords($plan, $i, $run)), after: ['body-in', "thread-{$i}"],
+        );
+    }
+
+    private static function plugWords(BuildPlan $plan, int $i, Run $run): string
+    {
+        return ($plan->circumstances->details[$i] ?? null)?->plug?->words() ?? "the plug marked {$run->connector}";
+    }
+
+    /** What it is threaded with; empty where nobody said. */
+    private static function with(BuildPlan $plan, int $i): string
+    {
+        $with = $plan->circumstances->details[$i]->threadedWith ?? null;
+
+        return $with === null ? '' : " Through, or with: {$with}.";
     }
 
     /**
@@ -82,14 +107,17 @@ final class RouteSteps
             : 'Lay it '.implode(' → ', $route->path);
     }
 
-    private static function text(?RunRoute $route): string
+    private static function text(?RunRoute $route, ?RunDetails $details): string
     {
+        $surplus = $details?->surplus?->label() ?? 'where nothing moves, away from the crank';
+
         return match ($route?->verdict) {
             null => 'Its way is not measured: off the wheels, the disc and the crank. Ties every 120 to 150 mm, both sides of each joint.',
             RouteVerdict::NoRoute => 'No allowed way on this frame: decide before going on.',
             RouteVerdict::TooShort => 'Too short, and the drawer has no lead for it: get one before going on.',
-            RouteVerdict::NeedsExtension => 'With an extension of '.implode(' + ', $route->extensions ?? []).' mm. Ties every 120 to 150 mm, both sides of each joint.',
-            RouteVerdict::Reaches => 'Reaches as supplied. Ties every 120 to 150 mm; the rest in one loop, away from the crank.',
+            RouteVerdict::NeedsExtension => 'With an extension of '.implode(' + ', $route->extensions ?? [])
+                ." mm. Ties every 120 to 150 mm, both sides of each joint; what is left in one loop {$surplus}.",
+            RouteVerdict::Reaches => "Reaches as supplied. Ties every 120 to 150 mm; the rest, not cut, in one loop {$surplus}.",
         };
     }
 }

@@ -30,6 +30,24 @@ final class Ways
      */
     public function __construct(public readonly array $places, public readonly array $stretches) {}
 
+    /**
+     * With what somebody has added. What hangs on nothing is left out.
+     *
+     * @param  list<OwnStretch>  $own in the order they were added
+     */
+    public function with(array $own): self
+    {
+        [$places, $stretches] = [$this->places, $this->stretches];
+        foreach ($own as $one) {
+            if (isset($places[$one->from])) {
+                $places[$one->to] ??= $one->end($places[$one->from]);
+                $stretches[] = $one->stretch();
+            }
+        }
+
+        return $own === [] ? $this : new self($places, $stretches);
+    }
+
     public function place(string $name): Point
     {
         return $this->places[$name] ?? new Point(0.0, 0.0);

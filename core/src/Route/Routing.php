@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Route;
 
+use function array_slice;
+
 /** The frame as a graph, and what has to run over it. */
 final readonly class Routing
 {
@@ -19,4 +21,36 @@ final readonly class Routing
         public array $runs,
         public array $leads = [],
     ) {}
+
+    /**
+     * The legs of a route as it is laid; together, dressed, they are as long as it needs.
+     *
+     * @return list<Leg> none where it has no way
+     */
+    public function legs(RunRoute $route): array
+    {
+        $forbidden = [...$route->run->kind->forbidden($this->rest), ...$route->run->avoid];
+        $legs = [];
+        foreach (array_slice($route->path ?? [], 1) as $i => $to) {
+            $from = $route->path[$i] ?? '';
+            $edge = $this->cheapest($from, $to, $forbidden);
+            $edge === null || $legs[] = new Leg($from, $to, $edge->length, $this->allowances->cost($edge) - $edge->length, $edge->tags);
+        }
+
+        return $legs;
+    }
+
+    /** @param  list<string>  $forbidden */
+    private function cheapest(string $from, string $to, array $forbidden): ?Edge
+    {
+        $cheapest = null;
+        foreach ($this->edges as $edge) {
+            $joins = ($edge->from === $from && $edge->to === $to) || ($edge->from === $to && $edge->to === $from);
+            if ($joins && ! $edge->hasAnyOf($forbidden) && ($cheapest === null || $this->allowances->cost($edge) < $this->allowances->cost($cheapest))) {
+                $cheapest = $edge;
+            }
+        }
+
+        return $cheapest;
+    }
 }

@@ -4,7 +4,11 @@
     <x-route-tabs :page="$page" at="route" />
     <div class="work route">
         <section class="panel picture" aria-label="Runs on the frame">
+            <nav class="seg not-on-paper" aria-label="How near the runs are looked at">
+                @foreach (App\View\Drawings\RouteZoom::cases() as $zoom)<a class="btn btn-plain" href="{{ route('job.route', [$page->job, 'near' => $zoom->value, ...($moved ? ['run' => $moved->id] : [])]) }}" @if($zoom === $page->zoom()) aria-current="page" @endif>{{ $zoom->label() }}</a>@endforeach
+            </nav>
             <x-drawing.routes :view="$page->drawing()" :page="$page" />
+            <p class="form-hint mb-1">Short strokes: ties, every {{ $page->unit->showCoarse(NeatSpindle\Core\Route\Leg::TIE_EVERY) }}. Circles on a line: a loop where something moves. Rings: two runs cross.</p>
             @if ($moved)
                 <form class="tool-line mt-1" method="post" action="{{ route('job.run.move', [$page->job, $moved]) }}">
                     @csrf @formkey @method('PUT')
@@ -33,11 +37,13 @@
             @foreach ($rows as $i => $row)
                 <div class="run-row" data-run="{{ $row['run']->position }}">
                     <h3><span class="figures">{{ $row['run']->letter() }}</span> {{ ucfirst($row['run']->name) }} <svg width="90" height="10" aria-hidden="true"><line class="run-{{ $i % 6 }}" x1="2" y1="5" x2="88" y2="5" stroke-width="4.5" /></svg> <span class="form-hint fw-normal">{{ $row['run']->kind->label() }}, plug “{{ $row['run']->connector }}”</span></h3>
+                    @if ($row['run']->plug)<p class="mb-1 plug-line"><svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true"><path class="plug-outline" d="{{ $row['run']->plug->plug->shape->outline() }}" /></svg> {{ $row['run']->plug->plug->words() }}</p>@endif
                     @if ($turn = $page->threadedAs($row['run']))<p class="mb-1">Goes in as number <strong class="figures">{{ $turn }}</strong>, before the body</p>@endif
                     <p class="mb-1"><x-verdict :of="$page->mark($row['route'])" :words="$page->says($row['route'])" class="text-wrap" /></p>
                     @if ($row['route']->path !== null)
-                        <p class="mb-1">Needs <strong class="figures">{{ $page->unit->showCoarse($row['route']->needed) }}</strong> by {{ implode(' → ', $row['route']->path) }}@if ($row['route']->voltageDrop !== null), loses {{ number_format($row['route']->voltageDrop, 2) }} V @endif</p>
+                        <p class="mb-1"><span class="on-paper-line">Own lead {{ $page->unit->showCoarse($row['run']->supply_mm) }}. </span>Needs <strong class="figures">{{ $page->unit->showCoarse($row['route']->needed) }}</strong> by {{ implode(' → ', $row['route']->path) }}@if ($row['route']->voltageDrop !== null), loses {{ number_format($row['route']->voltageDrop, 2) }} V @endif</p>
                     @endif
+                    @if ($moved?->is($row['run']) && $row['route']->path !== null)<p class="form-hint mb-1">{{ $page->legByLeg($row['route']) }}.</p>@endif
                     @if ($loss = $page->loss($row['route']))
                         <p class="mb-1"><x-verdict :of="$loss->isTooMuch() ? 'fails' : 'clear'" :words="$page->lossWords($loss)" class="text-wrap" /></p>
                     @endif
@@ -53,11 +59,16 @@
                         @if ($row['run']->kind === NeatSpindle\Core\Route\RunKind::Power)
                             <x-run-figure :run="$row['run']" name="current" :value="$row['run']->current_a" label="Current" unit="A" />
                             <x-run-figure :run="$row['run']" name="area" :value="$row['run']->area_mm2" label="Copper" unit="mm²" />
+                            <x-run-figure :run="$row['run']" name="fuse" :value="$row['run']->fuse_a" label="Fuse" unit="A" />
+                            <x-run-figure :run="$row['run']" name="made_for" :value="$row['run']->connector_a" label="Plug made for" unit="A" />
+                            <x-run-figure :run="$row['run']" name="bears" :value="$row['run']->bears_a" label="Lead bears" unit="A" />
                         @endif
                         <button class="btn btn-plain" aria-label="Keep the lead of {{ $row['run']->name }}">Keep</button>
                         <a class="btn btn-plain" href="{{ route('job.route', [$page->job, 'run' => $row['run']->id]) }}" aria-label="Move {{ $row['run']->name }}">Move</a>
                     </form>
-                    @if ((int) old('run') === $row['run']->id)<x-fault for="supply" /><x-fault for="current" /><x-fault for="area" />@endif
+                    @if ((int) old('run') === $row['run']->id)<x-fault for="supply" /><x-fault for="current" /><x-fault for="area" /><x-fault for="fuse" /><x-fault for="made_for" /><x-fault for="bears" />@endif
+                    @foreach ($row['run']->limits()->objections() as $objection)<p class="mb-1"><x-verdict of="fails" :words="$objection" class="text-wrap" /></p>@endforeach
+                    <x-run-details :page="$page" :run="$row['run']" />
                 </div>
             @endforeach
             @foreach ($page->waiting() as $run)
@@ -70,6 +81,13 @@
                     @endif
                 </div>
             @endforeach
+            @foreach ($page->unused() as $run)
+                <div class="run-row" data-unused="{{ $run->position }}">
+                    <h3><span class="figures">{{ $run->letter() }}</span> {{ ucfirst($run->name) }} <span class="form-hint fw-normal">nothing on it: capped and tied</span></h3>
+                    <x-run-details :page="$page" :run="$run" />
+                </div>
+            @endforeach
+            <x-own-stretches :page="$page" />
             <details @if($errors->hasAny(['name', 'kind', 'from_place', 'to_place', 'supply', 'connector', 'usual'])) open @endif>
                 <summary class="btn-link-quiet d-inline-flex align-items-center">Add a run</summary>
                 <form method="post" action="{{ route('job.run', $page->job) }}">

@@ -142,3 +142,55 @@ it('shows the ways of every kind, and what is still to be measured for each run'
     $job = app(StartJob::class)($this->person, ['customer' => 'A. Rider', 'bike' => $kind->label(), 'kind' => $kind->value, 'frame_material' => 'steel']);
     $this->get("/jobs/{$job->id}/route")->assertOk()->assertSee('Main harness')->assertSee('Still to measure')->assertDontSee('no way for it');
 })->with(BikeKind::cases());
+
+it('keeps what a plug looks like and where what is left over lies, and the sheet says it', function (): void {
+    $harness = Run::query()->where('job_id', $this->job->id)->where('name', 'main harness')->sole();
+    $keep = fn (array $with) => $this->put("/jobs/{$this->job->id}/runs/{$harness->id}/details", ['version' => Workshops::fresh($this->job)->version, 'details' => $harness->id, ...$with]);
+    $harness->update(['supply_mm' => 2_000]);
+    $keep(['pins' => '8', 'shape' => 'half-moon', 'colour' => 'red', 'is_sealed' => '1', 'threaded_with' => 'the cable guide', 'surplus_at' => 'wrap'])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$this->job->id}/route")->assertSee('8 pins, half moon, red, pins, sealed');
+    $sheet = OpenJob::of(Workshops::fresh($this->job))->buildSheet();
+    expect($sheet?->step('plug-0')?->how)->toContain('8 pins, half moon, red')->and($sheet->step('thread-0')?->how)->toContain('the cable guide')
+        ->and($sheet->step('dress-0')?->how)->toContain('under a wrap that opens')->and($sheet->step('dress-0')->after)->toContain('plug-0');
+    foreach ([['pins' => '0', 'shape' => 'slab', 'colour' => 'red'], ['pins' => '4'], ['pins' => 'four', 'shape' => 'slab', 'colour' => 'red'], ['shape' => 'pear', 'pins' => '2', 'colour' => 'red'], ['surplus_at' => 'the bin']] as $odd) {
+        $keep($odd)->assertSessionHasErrors();
+    }
+    expect($harness->refresh()->plug?->plug->pins)->toBe(8);
+});
+
+it('caps and ties a plug with nothing on it, and lays nothing for it', function (): void {
+    $sensor = Run::query()->where('job_id', $this->job->id)->where('name', 'speed sensor')->sole();
+    $this->put("/jobs/{$this->job->id}/runs/{$sensor->id}/details", ['version' => Workshops::fresh($this->job)->version, 'is_unused' => '1'])->assertSessionHasNoErrors();
+    $sheet = OpenJob::of(Workshops::fresh($this->job))->buildSheet();
+    $this->get("/jobs/{$this->job->id}/stack/order")->assertSee('Cap for the unused plug of the speed sensor');
+    expect($sheet?->step('cap-1')?->title)->toContain('speed sensor')->and($sheet->step('thread-1'))->toBeNull()->and($sheet->step('dress-1'))->toBeNull();
+    $this->get("/jobs/{$this->job->id}/route")->assertSee('capped and tied');
+});
+
+it('takes a place and a way that somebody found, and lets a run go there', function (): void {
+    $add = fn (array $with) => $this->post("/jobs/{$this->job->id}/stretches", $with + ['stretch_from' => 'motor', 'stretch_to' => 'pannier', 'stretch_length' => '310', 'towards' => 'back']);
+    $add(['tags' => ['underside']])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$this->job->id}/runs", ['name' => 'horn', 'kind' => 'signal', 'from_place' => 'motor', 'to_place' => 'pannier', 'supply' => '400', 'connector' => 'two'])->assertSessionHasNoErrors();
+    expect(($this->read)('horn'))->toBe(['motor', 'pannier']);
+    $this->get("/jobs/{$this->job->id}/route")->assertSee('motor → pannier, 310 mm, underneath');
+    foreach ([['stretch_to' => 'motor'], ['stretch_length' => '0'], ['stretch_length' => '-4'], ['stretch_length' => 'long'], ['stretch_from' => 'the moon'], ['towards' => 'sideways'], ['tags' => ['sharp']], ['stretch_to' => '']] as $odd) {
+        $add($odd)->assertSessionHasErrors();
+    }
+    $own = $this->job->ownStretches()->sole();
+    $this->delete("/jobs/{$this->job->id}/stretches/{$own->id}")->assertSessionHasNoErrors();
+    $this->get("/jobs/{$this->job->id}/route")->assertOk()->assertSee('Horn');
+    expect($this->job->ownStretches()->count())->toBe(0);
+});
+
+it('says where fuse, plug and lead do not go with what flows', function (): void {
+    $lead = Run::query()->where('job_id', $this->job->id)->where('name', 'battery lead')->sole();
+    $keep = fn (array $with) => $this->put("/jobs/{$this->job->id}/runs/{$lead->id}", ['version' => Workshops::fresh($this->job)->version, 'run' => $lead->id, 'supply' => '450', ...$with]);
+    $keep(['current' => '20', 'fuse' => '15', 'made_for' => '18,5', 'bears' => ''])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$this->job->id}/route")->assertSee('A fuse of 15 A blows')->assertSee('made for 18.5 A');
+    $keep(['fuse' => 'large'])->assertSessionHasErrors('fuse');
+});
+
+it('shows runs from near, from anywhere, and on the whole where it is asked nonsense', function (string $near): void {
+    $this->get("/jobs/{$this->job->id}/route?near={$near}")->assertOk()->assertSee('every 130 mm');
+    $this->get("/jobs/{$this->job->id}/route?near[]=x")->assertOk();
+})->with(['whole', 'bars', 'shell', 'stay', 'moon']);

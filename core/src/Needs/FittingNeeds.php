@@ -7,6 +7,7 @@ namespace NeatSpindle\Core\Needs;
 use NeatSpindle\Core\Battery\InsertRow;
 use NeatSpindle\Core\Build\Circumstances;
 use NeatSpindle\Core\Cockpit\BarSide;
+use NeatSpindle\Core\Route\Run;
 
 /** What battery, bar and sensors need beside what hangs on the motor. */
 final class FittingNeeds
@@ -14,7 +15,7 @@ final class FittingNeeds
     /** @return list<array{string, int, string}> what, how many, and the step that waits for it */
     public static function of(Circumstances $circumstances): array
     {
-        return [...self::battery($circumstances), ...self::bar($circumstances), ...self::sensors($circumstances)];
+        return [...self::battery($circumstances), ...self::bar($circumstances), ...self::sensors($circumstances), ...self::caps($circumstances)];
     }
 
     /** @return list<array{string, int, string}> */
@@ -40,6 +41,14 @@ final class FittingNeeds
         $part = $circumstances->cockpit?->display?->part();
 
         return $part === null ? [] : [[ucfirst($part).', for the display', 1, 'display']];
+    }
+
+    /** @return list<array{string, int, string}> */
+    private static function caps(Circumstances $circumstances): array
+    {
+        return array_values(array_map(
+            fn (int $i, Run $run) => ["Cap for the unused plug of the {$run->name}", 1, "cap-{$i}"], array_keys($circumstances->unused), $circumstances->unused,
+        ));
     }
 
     /** @return list<array{string, int, string}> */

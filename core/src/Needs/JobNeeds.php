@@ -149,7 +149,7 @@ final class JobNeeds
                 $this->add($thicker, Origin::Shop, "thread-{$i}", "dress-{$i}");
             }
         }
-        $this->add('Speed sensor with its magnet', $this->box->has(PieceKind::Sensor) ? Origin::Box : Origin::Shop, 'chain');
+        $this->add('Speed sensor with its magnet', $this->box->has(PieceKind::Sensor) ? Origin::Box : Origin::Shop, 'speed-sensor', 'chain');
         $this->add('Display', $this->box->has(PieceKind::Display) ? Origin::Box : Origin::Shop, 'display');
         $ties = max(1, (int) ceil(array_sum(array_map(fn ($route) => ($route->needed ?? 0.0) / 130.0, $circumstances->routes))));
         $circumstances->routes === [] ?: $this->add('Ties', Origin::Drawer, 'dress-'.array_key_first($circumstances->routes), count: $ties);

@@ -10,8 +10,12 @@ use App\Actions\Drawer\KeepNutSocket;
 use App\Actions\Drawer\ReservePieces;
 use App\Actions\Jobs\StartJob;
 use App\Actions\Kit\BraceBody;
+use App\Actions\Kit\ChooseBattery;
 use App\Actions\Kit\ChooseMotor;
 use App\Actions\Kit\ChooseRing;
+use App\Actions\Kit\DecideSensor;
+use App\Actions\Kit\KeepCockpit;
+use App\Actions\Kit\SetBattery;
 use App\Actions\Road\KeepRoad;
 use App\Actions\Road\SetRiding;
 use App\Actions\Steps\RecordBuildStep;
@@ -27,7 +31,9 @@ use App\Models\Job;
 use App\Models\Role;
 use App\Models\StepState;
 use App\Models\User;
+use App\Models\Values\BatteryWish;
 use App\Models\Values\BracingDecision;
+use App\Models\Values\CockpitWish;
 use App\Models\Values\RidingWish;
 use App\Models\Workshop;
 use Illuminate\Database\Seeder;
@@ -53,6 +59,7 @@ use function chr;
  *     readings?: array<string, string>, answers?: array<string, string>,
  *     condition?: array<string, array{severity: string, remedy?: string, declined_by?: string, note?: string}>,
  *     strip?: int, motor?: string, insert?: string, ring?: string, by_hand?: array<string, list<float>>,
+ *     battery?: array<string, mixed>, cockpit?: array<string, mixed>, sensors?: array<string, array{string, ?string}>,
  *     bracing?: array<string, mixed>, riding?: array<string, mixed>, road?: bool, reserve?: bool, build?: int,
  * }
  */
@@ -129,6 +136,7 @@ class DemoSeeder extends Seeder
         $this->strip($job, $by, $demo['strip'] ?? 0);
         $this->choose($job, $chooser, $demo);
         $this->brace($job, $chooser, $demo);
+        $this->fitOut($job, $chooser, $demo);
         $this->build($job, $by, $demo['build'] ?? 0);
     }
 
@@ -186,6 +194,27 @@ class DemoSeeder extends Seeder
         }
         if ($demo['reserve'] ?? false) {
             app(ReservePieces::class)($job, $by, $job->version);
+        }
+    }
+
+    /** @param  DemoJob  $demo */
+    private function fitOut(Job $job, User $by, array $demo): void
+    {
+        $battery = BatteryWish::fromArray($demo['battery'] ?? []);
+        if ($battery->pack !== null) {
+            $this->tick();
+            app(ChooseBattery::class)($job, $by, $job->version, $battery->pack, $battery->site);
+            app(SetBattery::class)($job, $by, $job->version, [
+                'at' => $battery->at, 'move' => 0, 'fixing' => $battery->fixing, 'floor' => $battery->floors[$battery->site->value ?? ''] ?? [], 'seen' => $battery->seen,
+            ]);
+        }
+        if (isset($demo['cockpit'])) {
+            $this->tick();
+            app(KeepCockpit::class)($job, $by, $job->version, CockpitWish::fromArray($demo['cockpit']));
+        }
+        foreach ($demo['sensors'] ?? [] as $about => [$choice, $reason]) {
+            $this->tick();
+            app(DecideSensor::class)($job, $by, $job->version, $about, $choice, $reason);
         }
     }
 

@@ -150,8 +150,8 @@ it('keeps what a plug looks like and where what is left over lies, and the sheet
     $keep(['pins' => '8', 'shape' => 'half-moon', 'colour' => 'red', 'is_sealed' => '1', 'threaded_with' => 'the cable guide', 'surplus_at' => 'wrap'])->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->job->id}/route")->assertSee('8 pins, half moon, red, pins, sealed');
     $sheet = OpenJob::of(Workshops::fresh($this->job))->buildSheet();
-    expect($sheet?->step('plug-0')?->how)->toContain('8 pins, half moon, red')->and($sheet->step('thread-0')?->how)->toContain('the cable guide')
-        ->and($sheet->step('dress-0')?->how)->toContain('under a wrap that opens')->and($sheet->step('dress-0')->after)->toContain('plug-0');
+    expect($sheet?->step('plug-0')?->how)->toContain('8 pins, half moon, red')->and($sheet?->step('thread-0')?->how)->toContain('the cable guide')
+        ->and($sheet?->step('dress-0')?->how)->toContain('under a wrap that opens')->and($sheet?->step('dress-0')?->after)->toContain('plug-0');
     foreach ([['pins' => '0', 'shape' => 'slab', 'colour' => 'red'], ['pins' => '4'], ['pins' => 'four', 'shape' => 'slab', 'colour' => 'red'], ['shape' => 'pear', 'pins' => '2', 'colour' => 'red'], ['surplus_at' => 'the bin']] as $odd) {
         $keep($odd)->assertSessionHasErrors();
     }
@@ -163,7 +163,7 @@ it('caps and ties a plug with nothing on it, and lays nothing for it', function 
     $this->put("/jobs/{$this->job->id}/runs/{$sensor->id}/details", ['version' => Workshops::fresh($this->job)->version, 'is_unused' => '1'])->assertSessionHasNoErrors();
     $sheet = OpenJob::of(Workshops::fresh($this->job))->buildSheet();
     $this->get("/jobs/{$this->job->id}/stack/order")->assertSee('Cap for the unused plug of the speed sensor');
-    expect($sheet?->step('cap-1')?->title)->toContain('speed sensor')->and($sheet->step('thread-1'))->toBeNull()->and($sheet->step('dress-1'))->toBeNull();
+    expect($sheet?->step('cap-1')?->title)->toContain('speed sensor')->and($sheet?->step('thread-1'))->toBeNull()->and($sheet?->step('dress-1'))->toBeNull();
     $this->get("/jobs/{$this->job->id}/route")->assertSee('capped and tied');
 });
 

@@ -13,6 +13,9 @@ use NeatSpindle\Core\Frame\Ways;
 /** The whole bike with the places a battery may sit, and the chosen one to scale. */
 class PackOnFrameView extends FrameView
 {
+    /** Behind a seat’s back, in mm. */
+    private const BEHIND = 40.0;
+
     public function __construct(BikeShape $shape, private readonly Ways $ways, public readonly ?PackPapers $pack, private readonly ?PackSite $site)
     {
         parent::__construct($shape, 160.0);
@@ -36,7 +39,7 @@ class PackOnFrameView extends FrameView
     /** Where its middle lies: it stands on what carries it, or lies along its tube. */
     public function middle(PackPapers $pack): Point
     {
-        $at = $this->ways->place($this->place());
+        $at = $this->ways->place($this->place())->plus($this->site === PackSite::BehindSeat ? -$pack->length / 2 - self::BEHIND : 0.0, 0.0);
         [$slope, $rise] = [$this->slope(), $pack->height / 2 + $pack->gap];
 
         return $at->plus(-sin($slope) * $rise, cos($slope) * $rise);

@@ -43,7 +43,10 @@ class RouteView extends FrameView
     /** Around the places that are looked at from near, in units of the drawing. */
     private const AROUND = 70.0;
 
-    private const TIE = 6.0;
+    /** How wide all of them together lie at the most. */
+    private const WIDEST = 38.0;
+
+    private const TIE = 4.0;
 
     private const LEGIBLE = 90.0;
 
@@ -80,6 +83,12 @@ class RouteView extends FrameView
         }
 
         return $shown;
+    }
+
+    /** How large the loop of a run is drawn: one around the other where several lie in one place. */
+    public function loopSize(int $i): float
+    {
+        return $this->size(9.0 + $i * min(3.0, 18.0 / max(1, count($this->rows))));
     }
 
     /** @return list<array{x: float, y: float}> where a run has a loop, so that what moves can */
@@ -159,7 +168,7 @@ class RouteView extends FrameView
         $places = [];
         foreach (array_keys($this->ways->places) as $name) {
             $at = $this->ways->place($name);
-            [$right, $down, $end] = self::NAMES[$name] ?? ($this->x($at) < $this->width / 2 ? [-12, -10, 'end'] : [12, -10, 'start']);
+            [$right, $down, $end] = self::NAMES[$name] ?? $this->nameBeside($this->x($at));
             $places[] = [
                 'name' => $name, 'x' => $this->x($at), 'y' => $this->y($at), 'isPassed' => in_array($name, $passed, true),
                 'right' => $right, 'down' => $down, 'end' => $end,
@@ -167,6 +176,12 @@ class RouteView extends FrameView
         }
 
         return $places;
+    }
+
+    /** @return array{int, int, string} to the outside, but never over the edge */
+    private function nameBeside(float $x): array
+    {
+        return $x < $this->width / 2 || $x > $this->width - self::BESIDE ? [-12, -10, 'end'] : [12, -10, 'start'];
     }
 
     /** How high it is with its runs named below, as a file of its own. */
@@ -190,7 +205,7 @@ class RouteView extends FrameView
     private function shifted(string $place, int $i): array
     {
         $at = $this->ways->place($place);
-        $shift = ($i - (count($this->rows) - 1) / 2) * $this->size(self::APART);
+        $shift = ($i - (count($this->rows) - 1) / 2) * $this->size(min(self::APART, self::WIDEST / max(1, count($this->rows))));
 
         return [round($this->x($at) + $shift, 1), round($this->y($at) - $shift * 0.6, 1)];
     }
@@ -210,7 +225,8 @@ class RouteView extends FrameView
                 [$from, $to, $longest] = [$before, $point, hypot($point[0] - $before[0], $point[1] - $before[1])];
             }
         }
-        $share = self::LETTER_AT + ($i % 5 - 2) * 0.14;
+        $apart = min(0.14, 0.8 / max(1, count($this->rows)));
+        $share = self::LETTER_AT + ($i - (count($this->rows) - 1) / 2) * $apart;
 
         return [round($from[0] + ($to[0] - $from[0]) * $share, 1), round($from[1] + ($to[1] - $from[1]) * $share, 1)];
     }

@@ -11,7 +11,7 @@ use function count;
 final class Crossings
 {
     /** Two points nearer than this are one, in units of the picture. */
-    private const ONE_POINT = 4.0;
+    private const ONE_POINT = 16.0;
 
     /**
      * @param  list<list<Point>>  $lines each from point to point

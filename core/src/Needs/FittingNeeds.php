@@ -46,9 +46,9 @@ final class FittingNeeds
     /** @return list<array{string, int, string}> */
     private static function caps(Circumstances $circumstances): array
     {
-        return array_values(array_map(
+        return array_map(
             fn (int $i, Run $run) => ["Cap for the unused plug of the {$run->name}", 1, "cap-{$i}"], array_keys($circumstances->unused), $circumstances->unused,
-        ));
+        );
     }
 
     /** @return list<array{string, int, string}> */

@@ -8,7 +8,7 @@
         <button class="btn-link-quiet" aria-label="Take off {{ $one->from_place }} to {{ $one->to_place }}">Take off</button>
     </form>
 @endforeach
-<details @if($errors->hasAny($fields)) open @endif>
+<details class="not-on-paper" @if($errors->hasAny($fields)) open @endif>
     <summary class="btn-link-quiet d-inline-flex align-items-center">Add a place or a way of this frame</summary>
     <form class="record" method="post" action="{{ route('job.stretch', $page->job) }}" novalidate>
         @csrf @formkey

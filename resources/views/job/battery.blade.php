@@ -18,7 +18,7 @@
             </section>
             <section class="panel" aria-labelledby="packs-title">
                 <h2 id="packs-title">Every battery at every place</h2>
-                <form class="scroll-x" method="post" action="{{ route('job.battery.choose', $page->job) }}">
+                <form class="scroll-x too-on-paper" method="post" action="{{ route('job.battery.choose', $page->job) }}">
                     @csrf @formkey @method('PUT')
                     <input type="hidden" name="version" value="{{ $page->job->version }}">
                     <table class="ledger packs">

@@ -7,7 +7,7 @@
             <p class="caution mb-1"><strong>Before anything comes off:</strong> {{ $objection }}</p>
         @endforeach
     </section>
-    <form method="post" action="{{ route('job.cockpit.keep', $page->job) }}" novalidate>
+    <form class="too-on-paper" method="post" action="{{ route('job.cockpit.keep', $page->job) }}" novalidate>
         @csrf @formkey @method('PUT')
         <input type="hidden" name="version" value="{{ $page->job->version }}">
         <button class="visually-hidden" tabindex="-1" aria-hidden="true">Keep</button>

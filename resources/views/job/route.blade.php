@@ -88,7 +88,7 @@
                 </div>
             @endforeach
             <x-own-stretches :page="$page" />
-            <details @if($errors->hasAny(['name', 'kind', 'from_place', 'to_place', 'supply', 'connector', 'usual'])) open @endif>
+            <details class="not-on-paper" @if($errors->hasAny(['name', 'kind', 'from_place', 'to_place', 'supply', 'connector', 'usual'])) open @endif>
                 <summary class="btn-link-quiet d-inline-flex align-items-center">Add a run</summary>
                 <form method="post" action="{{ route('job.run', $page->job) }}">
                     @csrf @formkey

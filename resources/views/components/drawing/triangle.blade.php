@@ -2,7 +2,7 @@
 @php($name = $view->name())
 @php($range = $page->trial()->range())
 @php($step = $view->step())
-<svg class="drawing" viewBox="0 0 {{ $view->width }} {{ $view->height }}" xmlns="http://www.w3.org/2000/svg" role="group" aria-label="The triangle inside the tubes to scale with {{ $page->trial()->pack->name }} in it, front to the right">
+<svg class="drawing triangle" viewBox="0 0 {{ $view->width }} {{ $view->height }}" xmlns="http://www.w3.org/2000/svg" role="group" aria-label="The triangle inside the tubes to scale with {{ $page->trial()->pack->name }} in it, front to the right">
     <polygon class="tube-edge" points="{{ $view->inside() }}" fill="none" stroke="#14202b" stroke-width="{{ $view->tubeWidth() + 3 }}" stroke-linejoin="round" />
     <polygon class="tube" points="{{ $view->inside() }}" fill="none" stroke="#8494a0" stroke-width="{{ $view->tubeWidth() }}" stroke-linejoin="round" />
     <polygon class="triangle-inside" points="{{ $view->inside() }}" fill="#fafcfb" stroke="#14202b" stroke-width="1.5" />

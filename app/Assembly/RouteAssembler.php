@@ -37,7 +37,9 @@ class RouteAssembler
         public readonly Ways $ways, private readonly Collection $runs, private readonly Closure $leads, private readonly ?Rest $rest,
     ) {
         $this->used = $runs->reject(fn (RunRow $run) => $run->is_unused);
-        $this->laid = array_values($this->used->filter(fn (RunRow $run) => $ways->holds($run->toLay()) && $ways->missingFor($run->toLay()) === [])->all());
+        $this->laid = array_values(
+            $this->used->filter(fn (RunRow $run) => $ways->holds($run->toLay()) && $ways->missingFor($run->toLay()) === [])->all(),
+        );
     }
 
     /** @return list<RunRow> those that wait for a measure, or for which this frame has no place */

@@ -53,7 +53,9 @@ class Checks
     {
         $worksheet = $this->open->worksheet();
 
-        return $worksheet === null ? null : Outlook::of($worksheet, $this->open->job->stopped_for, $this->open->bracing(), $this->gates(), $this->fittingOut()->answers());
+        return $worksheet === null ? null : Outlook::of(
+            $worksheet, $this->open->job->stopped_for, $this->open->bracing(), $this->gates(), $this->fittingOut()->answers(),
+        );
     }
 
     /** What is fitted beside the motor. */

@@ -8,6 +8,7 @@ use App\Models\Decision;
 use App\Models\Values\BatteryWish;
 use App\Models\Values\CockpitWish;
 use NeatSpindle\Core\Battery\PackPapers;
+use NeatSpindle\Core\Battery\PackQuestion;
 use NeatSpindle\Core\Battery\PackSite;
 use NeatSpindle\Core\Battery\PackTrial;
 use NeatSpindle\Core\Battery\Room;
@@ -62,12 +63,21 @@ class FittingOut
         return $pack === null || $site === null ? null : $this->trialOf($pack, $site);
     }
 
+    /** Whether the chosen battery goes into the triangle, as a document asks it; null where it shall sit elsewhere, or that is not measured. */
+    public function packQuestion(): ?PackQuestion
+    {
+        [$pack, $room] = [$this->pack(), $this->room()];
+
+        return $pack === null || $room === null || $this->batteryWish()->site !== PackSite::Triangle ? null : new PackQuestion($room->triangle(), $pack->box());
+    }
+
     public function trialOf(PackPapers $pack, PackSite $site): PackTrial
     {
         $motor = $this->open->motor();
 
         return PackTrial::of(
-            $pack, $this->batteryWish()->settingAt($site), $this->open->job->bike->frame_material, $this->room(), $motor?->volts(), $motor?->papers->mostAmps,
+            $pack, $this->batteryWish()->settingAt($site), $this->open->job->bike->frame_material,
+            $this->room(), $motor?->volts(), $motor?->papers->mostAmps,
         );
     }
 
@@ -82,7 +92,8 @@ class FittingOut
         $wish = $this->cockpitWish();
 
         return Cockpit::of(
-            $wish->fixtures, $findings->measurement(Spot::BarLeft), $findings->measurement(Spot::BarRight), $findings->measurement(Spot::BarDiameter), $wish->displayBore,
+            $wish->fixtures, $findings->measurement(Spot::BarLeft), $findings->measurement(Spot::BarRight),
+            $findings->measurement(Spot::BarDiameter), $wish->displayBore,
         );
     }
 
@@ -136,7 +147,9 @@ class FittingOut
         return array_values(array_filter([
             match (true) {
                 $failing !== [] => Answer::that(Concern::Battery, Verdict::Fails, 'Battery: '.$failing[0]->says),
-                $trial !== null && $trial->verdict() === null => Answer::open(Concern::Battery, 'Battery: '.lcfirst($trial->open()[0]->label).' is open.'),
+                $trial !== null && $trial->verdict() === null => Answer::open(
+                    Concern::Battery, 'Battery: '.lcfirst($trial->open()[0]->label).' is open.',
+                ),
                 default => null,
             },
             $bar === [] ? null : Answer::that(Concern::Bar, Verdict::Fails, implode(' ', $bar)),

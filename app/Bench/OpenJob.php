@@ -152,6 +152,7 @@ class OpenJob
             routing: $withRouting ? $this->laying()->routing() : null,
             torquing: $motor->part->held->nut() === null ? null : BracingChoice::of($kit, $motor)->torquing(),
             hill: RidingChoice::of($kit, $this->job->bike->kind)->hill(),
+            pack: $this->checks()->fittingOut()->packQuestion(),
             nutSocket: $this->catalogue->parts->nutSocket,
         );
     }
@@ -242,7 +243,9 @@ class OpenJob
     {
         return $this->once('laying', fn () => new RouteAssembler(
             KindWays::of($this->job->bike->kind, $this->findings->lengths())
-                ->with(array_values($this->job->loadMissing('ownStretches')->ownStretches->map(fn (OwnStretch $row) => $row->way())->all())),
+                ->with(
+                    array_values($this->job->loadMissing('ownStretches')->ownStretches->map(fn (OwnStretch $row) => $row->way())->all()),
+                ),
             $this->job->loadMissing('runs')->runs,
             fn () => Lead::query()->where('workshop_id', $this->job->workshop_id)->orderBy('connector')->orderBy('length_mm')->get(),
             $this->bracing()?->rest,

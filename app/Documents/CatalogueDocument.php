@@ -148,7 +148,9 @@ class CatalogueDocument
     {
         $spiders = $workshop->spiders->mapWithKeys(fn (SpiderRow $spider) => [$spider->code => self::spider($spider->adapter())])->all();
 
-        return self::common($workshop, $workshop->spacers, $workshop->rings->mapWithKeys(fn (Ring $ring) => [$ring->code => self::ring($ring)])->all())
+        return self::common(
+            $workshop, $workshop->spacers, $workshop->rings->mapWithKeys(fn (Ring $ring) => [$ring->code => self::ring($ring)])->all(),
+        )
             + ($spiders === [] ? [] : ['spiders' => (object) $spiders])
             + ($workshop->packs->isEmpty() ? [] : ['packs' => (object) $workshop->packs->mapWithKeys(fn (Pack $pack) => [$pack->code => $pack->figures])->all()]);
     }

@@ -43,6 +43,8 @@ class Decision extends Row
     public static function record(Job $job, User $by, string $about, string $choice, ?string $reason): void
     {
         self::query()->where('job_id', $job->id)->where('about', $about)->whereNull('superseded_at')->update(['superseded_at' => now()]);
-        self::query()->create(['job_id' => $job->id, 'user_id' => $by->id, 'about' => $about, 'choice' => $choice, 'reason' => $reason, 'made_at' => now()]);
+        self::query()->create(
+            ['job_id' => $job->id, 'user_id' => $by->id, 'about' => $about, 'choice' => $choice, 'reason' => $reason, 'made_at' => now()],
+        );
     }
 }

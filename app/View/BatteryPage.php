@@ -78,7 +78,9 @@ class BatteryPage extends JobPage
     /** @return list<Spot> what is still to be measured of the triangle */
     public function unmeasured(): array
     {
-        return array_values(array_filter([Spot::RoomBase, Spot::RoomFront, Spot::RoomRear], fn (Spot $spot) => $this->opened->findings->measurement($spot) === null));
+        $sides = [Spot::RoomBase, Spot::RoomFront, Spot::RoomRear];
+
+        return array_values(array_filter($sides, fn (Spot $spot) => $this->opened->findings->measurement($spot) === null));
     }
 
     /** The chosen battery in the triangle; null where it sits elsewhere, or the triangle is not measured. */
@@ -126,7 +128,9 @@ class BatteryPage extends JobPage
     /** @return list<Finding> all but what is looked at by hand, which has its own fields */
     public function findings(): array
     {
-        return array_values(array_filter($this->trial()->findings ?? [], fn (Finding $finding) => SiteCheck::tryFrom($finding->code) === null));
+        return array_values(
+            array_filter($this->trial()->findings ?? [], fn (Finding $finding) => SiteCheck::tryFrom($finding->code) === null),
+        );
     }
 
     /** What a cell of the comparison says. */
@@ -179,7 +183,8 @@ class BatteryPage extends JobPage
         $at = $this->at($site);
         $shape = $this->opened->shape();
         $behind = ($shape->rearWheel()->axle->x + $shape->frontWheel()->axle->x) / 2 - $at->x;
-        $along = abs($behind) < 50.0 ? 'in the middle' : $this->unit->showCoarse(abs($behind)).($behind > 0 ? ' behind the middle' : ' before the middle');
+        $way = $behind > 0 ? 'behind' : 'before';
+        $along = abs($behind) < 50.0 ? 'in the middle' : "{$this->unit->showCoarse(abs($behind))} {$way} the middle";
 
         return $this->unit->showCoarse(abs($at->y)).($at->y >= 0 ? ' above' : ' below')." the crank, {$along}";
     }

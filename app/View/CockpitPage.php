@@ -45,7 +45,7 @@ class CockpitPage extends JobPage
 
     public function drawing(): BarView
     {
-        return new BarView($this->cockpit);
+        return new BarView($this->cockpit, $this->job->loadMissing('runs')->runs);
     }
 
     /** @return array<int, Fixture> of one side, from the grip in, each by its number in the form */

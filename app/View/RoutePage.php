@@ -125,7 +125,9 @@ class RoutePage extends JobPage
     /** As which of all that go in before the body it goes in; null where it may go in later. */
     public function threadedAs(Run $run): ?int
     {
-        $before = $this->job->runs->filter(fn (Run $other) => $other->position <= $run->position && ! $other->is_unused && $other->toLay()->endsAtMotor());
+        $before = $this->job->runs->filter(
+            fn (Run $other) => $other->position <= $run->position && ! $other->is_unused && $other->toLay()->endsAtMotor(),
+        );
 
         return $run->toLay()->endsAtMotor() ? $before->count() : null;
     }

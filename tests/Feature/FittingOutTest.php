@@ -56,6 +56,8 @@ it('lays a battery into the triangle, moves it to the end of its room and no fur
         ($this->setBattery)(['move' => '5']);
     }
     expect(($this->fitting)()->trial()?->at())->toEqualWithDelta($trial->range()->to, 1e-6);
+    $sheet = $this->get("/jobs/{$this->job->id}/worksheet.json")->json('battery');
+    expect($sheet)->toEqual(['fits' => true, 'reason' => null, 'room_mm' => (int) round($trial->fit->room ?? 0.0), 'start_from_front_mm' => (int) round($trial->fit->start ?? 0.0)]);
     $this->get("/jobs/{$this->job->id}/route/battery")->assertSee('Left before it')->assertSee('pack-slides', false);
 
     ($this->setBattery)(['at' => '2'])->assertSessionHasNoErrors();

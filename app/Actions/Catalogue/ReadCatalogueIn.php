@@ -83,7 +83,9 @@ class ReadCatalogueIn
             $workshop, (float) $row['thickness_mm'], array_map(SpacerUse::from(...), $row['use']), $row['quantity'],
         ), $read->spacers());
         foreach (array_chunk($written, self::AT_ONCE) as $some) {
-            Spacer::query()->upsert($some, ['workshop_id', 'thickness_mm', 'uses_key'], ['quantity', 'retired_at', 'retired_by_id', 'updated_at']);
+            Spacer::query()->upsert(
+                $some, ['workshop_id', 'thickness_mm', 'uses_key'], ['quantity', 'retired_at', 'retired_by_id', 'updated_at'],
+            );
         }
     }
 
@@ -95,7 +97,9 @@ class ReadCatalogueIn
             $this->expect((int) $has->getAttribute("{$kind}_count"), $most, $kind);
         }
         $this->expect(Spacer::inUse($workshop)->count(), Spacer::MOST_KINDS, 'kinds of spacers');
-        $this->expect(count(KnownParts::of($workshop->id)->mounted), self::MOST_WAYS, 'ways to put a ring on, each way round and on each spider,');
+        $this->expect(
+            count(KnownParts::of($workshop->id)->mounted), self::MOST_WAYS, 'ways to put a ring on, each way round and on each spider,',
+        );
     }
 
     private function expect(int $would, int $most, string $what): void

@@ -28,7 +28,8 @@ class ChooseBattery extends JobAction
             }
             $isThere = $site === $was->site;
             Kit::of($open->job)->fill(['battery' => new BatteryWish(
-                $pack, $pack === null ? null : $site, $isThere && $pack === $was->pack ? $was->at : null, $isThere ? $was->fixing : null, $was->floors, $isThere ? $was->seen : [],
+                $pack, $pack === null ? null : $site, $isThere && $pack === $was->pack ? $was->at : null,
+                $isThere ? $was->fixing : null, $was->floors, $isThere ? $was->seen : [],
             )])->save();
             $site === null || $pack === null || $this->startTheLeadAt($open, $site);
         });

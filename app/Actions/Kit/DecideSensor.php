@@ -30,7 +30,8 @@ class DecideSensor extends JobAction
                 $side = BarSide::from(substr($about, strlen(FittingOut::BRAKE_SENSOR)));
                 $objection = BrakeSensing::from($choice)->objection($fitting->cockpit()->lever($side));
                 $objection === null || $this->refuse('choice', $objection);
-                FollowingRuns::follow($job, "brake sensor, {$side->value}", BrakeSensing::tryFrom($was ?? '')?->isFitted() === true, BrakeSensing::from($choice)->isFitted());
+                $wasFitted = BrakeSensing::tryFrom($was ?? '')?->isFitted() === true;
+                FollowingRuns::follow($job, "brake sensor, {$side->value}", $wasFitted, BrakeSensing::from($choice)->isFitted());
             }
             Decision::record($job, $by, $about, $choice, $reason);
         });

@@ -49,7 +49,10 @@ class CockpitRequest extends VersionedRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['kinds.max' => 'A bar has room for '.CockpitWish::MOST.' things at the most.', 'widths.*.required' => 'How much of the bar does it take?'];
+        return [
+            'kinds.max' => 'A bar has room for '.CockpitWish::MOST.' things at the most.',
+            'widths.*.required' => 'How much of the bar does it take?',
+        ];
     }
 
     /** @return list<callable(Validator): void> */
@@ -90,7 +93,9 @@ class CockpitRequest extends VersionedRequest
     /** @return list<string> what can be put on: a side's code, a blank, a kind's code */
     private static function additions(): array
     {
-        return array_merge(...array_map(fn (BarSide $side) => array_map(fn (FixtureKind $kind) => "{$side->value} {$kind->value}", FixtureKind::cases()), BarSide::cases()));
+        $on = fn (BarSide $side): array => array_map(fn (FixtureKind $kind) => "{$side->value} {$kind->value}", FixtureKind::cases());
+
+        return array_merge(...array_map($on, BarSide::cases()));
     }
 
     /** @return array<int, string> by the row's number */

@@ -25,7 +25,10 @@ class DecideSensorRequest extends VersionedRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['choice.*' => 'Choose one of them.', 'reason.required_if' => 'Left off is a decision: say why. It stays on the hand-over sheet.'];
+        return [
+            'choice.*' => 'Choose one of them.',
+            'reason.required_if' => 'Left off is a decision: say why. It stays on the hand-over sheet.',
+        ];
     }
 
     public function about(): string

@@ -47,7 +47,9 @@ class OwnStretchRequest extends FormRequest
         return [function (Validator $validator): void {
             if ($validator->errors()->isEmpty()) {
                 $this->mm = $this->leadLength($validator, 'stretch_length');
-                $this->mm > 0 || $validator->errors()->has('stretch_length') || $validator->errors()->add('stretch_length', 'A stretch of nothing is none: the two are one place.');
+                $this->mm > 0 || $validator->errors()->has('stretch_length') || $validator->errors()->add(
+                    'stretch_length', 'A stretch of nothing is none: the two are one place.',
+                );
             }
         }];
     }

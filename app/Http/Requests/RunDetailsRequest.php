@@ -32,7 +32,10 @@ class RunDetailsRequest extends VersionedRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['pins.*' => 'Count them: from 1 to 60.', 'shape.required_with' => 'And its outline.', 'colour.required_with' => 'And its colour.'];
+        return [
+            'pins.*' => 'Count them: from 1 to 60.', 'shape.required_with' => 'And its outline.',
+            'colour.required_with' => 'And its colour.',
+        ];
     }
 
     /** @return array{plug: ?PlugAtHand, threaded_with: ?string, surplus_at: ?SurplusPlace, is_unused: bool} */

@@ -68,7 +68,8 @@ class SetBatteryRequest extends VersionedRequest
             'at' => $this->mm['at'] ?? null,
             'move' => $this->integer('move'),
             'fixing' => Fixing::tryFrom($this->string('fixing')->value()),
-            'floor' => array_intersect_key($this->mm, ['length' => 1, 'width' => 1]) + ($this->filled('load') ? ['load' => $this->float('load')] : []),
+            'floor' => array_intersect_key($this->mm, ['length' => 1, 'width' => 1])
+                + ($this->filled('load') ? ['load' => $this->float('load')] : []),
             'seen' => $seen,
         ];
     }

@@ -40,7 +40,10 @@ final readonly class BatteryWish implements Kept
                 $figure === null ?: $floors[(string) $site][$key] = $figure;
             }
         }
-        $seen = array_filter(is_array($kept['seen'] ?? null) ? $kept['seen'] : [], fn (mixed $value, mixed $key) => is_bool($value) && is_string($key), ARRAY_FILTER_USE_BOTH);
+        $seen = array_filter(
+            is_array($kept['seen'] ?? null) ? $kept['seen'] : [],
+            fn (mixed $value, mixed $key) => is_bool($value) && is_string($key), ARRAY_FILTER_USE_BOTH,
+        );
 
         return new self(
             is_string($kept['pack'] ?? null) ? $kept['pack'] : null, self::oneOf($kept, 'site', PackSite::class), self::figure($kept, 'at_mm'),

@@ -44,7 +44,8 @@ final readonly class CockpitWish implements Kept
             $side = self::oneOf($one, 'side', BarSide::class);
             if ($kind !== null && $side !== null) {
                 $fixtures[] = new Fixture(
-                    $kind, $side, self::figure($one, 'width_mm') ?? $kind->usualWidth(), self::oneOf($one, 'make', Make::class) ?? Make::Plain, ($one['is_new'] ?? false) === true,
+                    $kind, $side, self::figure($one, 'width_mm') ?? $kind->usualWidth(),
+                    self::oneOf($one, 'make', Make::class) ?? Make::Plain, ($one['is_new'] ?? false) === true,
                 );
             }
         }
@@ -56,7 +57,8 @@ final readonly class CockpitWish implements Kept
     {
         return self::said([
             'fixtures' => array_map(fn (Fixture $one) => [
-                'kind' => $one->kind->value, 'side' => $one->side->value, 'width_mm' => $one->width, 'make' => $one->make->value, 'is_new' => $one->isNew,
+                'kind' => $one->kind->value, 'side' => $one->side->value, 'width_mm' => $one->width,
+                'make' => $one->make->value, 'is_new' => $one->isNew,
             ], $this->fixtures),
             'display_bore_mm' => $this->displayBore,
         ]);

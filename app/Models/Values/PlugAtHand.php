@@ -19,7 +19,8 @@ final readonly class PlugAtHand implements Kept
     {
         return new self(new Plug(
             (int) (self::figure($kept, 'pins') ?? 1.0), self::oneOf($kept, 'colour', PlugColour::class) ?? PlugColour::Black,
-            self::oneOf($kept, 'shape', PlugShape::class) ?? PlugShape::Barrel, ($kept['is_socket'] ?? false) === true, ($kept['is_sealed'] ?? true) === true,
+            self::oneOf($kept, 'shape', PlugShape::class) ?? PlugShape::Barrel,
+            ($kept['is_socket'] ?? false) === true, ($kept['is_sealed'] ?? true) === true,
         ));
     }
 

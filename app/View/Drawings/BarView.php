@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
+use App\Models\Run;
+use Illuminate\Support\Collection;
 use NeatSpindle\Core\Cockpit\BarHalf;
 use NeatSpindle\Core\Cockpit\BarSide;
 use NeatSpindle\Core\Cockpit\Cockpit;
 use NeatSpindle\Core\Cockpit\Fixture;
+use NeatSpindle\Core\Cockpit\FixtureKind;
+
+use function in_array;
 
 /** A bar seen from above as the rider sees it, each side to scale: what is on it from the grip in, and where it bends. */
 class BarView
@@ -28,9 +33,11 @@ class BarView
 
     private readonly float $reach;
 
-    public function __construct(private readonly Cockpit $cockpit)
+    /** @param  Collection<int, Run>  $runs  of the job */
+    public function __construct(private readonly Cockpit $cockpit, private readonly Collection $runs)
     {
-        $this->reach = max(self::USUAL_ROOM, ...array_map(fn (BarHalf $half) => max($half->taken(), $half->room->value ?? 0.0), $this->cockpit->halves())) + 16.0;
+        $long = fn (BarHalf $half): float => max($half->taken(), $half->room->value ?? 0.0);
+        $this->reach = max(self::USUAL_ROOM, ...array_map($long, $this->cockpit->halves())) + 16.0;
         $this->scale = self::MOST_WIDTH / (2 * $this->reach + self::MIDDLE);
         $this->width = self::MOST_WIDTH;
         $this->height = 210.0;
@@ -46,7 +53,7 @@ class BarView
         return self::BAR / 2;
     }
 
-    /** @return list<array{fixture: Fixture, number: int, x: float, width: float, high: float, isOver: bool}> every thing on the bar, numbered from the grip in */
+    /** @return list<array{fixture: Fixture, number: int, x: float, width: float, run: ?Run, high: float, isOver: bool}> every thing on the bar, numbered from the grip in */
     public function fixtures(): array
     {
         $drawn = [];
@@ -54,8 +61,9 @@ class BarView
             $at = 0.0;
             foreach ($half->fixtures as $i => $fixture) {
                 $drawn[] = [
-                    'fixture' => $fixture, 'number' => $i + 1, 'x' => $this->x($half->side, $at, $fixture->width), 'width' => round($fixture->width * $this->scale, 1),
-                    'high' => $i === 0 ? 44.0 : 58.0, 'isOver' => $half->room !== null && $at + $fixture->width > $half->room->value + 1e-9,
+                    'fixture' => $fixture, 'number' => $i + 1,
+                    'x' => $this->x($half->side, $at, $fixture->width), 'width' => round($fixture->width * $this->scale, 1),
+                    'run' => $this->run($fixture), 'high' => $i === 0 ? 44.0 : 58.0, 'isOver' => $half->room !== null && $at + $fixture->width > $half->room->value + 1e-9,
                 ];
                 $at += $fixture->width + BarHalf::BETWEEN;
             }
@@ -73,6 +81,21 @@ class BarView
         }
 
         return $bends;
+    }
+
+    /** The lead, hose or cable that goes from it; null where none is laid. */
+    private function run(Fixture $fixture): ?Run
+    {
+        $names = match ($fixture->kind) {
+            FixtureKind::Throttle => ['throttle'],
+            FixtureKind::Keypad => ['keypad'],
+            FixtureKind::Display => ['main harness'],
+            FixtureKind::Shifter => ['gear cable'],
+            FixtureKind::BrakeLever => ["brake sensor, {$fixture->side->value}"],
+            default => [],
+        };
+
+        return $this->runs->first(fn (Run $run) => in_array($run->name, $names, true));
     }
 
     /** The left edge of something so far from a side's end, so wide; in units of the drawing. */

@@ -16,8 +16,9 @@ class PackOnFrameView extends FrameView
     /** Behind a seat’s back, in mm. */
     private const BEHIND = 40.0;
 
-    public function __construct(BikeShape $shape, private readonly Ways $ways, public readonly ?PackPapers $pack, private readonly ?PackSite $site)
-    {
+    public function __construct(
+        BikeShape $shape, private readonly Ways $ways, public readonly ?PackPapers $pack, private readonly ?PackSite $site,
+    ) {
         parent::__construct($shape, 160.0);
     }
 

@@ -58,7 +58,8 @@ class RouteView extends FrameView
      * @param  ?Routing  $routing  what they were laid on; null while none is
      */
     public function __construct(
-        BikeShape $shape, private readonly Ways $ways, private readonly array $rows, private readonly ?Routing $routing = null, public readonly RouteZoom $zoom = RouteZoom::Whole,
+        BikeShape $shape, private readonly Ways $ways, private readonly array $rows,
+        private readonly ?Routing $routing = null, public readonly RouteZoom $zoom = RouteZoom::Whole,
     ) {
         parent::__construct($shape, self::ABOVE, 0.0, self::BESIDE);
         $this->box = $this->box();
@@ -132,7 +133,9 @@ class RouteView extends FrameView
     /** @return array{float, float, float, float} */
     private function box(): array
     {
-        $points = array_map($this->ways->place(...), array_filter($this->zoom->places(), fn (string $name) => isset($this->ways->places[$name])));
+        $points = array_map(
+            $this->ways->place(...), array_filter($this->zoom->places(), fn (string $name) => isset($this->ways->places[$name])),
+        );
         if ($points === []) {
             return [0.0, 0.0, $this->width, $this->height];
         }

@@ -106,11 +106,15 @@ class TriangleView
         [$front, $rear, $apex] = $this->corners();
         $beside = fn (Point $a, Point $b, float $right, float $up): Point => $a->towards($b, 0.5)->plus($right / $this->scale, $up / $this->scale);
 
-        return [
-            ['words' => 'base', 'x' => $this->x($beside($front, $rear, 30, -34)), 'y' => $this->y($beside($front, $rear, 30, -34)), 'end' => 'start'],
-            ['words' => 'front side', 'x' => $this->x($beside($front, $apex, 0, 32)), 'y' => $this->y($beside($front, $apex, 0, 32)), 'end' => 'middle'],
-            ['words' => 'rear side', 'x' => $this->x($beside($rear, $apex, -34, 0)), 'y' => $this->y($beside($rear, $apex, -34, 0)), 'end' => 'end'],
+        $sides = [
+            'base' => [$beside($front, $rear, 30, -34), 'start'],
+            'front side' => [$beside($front, $apex, 0, 32), 'middle'],
+            'rear side' => [$beside($rear, $apex, -34, 0), 'end'],
         ];
+
+        return array_map(
+            fn (string $words, array $at) => ['words' => $words, 'x' => $this->x($at[0]), 'y' => $this->y($at[0]), 'end' => $at[1]], array_keys($sides), $sides,
+        );
     }
 
     public function length(string $side): float
@@ -125,7 +129,9 @@ class TriangleView
     /** @return non-empty-list<Point> front end of the base, its rear end, the apex */
     private function corners(): array
     {
-        return [$this->place(0.0, 0.0), $this->place($this->triangle->base, 0.0), $this->place($this->triangle->apexAt(), $this->triangle->height())];
+        return [$this->place(0.0, 0.0), $this->place($this->triangle->base, 0.0), $this->place(
+            $this->triangle->apexAt(), $this->triangle->height(),
+        )];
     }
 
     /** @return non-empty-list<Point> */
@@ -137,7 +143,10 @@ class TriangleView
     /** @return non-empty-list<Point> */
     private function rectangle(float $along, float $off, float $length, float $height): array
     {
-        return [$this->place($along, $off), $this->place($along + $length, $off), $this->place($along + $length, $off + $height), $this->place($along, $off + $height)];
+        return [
+            $this->place($along, $off), $this->place($along + $length, $off),
+            $this->place($along + $length, $off + $height), $this->place($along, $off + $height),
+        ];
     }
 
     /** A place so far along the base from its front end, and so far off it to the inside. */

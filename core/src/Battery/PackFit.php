@@ -19,7 +19,9 @@ final readonly class PackFit
     /** From where to where a pack's front end may lie, in mm; null where it does not go. */
     public function range(Pack $pack): ?PackRange
     {
-        return $this->misfit !== null || $this->start === null || $this->room === null ? null : new PackRange($this->start, $this->start + $this->room - $pack->length);
+        return $this->misfit !== null || $this->start === null || $this->room === null ? null : new PackRange(
+            $this->start, $this->start + $this->room - $pack->length,
+        );
     }
 
     public static function of(Triangle $triangle, Pack $pack): self

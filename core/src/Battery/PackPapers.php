@@ -43,6 +43,8 @@ final readonly class PackPapers
     /** @return list<Pack> the room it takes on its way out: slid forward first, then lifted */
     public function comingOut(): array
     {
-        return [new Pack($this->length + ($this->slide ?? 0.0), $this->height, $this->gap), new Pack($this->length, $this->height + ($this->lift ?? 0.0), $this->gap)];
+        return [new Pack($this->length + ($this->slide ?? 0.0), $this->height, $this->gap), new Pack(
+            $this->length, $this->height + ($this->lift ?? 0.0), $this->gap,
+        )];
     }
 }

@@ -108,8 +108,12 @@ final readonly class PackTrial
     {
         return match (true) {
             $volts === null => new Finding('voltage', 'Voltage', null, 'No motor is chosen, or its papers name no voltage.'),
-            abs($pack->volts - $volts) < Tolerance::EPSILON => new Finding('voltage', 'Voltage', Verdict::Clear, "{$volts} V, as the motor"),
-            default => new Finding('voltage', 'Voltage', Verdict::Fails, "{$pack->name} gives {$pack->volts} V, the motor runs on {$volts} V: it is never joined."),
+            abs($pack->volts - $volts) < Tolerance::EPSILON => new Finding(
+                'voltage', 'Voltage', Verdict::Clear, "{$volts} V, as the motor",
+            ),
+            default => new Finding(
+                'voltage', 'Voltage', Verdict::Fails, "{$pack->name} gives {$pack->volts} V, the motor runs on {$volts} V: it is never joined.",
+            ),
         };
     }
 
@@ -168,7 +172,9 @@ final readonly class PackTrial
             $pack->lift === null && $pack->slide === null => new Finding(
                 'out', 'Comes out', null, 'Its papers do not say how it leaves its rail: try it, and type it into the catalogue.',
             ),
-            self::hasWayOut($pack, $room->triangle()) => new Finding('out', 'Comes out', Verdict::Clear, self::way($pack).': there is room'),
+            self::hasWayOut($pack, $room->triangle()) => new Finding(
+                'out', 'Comes out', Verdict::Clear, self::way($pack).': there is room',
+            ),
             default => new Finding('out', 'Comes out', Verdict::Fails, self::way($pack).' to come off its rail: the tubes leave no room for that.'),
         };
     }
@@ -182,7 +188,9 @@ final readonly class PackTrial
     {
         $ways = array_filter(['slid forward' => $pack->slide ?? 0.0, 'lifted' => $pack->lift ?? 0.0]);
 
-        return $ways === [] ? 'Straight up' : 'It is '.implode(' and ', array_map(fn (string $way, float $mm) => "{$way} {$mm} mm", array_keys($ways), $ways));
+        return $ways === [] ? 'Straight up' : 'It is '.implode(
+            ' and ', array_map(fn (string $way, float $mm) => "{$way} {$mm} mm", array_keys($ways), $ways),
+        );
     }
 
     private static function load(PackPapers $pack, PackSetting $setting): ?Finding
@@ -192,7 +200,9 @@ final readonly class PackTrial
         return match (true) {
             $setting->site !== PackSite::Rack => null,
             $load === null => new Finding('load', 'Load', null, 'What the rack may carry, by its maker’s mark on it.'),
-            Tolerance::above($pack->mass, $load) => new Finding('load', 'Load', Verdict::Fails, "The battery weighs {$pack->mass} kg, the rack carries {$load} kg."),
+            Tolerance::above($pack->mass, $load) => new Finding(
+                'load', 'Load', Verdict::Fails, "The battery weighs {$pack->mass} kg, the rack carries {$load} kg.",
+            ),
             default => new Finding('load', 'Load', Verdict::Clear, sprintf('%s kg left for luggage', round($load - $pack->mass, 1))),
         };
     }
@@ -220,7 +230,9 @@ final readonly class PackTrial
             $weak !== [] => new Finding('current', 'Current', Verdict::Fails, "The motor draws {$amps} A, ".implode(', ', array_map(
                 fn (string $what, ?float $of) => "{$what} {$of} A", array_keys($weak), $weak,
             )).'.'),
-            $pack->fuseAmps === null || $pack->connectorAmps === null => new Finding('current', 'Current', null, 'Its papers do not say what fuse and plug are made for.'),
+            $pack->fuseAmps === null || $pack->connectorAmps === null => new Finding(
+                'current', 'Current', null, 'Its papers do not say what fuse and plug are made for.',
+            ),
             default => new Finding('current', 'Current', Verdict::Clear, "Fuse {$pack->fuseAmps} A, plug {$pack->connectorAmps} A, for {$amps} A"),
         };
     }

@@ -21,7 +21,9 @@ final class DrySteps
 
         return [
             BuildStep::worded('safe', BuildStep::DRY, Wording::of(BuildWords::SAFE)),
-            BuildStep::worded('try-battery', BuildStep::DRY, Wording::of(BuildWords::TRY_BATTERY, pack: FittingSteps::packWords($plan)), after: ['safe']),
+            BuildStep::worded(
+                'try-battery', BuildStep::DRY, Wording::of(BuildWords::TRY_BATTERY, pack: FittingSteps::packWords($plan)), after: ['safe'],
+            ),
             ...$before,
             BuildStep::worded(
                 'dry-fit', BuildStep::DRY,

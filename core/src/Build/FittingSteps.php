@@ -61,11 +61,14 @@ final class FittingSteps
         }
         [$side, $code] = [$half->side->value, "bar-off-{$half->side->value}"];
         $off = $half->comesOff() === [] ? [] : [
-            BuildStep::worded($code, BuildStep::ROUTES, Wording::of(FittingWords::BAR_OFF, side: $side, what: self::names($half->comesOff())), after: ['safe'])->heldWhile($held),
+            BuildStep::worded(
+                $code, BuildStep::ROUTES, Wording::of(FittingWords::BAR_OFF, side: $side, what: self::names($half->comesOff())), after: ['safe'],
+            )->heldWhile($held),
         ];
 
         return [...$off, BuildStep::worded(
-            "bar-on-{$side}", BuildStep::ROUTES, Wording::of(FittingWords::BAR_ON, side: $side, what: self::names($half->goesOn())), after: $off === [] ? ['safe'] : [$code],
+            "bar-on-{$side}", BuildStep::ROUTES, Wording::of(FittingWords::BAR_ON, side: $side, what: self::names($half->goesOn())),
+            after: $off === [] ? ['safe'] : [$code],
         )->heldWhile($held)];
     }
 
@@ -82,7 +85,9 @@ final class FittingSteps
 
         return [...$inserts, BuildStep::worded(
             'battery-rail', BuildStep::ROUTES,
-            Wording::of(FittingWords::BATTERY_RAIL, how: $inserts === [] ? $how : 'Rail on the inserts, bolts no longer than they are deep.'),
+            Wording::of(
+                FittingWords::BATTERY_RAIL, how: $inserts === [] ? $how : 'Rail on the inserts, bolts no longer than they are deep.',
+            ),
             fastener: Fastener::BatteryRail, after: $inserts === [] ? ['try-battery'] : ['try-battery', 'battery-inserts'],
         )->heldWhile($held)];
     }

@@ -54,7 +54,9 @@ final readonly class BarHalf
     /** A throttle may not stop a shifter's thumb: why the two do not go on one side, in words; null when they do. */
     public function clash(): ?string
     {
-        $byThumb = fn (FixtureKind $kind): bool => array_filter($this->fixtures, fn (Fixture $one) => $one->kind === $kind && $one->make === Make::Thumb) !== [];
+        $byThumb = fn (FixtureKind $kind): bool => array_filter(
+            $this->fixtures, fn (Fixture $one) => $one->kind === $kind && $one->make === Make::Thumb,
+        ) !== [];
 
         return $byThumb(FixtureKind::Throttle) && $byThumb(FixtureKind::Shifter)
             ? "{$this->side->label()}: throttle and shifter want the same thumb. The throttle goes to the other side, or one of them is of another make."

@@ -61,7 +61,9 @@ final readonly class Cockpit
         foreach ($this->halves() as $half) {
             $left = $half->left();
             if ($left !== null && Verdict::ofSlack($left, 0.0) === Verdict::Fails) {
-                $objections[] = sprintf('%s: the bar is too full by %s mm.', $half->side->label(), rtrim(rtrim(sprintf('%.1f', -$left), '0'), '.'));
+                $objections[] = sprintf(
+                    '%s: the bar is too full by %s mm.', $half->side->label(), rtrim(rtrim(sprintf('%.1f', -$left), '0'), '.'),
+                );
             }
             $objections[] = $half->clash() ?? '';
         }

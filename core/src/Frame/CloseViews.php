@@ -134,7 +134,9 @@ final readonly class CloseViews
         $cogs = $this->cogs ?? self::USUAL_COGS;
         $outlines = [
             Outline::box('tube', $half, -58.0, $half + 6.0, 46.0), Outline::box('tube', -$half - 6.0, -58.0, -$half, 46.0),
-            Outline::box('spindle', -$half - 10.0, -5.0, $half + 10.0, 5.0), Outline::box('hub', -$half + 22.0, -17.0, $half - $inset - 4.0, 17.0),
+            Outline::box('spindle', -$half - 10.0, -5.0, $half + 10.0, 5.0), Outline::box(
+                'hub', -$half + 22.0, -17.0, $half - $inset - 4.0, 17.0,
+            ),
             Outline::box('tyre', -22.0, 76.0, 22.0, 96.0), Outline::line('axis', new Point(0.0, -74.0), new Point(0.0, 96.0)),
         ];
         foreach ($cogs as $i => $teeth) {
@@ -179,7 +181,9 @@ final readonly class CloseViews
                 new Point(118.0, -96.0), new Point(44.0, -96.0), new Point(-26.0, -26.0)),
             Outline::round('hub', $motor, 50.0), Outline::round('cog', $motor, 21.0),
             Outline::round('cog', new Point(0.0, 0.0), 70.0), Outline::round('frame', new Point(0.0, 0.0), 22.0), Outline::round('spindle', new Point(0.0, 0.0), 9.0),
-            Outline::line('chain', new Point(52.0, 47.0), new Point(93.0, -49.0)), Outline::line('chain', new Point(-22.0, -66.0), new Point(20.0, -78.0), new Point(68.0, -83.0)),
+            Outline::line('chain', new Point(52.0, 47.0), new Point(93.0, -49.0)), Outline::line(
+                'chain', new Point(-22.0, -66.0), new Point(20.0, -78.0), new Point(68.0, -83.0),
+            ),
             Outline::round('cog', new Point(22.0, -70.0), 11.0), Outline::line('arm', new Point(22.0, -70.0), new Point(56.0, -40.0)),
         ], [
             'drive_chain' => new Point(72.0, 0.0), 'ring_to_plate' => new Point(-40.0, 57.0), 'pinion_to_face' => new Point(96.0, -74.0), 'crank_gap' => new Point(0.0, 9.0),

@@ -11,7 +11,9 @@ final readonly class OwnStretch
     private const FAR = 260.0;
 
     /** @param  list<string>  $tags */
-    public function __construct(public string $from, public string $to, public float $length, public array $tags, public Direction $towards) {}
+    public function __construct(
+        public string $from, public string $to, public float $length, public array $tags, public Direction $towards,
+    ) {}
 
     public function stretch(): Stretch
     {

@@ -109,7 +109,9 @@ final class JobNeeds
 
     private function spacer(float $mm, string $place, int $count, Origin $origin): void
     {
-        $this->add(sprintf('Spacer %.2f mm, %s', $mm, lcfirst(Place::from($place)->label())), $origin, ...self::TAKEN_AT[$place], count: $count);
+        $this->add(
+            sprintf('Spacer %.2f mm, %s', $mm, lcfirst(Place::from($place)->label())), $origin, ...self::TAKEN_AT[$place], count: $count,
+        );
     }
 
     private function mount(Worksheet $sheet, Circumstances $circumstances): void
@@ -125,8 +127,12 @@ final class JobNeeds
 
     private function drive(Worksheet $sheet, Circumstances $circumstances): void
     {
-        $this->add("Ring {$sheet->job->kit->ring->code} with its bolts", $this->box->has(PieceKind::Ring) ? Origin::Box : Origin::Shop, 'ring');
-        $this->add('Cranks, left and right', $this->box->has(PieceKind::Crank) ? Origin::Box : Origin::Shop, 'crank-right-seat', 'bolt-by-hand');
+        $this->add(
+            "Ring {$sheet->job->kit->ring->code} with its bolts", $this->box->has(PieceKind::Ring) ? Origin::Box : Origin::Shop, 'ring',
+        );
+        $this->add(
+            'Cranks, left and right', $this->box->has(PieceKind::Crank) ? Origin::Box : Origin::Shop, 'crank-right-seat', 'bolt-by-hand',
+        );
         if ($this->build->step('chain-over') === null && $this->build->step('bikes-chain') === null) {
             $narrow = $circumstances->fitted->hasNarrowChain() ? ', with a new joining link' : '';
             $this->add("Chain, {$sheet->chain->links} links{$narrow}", Origin::Shop, 'chain');
@@ -149,7 +155,9 @@ final class JobNeeds
                 $this->add($thicker, Origin::Shop, "thread-{$i}", "dress-{$i}");
             }
         }
-        $this->add('Speed sensor with its magnet', $this->box->has(PieceKind::Sensor) ? Origin::Box : Origin::Shop, 'speed-sensor', 'chain');
+        $this->add(
+            'Speed sensor with its magnet', $this->box->has(PieceKind::Sensor) ? Origin::Box : Origin::Shop, 'speed-sensor', 'chain',
+        );
         $this->add('Display', $this->box->has(PieceKind::Display) ? Origin::Box : Origin::Shop, 'display');
         $ties = max(1, (int) ceil(array_sum(array_map(fn ($route) => ($route->needed ?? 0.0) / 130.0, $circumstances->routes))));
         $circumstances->routes === [] ?: $this->add('Ties', Origin::Drawer, 'dress-'.array_key_first($circumstances->routes), count: $ties);

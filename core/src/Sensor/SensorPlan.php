@@ -14,7 +14,9 @@ final readonly class SensorPlan
      * @param  ?SpeedSensor  $speed how the motor's maker wants its sensor set; null where the catalogue does not say
      * @param  ?Measurement  $gap from sensor to magnet; null while it is not measured
      */
-    public function __construct(public BrakeCut $brakes, public bool $hasGearSensor, public ?SpeedSensor $speed, public ?Measurement $gap) {}
+    public function __construct(
+        public BrakeCut $brakes, public bool $hasGearSensor, public ?SpeedSensor $speed, public ?Measurement $gap,
+    ) {}
 
     /** Why the speed sensor is not set yet, in words; null once its gap is measured and what its maker allows. */
     public function gapObjection(): ?string

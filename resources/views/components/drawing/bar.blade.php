@@ -8,6 +8,11 @@
             <title>{{ $one['fixture']->kind->label() }}, {{ $unit->show($one['fixture']->width) }}</title>
             <rect class="part on-bar {{ $one['fixture']->isNew ? 'is-new' : '' }} {{ $one['isOver'] ? 'is-over' : '' }}" x="{{ $one['x'] }}" y="{{ $y - $one['high'] / 2 }}" width="{{ $one['width'] }}" height="{{ $one['high'] }}" rx="3" fill="#cdd6da" stroke="#14202b" stroke-width="1.5" />
             <text x="{{ $one['x'] + $one['width'] / 2 }}" y="{{ $y + 5 }}" font-size="15" text-anchor="middle">{{ $one['number'] }}</text>
+            @if ($one['run'])
+                @php($x = $one['x'] + $one['width'] / 2)
+                <path class="run-{{ $one['run']->position % 6 }}" d="M{{ $x }} {{ $y + $one['high'] / 2 }} v{{ 14 + 5 * $one['number'] }} H{{ $view->width / 2 + ($one['fixture']->side->value === 'left' ? -10 : 10) }} v20" fill="none" stroke="#24418f" stroke-width="3" />
+                <g class="run-letter"><circle cx="{{ $x }}" cy="{{ $y + $one['high'] / 2 + 14 }}" r="10" fill="#fafcfb" stroke="#14202b" stroke-width="1.5" /><text x="{{ $x }}" y="{{ $y + $one['high'] / 2 + 19 }}" font-size="14" text-anchor="middle">{{ $one['run']->letter() }}</text></g>
+            @endif
         </g>
     @endforeach
     @foreach ($view->bends() as $bend)

@@ -59,9 +59,10 @@ final class LeadDrawer
      * others get shorter it can only be longer.
      *
      * @param  list<array{float, int}>  $stock
+     * @param  int  $taken of which length one is taken already; -1 while none is. No longer one is looked at after it
      * @return list<float>|null longest first
      */
-    private static function least(array $stock, int $number, float $missing, int $longest = PHP_INT_MAX): ?array
+    private static function least(array $stock, int $number, float $missing, int $longest = PHP_INT_MAX, int $taken = -1): ?array
     {
         $best = null;
         $shortest = 0;
@@ -73,8 +74,8 @@ final class LeadDrawer
             $rest = $missing - $length;
             $set = match ($number) {
                 1 => Tolerance::atMost($rest, 0.0) ? [$length] : null,
-                2 => self::withShortest($stock, $i, $rest, $shortest),
-                default => self::least(self::less($stock, $i), $number - 1, $rest, $quantity > 1 ? $i : $i - 1),
+                2 => self::withShortest($stock, $i, $quantity - ($i === $taken ? 1 : 0), $rest, $shortest),
+                default => self::least($stock, $number - 1, $rest, $quantity > 1 ? $i : $i - 1, $i),
             };
             $set = $set === null || count($set) === $number ? $set : [$length, ...$set];
             if ($set !== null && ($best === null || self::isBetter($set, $best))) {
@@ -90,30 +91,17 @@ final class LeadDrawer
 
     /**
      * @param  list<array{float, int}>  $stock
+     * @param  int  $left how many there are of the longer one
      * @return list<float>|null
      */
-    private static function withShortest(array $stock, int $i, float $rest, int &$shortest): ?array
+    private static function withShortest(array $stock, int $i, int $left, float $rest, int &$shortest): ?array
     {
         while ($shortest < $i && Tolerance::below($stock[$shortest][0], $rest)) {
             $shortest++;
         }
         $reaches = $shortest <= $i && Tolerance::atLeast($stock[$shortest][0], $rest);
 
-        return $reaches && ($shortest < $i || $stock[$i][1] > 1) ? [$stock[$i][0], $stock[$shortest][0]] : null;
-    }
-
-    /**
-     * @param  list<array{float, int}>  $stock
-     * @return list<array{float, int}> with one lead of a length taken out
-     */
-    private static function less(array $stock, int $i): array
-    {
-        $left = [];
-        foreach ($stock as $j => [$length, $quantity]) {
-            $left[] = [$length, $quantity - ($i === $j ? 1 : 0)];
-        }
-
-        return $left;
+        return $reaches && ($shortest < $i || $left > 1) ? [$stock[$i][0], $stock[$shortest][0]] : null;
     }
 
     /**

@@ -28,9 +28,11 @@ class RoutePage extends JobPage
      * @param  mixed  $asked  the number of the run that is moved, from the address
      * @param  mixed  $askedPlace  the place it is moved to or off
      * @param  mixed  $askedZoom  how near it is looked at
+     * @param  mixed  $askedPlug  the number of the run whose plug is looked at
      */
     public function __construct(
         OpenJob $opened, private readonly mixed $asked = null, private readonly mixed $askedPlace = null, private readonly mixed $askedZoom = null,
+        private readonly mixed $askedPlug = null,
     ) {
         parent::__construct($opened);
     }
@@ -48,6 +50,11 @@ class RoutePage extends JobPage
     public function drawing(): RouteView
     {
         return new RouteView($this->opened->shape(), $this->ways(), $this->rows(), $this->opened->laying()->routing(), $this->zoom());
+    }
+
+    public function isAboutThePlug(Run $run): bool
+    {
+        return is_string($this->askedPlug) && $this->askedPlug === (string) $run->id;
     }
 
     public function zoom(): RouteZoom

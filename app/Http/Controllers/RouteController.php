@@ -24,7 +24,7 @@ class RouteController extends Controller
     public function show(Request $request, Job $job): View
     {
         return view('job.route', ['page' => new RoutePage(
-            $this->open($job), $request->query('run'), $request->query('place'), $request->query('near'),
+            $this->open($job), $request->query('run'), $request->query('place'), $request->query('near'), $request->query('plug'),
         )]);
     }
 

@@ -1,9 +1,7 @@
 @props(['page', 'run'])
 @php($plug = $run->plug?->plug)
 @php($isTyped = (int) old('details') === $run->id)
-<details @if($isTyped && $errors->any()) open @endif>
-    <summary class="btn-link-quiet d-inline-flex align-items-center">Plug and surplus<span class="visually-hidden"> of {{ $run->name }}</span></summary>
-    <form method="post" action="{{ route('job.run.details', [$page->job, $run]) }}" novalidate>
+    <form class="run-details" method="post" action="{{ route('job.run.details', [$page->job, $run]) }}" novalidate>
         @csrf @formkey @method('PUT')
         <input type="hidden" name="version" value="{{ $page->job->version }}"><input type="hidden" name="details" value="{{ $run->id }}">
         <div class="own-lead">
@@ -23,4 +21,3 @@
             <button class="btn btn-plain" aria-label="Keep the plug of {{ $run->name }}">Keep</button>
         </div>
     </form>
-</details>

@@ -68,7 +68,11 @@
                     </form>
                     @if ((int) old('run') === $row['run']->id)<x-fault for="supply" /><x-fault for="current" /><x-fault for="area" /><x-fault for="fuse" /><x-fault for="made_for" /><x-fault for="bears" />@endif
                     @foreach ($row['run']->limits()->objections() as $objection)<p class="mb-1"><x-verdict of="fails" :words="$objection" class="text-wrap" /></p>@endforeach
-                    <x-run-details :page="$page" :run="$row['run']" />
+                    @if ($page->isAboutThePlug($row['run']) || (int) old('details') === $row['run']->id)
+                        <x-run-details :page="$page" :run="$row['run']" />
+                    @else
+                        <a class="btn-link-quiet not-on-paper" href="{{ route('job.route', [$page->job, 'plug' => $row['run']->id]) }}">Plug and surplus<span class="visually-hidden"> of {{ $row['run']->name }}</span></a>
+                    @endif
                 </div>
             @endforeach
             @foreach ($page->waiting() as $run)
@@ -84,7 +88,11 @@
             @foreach ($page->unused() as $run)
                 <div class="run-row" data-unused="{{ $run->position }}">
                     <h3><span class="figures">{{ $run->letter() }}</span> {{ ucfirst($run->name) }} <span class="form-hint fw-normal">nothing on it: capped and tied</span></h3>
-                    <x-run-details :page="$page" :run="$run" />
+                    @if ($page->isAboutThePlug($run) || (int) old('details') === $run->id)
+                        <x-run-details :page="$page" :run="$run" />
+                    @else
+                        <a class="btn-link-quiet not-on-paper" href="{{ route('job.route', [$page->job, 'plug' => $run->id]) }}">Plug and surplus<span class="visually-hidden"> of {{ $run->name }}</span></a>
+                    @endif
                 </div>
             @endforeach
             <x-own-stretches :page="$page" />

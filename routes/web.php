@@ -12,6 +12,7 @@ use App\Http\Controllers\CockpitController;
 use App\Http\Controllers\ConditionController;
 use App\Http\Controllers\DrawerController;
 use App\Http\Controllers\GearsController;
+use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HillsController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\LineController;
@@ -24,6 +25,7 @@ use App\Http\Controllers\OwnStretchController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PreferenceController;
+use App\Http\Controllers\ProveController;
 use App\Http\Controllers\RestController;
 use App\Http\Controllers\RouteController;
 use App\Http\Controllers\RunDetailsController;
@@ -140,6 +142,14 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::post('/build', [BuildController::class, 'record'])->name('build.step');
         Route::post('/build/band', [BuildController::class, 'band'])->name('build.band');
         Route::get('/build/print', [BuildController::class, 'paper'])->name('build.print');
+
+        Route::get('/prove', [ProveController::class, 'show'])->name('prove');
+        Route::post('/prove', [ProveController::class, 'record'])->name('prove.check');
+        Route::get('/prove/settings', [ProveController::class, 'settings'])->name('settings');
+        Route::post('/prove/settings', [ProveController::class, 'set'])->name('settings.keep');
+        Route::get('/prove/hand-over', [HandOverController::class, 'show'])->name('hand-over');
+        Route::post('/prove/hand-over', [HandOverController::class, 'store'])->name('hand-over.give');
+        Route::delete('/prove/hand-over', [HandOverController::class, 'takeBack'])->name('hand-over.take-back');
     });
 
     Route::get('/catalogue', [CatalogueController::class, 'show'])->name('catalogue');

@@ -12,6 +12,8 @@ use Closure;
 use Illuminate\Contracts\Auth\Access\Gate;
 use Illuminate\Support\Facades\DB;
 
+use function in_array;
+
 /**
  * The one door for changes to a job: whether the person may is asked, the job is held so that nobody else writes to it
  * meanwhile, and read anew; then it is changed, its version goes up, and where it stands is worked out once.
@@ -20,6 +22,9 @@ class ChangeJob
 {
     /** Two changes of different jobs may stand in each other's way in the database; the later one is tried again. */
     private const ATTEMPTS = 3;
+
+    /** What may still be done once a bike was handed over. */
+    private const AFTER_HAND_OVER = ['takeBack', 'comeBack'];
 
     private bool $isInOneGo = false;
 
@@ -34,6 +39,7 @@ class ChangeJob
      * @param  Closure(OpenJob): T  $change  checks and writes, against the job as it stands
      * @return T
      *
+     * @throws HandedOverAlready when the bike has left
      * @throws JobChangedMeanwhile when somebody else was quicker
      * @throws TakenInAlready when the form that asks for it was taken in before
      */
@@ -43,6 +49,9 @@ class ChangeJob
             $this->submission->claim($by);
             $held = Job::query()->whereKey($job->id)->lockForUpdate()->with(Job::OPENED)->firstOrFail();
             $this->gate->forUser($by)->authorize($ability, $held);
+            if ($held->handed_over_at !== null && ! in_array($ability, self::AFTER_HAND_OVER, true)) {
+                throw HandedOverAlready::on($held);
+            }
             if ($seen !== null && $seen !== $held->version) {
                 throw JobChangedMeanwhile::job($held);
             }

@@ -16,6 +16,8 @@ class Checks
 {
     private ?FittingOut $fittingOut = null;
 
+    private ?Proving $proving = null;
+
     public function __construct(private readonly OpenJob $open) {}
 
     /** @return list<Gate> what the chosen mount wants looked at by hand */
@@ -62,6 +64,12 @@ class Checks
     public function fittingOut(): FittingOut
     {
         return $this->fittingOut ??= new FittingOut($this->open);
+    }
+
+    /** What is proved before it leaves. */
+    public function proving(): Proving
+    {
+        return $this->proving ??= new Proving($this->open);
     }
 
     private function ticks(): Ticks

@@ -11,6 +11,7 @@ use NeatSpindle\Core\Margin\MarginName;
 use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Mount\Note;
 use NeatSpindle\Core\Mount\Unsolved;
+use NeatSpindle\Core\Prove\Check;
 use NeatSpindle\Core\Survey\Sitting;
 use NeatSpindle\Core\Survey\Spot;
 
@@ -27,7 +28,17 @@ class Progress
 
     public static function of(OpenJob $open): self
     {
-        return self::stopped($open) ?? self::measuring($open) ?? self::choosing($open) ?? self::stacking($open) ?? self::building($open);
+        return self::handedOver($open) ?? self::stopped($open)
+            ?? self::measuring($open) ?? self::choosing($open) ?? self::stacking($open) ?? self::building($open);
+    }
+
+    private static function handedOver(OpenJob $open): ?self
+    {
+        $handed = $open->checks()->proving()->handedOver();
+
+        return $handed === null ? null : new self(
+            Stage::Prove, WaitsFor::ComingBack, "First re-check {$handed->recheck_on->format('j M')}, or after 50 km",
+        );
     }
 
     private static function stopped(OpenJob $open): ?self
@@ -101,6 +112,20 @@ class Progress
             }
         }
 
-        return new self(Stage::Build, WaitsFor::Ride, 'Stand checks, then a ride');
+        return self::proving($open);
+    }
+
+    private static function proving(OpenJob $open): self
+    {
+        $check = $open->checks()->proving()->openChecks()[0] ?? null;
+        $against = $open->checks()->proving()->handOver()->objections[0] ?? null;
+
+        return match (true) {
+            $check !== null => new self(
+                Stage::Prove, $check->chapter === Check::STAND ? WaitsFor::Hands : WaitsFor::Ride, "Prove: {$check->title}",
+            ),
+            $against !== null => new self(Stage::Prove, WaitsFor::Decision, "Before hand-over: {$against}"),
+            default => new self(Stage::Prove, WaitsFor::Hands, 'Hand over'),
+        };
     }
 }

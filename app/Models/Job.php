@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\DB;
  * @property Stage $stage
  * @property WaitsFor $waits_for
  * @property ?Carbon $promised_on
+ * @property ?Carbon $handed_over_at while it stands; nothing of the job is changed then
  * @property-read ?string $changed_by_name who changed it last, where that was asked for
  * @property-read string $customer_name whose bike it is, where that was asked for
  * @property Bike $bike
@@ -29,6 +30,8 @@ class Job extends Row
     /** @use HasFactory<JobFactory> */
     use HasFactory;
 
+    use KeepsRecords;
+
     protected $fillable = ['bike_id', 'assignee_id', 'number', 'promised_on', 'stage', 'waits_for', 'next_step', 'stopped_for'];
 
     protected $attributes = ['stage' => 'survey', 'waits_for' => 'measurement', 'next_step' => '', 'version' => 0];
@@ -37,6 +40,7 @@ class Job extends Row
         'stage' => Stage::class,
         'waits_for' => WaitsFor::class,
         'promised_on' => 'date',
+        'handed_over_at' => 'datetime',
         'version' => 'int',
     ];
 
@@ -141,12 +145,6 @@ class Job extends Row
         return $this->hasMany(Run::class)->whereNull('removed_at')->orderBy('position');
     }
 
-    /** @return HasMany<OwnStretch, $this> ways somebody has added */
-    public function ownStretches(): HasMany
-    {
-        return $this->hasMany(OwnStretch::class)->whereNull('removed_at')->orderBy('id');
-    }
-
     /** @return HasMany<StepRecord, $this> */
     public function stepRecords(): HasMany
     {
@@ -165,12 +163,6 @@ class Job extends Row
         return $this->hasMany(Obstacle::class)->whereNull('superseded_at')->orderBy('angle_deg')->orderBy('id');
     }
 
-    /** @return HasMany<BoxRecord, $this> what became of the pieces in the motor's box, as it stands */
-    public function boxRecords(): HasMany
-    {
-        return $this->hasMany(BoxRecord::class)->whereNull('superseded_at');
-    }
-
     /** @return array<string, StepRecord> what stands recorded on a sheet, by step */
     public function records(string $sheet): array
     {
@@ -181,12 +173,6 @@ class Job extends Row
     public function conditions(): HasMany
     {
         return $this->hasMany(Condition::class)->whereNull('superseded_at');
-    }
-
-    /** @return HasMany<Decision, $this> those that stand */
-    public function decisions(): HasMany
-    {
-        return $this->hasMany(Decision::class)->whereNull('superseded_at')->orderBy('id');
     }
 
     /** @return HasMany<Track, $this> */

@@ -14,6 +14,7 @@ enum Stage: string
     case Line = 'line';
     case Route = 'route';
     case Build = 'build';
+    case Prove = 'prove';
 
     public function label(): string
     {

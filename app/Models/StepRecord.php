@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * @property StepState $state
  * @property ?float $torque_nm
+ * @property ?float $figure what was read at a check, in the unit that was asked
  * @property bool $by_hand
  * @property ?string $lies_in where what came off lies
  * @property ?string $note
@@ -21,12 +22,12 @@ class StepRecord extends Row
     public $timestamps = false;
 
     protected $fillable = [
-        'job_id', 'user_id', 'sheet', 'step', 'state', 'torque_nm', 'by_hand', 'compound', 'note', 'lies_in', 'asked', 'recorded_at',
+        'job_id', 'user_id', 'sheet', 'step', 'state', 'torque_nm', 'figure', 'by_hand', 'compound', 'note', 'lies_in', 'asked', 'recorded_at',
         'superseded_at',
     ];
 
     protected $casts = [
-        'state' => StepState::class, 'torque_nm' => 'float', 'by_hand' => 'bool', 'asked' => 'array',
+        'state' => StepState::class, 'torque_nm' => 'float', 'figure' => 'float', 'by_hand' => 'bool', 'asked' => 'array',
         'recorded_at' => 'datetime', 'superseded_at' => 'datetime',
     ];
 

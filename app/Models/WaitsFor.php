@@ -12,6 +12,7 @@ enum WaitsFor: string
     case Parts = 'parts';
     case Hands = 'hands';
     case Ride = 'ride';
+    case ComingBack = 'back';
 
     public function label(): string
     {
@@ -21,6 +22,7 @@ enum WaitsFor: string
             self::Parts => 'parts',
             self::Hands => 'hands',
             self::Ride => 'a ride',
+            self::ComingBack => 'its re-check',
         };
     }
 }

@@ -34,6 +34,18 @@ class JobPolicy
         return $this->view($user, $job) && $user->role === Role::Owner;
     }
 
+    /** That a bike may leave is for those who can judge it. */
+    public function handOver(User $user, Job $job): bool
+    {
+        return $this->choose($user, $job);
+    }
+
+    /** A hand-over taken back opens the job again. */
+    public function takeBack(User $user, Job $job): bool
+    {
+        return $this->choose($user, $job);
+    }
+
     /** To go on where something holds the job is a decision. */
     public function override(User $user, Job $job): bool
     {

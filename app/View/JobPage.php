@@ -66,6 +66,17 @@ abstract class JobPage
         return $outlook === null ? null : new JobHead($outlook);
     }
 
+    /** The place of the job where what stops it is dealt with. */
+    public function stopPlace(): string
+    {
+        return match (true) {
+            $this->job->stopped_for !== null => 'job.condition',
+            $this->opened->bracing()?->stop() !== null => 'job.rest',
+            $this->opened->checks()->fittingOut()->trial()?->stop() !== null => 'job.battery',
+            default => 'job.sensors',
+        };
+    }
+
     public function section(): ?SectionView
     {
         return $this->sectionAt($this->detail());

@@ -15,7 +15,9 @@ class StepRecorder
     /**
      * @param  int  $seen  the record the person saw standing there; 0 when none did
      * @param  array<string, mixed>  $asked
-     * @param  array{state: StepState, torque_nm?: ?float, by_hand?: bool, compound?: ?string, note?: ?string, lies_in?: ?string}|null  $done  null takes the record back
+     * @param  array{
+     *     state: StepState, torque_nm?: ?float, figure?: ?float, by_hand?: bool, compound?: ?string, note?: ?string, lies_in?: ?string,
+     * }|null  $done  null takes the record back
      *
      * @throws StepRecordedMeanwhile when another record stands there
      */

@@ -44,6 +44,14 @@ final readonly class Outlook
         return $this->answers[0];
     }
 
+    /** @return list<Answer> what fails, and what is open; what is only tight may go, and is known */
+    public function standing(): array
+    {
+        $stands = fn (Answer $answer): bool => $answer->verdict === Verdict::Fails || $answer->verdict === null;
+
+        return array_values(array_filter($this->answers, $stands));
+    }
+
     /** @return list<Answer> what is not clear, the worst first */
     public function unclear(): array
     {

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Prove;
+
+use App\Actions\JobAction;
+use App\Bench\OpenJob;
+use App\Models\HandOver;
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+
+/** Hands a bike over: refused while anything stands against it. From then on nothing of the job is changed. */
+class HandBikeOver extends JobAction
+{
+    public function __invoke(Job $job, User $by, int $seen, Carbon $recheck, ?string $note): void
+    {
+        ($this->change)($job, $by, 'handOver', $seen, ['handOvers'], function (OpenJob $open) use ($job, $by, $recheck, $note): void {
+            $objections = $open->checks()->proving()->handOver()->objections;
+            $objections === [] || $this->refuse('hand_over', 'Not yet. '.implode(' ', $objections));
+            HandOver::query()->create(['job_id' => $job->id, 'user_id' => $by->id, 'handed_at' => now(), 'recheck_on' => $recheck, 'note' => $note]);
+            $open->job->handed_over_at = now();
+        });
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Prove\HandBikeOver;
+use App\Actions\Prove\TakeHandOverBack;
+use App\Http\Requests\HandOverRequest;
+use App\Http\Requests\LiftStopRequest;
+use App\Models\Job;
+use App\View\HandOverPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+
+/** Handing a bike over, and the sheet that goes with it. */
+class HandOverController extends Controller
+{
+    public function show(Job $job): View
+    {
+        return view('job.hand-over', ['page' => new HandOverPage($this->open($job))]);
+    }
+
+    public function store(HandOverRequest $request, Job $job, HandBikeOver $handOver): RedirectResponse
+    {
+        $handOver($job, $this->user(), $request->seen(), $request->recheckOn(), $request->note());
+
+        return redirect()->route('job.hand-over', $job);
+    }
+
+    public function takeBack(LiftStopRequest $request, Job $job, TakeHandOverBack $takeBack): RedirectResponse
+    {
+        $takeBack($job, $this->user(), $request->reason());
+
+        return redirect()->route('job.hand-over', $job);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Prove\KeepSetting;
+use App\Actions\Prove\RecordProveCheck;
+use App\Http\Requests\ProveRequest;
+use App\Http\Requests\SettingRequest;
+use App\Models\Job;
+use App\View\ProvePage;
+use App\View\SettingsPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+/** What is proved before a bike leaves, and what was set in its display. */
+class ProveController extends Controller
+{
+    public function show(Request $request, Job $job): View
+    {
+        return view('job.prove', ['page' => new ProvePage($this->open($job), $request->query('step'))]);
+    }
+
+    public function record(ProveRequest $request, Job $job, RecordProveCheck $record): RedirectResponse
+    {
+        $record($job, $this->user(), $request->step(), $request->done(), $request->seen());
+
+        return redirect()->route('job.prove', $job);
+    }
+
+    public function settings(Job $job): View
+    {
+        return view('job.settings', ['page' => new SettingsPage($this->open($job))]);
+    }
+
+    public function set(SettingRequest $request, Job $job, KeepSetting $keep): RedirectResponse
+    {
+        $keep($job, $this->user(), $request->name(), $request->value(), $request->said('reason'), $request->said('law'));
+
+        return redirect()->route('job.settings', $job);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use NeatSpindle\Core\Prove\SettingName;
+
+/** Something that was set in the display. Its figure is in the unit that stands beside it. */
+class SettingRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', Rule::enum(SettingName::class)],
+            'value' => ['required', 'string', 'max:80'],
+            'reason' => ['nullable', 'string', 'max:500'],
+            'law' => ['nullable', 'string', 'max:500'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['value.required' => 'What does the display say?'];
+    }
+
+    public function name(): SettingName
+    {
+        return SettingName::from($this->string('name')->value());
+    }
+
+    /** With a point, whatever was typed. */
+    public function value(): string
+    {
+        return str_replace(',', '.', $this->string('value')->trim()->value());
+    }
+
+    public function said(string $field): ?string
+    {
+        return $this->string($field)->trim()->value() ?: null;
+    }
+}

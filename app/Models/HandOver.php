@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * That a bike was handed over, by whom, and when it comes back first.
+ *
+ * @property Carbon $handed_at
+ * @property Carbon $recheck_on
+ * @property ?string $note
+ * @property User $user
+ */
+class HandOver extends Row
+{
+    public $timestamps = false;
+
+    protected $fillable = ['job_id', 'user_id', 'handed_at', 'recheck_on', 'note', 'taken_back_at', 'taken_back_by_id', 'taken_back_because'];
+
+    protected $casts = ['handed_at' => 'datetime', 'recheck_on' => 'date', 'taken_back_at' => 'datetime'];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

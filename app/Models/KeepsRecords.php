@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/** What is written down about a job beside what was measured and built. */
+trait KeepsRecords
+{
+    /** @return HasMany<OwnStretch, $this> ways somebody has added */
+    public function ownStretches(): HasMany
+    {
+        return $this->hasMany(OwnStretch::class)->whereNull('removed_at')->orderBy('id');
+    }
+
+    /** @return HasMany<BoxRecord, $this> what became of the pieces in the motor's box, as it stands */
+    public function boxRecords(): HasMany
+    {
+        return $this->hasMany(BoxRecord::class)->whereNull('superseded_at');
+    }
+
+    /** @return HasMany<Decision, $this> those that stand */
+    public function decisions(): HasMany
+    {
+        return $this->hasMany(Decision::class)->whereNull('superseded_at')->orderBy('id');
+    }
+
+    /** @return HasMany<Setting, $this> what stands set in the display */
+    public function settings(): HasMany
+    {
+        return $this->hasMany(Setting::class)->whereNull('superseded_at')->orderBy('id');
+    }
+
+    /** @return HasMany<Setting, $this> everything that was ever set, the latest first */
+    public function settingsLog(): HasMany
+    {
+        return $this->hasMany(Setting::class)->latest('id');
+    }
+
+    /** @return HasMany<HandOver, $this> those that stand */
+    public function handOvers(): HasMany
+    {
+        return $this->hasMany(HandOver::class)->whereNull('taken_back_at')->orderBy('id');
+    }
+}

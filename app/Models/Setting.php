@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+use NeatSpindle\Core\Prove\SettingName;
+
+/**
+ * One thing that was set in a motor's display: a later one supersedes, none is overwritten.
+ *
+ * @property SettingName $name
+ * @property string $value
+ * @property ?string $reason
+ * @property ?string $law
+ * @property Carbon $set_at
+ * @property User $user
+ */
+class Setting extends Row
+{
+    public $timestamps = false;
+
+    protected $fillable = ['job_id', 'user_id', 'name', 'value', 'reason', 'law', 'set_at', 'superseded_at'];
+
+    protected $casts = ['name' => SettingName::class, 'set_at' => 'datetime', 'superseded_at' => 'datetime'];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

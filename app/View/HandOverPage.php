@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Bench\OpenJob;
+use App\Models\Condition;
+use App\Models\Decision;
+use App\Models\HandOver as HandOverRow;
+use App\Models\Setting;
+use App\Models\Stage;
+use App\Models\StepRecord;
+use App\Models\StepState;
+use Illuminate\Support\Collection;
+use NeatSpindle\Core\Build\BuildStep;
+use NeatSpindle\Core\Cockpit\BarSide;
+use NeatSpindle\Core\Prove\HandOver;
+use NeatSpindle\Core\Sensor\BrakeSensing;
+use NeatSpindle\Core\Sensor\GearSensing;
+
+use function is_string;
+
+/** Whether a bike may leave, and the sheet that leaves with it. */
+class HandOverPage extends JobPage
+{
+    private const USUAL_DAYS = 14;
+
+    public function __construct(OpenJob $opened)
+    {
+        parent::__construct($opened);
+        $opened->job->stepRecords->loadMissing('user');
+        $opened->job->decisions->loadMissing(['user', 'allowedBy']);
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Prove;
+    }
+
+    public function handedOver(): ?HandOverRow
+    {
+        return $this->opened->checks()->proving()->handedOver();
+    }
+
+    public function handOver(): HandOver
+    {
+        return $this->opened->checks()->proving()->handOver();
+    }
+
+    public function usualRecheck(): string
+    {
+        return today()->addDays(self::USUAL_DAYS)->format('Y-m-d');
+    }
+
+    public function recheckOn(): string
+    {
+        return ($this->handedOver()->recheck_on ?? today()->addDays(self::USUAL_DAYS))->format('j F Y');
+    }
+
+    /** @return array<string, string> what was fitted, by what it is */
+    public function fitted(): array
+    {
+        return array_filter([
+            'Motor' => $this->opened->motor()?->name,
+            'Ring' => $this->opened->ring()?->code,
+            'Battery' => $this->battery(),
+            'Brakes cut the motor' => implode('; ', array_filter(array_map($this->brake(...), BarSide::cases()))) ?: null,
+            'Rests on' => $this->opened->bracing()?->rest?->label(),
+        ]);
+    }
+
+    /** @return list<array{step: BuildStep, record: StepRecord}> every torque that was given, and what went by hand */
+    public function torques(): array
+    {
+        $records = $this->job->records('build');
+        $given = [];
+        foreach ($this->opened->buildSheet()->steps ?? [] as $step) {
+            $record = $records[$step->code] ?? null;
+            if ($step->fastener !== null && $record?->state === StepState::Done) {
+                $given[] = ['step' => $step, 'record' => $record];
+            }
+        }
+
+        return $given;
+    }
+
+    /** @return Collection<array-key, Setting> */
+    public function settings(): Collection
+    {
+        return $this->opened->checks()->proving()->settings();
+    }
+
+    /** @return Collection<int, Decision> every decision that stands and has a reason */
+    public function decisions(): Collection
+    {
+        return $this->job->decisions->filter(fn (Decision $decision) => $decision->reason !== null)->values();
+    }
+
+    public function choice(Decision $decision): string
+    {
+        return ucfirst(str_replace('-', ' ', $decision->about)).': '.lcfirst(
+            BrakeSensing::tryFrom($decision->choice)?->label() ?? GearSensing::tryFrom($decision->choice)?->label() ?? $decision->choice,
+        );
+    }
+
+    /** @return Collection<int, Condition> what was found and lifted, declined or is to be watched */
+    public function conditions(): Collection
+    {
+        return $this->job->loadMissing(['conditions.user', 'conditions.liftedBy'])->conditions
+            ->filter(fn (Condition $condition) => $condition->note !== null || $condition->lifted_at !== null)->values();
+    }
+
+    /** @return array<string, string> where what came off lies, by what it is; it goes with the bike or waits here */
+    public function kept(): array
+    {
+        return $this->job->stepRecords->where('sheet', 'strip')->whereNotNull('lies_in')
+            ->mapWithKeys(fn (StepRecord $record) => [self::titleOf($record) => (string) $record->lies_in])->all();
+    }
+
+    private function battery(): ?string
+    {
+        $fitting = $this->opened->checks()->fittingOut();
+        $pack = $fitting->pack();
+
+        return $pack === null ? null : "{$pack->name}, {$pack->volts} V, ".lcfirst((string) $fitting->batteryWish()->site?->label());
+    }
+
+    private function brake(BarSide $side): string
+    {
+        $sensing = $this->opened->checks()->fittingOut()->brakeCut()->of($side);
+
+        return $sensing === null ? '' : "{$side->value}: ".lcfirst($sensing->label());
+    }
+
+    private static function titleOf(StepRecord $record): string
+    {
+        $title = $record->asked['title'] ?? null;
+
+        return is_string($title) ? $title : $record->step;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Bench\OpenJob;
+use App\Bench\Proving;
+use App\Models\Stage;
+use NeatSpindle\Core\Prove\Cause;
+use NeatSpindle\Core\Prove\Check;
+use NeatSpindle\Core\Prove\ProvePlan;
+
+/** The checks before a bike leaves, one of them at hand. */
+class ProvePage extends StepsPage
+{
+    public readonly ProvePlan $plan;
+
+    public function __construct(OpenJob $opened, mixed $step = null)
+    {
+        parent::__construct($opened, Proving::SHEET, $step);
+        $this->plan = $opened->checks()->proving()->plan();
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Prove;
+    }
+
+    /** @return array<string, list<Check>> */
+    public function chapters(): array
+    {
+        $chapters = [];
+        foreach ($this->plan->checks as $check) {
+            $chapters[$check->chapter][] = $check;
+        }
+
+        return $chapters;
+    }
+
+    public function current(): ?Check
+    {
+        return $this->plan->check((string) $this->currentCode());
+    }
+
+    public function isHeldBack(string $code): bool
+    {
+        return $this->heldBackBy($code) !== null;
+    }
+
+    /** Why a check may not be made now; null when it may. */
+    public function heldBackBy(string $code): ?string
+    {
+        $check = $this->plan->check($code);
+
+        return $check === null ? null : $this->opened->checks()->proving()->objection($check);
+    }
+
+    /** The step of the build that cures a cause; null where this bike's sheet has none. */
+    public function cure(Cause $cause): ?string
+    {
+        return $cause->step === null ? null : $this->opened->buildSheet()?->step($cause->step)?->code;
+    }
+
+    protected function codes(): array
+    {
+        return array_map(fn (Check $check) => $check->code, $this->plan->checks);
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+use NeatSpindle\Core\Build\BuildStep;
+use NeatSpindle\Core\Prove\Check;
+use NeatSpindle\Core\Prove\HandOver;
+use NeatSpindle\Core\Prove\ProveFacts;
+use NeatSpindle\Core\Prove\ProvePlan;
+use NeatSpindle\Core\Prove\ProveWords;
+use NeatSpindle\Core\Prove\SettingName;
+use NeatSpindle\Core\Sensor\BrakeCut;
+use NeatSpindle\Core\Sensor\BrakeSensing;
+use NeatSpindle\Core\Tests\Cases;
+
+/** @param  array<string, BrakeSensing>  $brakes */
+function facts(array $brakes = [], bool $throttle = false, bool $gears = false, bool $lamps = false, ?float $cutOff = null): ProveFacts
+{
+    return new ProveFacts(new BrakeCut($brakes, [], $throttle), $throttle, $gears, $lamps, 2100.0, $cutOff, 48.0);
+}
+
+/** @return list<string> */
+function codesOf(ProvePlan $plan): array
+{
+    return array_map(fn (Check $check) => $check->code, $plan->checks);
+}
+
+it('asks of a bike what it has, and nothing else', function (): void {
+    $bare = codesOf(ProvePlan::of(facts()));
+    $all = codesOf(ProvePlan::of(facts(['left' => BrakeSensing::StickOn, 'right' => BrakeSensing::Lever], true, true, true, 25.0)));
+    expect(array_values(array_diff($all, $bare)))->toBe(['throttle-zero', 'throttle-one', 'brake-left', 'brake-right', 'shift', 'lights'])->and(array_diff($bare, $all))->toBe([])
+        ->and(codesOf(ProvePlan::of(facts(['left' => BrakeSensing::LeftOff, 'right' => BrakeSensing::NoLever]))))->toBe($bare);
+});
+
+it('puts each check after those it waits for, each with causes and words of its own', function (): void {
+    $plan = ProvePlan::of(facts(['left' => BrakeSensing::StickOn, 'right' => BrakeSensing::Lever], true, true, true, 25.0));
+    $seen = [];
+    foreach ($plan->checks as $check) {
+        foreach ($check->after as $before) {
+            expect($seen)->toContain($before);
+        }
+        $seen[] = $check->code;
+        expect($check->causes)->not->toBe([])->and("{$check->title}{$check->how}{$check->expects}")->not->toContain('{');
+    }
+    expect(array_unique($seen))->toBe($seen)->and(count(ProveWords::ALL))->toBe(count($seen) - 1);
+});
+
+it('rides nothing whose brake does not cut the motor', function (): void {
+    $plan = ProvePlan::of(facts(['left' => BrakeSensing::StickOn], true));
+    $right = array_values(array_diff(codesOf($plan), ['brake-left']));
+    $ride = $plan->check('stops') ?? throw new LogicException('no ride');
+    expect($plan->objection($ride, $right))->toContain('Brake left cuts the motor')->and($plan->objection($ride, codesOf($plan)))->toBeNull();
+});
+
+it('takes a figure outside what is expected for a miss', function (?float $value, bool $isRight): void {
+    $check = ProvePlan::of(facts(cutOff: 25.0))->check('cut-off') ?? throw new LogicException('no check');
+    expect($check->lacks($value) === null)->toBe($isRight);
+})->with([[25.0, true], [23.0, true], [27.0, true], [22.9, false], [27.1, false], [null, false]]);
+
+it('lets nothing go while anything is open, whatever was done in whatever order', function (): void {
+    mt_srand(1313);
+    $steps = Cases::worksheet()->buildSheet()->steps ?? [];
+    $plan = ProvePlan::of(facts(['left' => BrakeSensing::StickOn], true, true, true, 25.0));
+    [$built, $right, $stop, $undecided] = [[], [], false, true];
+    $went = 0;
+    for ($i = 0; $i < 10_000; $i++) {
+        $check = $plan->checks[mt_rand(0, count($plan->checks) - 1)];
+        $step = $steps[mt_rand(0, count($steps) - 1)];
+        match (mt_rand(0, 11)) {
+            0 => $stop = mt_rand(0, 3) === 0,
+            1 => $undecided = mt_rand(0, 3) === 0,
+            2 => $right = mt_rand(0, 9) === 0 ? array_values(array_diff($right, [$check->code])) : $right,
+            3 => $built = mt_rand(0, 9) === 0 ? array_diff_key($built, [$step->code => 1]) : $built,
+            4, 5, 6, 7 => $built[$step->code] = true,
+            default => $right = $plan->objection($check, $right) === null ? array_values(array_unique([...$right, $check->code])) : $right,
+        };
+        $open = array_values(array_filter($steps, fn (BuildStep $one) => ! isset($built[$one->code])));
+        $handOver = HandOver::of($stop ? 'cracked' : null, [], $open, $plan->open($right), $undecided ? ['who decides'] : []);
+        $mayGo = ! $stop && ! $undecided && count($built) === count($steps) && count($right) === count($plan->checks);
+        expect($handOver->mayGo())->toBe($mayGo);
+        $went += $mayGo ? 1 : 0;
+        if ($mayGo) {
+            [$built, $right] = [[], []];
+        }
+    }
+    expect($went)->toBeGreaterThan(3);
+});
+
+it('hands over no bike without a sheet, nor one whose verdict is not clear', function (): void {
+    expect(HandOver::of(null, [], null, [], [])->mayGo())->toBeFalse()->and(HandOver::of(null, ['Rest: open'], [], [], [])->objections)->toBe(['Rest: open'])->and(HandOver::of(null, [], [], [], [])->mayGo())->toBeTrue();
+});
+
+it('takes a setting that can be, and says why one cannot', function (SettingName $name, string $value, bool $goes): void {
+    expect($name->fault($value) === null)->toBe($goes);
+})->with([
+    [SettingName::CutOff, '25', true], [SettingName::CutOff, 'none', true], [SettingName::CutOff, '250', false], [SettingName::CutOff, 'fast', false], [SettingName::Wheel, 'none', false],
+    [SettingName::Wheel, '2180', true], [SettingName::Units, 'km', true], [SettingName::Units, 'furlongs', false], [SettingName::Levels, '0', false], [SettingName::ThrottleAtZero, 'dead', true],
+]);

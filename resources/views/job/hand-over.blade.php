@@ -1,0 +1,38 @@
+@php($handed = $page->handedOver())
+@php($handOver = $page->handOver())
+<x-job :page="$page">
+    <x-prove-tabs :page="$page" at="hand-over" />
+    <section class="panel not-on-paper" aria-labelledby="give-title">
+        <h2 id="give-title">{{ $handed ? 'Handed over' : 'Hand over' }}</h2>
+        @if ($handed)
+            <p class="kept">{{ $handed->user->name }}, {{ $handed->handed_at->format('j M Y, H:i') }}. First re-check {{ $page->recheckOn() }}, or after the first 50 km.</p>
+            @if ($page->mayChoose())
+                <form method="post" action="{{ route('job.hand-over.take-back', $page->job) }}" novalidate>
+                    @csrf @formkey @method('DELETE')
+                    <label class="form-label" for="reason">The bike is back and its job goes on, because</label>
+                    <input class="form-control" id="reason" name="reason" maxlength="500" value="{{ old('reason') }}"><x-fault for="reason" /><x-fault for="because" />
+                    <button class="btn btn-plain mt-1" id="take-back">Take the hand-over back</button>
+                </form>
+            @endif
+        @elseif ($handOver->mayGo())
+            <p><x-verdict of="clear" words="Nothing stands against it" /></p>
+            @if ($page->mayChoose())
+                <form method="post" action="{{ route('job.hand-over.give', $page->job) }}" novalidate>
+                    @csrf @formkey<input type="hidden" name="version" value="{{ $page->job->version }}">
+                    <div class="record">
+                        <div><label class="form-label" for="recheck-on">First re-check on</label><input class="form-control" id="recheck-on" name="recheck_on" type="date" value="{{ old('recheck_on', $page->usualRecheck()) }}"><x-fault for="recheck_on" /></div>
+                        <div><label class="form-label" for="hand-note">Said with it</label><input class="form-control" id="hand-note" name="note" maxlength="500" value="{{ old('note') }}"><x-fault for="note" /></div>
+                    </div>
+                    <button class="btn btn-primary mt-2" id="hand-over">Hand it over</button>
+                </form>
+            @endif
+        @else
+            <p><x-verdict of="fails" words="Not yet" /></p>
+            <ul class="plain-list" id="objections">@foreach ($handOver->objections as $objection)<li>{{ $objection }}</li>@endforeach</ul>
+        @endif
+        <x-fault for="hand_over" />
+    </section>
+    <div class="sheet-paper mt-3" data-bs-theme="light">
+        <x-hand-over-sheet :page="$page" :handed="$handed" />
+    </div>
+</x-job>

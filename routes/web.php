@@ -30,6 +30,7 @@ use App\Http\Controllers\RestController;
 use App\Http\Controllers\RouteController;
 use App\Http\Controllers\RunDetailsController;
 use App\Http\Controllers\SensorController;
+use App\Http\Controllers\SheetAddressController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StackController;
 use App\Http\Controllers\StartJobController;
@@ -47,6 +48,8 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/password/new', [PasswordController::class, 'reset'])->middleware('throttle:letters')->name('password.keep');
 });
 
+Route::get('/sheet/{address}', [SheetAddressController::class, 'show'])->whereNumber('address')->middleware(['signed', 'throttle:60,1'])->name('sheet');
+
 Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/token', [SignInController::class, 'token'])->name('token');
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
@@ -60,7 +63,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/jobs', [StartJobController::class, 'store'])->name('job.store');
 
     Route::prefix('/jobs/{job}')->name('job.')->scopeBindings()->whereNumber(
-        ['job', 'reading', 'obstacle', 'condition', 'motor', 'run', 'track', 'ownStretch'],
+        ['job', 'reading', 'obstacle', 'condition', 'motor', 'run', 'track', 'ownStretch', 'sheetAddress'],
     )->group(function (): void {
         Route::get('/', [JobController::class, 'show'])->name('show');
         Route::get('/job.json', [JobController::class, 'document'])->name('document');
@@ -150,6 +153,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::get('/prove/hand-over', [HandOverController::class, 'show'])->name('hand-over');
         Route::post('/prove/hand-over', [HandOverController::class, 'store'])->name('hand-over.give');
         Route::delete('/prove/hand-over', [HandOverController::class, 'takeBack'])->name('hand-over.take-back');
+        Route::post('/prove/hand-over/addresses', [SheetAddressController::class, 'give'])->name('sheet-address');
+        Route::delete('/prove/hand-over/addresses/{sheetAddress}', [SheetAddressController::class, 'revoke'])->name('sheet-address.revoke');
     });
 
     Route::get('/catalogue', [CatalogueController::class, 'show'])->name('catalogue');

@@ -24,7 +24,7 @@ class ChangeJob
     private const ATTEMPTS = 3;
 
     /** What may still be done once a bike was handed over. */
-    private const AFTER_HAND_OVER = ['takeBack', 'comeBack'];
+    private const AFTER_HAND_OVER = ['takeBack', 'comeBack', 'shareSheet'];
 
     private bool $isInOneGo = false;
 

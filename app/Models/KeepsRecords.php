@@ -9,6 +9,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /** What is written down about a job beside what was measured and built. */
 trait KeepsRecords
 {
+    /** @return HasMany<SheetAddress, $this> private addresses of its sheet that still open */
+    public function sheetAddresses(): HasMany
+    {
+        return $this->hasMany(SheetAddress::class)->opening()->orderBy('id');
+    }
+
     /** @return HasMany<OwnStretch, $this> ways somebody has added */
     public function ownStretches(): HasMany
     {

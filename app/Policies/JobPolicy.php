@@ -40,6 +40,12 @@ class JobPolicy
         return $this->choose($user, $job);
     }
 
+    /** Who may hand a bike over may give its sheet to the customer. */
+    public function shareSheet(User $user, Job $job): bool
+    {
+        return $this->choose($user, $job);
+    }
+
     /** A hand-over taken back opens the job again. */
     public function takeBack(User $user, Job $job): bool
     {

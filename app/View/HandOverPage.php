@@ -9,6 +9,7 @@ use App\Models\Condition;
 use App\Models\Decision;
 use App\Models\HandOver as HandOverRow;
 use App\Models\Setting;
+use App\Models\SheetAddress;
 use App\Models\Stage;
 use App\Models\StepRecord;
 use App\Models\StepState;
@@ -41,6 +42,12 @@ class HandOverPage extends JobPage
     public function handedOver(): ?HandOverRow
     {
         return $this->opened->checks()->proving()->handedOver();
+    }
+
+    /** @return Collection<int, SheetAddress> addresses of the sheet that still open */
+    public function addresses(): Collection
+    {
+        return $this->job->sheetAddresses()->get();
     }
 
     public function handOver(): HandOver

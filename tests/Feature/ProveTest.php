@@ -8,8 +8,10 @@ use App\Models\HandOver;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\Setting;
+use App\Models\SheetAddress;
 use App\Models\StepRecord;
 use App\Models\WaitsFor;
+use Illuminate\Support\Facades\Auth;
 use NeatSpindle\Core\Survey\Severity;
 use NeatSpindle\Core\Survey\Subject;
 use Tests\Support\Workshops;
@@ -127,4 +129,41 @@ it('lets no apprentice hand over, nor a stranger look', function (): void {
     $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertOk()->assertDontSee('id="hand-over"', false);
     $this->actingAs(Workshops::person());
     $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertNotFound();
+});
+
+it('gives the customer an address that opens the sheet alone, until it ends or is called back', function (): void {
+    $this->post("/jobs/{$this->job->id}/prove/hand-over/addresses", ['days' => '30'])->assertSessionHasErrors('days');
+    ($this->record)();
+    ($this->strip)();
+    ($this->take)()->assertSessionHasNoErrors();
+    $this->post("/jobs/{$this->job->id}/prove/hand-over/addresses", ['days' => '0'])->assertSessionHasErrors('days');
+    $this->post("/jobs/{$this->job->id}/prove/hand-over/addresses", ['days' => '30'])->assertSessionHasNoErrors();
+    $address = SheetAddress::query()->sole();
+    $url = $address->url();
+    $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertSee('Call it back');
+
+    Auth::logout();
+    $this->get($url)->assertOk()->assertSee('Heron, 73 sleeve')->assertSee('First re-check')->assertDontSee('Sign out')->assertDontSee('<form', false);
+    $this->get(str_replace("/sheet/{$address->id}", '/sheet/999', $url))->assertForbidden();
+    $this->get("/sheet/{$address->id}")->assertForbidden();
+    $this->get("/jobs/{$this->job->id}/prove")->assertRedirect('/sign-in');
+    $this->actingAs(Workshops::person())->get($url)->assertOk()->assertSee('Heron, 73 sleeve');
+    $this->travel(31)->days();
+    $this->get($url)->assertForbidden();
+    $this->travelBack();
+
+    $this->actingAs(Workshops::person())->delete("/jobs/{$this->job->id}/prove/hand-over/addresses/{$address->id}")->assertNotFound();
+    $this->actingAs($this->person->refresh())->delete("/jobs/{$this->job->id}/prove/hand-over/addresses/{$address->id}")->assertSessionHasNoErrors();
+    Auth::logout();
+    $this->get($url)->assertNotFound();
+});
+
+it('opens no sheet of a bike that is back in the workshop', function (): void {
+    ($this->record)();
+    ($this->strip)();
+    ($this->take)();
+    $this->post("/jobs/{$this->job->id}/prove/hand-over/addresses", ['days' => '30']);
+    $url = SheetAddress::query()->sole()->url();
+    $this->delete("/jobs/{$this->job->id}/prove/hand-over", ['reason' => 'Back again']);
+    $this->get($url)->assertNotFound();
 });

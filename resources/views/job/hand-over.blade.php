@@ -7,6 +7,20 @@
         @if ($handed)
             <p class="kept">{{ $handed->user->name }}, {{ $handed->handed_at->format('j M Y, H:i') }}. First re-check {{ $page->recheckOn() }}, or after the first 50 km.</p>
             @if ($page->mayChoose())
+                <h3 class="h6">Address for the customer</h3>
+                @foreach ($page->addresses() as $address)
+                    <form class="tool-line" method="post" action="{{ route('job.sheet-address.revoke', [$page->job, $address]) }}">
+                        @csrf @formkey @method('DELETE')
+                        <a class="sheet-address" href="{{ $address->url() }}" hx-boost="false">{{ $address->url() }}</a> <span class="soft">until {{ $address->expires_at->format('j M Y') }}</span>
+                        <button class="btn-link-quiet" aria-label="Call it back, given {{ $address->given_at->format('j M H:i') }}">Call it back</button>
+                    </form>
+                @endforeach
+                <form class="tool-line mb-3" method="post" action="{{ route('job.sheet-address', $page->job) }}" novalidate>
+                    @csrf @formkey
+                    <label for="days">Opens this sheet, and nothing else, for</label><input class="form-control w-auto" id="days" name="days" size="4" inputmode="numeric" value="{{ old('days', '90') }}"> days
+                    <button class="btn btn-plain" id="give-address">Make an address</button>
+                </form>
+                <x-fault for="days" />
                 <form method="post" action="{{ route('job.hand-over.take-back', $page->job) }}" novalidate>
                     @csrf @formkey @method('DELETE')
                     <label class="form-label" for="reason">The bike is back and its job goes on, because</label>

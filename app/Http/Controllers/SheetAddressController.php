@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Prove\GiveSheetAddress;
+use App\Actions\Prove\RevokeSheetAddress;
+use App\Bench\OpenJob;
+use App\Http\Requests\SheetAddressRequest;
+use App\Models\Job;
+use App\Models\SheetAddress;
+use App\View\CustomerSheetPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\View\View;
+
+/** Private addresses of a hand-over sheet, and the sheet as it is seen there. */
+class SheetAddressController extends Controller
+{
+    public function give(SheetAddressRequest $request, Job $job, GiveSheetAddress $give): RedirectResponse
+    {
+        $give($job, $this->user(), $request->days());
+
+        return redirect()->route('job.hand-over', $job);
+    }
+
+    public function revoke(Job $job, SheetAddress $sheetAddress, RevokeSheetAddress $revoke): RedirectResponse
+    {
+        $revoke($job, $this->user(), $sheetAddress);
+
+        return redirect()->route('job.hand-over', $job);
+    }
+
+    /** Whoever opens it is nobody here, signed in or not: there is this sheet and nothing behind it. */
+    public function show(int $address): View
+    {
+        Auth::forgetUser();
+        $given = SheetAddress::query()->opening()->findOrFail($address);
+        $job = Job::query()->withCustomer()->with(Job::OPENED)->whereNotNull('handed_over_at')->findOrFail($given->job_id);
+
+        return view('sheet', ['page' => new CustomerSheetPage(OpenJob::of($job), $given->user)]);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\URL;
+
+/**
+ * A private address of a hand-over sheet: signed, it ends by itself, and can be called back before.
+ *
+ * @property Carbon $given_at
+ * @property Carbon $expires_at
+ * @property ?Carbon $revoked_at
+ * @property User $user
+ * @property Job $job
+ */
+class SheetAddress extends Row
+{
+    /** A job has at most so many that still open. */
+    public const MOST = 10;
+
+    public $timestamps = false;
+
+    protected $fillable = ['job_id', 'user_id', 'given_at', 'expires_at', 'revoked_at', 'revoked_by_id'];
+
+    protected $casts = ['given_at' => 'datetime', 'expires_at' => 'datetime', 'revoked_at' => 'datetime'];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
+
+    /** @param  Builder<self>  $query */
+    public function scopeOpening(Builder $query): void
+    {
+        $query->whereNull('revoked_at')->where('expires_at', '>', now());
+    }
+
+    public function url(): string
+    {
+        return URL::temporarySignedRoute('sheet', $this->expires_at, ['address' => $this->id]);
+    }
+}

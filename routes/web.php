@@ -26,6 +26,7 @@ use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\ProveController;
+use App\Http\Controllers\RecheckController;
 use App\Http\Controllers\RestController;
 use App\Http\Controllers\RouteController;
 use App\Http\Controllers\RunDetailsController;
@@ -153,6 +154,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::get('/prove/hand-over', [HandOverController::class, 'show'])->name('hand-over');
         Route::post('/prove/hand-over', [HandOverController::class, 'store'])->name('hand-over.give');
         Route::delete('/prove/hand-over', [HandOverController::class, 'takeBack'])->name('hand-over.take-back');
+        Route::get('/prove/come-back', [RecheckController::class, 'show'])->name('come-back');
+        Route::post('/prove/come-back', [RecheckController::class, 'store'])->name('come-back.keep');
         Route::post('/prove/hand-over/addresses', [SheetAddressController::class, 'give'])->name('sheet-address');
         Route::delete('/prove/hand-over/addresses/{sheetAddress}', [SheetAddressController::class, 'revoke'])->name('sheet-address.revoke');
     });

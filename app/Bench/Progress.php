@@ -35,9 +35,14 @@ class Progress
     private static function handedOver(OpenJob $open): ?self
     {
         $handed = $open->checks()->proving()->handedOver();
+        $next = $open->checks()->proving()->nextRecheck();
 
         return $handed === null ? null : new self(
-            Stage::Prove, WaitsFor::ComingBack, "First re-check {$handed->recheck_on->format('j M')}, or after 50 km",
+            Stage::Prove, WaitsFor::ComingBack, match (true) {
+                $next === null => "First re-check {$handed->recheck_on->format('j M')}, or after 50 km",
+                $next->next_on === null => 'Came back, no day for the next time',
+                default => "Comes back {$next->next_on->format('j M')}",
+            },
         );
     }
 

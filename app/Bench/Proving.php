@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\HandOver as HandOverRow;
+use App\Models\Recheck;
 use App\Models\Run;
 use App\Models\Setting;
 use App\Models\StepState;
@@ -61,6 +62,14 @@ class Proving
     public function handedOver(): ?HandOverRow
     {
         return $this->open->job->handed_over_at === null ? null : $this->open->job->loadMissing('handOvers')->handOvers->last();
+    }
+
+    /** The last time the bike came back since it was handed over; null while it has not. */
+    public function nextRecheck(): ?Recheck
+    {
+        $since = $this->open->job->handed_over_at;
+
+        return $since === null ? null : $this->open->job->loadMissing('rechecks')->rechecks->where('done_at', '>=', $since)->last();
     }
 
     /** Why a check may not be made now, in words; null when it may. */

@@ -9,6 +9,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /** What is written down about a job beside what was measured and built. */
 trait KeepsRecords
 {
+    /** @return HasMany<Recheck, $this> each time the bike came back, the oldest first */
+    public function rechecks(): HasMany
+    {
+        return $this->hasMany(Recheck::class)->orderBy('id');
+    }
+
     /** @return HasMany<SheetAddress, $this> private addresses of its sheet that still open */
     public function sheetAddresses(): HasMany
     {

@@ -46,6 +46,12 @@ class JobPolicy
         return $this->choose($user, $job);
     }
 
+    /** What a bike is found like when it comes back: everybody at the bench. */
+    public function comeBack(User $user, Job $job): bool
+    {
+        return $this->work($user, $job);
+    }
+
     /** A hand-over taken back opens the job again. */
     public function takeBack(User $user, Job $job): bool
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Bench\Experience;
 use App\Bench\OpenJob;
 use App\Models\Stage;
 use App\View\Drawings\TurnView;
@@ -20,6 +21,9 @@ class BuildPage extends StepsPage
 
     /** @var array<string, string> why a step may not be ticked, by its code */
     private readonly array $held;
+
+    /** @var array<string, list<string>>|null */
+    private ?array $experience = null;
 
     public readonly Posture $posture;
 
@@ -55,6 +59,12 @@ class BuildPage extends StepsPage
     public function isHeldBack(string $code): bool
     {
         return isset($this->held[$code]);
+    }
+
+    /** @return list<string> what was found there on bikes like this one, with the job it comes from */
+    public function experience(string $code): array
+    {
+        return ($this->experience ??= Experience::for($this->opened))[$code] ?? [];
     }
 
     /** Why a step may not be ticked now; null when it may. */

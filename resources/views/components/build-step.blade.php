@@ -9,6 +9,7 @@
             <h2 id="step-title"><span class="figures">{{ $page->numberOf($step->code) }}</span> {{ $step->title }}</h2>
             <p>{{ $step->how }}</p>
             @if ($step->caution)<p class="caution">{{ $step->caution }}</p>@endif
+            @foreach ($page->experience($step->code) as $said)<p class="told experience mb-1">{{ $said }}</p>@endforeach
             <dl class="facts">
                 @if ($page->band($step))<dt>Torque</dt><dd><strong>{{ $page->band($step) }}</strong></dd>@endif
                 @if ($page->limit($step))<dt>Thread bears</dt><dd>{{ $page->limit($step) }}</dd>@endif

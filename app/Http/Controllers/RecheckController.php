@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Prove\KeepRecheck;
+use App\Http\Requests\RecheckRequest;
+use App\Models\Job;
+use App\View\RecheckPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+
+/** A bike that comes back. */
+class RecheckController extends Controller
+{
+    public function show(Job $job): View
+    {
+        return view('job.come-back', ['page' => new RecheckPage($this->open($job))]);
+    }
+
+    public function store(RecheckRequest $request, Job $job, KeepRecheck $keep): RedirectResponse
+    {
+        $keep($job, $this->user(), $request->integer('kilometres'), $request->nextOn(), $request->note(), $request->items());
+
+        return redirect()->route('job.come-back', $job);
+    }
+}

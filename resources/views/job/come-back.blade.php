@@ -1,0 +1,49 @@
+<x-job :page="$page">
+    <x-prove-tabs :page="$page" at="come-back" />
+    @foreach ($page->findings() as $code => [$found, $times])
+        <p class="caution"><strong>Found {{ $times }} times:</strong> {{ $page->plan()->items[$code] ?? $code }}, {{ $found->label() }}. That is no accident: the next bike like this one is told of it.</p>
+    @endforeach
+    <div class="work">
+        <section class="panel" aria-labelledby="back-title">
+            <h2 id="back-title">What it is found like, before anything is tightened</h2>
+            @if (! $page->isOut())
+                <p class="empty mb-0">It has not left yet. <a href="{{ route('job.hand-over', $page->job) }}">Hand over</a></p>
+            @else
+                <form method="post" action="{{ route('job.come-back.keep', $page->job) }}" novalidate>
+                    @csrf @formkey
+                    <div class="record">
+                        <div><label class="form-label" for="kilometres">Kilometres since</label><input class="form-control" id="kilometres" name="kilometres" inputmode="numeric" value="{{ old('kilometres') }}" @error('kilometres') aria-invalid="true" @enderror><x-fault for="kilometres" /></div>
+                        <div><label class="form-label" for="next-on">Comes back on</label><input class="form-control" id="next-on" name="next_on" type="date" value="{{ old('next_on') }}"><x-fault for="next_on" /></div>
+                    </div>
+                    <div class="scroll-x"><table class="ledger">
+                        <thead><tr><th>What</th><th>Found</th><th>Torque found</th><th>Given when built</th><th>Note</th></tr></thead>
+                        <tbody>
+                            @foreach ($page->plan()->items as $code => $title)
+                                <tr>
+                                    <th scope="row">{{ $title }}</th>
+                                    <td><x-select :name="'found['.$code.']'" :options="NeatSpindle\Core\Prove\Found::cases()" :chosen="old('found.'.$code)" any="not looked at" :aria-label="$title.': found'" /></td>
+                                    <td>@if ($page->hasTorque($code))<input class="form-control" name="torques[{{ $code }}]" size="7" value="{{ old('torques.'.$code) }}" aria-label="{{ $title }}: torque found"><x-fault :for="'torques.'.$code" />@endif</td>
+                                    <td class="figures">{{ $page->given($code) ?? '–' }}</td>
+                                    <td><input class="form-control" name="notes[{{ $code }}]" maxlength="200" value="{{ old('notes.'.$code) }}" aria-label="{{ $title }}: note"></td>
+                                </tr>
+                            @endforeach
+                        </tbody>
+                    </table></div>
+                    <x-fault for="found" />
+                    <label class="form-label mt-2" for="back-note">What the rider says</label><input class="form-control" id="back-note" name="note" maxlength="500" value="{{ old('note') }}"><x-fault for="note" />
+                    <button class="btn btn-primary mt-2" id="keep-recheck">Keep</button>
+                </form>
+            @endif
+        </section>
+        <section class="panel" aria-labelledby="before-title">
+            <h2 id="before-title">Each time it came back</h2>
+            @forelse ($page->rechecks() as $recheck)
+                <h3 class="h6 mb-1">{{ $recheck->done_at->format('j M Y') }}, {{ number_format($recheck->kilometres) }} km, {{ $recheck->user->firstName() }}</h3>
+                @if ($recheck->note)<p class="mb-1">“{{ $recheck->note }}”</p>@endif
+                <ul class="plain-list">@foreach ($recheck->items as $item)<li>{{ $item->title }}: <strong>{{ $item->found->label() }}</strong>@if ($item->torque_nm !== null), {{ $page->torqueUnit->show($item->torque_nm) }} found @endif @if ($item->note)<span class="soft">{{ $item->note }}</span>@endif</li>@endforeach</ul>
+            @empty
+                <p class="empty mb-0">It has not come back yet.</p>
+            @endforelse
+        </section>
+    </div>
+</x-job>

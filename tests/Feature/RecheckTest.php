@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\HandOver;
+use App\Models\Job;
+use App\Models\Recheck;
+use App\Models\RecheckItem;
+use App\Models\User;
+use NeatSpindle\Core\Prove\Found;
+use Tests\Support\Workshops;
+
+/** A bike as it was built and given out, whatever led there. */
+function givenOut(User $by, string $motor = 'heron-73'): Job
+{
+    $job = Workshops::built(Workshops::kitted($by, $motor), $by);
+    HandOver::query()->create(['job_id' => $job->id, 'user_id' => $by->id, 'handed_at' => now(), 'recheck_on' => today()->addDays(14)]);
+    $job->forceFill(['handed_over_at' => now()])->save();
+
+    return Workshops::fresh($job);
+}
+
+beforeEach(function (): void {
+    $this->person = Workshops::stocked();
+    $this->actingAs($this->person);
+    $this->job = givenOut($this->person);
+    $this->take = fn (array $with, ?Job $job = null) => $this->post('/jobs/'.($job ?? $this->job)->id.'/prove/come-back', ['kilometres' => '60', ...$with]);
+});
+
+it('keeps how a bike was found, with the torque before it was tightened', function (): void {
+    ($this->take)(['found' => ['nut-torque' => 'loose', 'ties' => 'frayed', 'ring' => ''], 'torques' => ['nut-torque' => '22,5'], 'notes' => ['ties' => 'at the head'], 'note' => 'It creaks'])->assertSessionHasNoErrors();
+    $recheck = Recheck::query()->sole();
+    expect($recheck->kilometres)->toBe(60)->and($recheck->found())->toBe(['nut-torque' => Found::Loose, 'ties' => Found::Frayed])
+        ->and(RecheckItem::query()->where('code', 'nut-torque')->sole()->torque_nm)->toBe(22.5);
+    $this->get("/jobs/{$this->job->id}/prove/come-back")->assertSee('22.5 N·m found')->assertSee('It creaks')->assertSee('at the head')->assertDontSee('Found 2 times');
+    expect(Workshops::fresh($this->job)->next_step)->toBe('Came back, no day for the next time');
+    ($this->take)(['found' => ['nut-torque' => 'held'], 'next_on' => today()->addDays(90)->format('Y-m-d')]);
+    expect(Workshops::fresh($this->job)->next_step)->toContain('Comes back');
+});
+
+it('says where something typed cannot be, and keeps nothing of it', function (array $with, string $field): void {
+    ($this->take)($with)->assertSessionHasErrors($field);
+    expect(Recheck::query()->count())->toBe(0);
+})->with([
+    [['kilometres' => ''], 'kilometres'], [['kilometres' => 'far', 'found' => ['ties' => 'held']], 'kilometres'], [['found' => []], 'found'], [['found' => ['the-bell' => 'loose']], 'found'],
+    [['found' => ['ties' => 'gone']], 'found.ties'], [['found' => ['nut-torque' => 'loose'], 'torques' => ['nut-torque' => 'much']], 'torques.nut-torque'],
+    [['found' => ['nut-torque' => 'loose'], 'torques' => ['nut-torque' => '9000']], 'torques.nut-torque'], [['found' => 'loose'], 'found'], [['found' => ['ties' => 'held'], 'next_on' => 'soon'], 'next_on'],
+]);
+
+it('makes a finding of what was loose twice, and tells it at the step of the next bike like it', function (): void {
+    ($this->take)(['found' => ['nut-torque' => 'loose', 'ring' => 'moved']]);
+    ($this->take)(['found' => ['nut-torque' => 'moved', 'ring' => 'held']]);
+    $this->get("/jobs/{$this->job->id}/prove/come-back")->assertSee('Found 2 times');
+    $next = Workshops::kitted($this->person);
+    $this->get("/jobs/{$next->id}/build?step=nut-torque")->assertSee("From job {$this->job->number}: has moved, found 2 times");
+    $this->get("/jobs/{$next->id}/build?step=ring")->assertDontSee("From job {$this->job->number}");
+    $next->bike->update(['kind' => 'fat']);
+    $this->get("/jobs/{$next->id}/build?step=nut-torque")->assertDontSee("From job {$this->job->number}");
+
+    $stranger = Workshops::stocked();
+    $theirs = Workshops::kitted($stranger);
+    $this->actingAs($stranger)->get("/jobs/{$theirs->id}/build?step=nut-torque")->assertOk()->assertDontSee('From job');
+});
+
+it('lets nothing come back that has not left', function (): void {
+    $home = Workshops::built(Workshops::kitted($this->person), $this->person);
+    ($this->take)(['found' => ['ties' => 'held']], $home)->assertSessionHasErrors('kilometres');
+    $this->get("/jobs/{$home->id}/prove/come-back")->assertSee('It has not left yet');
+});

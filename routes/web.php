@@ -16,6 +16,7 @@ use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HillsController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\LineController;
+use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\MatchController;
 use App\Http\Controllers\MissingController;
 use App\Http\Controllers\NewsController;
@@ -160,6 +161,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::delete('/prove/hand-over/addresses/{sheetAddress}', [SheetAddressController::class, 'revoke'])->name('sheet-address.revoke');
     });
 
+    Route::get('/logbook', LogbookController::class)->name('logbook');
     Route::get('/catalogue', [CatalogueController::class, 'show'])->name('catalogue');
     Route::post('/catalogue', [CatalogueController::class, 'readIn'])->name('catalogue.import');
     Route::get('/catalogue.json', [CatalogueController::class, 'json'])->name('catalogue.export');

@@ -115,7 +115,7 @@ class HandOverPage extends JobPage
     public function conditions(): Collection
     {
         return $this->job->loadMissing(['conditions.user', 'conditions.liftedBy'])->conditions
-            ->filter(fn (Condition $condition) => $condition->note !== null || $condition->lifted_at !== null)->values();
+            ->filter(fn (Condition $condition) => $condition->note !== null || $condition->lifted_at !== null || $condition->declined_by !== null)->values();
     }
 
     /** @return array<string, string> where what came off lies, by what it is; it goes with the bike or waits here */

@@ -16,6 +16,10 @@ use App\Actions\Kit\ChooseRing;
 use App\Actions\Kit\DecideSensor;
 use App\Actions\Kit\KeepCockpit;
 use App\Actions\Kit\SetBattery;
+use App\Actions\Prove\HandBikeOver;
+use App\Actions\Prove\KeepRecheck;
+use App\Actions\Prove\KeepSetting;
+use App\Actions\Prove\RecordProveCheck;
 use App\Actions\Road\KeepRoad;
 use App\Actions\Road\SetRiding;
 use App\Actions\Steps\RecordBuildStep;
@@ -41,6 +45,8 @@ use Illuminate\Support\Carbon;
 use NeatSpindle\Core\Measure\LengthText;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Part\NutSocket;
+use NeatSpindle\Core\Prove\Found;
+use NeatSpindle\Core\Prove\SettingName;
 use NeatSpindle\Core\Ride\Profile;
 use NeatSpindle\Core\Survey\Instrument;
 use NeatSpindle\Core\Survey\Remedy;
@@ -60,6 +66,7 @@ use function chr;
  *     condition?: array<string, array{severity: string, remedy?: string, declined_by?: string, note?: string}>,
  *     strip?: int, motor?: string, insert?: string, ring?: string, by_hand?: array<string, list<float>>,
  *     battery?: array<string, mixed>, cockpit?: array<string, mixed>, sensors?: array<string, array{string, ?string}>,
+ *     settings?: array<string, string>, rechecks?: list<array{days: int, kilometres: int, note: ?string, found: array<string, array{string, ?float}>}>,
  *     bracing?: array<string, mixed>, riding?: array<string, mixed>, road?: bool, reserve?: bool, build?: int,
  * }
  */
@@ -138,6 +145,30 @@ class DemoSeeder extends Seeder
         $this->brace($job, $chooser, $demo);
         $this->fitOut($job, $chooser, $demo);
         $this->build($job, $by, $demo['build'] ?? 0);
+        $this->prove($job, $chooser, $demo);
+    }
+
+    /** @param  DemoJob  $demo */
+    private function prove(Job $job, User $by, array $demo): void
+    {
+        foreach ($demo['settings'] ?? [] as $name => $value) {
+            $this->tick();
+            app(KeepSetting::class)($job, $by, SettingName::from($name), $value, null, null);
+        }
+        foreach (isset($demo['rechecks']) ? $this->open($job)->checks()->proving()->plan()->checks : [] as $check) {
+            $this->tick();
+            $figure = $check->figure === null ? null : round(($check->figure->least + $check->figure->most) / 2, 1);
+            app(RecordProveCheck::class)($job, $by, $check->code, ['state' => StepState::Done, 'figure' => $figure, 'note' => null]);
+        }
+        if (isset($demo['rechecks'])) {
+            app(HandBikeOver::class)($job, $by, $job->version, Carbon::today()->addDays(14), 'Charger and key are in the bag.');
+        }
+        foreach ($demo['rechecks'] ?? [] as $recheck) {
+            Carbon::setTestNow(now()->addDays($recheck['days']));
+            app(KeepRecheck::class)($job, $by, $recheck['kilometres'], Carbon::today()->addDays(90), $recheck['note'], array_map(
+                fn (array $item) => ['found' => Found::from($item[0]), 'torque_nm' => $item[1], 'note' => null], $recheck['found'],
+            ));
+        }
     }
 
     private function read(Job $job, User $by, string $code, string $typed): void

@@ -10,7 +10,7 @@ declare(strict_types=1);
 const CORE_LEVELS = [
     'Measure', 'Prose', 'Turn', 'Drawer', 'Box', 'Shell', 'Bike', 'Document', 'Part', 'Fastening', 'Margin', 'Route', 'Battery', 'Cockpit', 'Sensor', 'Line', 'Gearing', 'Strip', 'Survey',
     'Frame', 'Frame\Kind', 'Adapter', 'Section', 'Build', 'Mount', 'Mount\Sleeve', 'Mount\Yoke', 'Mount\TwinPlate', 'Catalogue', 'Hill',
-    'Ride', 'Reaction', 'Around', 'Order', 'Fit', 'Job', 'Exchange', 'Worksheet', 'Needs', 'Prove',
+    'Ride', 'Reaction', 'Around', 'Order', 'Fit', 'Job', 'Exchange', 'Worksheet', 'Needs', 'Prove', 'Logbook',
 ];
 
 const APP_LEVELS = [

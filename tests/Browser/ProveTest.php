@@ -57,3 +57,22 @@ it('proves a bike on the stand with faults found and cured, is refused the hand-
     $site->visit($path);
     expect($site->text())->not->toContain('The charger is in the bag');
 });
+
+it('finds a nut loose twice when a bike comes back, and tells it at that step of the next bike like it', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::built(Workshops::kitted($person), $person);
+    HandOver::query()->create(['job_id' => $job->id, 'user_id' => $person->id, 'handed_at' => now(), 'recheck_on' => today()->addDays(14)]);
+    $job->forceFill(['handed_over_at' => now()])->save();
+    $next = Workshops::kitted($person);
+    $site = Site::open()->signIn($person->email, Workshops::PASSWORD);
+    foreach (['58', '420'] as $kilometres) {
+        $site->visit("/jobs/{$job->id}/prove/come-back");
+        expect($site->has('p.caution'))->toBeFalse();
+        $site->type('kilometres', $kilometres)->choose('found-nut-torque', 'loose')->type('torque-nut-torque', '20')->click('#keep-recheck');
+    }
+    expect($site->text())->toContain('Found 2 times')->and($site->seriousFaults())->toBe([]);
+    $site->visit("/jobs/{$next->id}/build?step=nut-torque");
+    expect($site->text('.experience'))->toContain("From job {$job->number}: loose, found 2 times");
+    $site->visit('/')->click('a[href$="/logbook"]');
+    expect($site->text())->toContain('Nut to torque loose 2 times');
+});

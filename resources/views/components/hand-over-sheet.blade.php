@@ -18,7 +18,7 @@
 @endif
 @if ($page->conditions()->isNotEmpty())
     <h2>How the bike was found</h2>
-    <ul>@foreach ($page->conditions() as $condition)<li>{{ $condition->subject->label() }}: {{ lcfirst($condition->severity->label()) }}@if ($condition->note), {{ $condition->note }}@endif @if ($condition->lifted_at). Gone on with by {{ $condition->liftedBy?->name }}: “{{ $condition->lifted_because }}”@endif</li>@endforeach</ul>
+    <ul>@foreach ($page->conditions() as $condition)<li>{{ $condition->subject->label() }}: {{ lcfirst($condition->severity->label()) }}@if ($condition->declined_by), to be mended and declined by {{ $condition->declined_by }}@endif @if ($condition->note), {{ $condition->note }}@endif @if ($condition->lifted_at). Gone on with by {{ $condition->liftedBy?->name }}: “{{ $condition->lifted_because }}”@endif</li>@endforeach</ul>
 @endif
 <h2>Care</h2>
 <ul>

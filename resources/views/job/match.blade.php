@@ -10,6 +10,7 @@
                         <span class="soft">(none chosen yet; the first of the catalogue stands in)</span>
                     @endif
                 </h2>
+                <a class="btn btn-plain" href="{{ route('logbook', ['like' => $page->job->id]) }}">Frames like this one</a>
                 <a class="btn btn-plain" href="#ring-title">Change ring</a>
             </div>
             @if ($page->shell()->identification())

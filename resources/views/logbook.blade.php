@@ -1,0 +1,39 @@
+@php($rows = $page->rows())
+<x-layout title="Logbook">
+    <main id="main" class="page">
+        <div class="bench-head">
+            <h1>Logbook</h1>
+            <form method="get" action="{{ route('logbook') }}" role="search">
+                <label class="visually-hidden" for="find">Find in the logbook</label>
+                @if ($page->like)<input type="hidden" name="like" value="{{ $page->like->id }}">@endif
+                <input class="form-control" id="find" name="find" type="search" value="{{ $page->find }}" placeholder="Find: frame, motor, name, what was wrong" data-key="/">
+                <kbd aria-hidden="true">/</kbd>
+            </form>
+        </div>
+        @if ($page->like)
+            <p class="form-hint">The likest to {{ $page->like->number }}, {{ $page->like->bike->label }}, first: by kind, shell, stay and rear end as they were measured. <a href="{{ route('job.match', $page->like) }}">Back to it</a>, or <a href="{{ route('logbook') }}">all, the latest first</a>.</p>
+        @endif
+        <section class="panel" aria-label="Bikes that were given out">
+            @if ($rows->isEmpty())
+                <p class="empty mb-0">{{ $page->find === '' ? 'No bike was given out yet. Each comes here with its hand-over.' : 'Nothing in it matches “'.$page->find.'”.' }}</p>
+            @else
+                <div class="scroll-x"><table class="ledger">
+                    <thead><tr><th class="n">Job</th>@if ($page->like)<th class="n">Alike</th>@endif<th>Bike</th><th>Fitted</th><th>Given out</th><th>What moved</th><th>What was decided</th></tr></thead>
+                    <tbody>
+                        @foreach ($rows as ['job' => $job, 'like' => $like])
+                            <tr>
+                                <td class="n"><a href="{{ route('job.hand-over', $job) }}">{{ $job->number }}</a></td>
+                                @if ($page->like)<td class="n">{{ round($like * 100) }} %</td>@endif
+                                <td>{{ $job->bike->label }}<br><span class="soft">{{ $job->customer_name }}, {{ lcfirst($job->bike->kind->label()) }}, {{ $job->bike->frame_material->value }}</span></td>
+                                <td>{{ $job->kit?->motor?->name }}<br><span class="soft">{{ $job->kit?->battery?->pack }}</span></td>
+                                <td class="text-nowrap">{{ $job->handed_over_at->format('j M Y') }}</td>
+                                <td>{{ $page->findings($job) ?: '–' }}</td>
+                                <td>@forelse ($job->decisions->whereNotNull('reason') as $decision){{ str_replace('-', ' ', $decision->about) }}: “{{ $decision->reason }}”<br>@empty – @endforelse</td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table></div>
+            @endif
+        </section>
+    </main>
+</x-layout>

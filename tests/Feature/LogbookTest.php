@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Decision;
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use NeatSpindle\Core\Survey\Spot;
+use Tests\Support\Workshops;
+
+/** A bike that was given out, however it was built. */
+function logged(User $by, string $bike, string $width): Job
+{
+    $job = Workshops::job($by, $bike);
+    foreach (['shell_width' => $width, 'stay_64' => '3', 'over_locknuts' => '135', 'chainstay_length' => '440'] as $spot => $typed) {
+        Workshops::read($job, $by, Spot::from($spot), $typed);
+    }
+    $job->forceFill(['handed_over_at' => now()])->save();
+
+    return Workshops::fresh($job);
+}
+
+beforeEach(function (): void {
+    $this->person = Workshops::stocked();
+    $this->actingAs($this->person);
+});
+
+it('lists what was given out, and nothing else, and finds it by frame, name or what was decided', function (): void {
+    $this->get('/logbook')->assertOk()->assertSee('No bike was given out yet');
+    $out = logged($this->person, 'Heather commuter', '73');
+    logged($this->person, 'Barge of a bike', '68');
+    Workshops::job($this->person, 'Still on the bench');
+    Decision::record($out, $this->person, 'gear-sensor', 'left-off', 'Hardly ever shifted');
+    $this->get('/logbook')->assertSee('Heather commuter')->assertSee('Barge of a bike')->assertDontSee('Still on the bench');
+    $this->get('/logbook?find=HEATHER')->assertSee('Heather commuter')->assertDontSee('Barge of a bike');
+    $this->get('/logbook?find=hardly+ever')->assertSee('Heather commuter')->assertDontSee('Barge of a bike');
+    $this->get('/logbook?find=nothing+like+it')->assertSee('Nothing in it matches');
+    $this->get('/logbook?find[]=x&like[]=y')->assertOk();
+    $this->actingAs(Workshops::person())->get('/logbook')->assertDontSee('Heather commuter');
+});
+
+it('puts the likest frame first, as it was measured', function (): void {
+    [$near, $far] = [logged($this->person, 'Near frame', '73.4'), logged($this->person, 'Far frame', '86')];
+    $mine = logged($this->person, 'My frame', '73');
+    $this->get("/logbook?like={$mine->id}")->assertSeeInOrder(['My frame', 'Near frame', 'Far frame'])->assertSee('100 %');
+    $this->get("/logbook?like={$far->id}")->assertSeeInOrder(['Far frame', 'Near frame']);
+    $this->actingAs(Workshops::person())->get("/logbook?like={$near->id}")->assertOk()->assertDontSee('Near frame');
+});
+
+it('asks the database no more for many bikes than for few', function (): void {
+    $count = function (): int {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->get('/logbook')->assertOk();
+
+        return count(DB::getQueryLog());
+    };
+    logged($this->person, 'One', '73');
+    $few = $count();
+    foreach (range(1, 5) as $i) {
+        logged($this->person, "Bike {$i}", '68');
+    }
+    expect($count())->toBe($few);
+});

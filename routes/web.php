@@ -15,6 +15,7 @@ use App\Http\Controllers\GearsController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HillsController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\JobEndController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\MatchController;
@@ -155,6 +156,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::get('/prove/hand-over', [HandOverController::class, 'show'])->name('hand-over');
         Route::post('/prove/hand-over', [HandOverController::class, 'store'])->name('hand-over.give');
         Route::delete('/prove/hand-over', [HandOverController::class, 'takeBack'])->name('hand-over.take-back');
+        Route::post('/end', [JobEndController::class, 'end'])->name('end');
+        Route::delete('/end', [JobEndController::class, 'takeUp'])->name('take-up');
+        Route::delete('/customer', [JobEndController::class, 'erase'])->name('erase');
         Route::get('/prove/come-back', [RecheckController::class, 'show'])->name('come-back');
         Route::post('/prove/come-back', [RecheckController::class, 'store'])->name('come-back.keep');
         Route::post('/prove/hand-over/addresses', [SheetAddressController::class, 'give'])->name('sheet-address');

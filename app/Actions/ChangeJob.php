@@ -24,7 +24,10 @@ class ChangeJob
     private const ATTEMPTS = 3;
 
     /** What may still be done once a bike was handed over. */
-    private const AFTER_HAND_OVER = ['takeBack', 'comeBack', 'shareSheet'];
+    private const AFTER_HAND_OVER = ['takeBack', 'comeBack', 'shareSheet', 'erase'];
+
+    /** And once a job ended without one. */
+    private const AFTER_ITS_END = ['takeUpAgain', 'erase'];
 
     private bool $isInOneGo = false;
 
@@ -39,6 +42,7 @@ class ChangeJob
      * @param  Closure(OpenJob): T  $change  checks and writes, against the job as it stands
      * @return T
      *
+     * @throws JobHasEnded when nothing of it is changed any more
      * @throws HandedOverAlready when the bike has left
      * @throws JobChangedMeanwhile when somebody else was quicker
      * @throws TakenInAlready when the form that asks for it was taken in before
@@ -49,6 +53,9 @@ class ChangeJob
             $this->submission->claim($by);
             $held = Job::query()->whereKey($job->id)->lockForUpdate()->with(Job::OPENED)->firstOrFail();
             $this->gate->forUser($by)->authorize($ability, $held);
+            if ($held->ended_at !== null && ! in_array($ability, self::AFTER_ITS_END, true)) {
+                throw JobHasEnded::on($held);
+            }
             if ($held->handed_over_at !== null && ! in_array($ability, self::AFTER_HAND_OVER, true)) {
                 throw HandedOverAlready::on($held);
             }

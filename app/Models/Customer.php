@@ -9,7 +9,9 @@ use Database\Factories\CustomerFactory;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
+/** @property ?Carbon $erased_at since when nobody here knows any more who it was */
 #[ScopedBy(OwnWorkshop::class)]
 class Customer extends Row
 {
@@ -17,6 +19,8 @@ class Customer extends Row
     use HasFactory;
 
     protected $fillable = ['name', 'phone'];
+
+    protected $casts = ['erased_at' => 'datetime'];
 
     /** @return HasMany<Bike, $this> */
     public function bikes(): HasMany

@@ -19,6 +19,8 @@ use Illuminate\Support\Facades\DB;
  * @property Stage $stage
  * @property WaitsFor $waits_for
  * @property ?Carbon $promised_on
+ * @property ?JobEnd $ended_as
+ * @property ?Carbon $ended_at
  * @property ?Carbon $handed_over_at while it stands; nothing of the job is changed then
  * @property-read ?string $changed_by_name who changed it last, where that was asked for
  * @property-read string $customer_name whose bike it is, where that was asked for
@@ -41,6 +43,8 @@ class Job extends Row
         'waits_for' => WaitsFor::class,
         'promised_on' => 'date',
         'handed_over_at' => 'datetime',
+        'ended_as' => JobEnd::class,
+        'ended_at' => 'datetime',
         'version' => 'int',
     ];
 

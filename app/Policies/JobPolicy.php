@@ -52,6 +52,23 @@ class JobPolicy
         return $this->work($user, $job);
     }
 
+    /** To end a job without a hand-over, and to take it up again. */
+    public function end(User $user, Job $job): bool
+    {
+        return $this->choose($user, $job);
+    }
+
+    public function takeUpAgain(User $user, Job $job): bool
+    {
+        return $this->choose($user, $job);
+    }
+
+    /** Who a customer was is the owner's to erase. */
+    public function erase(User $user, Job $job): bool
+    {
+        return $this->decide($user, $job);
+    }
+
     /** A hand-over taken back opens the job again. */
     public function takeBack(User $user, Job $job): bool
     {

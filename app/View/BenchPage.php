@@ -25,7 +25,7 @@ class BenchPage
     public function __construct(public readonly User $user, mixed $find)
     {
         $this->find = is_string($find) ? mb_substr(trim($find), 0, self::LONGEST_SEARCH) : '';
-        $this->jobs = Job::query()->withCustomer()->with(['bike', 'assignee'])->orderByRaw('promised_on is null, promised_on')->orderBy('number')->get();
+        $this->jobs = Job::query()->whereNull('ended_at')->withCustomer()->with(['bike', 'assignee'])->orderByRaw('promised_on is null, promised_on')->orderBy('number')->get();
     }
 
     public function isEmpty(): bool

@@ -8,6 +8,7 @@ use App\Assembly\Findings;
 use App\Models\Job;
 use App\Models\Recheck;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Logbook\FramePrint;
 use NeatSpindle\Core\Logbook\Likeness;
@@ -38,8 +39,10 @@ class LogbookPage
     {
         $this->find = is_string($find) ? mb_substr(trim($find), 0, self::LONGEST_SEARCH) : '';
         $this->like = is_string($like) && ctype_digit($like) ? Job::query()->with(['bike', 'readings', 'answers'])->find($like) : null;
-        $this->jobs = Job::query()->withCustomer()->whereNotNull('handed_over_at')
-            ->with(['bike', 'kit.motor', 'readings', 'answers', 'decisions', 'rechecks.items', 'handOvers'])->latest('handed_over_at')->limit(self::MOST)->get();
+        $this->jobs = Job::query()->withCustomer()
+            ->where(fn (Builder $of) => $of->whereNotNull('handed_over_at')->orWhereNotNull('ended_at'))
+            ->with(['bike', 'kit.motor', 'readings', 'answers', 'decisions', 'rechecks.items', 'handOvers'])
+            ->orderByRaw('coalesce(handed_over_at, ended_at) desc')->limit(self::MOST)->get();
     }
 
     /** @return Collection<int, array{job: Job, like: ?float}> the likest first, where likeness is asked for */
@@ -66,8 +69,10 @@ class LogbookPage
     private function isFound(Job $job): bool
     {
         $words = [
-            (string) $job->number, $job->bike->label, $job->customer_name, $job->bike->kind->label(), $job->bike->frame_material->value, $job->kit->motor->name ?? '', $job->kit->motor->mount ?? '',
-            $this->findings($job), ...$job->decisions->pluck('reason')->all(), ...$job->rechecks->pluck('note')->all(),
+            (string) $job->number, $job->bike->label, $job->customer_name, $job->bike->kind->label(), $job->bike->frame_material->value,
+            $job->kit->motor->name ?? '', $job->kit->motor->mount ?? '',
+            $this->findings($job), $job->ended_because ?? '', $job->ended_as?->label() ?? '',
+            ...$job->decisions->pluck('reason')->all(), ...$job->rechecks->pluck('note')->all(),
         ];
 
         return $this->find === '' || str_contains(mb_strtolower(implode(' ', array_map(strval(...), $words))), mb_strtolower($this->find));

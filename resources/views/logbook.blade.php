@@ -18,7 +18,7 @@
                 <p class="empty mb-0">{{ $page->find === '' ? 'No bike was given out yet. Each comes here with its hand-over.' : 'Nothing in it matches “'.$page->find.'”.' }}</p>
             @else
                 <div class="scroll-x"><table class="ledger">
-                    <thead><tr><th class="n">Job</th>@if ($page->like)<th class="n">Alike</th>@endif<th>Bike</th><th>Fitted</th><th>Given out</th><th>What moved</th><th>What was decided</th></tr></thead>
+                    <thead><tr><th class="n">Job</th>@if ($page->like)<th class="n">Alike</th>@endif<th>Bike</th><th>Fitted</th><th>Given out, or how it ended</th><th>What moved</th><th>What was decided</th></tr></thead>
                     <tbody>
                         @foreach ($rows as ['job' => $job, 'like' => $like])
                             <tr>
@@ -26,7 +26,7 @@
                                 @if ($page->like)<td class="n">{{ round($like * 100) }} %</td>@endif
                                 <td>{{ $job->bike->label }}<br><span class="soft">{{ $job->customer_name }}, {{ lcfirst($job->bike->kind->label()) }}, {{ $job->bike->frame_material->value }}</span></td>
                                 <td>{{ $job->kit?->motor?->name }}<br><span class="soft">{{ $job->kit?->battery?->pack }}</span></td>
-                                <td class="text-nowrap">{{ $job->handed_over_at->format('j M Y') }}</td>
+                                <td>@if ($job->ended_at){{ $job->ended_as->label() }}, {{ $job->ended_at->format('j M Y') }}<br><span class="soft">“{{ $job->ended_because }}”</span>@else<span class="text-nowrap">{{ $job->handed_over_at->format('j M Y') }}</span>@endif</td>
                                 <td>{{ $page->findings($job) ?: '–' }}</td>
                                 <td>@forelse ($job->decisions->whereNotNull('reason') as $decision){{ str_replace('-', ' ', $decision->about) }}: “{{ $decision->reason }}”<br>@empty – @endforelse</td>
                             </tr>

@@ -46,6 +46,7 @@
         @endif
         <x-fault for="hand_over" />
     </section>
+    <x-job-ends :page="$page" />
     <div class="sheet-paper mt-3" data-bs-theme="light">
         <x-hand-over-sheet :page="$page" :handed="$handed" />
     </div>

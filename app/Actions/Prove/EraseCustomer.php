@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Prove;
+
+use App\Actions\JobAction;
+use App\Models\Condition;
+use App\Models\Customer;
+use App\Models\Decision;
+use App\Models\HandOver;
+use App\Models\Job;
+use App\Models\Recheck;
+use App\Models\SheetAddress;
+use App\Models\StepRecord;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Erases who a customer is, at their wish: name and telephone, who declined something, and the name wherever it was
+ * written into a note. What was measured, built, decided and found stays, and belongs to nobody any more.
+ */
+class EraseCustomer extends JobAction
+{
+    /** Where a person writes freely. */
+    private const NOTES = [
+        Condition::class => ['note', 'lifted_because'], Decision::class => ['reason', 'allowed_because'], StepRecord::class => ['note'],
+        HandOver::class => ['note', 'taken_back_because'], Recheck::class => ['note'],
+    ];
+
+    public function __invoke(Job $job, User $by): void
+    {
+        ($this->change)($job, $by, 'erase', null, [], function () use ($job, $by): void {
+            $customer = Customer::query()->whereRelation('bikes', 'id', $job->bike_id)->lockForUpdate()->firstOrFail();
+            $customer->erased_at === null || $this->refuse('erase', 'Nobody knows any more who that was.');
+            $jobs = Job::query()->whereHas('bike', fn (Builder $bike) => $bike->where('customer_id', $customer->id))->pluck('id')->all();
+            foreach (self::NOTES as $kind => $columns) {
+                foreach ($columns as $column) {
+                    (new $kind)->newQuery()->whereIn('job_id', $jobs)->where($column, 'like', '%'.addcslashes($customer->name, '%_\\').'%')
+                        ->update([$column => DB::raw("replace({$column}, ".DB::getPdo()->quote($customer->name).", 'the customer')")]);
+                }
+            }
+            Condition::query()->whereIn('job_id', $jobs)->whereNotNull('declined_by')->update(['declined_by' => 'the customer']);
+            SheetAddress::query()->whereIn('job_id', $jobs)->whereNull('revoked_at')->update(['revoked_at' => now(), 'revoked_by_id' => $by->id]);
+            $customer->forceFill(['name' => 'Erased', 'phone' => null, 'erased_at' => now()])->save();
+        });
+    }
+}

@@ -66,7 +66,7 @@ it('leads a newcomer from taking a plain hardtail in to a clear stack, and from 
         ->and($site->text('tr[data-step="chain"]'))->toContain("{$sheet->chain->links} links");
 
     $site->visit('/');
-    expect($site->text())->toContain('Waiting for a ride')
+    expect($site->text())->toContain('Prove: Crank and wheel turn free by hand')
         ->and($site->consoleErrors())->toBe([])
         ->and($site->strangeRequests())->toBe([]);
 });

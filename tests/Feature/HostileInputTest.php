@@ -18,11 +18,12 @@ use Tests\Support\Workshops;
  */
 
 const PLACES = [
-    '', '/survey', '/survey?spot=cogs', '/condition', '/strip', '/match', '/stack', '/stack/ways', '/stack/order', '/stack/rest', '/line', '/line/gears', '/line/hills', '/route', '/build',
+    '', '/survey', '/survey?spot=cogs', '/condition', '/strip', '/match', '/stack', '/stack/ways', '/stack/order', '/stack/rest', '/line', '/line/gears', '/line/hills', '/route', '/route/battery',
+    '/route/cockpit', '/route/sensors', '/build', '/prove', '/prove/settings', '/prove/hand-over', '/prove/come-back',
     '/news', '/job.json', '/worksheet.json', '/section.svg', '/line/line.svg', '/line/gears.svg', '/line/road.svg', '/build/print', '/stack/order.csv',
 ];
 
-const ASKED = ['spot', 'subject', 'step', 'posture', 'compare', 'mount', 'law', 'least_w', 'voltage', 'drawer', 'goes', 'nearly', 'does_not', 'find', 'detail', 'with', 'road', 'seen', 'page'];
+const ASKED = ['spot', 'subject', 'step', 'posture', 'compare', 'mount', 'law', 'least_w', 'voltage', 'drawer', 'goes', 'nearly', 'does_not', 'find', 'detail', 'with', 'road', 'seen', 'page', 'near', 'plug', 'run', 'place', 'like'];
 
 /** What stands in no good form; a text, a list, or nothing at all. */
 const WRONG = [

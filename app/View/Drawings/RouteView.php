@@ -92,6 +92,12 @@ class RouteView extends FrameView
         return $this->size(9.0 + $i * min(3.0, 18.0 / max(1, count($this->rows))));
     }
 
+    /** How far beside the way loops lie, so that the outermost touches it. */
+    public function loopBeside(): float
+    {
+        return $this->loopSize(max(0, count($this->rows) - 1)) + $this->size(3.0);
+    }
+
     /** @return list<array{x: float, y: float}> where a run has a loop, so that what moves can */
     public function loops(RunRoute $route): array
     {

@@ -7,7 +7,7 @@
         <path class="run-{{ $run['style'] }} {{ $moved && ! $moved->is($run['run']) ? 'aside' : '' }}" d="{{ $run['path'] }}" fill="none" stroke="#24418f" stroke-width="{{ $view->size(4.5) }}" @if ($run['dash'] !== '')stroke-dasharray="{{ $run['dash'] }}"@endif stroke-linejoin="round" stroke-linecap="round" />
         @if (! $moved || $moved->is($run['run']))
             <path class="ties" d="{{ $view->ties($run['route'], $loop->index) }}" fill="none" stroke="#14202b" stroke-width="{{ $view->size(1.6) }}" />
-            @foreach ($view->loops($run['route']) as $turn)<circle class="run-{{ $run['style'] }}" cx="{{ $turn['x'] + $view->size(34) }}" cy="{{ $turn['y'] }}" r="{{ $view->loopSize($loop->parent->index) }}" fill="none" stroke="#24418f" stroke-width="{{ $view->size(1.8) }}" />@endforeach
+            @foreach ($view->loops($run['route']) as $turn)<circle class="run-{{ $run['style'] }}" cx="{{ $turn['x'] + $view->loopBeside() }}" cy="{{ $turn['y'] }}" r="{{ $view->loopSize($loop->parent->index) }}" fill="none" stroke="#24418f" stroke-width="{{ $view->size(1.8) }}" />@endforeach
         @endif
     @endforeach
     @foreach ($view->crossings() as $crossing)

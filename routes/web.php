@@ -154,6 +154,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::get('/prove/settings', [ProveController::class, 'settings'])->name('settings');
         Route::post('/prove/settings', [ProveController::class, 'set'])->name('settings.keep');
         Route::get('/prove/hand-over', [HandOverController::class, 'show'])->name('hand-over');
+        Route::get('/prove/hand-over.pdf', [HandOverController::class, 'pdf'])->name('hand-over.pdf');
         Route::post('/prove/hand-over', [HandOverController::class, 'store'])->name('hand-over.give');
         Route::delete('/prove/hand-over', [HandOverController::class, 'takeBack'])->name('hand-over.take-back');
         Route::post('/end', [JobEndController::class, 'end'])->name('end');

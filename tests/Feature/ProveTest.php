@@ -99,6 +99,9 @@ it('hands over once nothing stands against it, and then keeps everything as it w
     $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertSee('Handed over')->assertSee('Charger is in the bag')->assertSee('Heron, 73 sleeve');
     $this->get('/')->assertSee('its re-check');
 
+    $pdf = $this->get("/jobs/{$this->job->id}/prove/hand-over.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+    expect((string) $pdf->getContent())->toStartWith('%PDF-')->and(strlen((string) $pdf->getContent()))->toBeGreaterThan(5_000);
+
     ($this->take)()->assertSessionHasErrors('version');
     $this->post("/jobs/{$this->job->id}/readings", ['spot' => 'wheel', 'typed' => '2000', 'instrument' => 'tape', 'sure' => '1'])->assertSessionHasErrors('version');
     ($this->tick)('quiet', 'undone')->assertSessionHasErrors('version');

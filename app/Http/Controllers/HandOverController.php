@@ -6,11 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Actions\Prove\HandBikeOver;
 use App\Actions\Prove\TakeHandOverBack;
+use App\Http\Downloads\PdfDownload;
 use App\Http\Requests\HandOverRequest;
 use App\Http\Requests\LiftStopRequest;
 use App\Models\Job;
 use App\View\HandOverPage;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 /** Handing a bike over, and the sheet that goes with it. */
@@ -19,6 +21,11 @@ class HandOverController extends Controller
     public function show(Job $job): View
     {
         return view('job.hand-over', ['page' => new HandOverPage($this->open($job))]);
+    }
+
+    public function pdf(Job $job): Response
+    {
+        return PdfDownload::of('hand-over-pdf', new HandOverPage($this->open($job)), "hand-over-{$job->number}");
     }
 
     public function store(HandOverRequest $request, Job $job, HandBikeOver $handOver): RedirectResponse

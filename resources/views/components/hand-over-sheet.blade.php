@@ -9,7 +9,7 @@
 <h2>Torque, as it was given</h2>
 <table><thead><tr><th>Where</th><th>Wanted</th><th>Given</th></tr></thead><tbody>
     @foreach ($page->torques() as $row)
-        <tr><td>{{ $row['step']->title }}</td><td>@if ($row['step']->band){{ $page->torqueUnit->figure($row['step']->band->torque->low) }} to {{ $page->torqueUnit->show($row['step']->band->torque->high) }}, {{ $row['step']->band->source }}@else no band known @endif</td><td>@if ($row['record']->torque_nm !== null){{ $page->torqueUnit->show($row['record']->torque_nm) }}@else by hand @endif {{ $row['record']->note }}</td></tr>
+        <tr><td>{{ $row['step']->title }}</td><td>@if ($row['step']->band){{ $page->torqueUnit->figure($row['step']->band->torque->low) }} to {{ $page->torqueUnit->show($row['step']->band->torque->high) }}, {{ $row['step']->band->source }}@else no band known @endif</td><td>@if ($row['record']->torque_nm !== null){{ $page->torqueUnit->show($row['record']->torque_nm) }}@else by hand: @endif {{ $row['record']->note }}</td></tr>
     @endforeach
 </tbody></table>
 @if ($page->decisions()->isNotEmpty())
@@ -18,7 +18,7 @@
 @endif
 @if ($page->conditions()->isNotEmpty())
     <h2>How the bike was found</h2>
-    <ul>@foreach ($page->conditions() as $condition)<li>{{ $condition->subject->label() }}: {{ lcfirst($condition->severity->label()) }}@if ($condition->declined_by), to be mended and declined by {{ $condition->declined_by }}@endif @if ($condition->note), {{ $condition->note }}@endif @if ($condition->lifted_at). Gone on with by {{ $condition->liftedBy?->name }}: “{{ $condition->lifted_because }}”@endif</li>@endforeach</ul>
+    <ul>@foreach ($page->conditions() as $condition)<li>{{ $condition->subject->label() }}: {{ lcfirst($condition->severity->label()) }}@if ($condition->declined_by), to be mended and declined by {{ $condition->declined_by }}@endif{{ $condition->note === null ? '' : ', '.$condition->note }}@if ($condition->lifted_at). Gone on with by {{ $condition->liftedBy?->name }}: “{{ $condition->lifted_because }}”@endif</li>@endforeach</ul>
 @endif
 <h2>Care</h2>
 <ul>

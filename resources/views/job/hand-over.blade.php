@@ -46,6 +46,7 @@
         @endif
         <x-fault for="hand_over" />
     </section>
+    <p class="mt-3 mb-0 not-on-paper"><a class="btn btn-plain" href="{{ route('job.hand-over.pdf', $page->job) }}" hx-boost="false">The sheet as PDF</a></p>
     <x-job-ends :page="$page" />
     <div class="sheet-paper mt-3" data-bs-theme="light">
         <x-hand-over-sheet :page="$page" :handed="$handed" />

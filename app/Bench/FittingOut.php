@@ -77,7 +77,7 @@ class FittingOut
 
         return PackTrial::of(
             $pack, $this->batteryWish()->settingAt($site), $this->open->job->bike->frame_material,
-            $this->room(), $motor?->volts(), $motor?->papers->mostAmps,
+            $this->room(), $motor?->papers->voltage, $motor?->papers->mostAmps,
         );
     }
 

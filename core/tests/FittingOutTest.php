@@ -15,6 +15,7 @@ use NeatSpindle\Core\Battery\PackSite;
 use NeatSpindle\Core\Battery\PackTrial;
 use NeatSpindle\Core\Battery\Room;
 use NeatSpindle\Core\Battery\Triangle;
+use NeatSpindle\Core\Battery\VoltageRange;
 use NeatSpindle\Core\Bike\BikeKind;
 use NeatSpindle\Core\Bike\FrameMaterial;
 use NeatSpindle\Core\Cockpit\BarHalf;
@@ -44,7 +45,7 @@ function room(float $doubt = 1.0): Room
 
 function trial(PackPapers $pack, PackSetting $setting, FrameMaterial $material = FrameMaterial::Steel, ?Room $room = null): PackTrial
 {
-    return PackTrial::of($pack, $setting, $material, $room ?? room(), 48.0, 18.0);
+    return PackTrial::of($pack, $setting, $material, $room ?? room(), VoltageRange::only(48.0), 18.0);
 }
 
 it('keeps a pack inside its triangle wherever its range lets it lie, with the gaps it says', function (): void {
@@ -93,7 +94,7 @@ it('fails where one thing fails, is open while one is not known, and clear once 
         ->and(trial(slim(), $setting($seen, load: 3.0))->failing()[0]->code)->toBe('load')
         ->and(trial(slim(volts: 52.0), $setting($seen))->stop())->toContain('never joined')
         ->and(trial(slim(500.0), $setting($seen))->finding('room')?->says)->toContain('too long by 80 mm')
-        ->and(PackTrial::of(slim(), $setting($seen), FrameMaterial::Steel, null, 48.0, 28.0)->finding('current')?->says)->toContain('22 A')->toContain('25 A')->not->toContain('30 A');
+        ->and(PackTrial::of(slim(), $setting($seen), FrameMaterial::Steel, null, VoltageRange::only(48.0), 28.0)->finding('current')?->says)->toContain('22 A')->toContain('25 A')->not->toContain('30 A');
 });
 
 it('drills and clamps no carbon, whatever the place', function (PackSite $site, Fixing $fixing): void {
@@ -182,3 +183,8 @@ it('sets fuse, plug and copper against what flows', function (PowerLimits $limit
     [new PowerLimits(20.0, 25.0, 30.0, 30.0), []], [new PowerLimits(20.0, 15.0, null, null), ['blows']], [new PowerLimits(20.0, 40.0, null, 30.0), ['does not protect a lead']],
     [new PowerLimits(20.0, 25.0, 15.0, 18.0), ['plug is made for 15', 'maker allows 18', 'does not protect a lead', 'does not protect a plug']], [new PowerLimits(null, null, null, null), []],
 ]);
+
+it('joins a pack whose voltage lies in the motor’s range, ends included', function (float $volts, bool $goes): void {
+    $trial = PackTrial::of(slim(volts: $volts), new PackSetting(PackSite::Rack), FrameMaterial::Steel, null, new VoltageRange(43.0, 52.0), 18.0);
+    expect($trial->stop() === null)->toBe($goes)->and($goes || str_contains((string) $trial->stop(), '43 to 52 V'))->toBeTrue();
+})->with([[43.0, true], [48.0, true], [52.0, true], [36.0, false], [52.1, false]]);

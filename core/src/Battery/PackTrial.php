@@ -21,11 +21,11 @@ final readonly class PackTrial
 
     /**
      * @param  ?Room  $room null while the triangle is not measured
-     * @param  ?float  $motorVolts what the motor runs on; null where nobody has said
+     * @param  ?VoltageRange  $motorVolts what the motor runs on; null where nobody has said
      * @param  ?float  $motorAmps the most it draws; null where nobody has said
      */
     public static function of(
-        PackPapers $pack, PackSetting $setting, FrameMaterial $material, ?Room $room, ?float $motorVolts, ?float $motorAmps,
+        PackPapers $pack, PackSetting $setting, FrameMaterial $material, ?Room $room, ?VoltageRange $motorVolts, ?float $motorAmps,
     ): self {
         $fit = $setting->site->isMeasuredByTubes() && $room !== null ? PackFit::of($room->triangle(), $pack->box()) : null;
 
@@ -104,15 +104,13 @@ final readonly class PackTrial
         return $this->fit?->range($this->pack->box());
     }
 
-    private static function voltage(PackPapers $pack, ?float $volts): Finding
+    private static function voltage(PackPapers $pack, ?VoltageRange $volts): Finding
     {
         return match (true) {
             $volts === null => new Finding('voltage', 'Voltage', null, 'No motor is chosen, or its papers name no voltage.'),
-            abs($pack->volts - $volts) < Tolerance::EPSILON => new Finding(
-                'voltage', 'Voltage', Verdict::Clear, "{$volts} V, as the motor",
-            ),
+            $volts->has($pack->volts) => new Finding('voltage', 'Voltage', Verdict::Clear, "{$pack->volts} V, as the motor"),
             default => new Finding(
-                'voltage', 'Voltage', Verdict::Fails, "{$pack->name} gives {$pack->volts} V, the motor runs on {$volts} V: it is never joined.",
+                'voltage', 'Voltage', Verdict::Fails, "{$pack->name} gives {$pack->volts} V, the motor runs on {$volts->words()}: it is never joined.",
             ),
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Catalogue;
 
+use NeatSpindle\Core\Battery\VoltageRange;
 use NeatSpindle\Core\Box\Piece;
 use NeatSpindle\Core\Build\Compound;
 use NeatSpindle\Core\Fastening\Bands;
@@ -17,6 +18,7 @@ final readonly class MotorPapers
      * @param  list<Piece>  $contents of its box; empty where nobody has listed them
      * @param  ?float  $mostAmps the most it draws, in A
      * @param  ?SpeedSensor  $speedSensor how its speed sensor is set
+     * @param  ?VoltageRange  $voltage what it may be run on
      */
     public function __construct(
         public Bands $bands,
@@ -25,5 +27,6 @@ final readonly class MotorPapers
         public array $contents,
         public ?float $mostAmps = null,
         public ?SpeedSensor $speedSensor = null,
+        public ?VoltageRange $voltage = null,
     ) {}
 }

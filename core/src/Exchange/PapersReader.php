@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Exchange;
 
+use NeatSpindle\Core\Battery\VoltageRange;
 use NeatSpindle\Core\Box\Piece;
 use NeatSpindle\Core\Box\PieceKind;
 use NeatSpindle\Core\Build\Compound;
@@ -20,6 +21,8 @@ use NeatSpindle\Core\Fastening\Fastener;
 use NeatSpindle\Core\Sensor\SpeedSensor;
 use NeatSpindle\Core\Sensor\StayFace;
 use stdClass;
+
+use function count;
 
 /**
  * Reads what motors and rings of a catalogue carry of their papers: `fasteners`, `crank_seat`, `crank_compound`, `contents`;
@@ -84,6 +87,7 @@ final class PapersReader
             self::contents($at),
             $at->optionalPositive('most_a'),
             self::speedSensor($at->optionalObject('speed_sensor')),
+            self::voltage($at),
         );
     }
 
@@ -95,6 +99,22 @@ final class PapersReader
             $at->optionalWhole('bolts', 1, 12),
             $at->has('bolt_torque_nm') ? new Band($at->torqueBand('bolt_torque_nm'), $source) : null,
         );
+    }
+
+    /** The range where one is named, else the one voltage there is. */
+    private static function voltage(Cursor $at): ?VoltageRange
+    {
+        $ends = array_map(fn (Cursor $end) => $end->here()->positive() ?? NAN, $at->optionalItems('voltage_range_v', 2, 2));
+        if (count($ends) === 2 && $ends[0] > $ends[1]) {
+            $at->faultAt('voltage_range_v', 'The lower voltage comes first.');
+        }
+        $one = $at->optionalPositive('voltage_v');
+
+        return match (true) {
+            count($ends) === 2 => new VoltageRange(...$ends),
+            $one === null => null,
+            default => VoltageRange::only($one),
+        };
     }
 
     private static function speedSensor(?Cursor $at): ?SpeedSensor

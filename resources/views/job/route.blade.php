@@ -8,7 +8,7 @@
                 @foreach (App\View\Drawings\RouteZoom::cases() as $zoom)<a class="btn btn-plain" href="{{ route('job.route', [$page->job, 'near' => $zoom->value, ...($moved ? ['run' => $moved->id] : [])]) }}" @if($zoom === $page->zoom()) aria-current="page" @endif>{{ $zoom->label() }}</a>@endforeach
             </nav>
             <x-drawing.routes :view="$page->drawing()" :page="$page" />
-            <p class="form-hint mb-1">Short strokes: ties, every {{ $page->unit->showCoarse(NeatSpindle\Core\Route\Leg::TIE_EVERY) }}. Circles on a line: a loop where something moves. Rings: two runs cross.</p>
+            <p class="form-hint mb-1">Short strokes: ties, every {{ $page->unit->showCoarse(NeatSpindle\Core\Route\Leg::TIE_EVERY) }}. Circles on a line: a loop where something moves. Rings: two runs cross. A number at a letter: in which order it goes in, before the body.</p>
             @if ($moved)
                 <form class="tool-line mt-1" method="post" action="{{ route('job.run.move', [$page->job, $moved]) }}">
                     @csrf @formkey @method('PUT')

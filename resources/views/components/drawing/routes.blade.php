@@ -25,7 +25,8 @@
         @endif
     @endforeach
     @foreach ($view->runs() as $run)
-        <g class="run-letter"><circle cx="{{ $run['x'] }}" cy="{{ $run['y'] }}" r="{{ $view->size(11) }}" fill="#fafcfb" stroke="#14202b" stroke-width="{{ $view->size(1.5) }}" /><text x="{{ $run['x'] }}" y="{{ $run['y'] + $view->size(5) }}" font-size="{{ $view->size(15) }}" text-anchor="middle">{{ $run['run']->letter() }}</text>@if ($page?->threadedAs($run['run']))<text class="halo" x="{{ $run['x'] + $view->size(12) }}" y="{{ $run['y'] - $view->size(8) }}" font-size="{{ $view->size(13) }}">{{ $page->threadedAs($run['run']) }}</text>@endif</g>
+        @php($turn = $page?->threadedAs($run['run']))
+        <g class="run-letter"><circle cx="{{ $run['x'] }}" cy="{{ $run['y'] }}" r="{{ $view->size($turn ? 13 : 11) }}" fill="#fafcfb" stroke="#14202b" stroke-width="{{ $view->size(1.5) }}" /><text x="{{ $run['x'] }}" y="{{ $run['y'] + $view->size(5) }}" font-size="{{ $view->size(15) }}" text-anchor="middle">{{ $run['run']->letter() }}@if ($turn)<tspan font-size="{{ $view->size(13) }}" font-weight="400">{{ $turn }}</tspan>@endif</text></g>
     @endforeach
     @if ($moved)
         @foreach ($view->runs() as $run)

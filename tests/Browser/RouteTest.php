@@ -56,5 +56,5 @@ it('lays a trike’s speed sensor as a new user would: what is asked for is meas
         $site->visit("/jobs/{$job->id}/route");
     }
     expect($site->text('[data-run="1"]'))->toContain('Needs an extension')->toContain('boom-end → under-seat → stay')
-        ->and(count(OpenJob::of(Workshops::fresh($job))->routePlan()->routes[0]->extensions ?? []))->toBeGreaterThan(0);
+        ->and(OpenJob::of(Workshops::fresh($job))->routePlan()->routes[0]->extensions ?? [])->toBe([400.0, 400.0, 400.0]);
 });

@@ -37,6 +37,25 @@ class PackOnFrameView extends FrameView
         ));
     }
 
+    /**
+     * Where batteries may sit, while none is chosen: those that share a place share a name.
+     *
+     * @param  non-empty-list<PackSite>  $sites
+     * @return array<string, array{x: float, y: float, names: string}> by the place
+     */
+    public function places(array $sites): array
+    {
+        $places = [];
+        foreach ($this->pack === null ? $sites : [] as $site) {
+            $place = $this->placeOf($site);
+            $at = $this->ways->place($place);
+            $names = isset($places[$place]) ? "{$places[$place]['names']}, ".lcfirst($site->short()) : $site->short();
+            $places[$place] = ['x' => $this->x($at), 'y' => $this->y($at), 'names' => $names];
+        }
+
+        return $places;
+    }
+
     /** Where its middle lies: it stands on what carries it, or lies along its tube. */
     public function middle(PackPapers $pack): Point
     {
@@ -60,6 +79,11 @@ class PackOnFrameView extends FrameView
 
     private function place(): string
     {
-        return array_values(array_filter($this->site?->places() ?? [], fn (string $one) => isset($this->ways->places[$one])))[0] ?? 'battery';
+        return $this->site === null ? 'battery' : $this->placeOf($this->site);
+    }
+
+    private function placeOf(PackSite $site): string
+    {
+        return array_values(array_filter($site->places(), fn (string $one) => isset($this->ways->places[$one])))[0] ?? 'battery';
     }
 }

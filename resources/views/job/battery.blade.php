@@ -8,7 +8,7 @@
     <div class="work">
         <div class="work-wide">
             <section class="panel picture" aria-label="The battery on this bike">
-                @if ($page->triangle()) <x-drawing.triangle :view="$page->triangle()" :page="$page" /> @else <x-drawing.pack-on-frame :view="$page->onTheFrame()" /> @endif
+                @if ($page->triangle()) <x-drawing.triangle :view="$page->triangle()" :page="$page" /> @else <x-drawing.pack-on-frame :view="$page->onTheFrame()" :sites="$page->sites()" /> @endif
                 @if ($gaps)
                     <p class="form-hint mb-1">Left before it <strong class="figures">{{ $page->unit->showCoarse($gaps->front) }}</strong>, behind it <strong class="figures">{{ $page->unit->showCoarse($gaps->rear) }}</strong>, above it <strong class="figures">{{ $page->unit->showCoarse($gaps->above) }}</strong>; dashed is the air it wants. Drag it along the tube, or its buttons.</p>
                 @endif

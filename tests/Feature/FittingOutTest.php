@@ -80,7 +80,8 @@ it('stops the job for a pack of another voltage, and goes on once another is cho
     ($this->battery)(['take' => 'triangle marl-36-slim'])->assertSessionHasNoErrors();
     ($this->tick)('safe')->assertSessionHasErrors('state');
     expect(session('errors')->first('state'))->toContain('36 V')->toContain('never joined');
-    ($this->battery)(['take' => 'triangle marl-48-slim']);
+    ($this->battery)(['pack' => ''])->assertSessionHasNoErrors();
+    expect(($this->fitting)()->trial())->toBeNull();
     ($this->tick)('safe')->assertSessionHasNoErrors();
 });
 

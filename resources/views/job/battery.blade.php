@@ -61,6 +61,10 @@
                 </ul>
                 @if ($page->mayChoose())
                     <x-battery-fields :page="$page" :trial="$trial" />
+                    <form class="mt-2" method="post" action="{{ route('job.battery.choose', $page->job) }}">
+                        @csrf @formkey @method('PUT')<input type="hidden" name="version" value="{{ $page->job->version }}">
+                        <button class="btn-link-quiet" id="no-battery" name="pack" value="">None of these after all</button>
+                    </form>
                 @endif
                 <p class="caution mb-0">No damaged, wet or unknown pack. Never around a fuse or a protection circuit.</p>
             @endif

@@ -17,7 +17,6 @@ use NeatSpindle\Core\Prove\HandOver;
 use NeatSpindle\Core\Prove\ProveFacts;
 use NeatSpindle\Core\Prove\ProvePlan;
 use NeatSpindle\Core\Prove\SettingName;
-use NeatSpindle\Core\Survey\Spot;
 use NeatSpindle\Core\Worksheet\Answer;
 
 use function in_array;
@@ -47,7 +46,6 @@ class Proving
             $this->open->checks()->fittingOut()->hasThrottle(),
             $this->open->checks()->fittingOut()->sensors()->hasGearSensor,
             $this->open->job->loadMissing('runs')->runs->contains(fn (Run $run) => str_contains($run->name, 'lamp')),
-            $this->open->findings->mm(Spot::Wheel),
             $this->figure(SettingName::CutOff),
             $this->open->checks()->fittingOut()->pack()->volts ?? $this->open->motor()?->volts(),
         ));

@@ -209,8 +209,6 @@ class BatteryPage extends JobPage
 
     private function place(PackSite $site): string
     {
-        $places = $this->opened->laying()->ways->places;
-
-        return array_values(array_filter($site->places(), fn (string $one) => isset($places[$one])))[0] ?? 'battery';
+        return $site->placeAmong($this->opened->laying()->ways->places);
     }
 }

@@ -16,7 +16,7 @@ use NeatSpindle\Core\Tests\Cases;
 /** @param  array<string, BrakeSensing>  $brakes */
 function facts(array $brakes = [], bool $throttle = false, bool $gears = false, bool $lamps = false, ?float $cutOff = null): ProveFacts
 {
-    return new ProveFacts(new BrakeCut($brakes, [], $throttle), $throttle, $gears, $lamps, 2100.0, $cutOff, 48.0);
+    return new ProveFacts(new BrakeCut($brakes, [], $throttle), $throttle, $gears, $lamps, $cutOff, 48.0);
 }
 
 /** @return list<string> */

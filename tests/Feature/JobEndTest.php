@@ -8,8 +8,11 @@ use App\Models\Customer;
 use App\Models\Decision;
 use App\Models\Job;
 use App\Models\JobEnd;
+use App\Models\Recheck;
+use App\Models\RecheckItem;
 use App\Models\Reservation;
 use App\Models\Role;
+use App\Models\Setting;
 use App\Models\StepRecord;
 use Tests\Support\Workshops;
 
@@ -52,6 +55,10 @@ it('erases who a customer is wherever it was written, and keeps what was measure
     Decision::record($this->job, $this->person, 'gear-sensor', 'left-off', "As {$name} wants it");
     Workshops::built($this->job, $this->person, before: 'body-in');
     StepRecord::query()->where('sheet', 'build')->limit(1)->update(['note' => "100% as {$name} said"]);
+    Setting::query()->create(['job_id' => $this->job->id, 'user_id' => $this->person->id, 'name' => 'levels', 'value' => '5', 'reason' => "{$name} asked", 'set_at' => now()]);
+    $recheck = Recheck::query()->create(['job_id' => $this->job->id, 'user_id' => $this->person->id, 'done_at' => now(), 'kilometres' => 50]);
+    $recheck->items()->create(['code' => 'ties', 'title' => 'Ties', 'found' => 'held', 'note' => "says {$name}"]);
+    Job::query()->whereKey($this->job->id)->update(['ended_because' => "{$name} moved away"]);
     $readings = $this->job->readings()->count();
 
     $this->actingAs(Workshops::person(Role::Installer, $this->person->workshop()->first()));
@@ -63,5 +70,6 @@ it('erases who a customer is wherever it was written, and keeps what was measure
         $this->get($page)->assertOk()->assertDontSee($name);
     }
     expect(Customer::query()->where('name', $name)->count())->toBe(0)->and(StepRecord::query()->where('note', '100% as the customer said')->count())->toBe(1)
-        ->and(Decision::query()->sole()->reason)->toBe('As the customer wants it')->and($this->job->readings()->count())->toBe($readings)->and(Condition::query()->sole()->declined_by)->toBe('the customer');
+        ->and(Decision::query()->sole()->reason)->toBe('As the customer wants it')->and($this->job->readings()->count())->toBe($readings)->and(Setting::query()->sole()->reason)->toBe('the customer asked')
+        ->and(RecheckItem::query()->sole()->note)->toBe('says the customer')->and(Job::query()->findOrFail($this->job->id)->ended_because)->toBe('the customer moved away')->and(Condition::query()->sole()->declined_by)->toBe('the customer');
 });

@@ -37,9 +37,9 @@ class ChooseBattery extends JobAction
 
     private function startTheLeadAt(OpenJob $open, PackSite $site): void
     {
-        $place = array_values(array_filter($site->places(), fn (string $one) => isset($open->laying()->ways->places[$one])))[0] ?? null;
+        $place = $site->placeAmong($open->laying()->ways->places);
         foreach ($open->job->loadMissing('runs')->runs as $run) {
-            if ($place !== null && $run->toLay()->isFromPack() && $run->to_place === 'motor') {
+            if ($run->toLay()->isFromPack() && $run->to_place === 'motor') {
                 Run::query()->whereKey($run->id)->update(['from_place' => $place, 'via' => null, 'off' => null]);
 
                 return;

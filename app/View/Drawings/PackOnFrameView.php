@@ -47,7 +47,7 @@ class PackOnFrameView extends FrameView
     {
         $places = [];
         foreach ($this->pack === null ? $sites : [] as $site) {
-            $place = $this->placeOf($site);
+            $place = $site->placeAmong($this->ways->places);
             $at = $this->ways->place($place);
             $names = isset($places[$place]) ? "{$places[$place]['names']}, ".lcfirst($site->short()) : $site->short();
             $places[$place] = ['x' => $this->x($at), 'y' => $this->y($at), 'names' => $names];
@@ -79,11 +79,6 @@ class PackOnFrameView extends FrameView
 
     private function place(): string
     {
-        return $this->site === null ? 'battery' : $this->placeOf($this->site);
-    }
-
-    private function placeOf(PackSite $site): string
-    {
-        return array_values(array_filter($site->places(), fn (string $one) => isset($this->ways->places[$one])))[0] ?? 'battery';
+        return $this->site?->placeAmong($this->ways->places) ?? 'battery';
     }
 }

@@ -113,6 +113,22 @@ enum PackSite: string
     }
 
     /**
+     * The place of a frame where it is, and from which its lead starts.
+     *
+     * @param  array<string, mixed>  $places those the frame has, by name
+     */
+    public function placeAmong(array $places): string
+    {
+        foreach ($this->places() as $place) {
+            if (isset($places[$place])) {
+                return $place;
+            }
+        }
+
+        return $this->places()[0];
+    }
+
+    /**
      * The places of the frame from which its lead may start, the likeliest first.
      *
      * @return non-empty-list<string>

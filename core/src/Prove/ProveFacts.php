@@ -10,7 +10,6 @@ use NeatSpindle\Core\Sensor\BrakeCut;
 final readonly class ProveFacts
 {
     /**
-     * @param  ?float  $wheel circumference in mm; null while it is not measured
      * @param  ?float  $cutOff the speed at which the motor stops helping, as it was set, in km/h; null where it was not set
      * @param  ?float  $volts what the pack gives when it is full enough, in V; null where nobody has said
      */
@@ -19,7 +18,6 @@ final readonly class ProveFacts
         public bool $hasThrottle = false,
         public bool $hasGearSensor = false,
         public bool $hasLamps = false,
-        public ?float $wheel = null,
         public ?float $cutOff = null,
         public ?float $volts = null,
     ) {}

@@ -14,8 +14,11 @@ use App\Http\Controllers\DrawerController;
 use App\Http\Controllers\GearsController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HillsController;
+use App\Http\Controllers\HouseController;
+use App\Http\Controllers\InstrumentsController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobEndController;
+use App\Http\Controllers\JobHouseController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\MatchController;
@@ -121,6 +124,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::get('/line/hills', [HillsController::class, 'show'])->name('hills');
         Route::get('/line/road.svg', [HillsController::class, 'svg'])->name('road.svg');
         Route::put('/line/hills', [HillsController::class, 'riding'])->name('riding');
+        Route::put('/line/hills/weigh', [HillsController::class, 'weigh'])->name('weigh');
         Route::post('/line/roads', [HillsController::class, 'keepRoad'])->name('track');
         Route::delete('/line/roads/{track}', [HillsController::class, 'dropRoad'])->name('track.drop');
         Route::put('/line/roads/{track}', [HillsController::class, 'bringRoadBack'])->name('track.bring-back');
@@ -146,11 +150,18 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
 
         Route::get('/build', [BuildController::class, 'show'])->name('build');
         Route::post('/build', [BuildController::class, 'record'])->name('build.step');
+        Route::post('/build/wrench', [BuildController::class, 'fromWrench'])->name('build.wrench');
         Route::post('/build/band', [BuildController::class, 'band'])->name('build.band');
         Route::get('/build/print', [BuildController::class, 'paper'])->name('build.print');
 
+        Route::get('/build/house', [JobHouseController::class, 'show'])->name('house');
+        Route::put('/build/house', [JobHouseController::class, 'depart'])->name('house.depart');
+        Route::post('/build/house', [JobHouseController::class, 'insist'])->name('house.insist');
+
         Route::get('/prove', [ProveController::class, 'show'])->name('prove');
         Route::post('/prove', [ProveController::class, 'record'])->name('prove.check');
+        Route::get('/prove/live', [ProveController::class, 'live'])->name('prove.live');
+        Route::post('/prove/line', [ProveController::class, 'fromLine'])->name('prove.line');
         Route::get('/prove/settings', [ProveController::class, 'settings'])->name('settings');
         Route::post('/prove/settings', [ProveController::class, 'set'])->name('settings.keep');
         Route::get('/prove/hand-over', [HandOverController::class, 'show'])->name('hand-over');
@@ -166,6 +177,10 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::delete('/prove/hand-over/addresses/{sheetAddress}', [SheetAddressController::class, 'revoke'])->name('sheet-address.revoke');
     });
 
+    Route::get('/instruments', [InstrumentsController::class, 'show'])->name('instruments');
+    Route::put('/instruments', [InstrumentsController::class, 'play'])->name('instruments.play');
+    Route::get('/house', [HouseController::class, 'show'])->name('house');
+    Route::put('/house', [HouseController::class, 'choose'])->name('house.choose');
     Route::get('/logbook', LogbookController::class)->name('logbook');
     Route::get('/catalogue', [CatalogueController::class, 'show'])->name('catalogue');
     Route::post('/catalogue', [CatalogueController::class, 'readIn'])->name('catalogue.import');

@@ -11,7 +11,7 @@ use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Testing\PendingCommand;
 use LogicException;
-use Tests\Support\Process;
+use Tests\Support\Instruments;
 
 abstract class TestCase extends BaseTestCase
 {
@@ -20,7 +20,7 @@ abstract class TestCase extends BaseTestCase
 
     public User $person;
 
-    public Process $caliper;
+    public Instruments $instruments;
 
     public string $demo;
 
@@ -32,7 +32,11 @@ abstract class TestCase extends BaseTestCase
 
     public Closure $cockpit;
 
+    public Closure $choose;
+
     public Closure $decide;
+
+    public Closure $depart;
 
     public Closure $find;
 
@@ -40,7 +44,7 @@ abstract class TestCase extends BaseTestCase
 
     public Closure $note;
 
-    public Closure $plugIn;
+    public Closure $order;
 
     public Closure $read;
 

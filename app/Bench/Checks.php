@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Models\StepState;
 use NeatSpindle\Core\Build\BuildGate;
+use NeatSpindle\Core\Build\Circumstances;
 use NeatSpindle\Core\Build\Gate;
 use NeatSpindle\Core\Build\Ticks;
 use NeatSpindle\Core\Reaction\Bracing;
@@ -25,7 +26,7 @@ class Checks
     {
         $worksheet = $this->open->worksheet();
 
-        return $worksheet === null ? [] : $worksheet->recipe->steps($worksheet->stack, $this->open->findings->answers())?->gates() ?? [];
+        return $worksheet === null ? [] : $worksheet->recipe->steps($worksheet->stack, new Circumstances(answers: $this->open->findings->answers()))?->gates() ?? [];
     }
 
     /** @return list<Gate> that, and what stands around the shell in the body's way */

@@ -44,6 +44,7 @@ class CircumstancesAssembler
             $open->checks()->fittingOut()->trial(),
             $open->checks()->fittingOut()->cockpit(),
             $open->checks()->fittingOut()->sensors(),
+            $open->house()->rules(),
         );
     }
 

@@ -13,7 +13,10 @@ use Illuminate\Support\Collection;
 use NeatSpindle\Core\Build\BuildStep;
 use NeatSpindle\Core\Cockpit\BarSide;
 use NeatSpindle\Core\Prove\Check;
+use NeatSpindle\Core\Prove\DisplayLine;
 use NeatSpindle\Core\Prove\HandOver;
+use NeatSpindle\Core\Prove\LineLook;
+use NeatSpindle\Core\Prove\Look;
 use NeatSpindle\Core\Prove\ProveFacts;
 use NeatSpindle\Core\Prove\ProvePlan;
 use NeatSpindle\Core\Prove\SettingName;
@@ -41,14 +44,30 @@ class Proving
 
     public function plan(): ProvePlan
     {
-        return $this->plan ??= ProvePlan::of(new ProveFacts(
+        return $this->plan ??= ProvePlan::of($this->facts());
+    }
+
+    /** What the motor's line says about a check just now; null where it says nothing about it. */
+    public function lookAt(Check $check, DisplayLine $line): ?Look
+    {
+        return (new LineLook($this->facts()))->at($check, $line);
+    }
+
+    private function facts(): ProveFacts
+    {
+        $wheel = $this->figure(SettingName::Wheel);
+        $atZero = $this->settings()->get(SettingName::ThrottleAtZero->value)?->value;
+
+        return new ProveFacts(
             $this->open->checks()->fittingOut()->brakeCut(),
             $this->open->checks()->fittingOut()->hasThrottle(),
             $this->open->checks()->fittingOut()->sensors()->hasGearSensor,
             $this->open->job->loadMissing('runs')->runs->contains(fn (Run $run) => str_contains($run->name, 'lamp')),
             $this->figure(SettingName::CutOff),
             $this->open->checks()->fittingOut()->pack()->volts ?? $this->open->motor()?->volts(),
-        ));
+            $atZero === null ? null : $atZero === 'works',
+            $wheel === null ? null : (int) round($wheel),
+        );
     }
 
     /** @return Collection<array-key, Setting> what stands set, by name */

@@ -9,14 +9,14 @@ use RuntimeException;
 /** An instrument gave no whole reading; the message is meant for the person holding it. */
 class InstrumentIsSilent extends RuntimeException
 {
-    public static function becauseItIsNotThere(): self
+    public static function becauseItIsNotThere(string $name): self
     {
-        return new self('No caliper answers. Check its plug and that it is on; or type what it shows.');
+        return new self("No {$name} answers. Check its plug and that it is on; or type what it shows.");
     }
 
-    public static function becauseItSaidNothing(): self
+    public static function becauseItSaidNothing(string $name): self
     {
-        return new self('The caliper is there but sent nothing. Press again; or type what it shows.');
+        return new self("The {$name} is there but sent nothing. Press again; or type what it shows.");
     }
 
     public static function becauseTheLineBroke(string $heard): self

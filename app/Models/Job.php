@@ -24,6 +24,7 @@ use Illuminate\Support\Facades\DB;
  * @property ?Carbon $handed_over_at while it stands; nothing of the job is changed then
  * @property-read ?string $changed_by_name who changed it last, where that was asked for
  * @property-read string $customer_name whose bike it is, where that was asked for
+ * @property ?array<string, string> $house the rules of the house as they stood when it began, schools by question
  * @property Bike $bike
  */
 #[ScopedBy(OwnWorkshop::class)]
@@ -34,7 +35,7 @@ class Job extends Row
 
     use KeepsRecords;
 
-    protected $fillable = ['bike_id', 'assignee_id', 'number', 'promised_on', 'stage', 'waits_for', 'next_step', 'stopped_for'];
+    protected $fillable = ['bike_id', 'assignee_id', 'number', 'promised_on', 'stage', 'waits_for', 'next_step', 'stopped_for', 'house'];
 
     protected $attributes = ['stage' => 'survey', 'waits_for' => 'measurement', 'next_step' => '', 'version' => 0];
 
@@ -46,6 +47,7 @@ class Job extends Row
         'ended_as' => JobEnd::class,
         'ended_at' => 'datetime',
         'version' => 'int',
+        'house' => 'array',
     ];
 
     /** What a job is computed from. */

@@ -39,6 +39,12 @@ trait KeepsRecords
         return $this->hasMany(Decision::class)->whereNull('superseded_at')->orderBy('id');
     }
 
+    /** @return HasMany<Decision, $this> those with a reason, also those that stand no longer */
+    public function everyDecision(): HasMany
+    {
+        return $this->hasMany(Decision::class)->whereNotNull('reason')->orderBy('id');
+    }
+
     /** @return HasMany<Setting, $this> what stands set in the display */
     public function settings(): HasMany
     {

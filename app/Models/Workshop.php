@@ -8,6 +8,7 @@ use Database\Factories\WorkshopFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Str;
+use NeatSpindle\Core\House\HouseRules;
 use NeatSpindle\Core\Part\NutSocket;
 
 /**
@@ -90,6 +91,18 @@ class Workshop extends Row
     public function spacers(): HasMany
     {
         return $this->hasMany(Spacer::class)->orderBy('thickness_mm')->orderBy('id');
+    }
+
+    /** @return HasMany<HouseRule, $this> its answers that stand */
+    public function houseRules(): HasMany
+    {
+        return $this->hasMany(HouseRule::class)->whereNull('superseded_at')->orderBy('id');
+    }
+
+    /** How it goes about what others do differently. */
+    public function house(): HouseRules
+    {
+        return $this->houseRules->reduce(fn (HouseRules $rules, HouseRule $rule): HouseRules => $rules->with($rule->school), HouseRules::default());
     }
 
     /** @return HasMany<Lead, $this> */

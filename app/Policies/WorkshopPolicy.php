@@ -25,6 +25,12 @@ class WorkshopPolicy
         return $user->workshop_id === $workshop->id && $user->role === Role::Owner;
     }
 
+    /** How the house goes about its work is the owner's to say. */
+    public function setHouse(User $user, Workshop $workshop): bool
+    {
+        return $this->importCatalogue($user, $workshop);
+    }
+
     /** Who works here is the owner's to say. */
     public function invite(User $user, Workshop $workshop): bool
     {

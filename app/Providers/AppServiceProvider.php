@@ -7,6 +7,10 @@ namespace App\Providers;
 use App\Actions\ChangeJob;
 use App\Actions\Submission;
 use App\Instruments\Caliper;
+use App\Instruments\Display;
+use App\Instruments\PluggedIn;
+use App\Instruments\Scale;
+use App\Instruments\Wrench;
 use App\View\FormKeys;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -26,16 +30,20 @@ class AppServiceProvider extends ServiceProvider
     /** Letters a person, or an address, may have sent in a minute. */
     private const LETTERS = 6;
 
+    private const INSTRUMENTS = ['caliper' => Caliper::class, 'wrench' => Wrench::class, 'display' => Display::class, 'scale' => Scale::class];
+
     public function register(): void
     {
         $this->app->scoped(ChangeJob::class);
         $this->app->scoped(Submission::class);
         $this->app->scoped(FormKeys::class);
-        $this->app->bind(Caliper::class, function (): Caliper {
-            $address = config('instruments.caliper');
+        foreach (self::INSTRUMENTS as $kind => $class) {
+            $this->app->bind($class, function () use ($kind, $class): PluggedIn {
+                $address = config("instruments.{$kind}");
 
-            return new Caliper(is_string($address) ? $address : null);
-        });
+                return new $class(is_string($address) ? $address : null);
+            });
+        }
     }
 
     public function boot(): void

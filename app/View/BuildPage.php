@@ -6,6 +6,8 @@ namespace App\View;
 
 use App\Bench\Experience;
 use App\Bench\OpenJob;
+use App\Instruments\Wrench;
+use App\Models\HouseRule;
 use App\Models\Stage;
 use App\View\Drawings\TurnView;
 use NeatSpindle\Core\Build\BuildSheet;
@@ -24,6 +26,9 @@ class BuildPage extends StepsPage
 
     /** @var array<string, list<string>>|null */
     private ?array $experience = null;
+
+    /** @var list<string>|null */
+    private ?array $changedRules = null;
 
     public readonly Posture $posture;
 
@@ -67,6 +72,14 @@ class BuildPage extends StepsPage
         return ($this->experience ??= Experience::for($this->opened))[$code] ?? [];
     }
 
+    /** @return list<string> questions the house answers otherwise now than when this job began */
+    public function changedRules(): array
+    {
+        return $this->changedRules ??= array_values(
+            $this->opened->house()->changedSince()->map(fn (HouseRule $rule) => lcfirst($rule->question->label()))->all(),
+        );
+    }
+
     /** Why a step may not be ticked now; null when it may. */
     public function heldBackBy(string $code): ?string
     {
@@ -105,6 +118,11 @@ class BuildPage extends StepsPage
             $step->band->limit === null => 'nobody has said',
             default => $this->torqueUnit->show($step->band->limit),
         };
+    }
+
+    public function isWrenchPlugged(): bool
+    {
+        return app(Wrench::class)->isPlugged();
     }
 
     /** @return list<string> */

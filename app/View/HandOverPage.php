@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Bench\JobHouse;
 use App\Bench\OpenJob;
 use App\Models\Condition;
 use App\Models\Decision;
@@ -31,7 +32,6 @@ class HandOverPage extends JobPage
     {
         parent::__construct($opened);
         $opened->job->stepRecords->loadMissing('user');
-        $opened->job->decisions->loadMissing(['user', 'allowedBy']);
     }
 
     public function stage(): Stage
@@ -98,15 +98,21 @@ class HandOverPage extends JobPage
         return $this->opened->checks()->proving()->settings();
     }
 
-    /** @return Collection<int, Decision> every decision that stands and has a reason */
+    /** @return Collection<int, Decision> every decision that was made with a reason, also those that another one took the place of */
     public function decisions(): Collection
     {
-        return $this->job->decisions->filter(fn (Decision $decision) => $decision->reason !== null)->values();
+        return $this->job->loadMissing(['everyDecision.user', 'everyDecision.allowedBy'])->everyDecision;
+    }
+
+    /** @return Collection<int, Setting> every limit that was taken away, also where one was set again */
+    public function limitsTaken(): Collection
+    {
+        return $this->job->loadMissing('settingsLog.user')->settingsLog->filter(fn (Setting $setting) => $setting->reason !== null)->values();
     }
 
     public function choice(Decision $decision): string
     {
-        return ucfirst(str_replace('-', ' ', $decision->about)).': '.lcfirst(
+        return JobHouse::says($decision) ?? ucfirst(str_replace('-', ' ', $decision->about)).': '.lcfirst(
             BrakeSensing::tryFrom($decision->choice)?->label() ?? GearSensing::tryFrom($decision->choice)?->label() ?? $decision->choice,
         );
     }

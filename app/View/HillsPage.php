@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Assembly\RidingChoice;
 use App\Bench\OpenJob;
+use App\Instruments\Scale;
 use App\Models\Stage;
 use App\Models\Track;
 use App\View\Drawings\RoadView;
@@ -44,6 +45,11 @@ class HillsPage extends JobPage
     public function riding(): RidingChoice
     {
         return RidingChoice::of($this->job->kit, $this->job->bike->kind);
+    }
+
+    public function isScalePlugged(): bool
+    {
+        return app(Scale::class)->isPlugged();
     }
 
     public function climb(): ?Climb

@@ -6,9 +6,11 @@ namespace App\View;
 
 use App\Bench\OpenJob;
 use App\Bench\Proving;
+use App\Instruments\Display;
 use App\Models\Stage;
 use NeatSpindle\Core\Prove\Cause;
 use NeatSpindle\Core\Prove\Check;
+use NeatSpindle\Core\Prove\LineLook;
 use NeatSpindle\Core\Prove\ProvePlan;
 
 /** The checks before a bike leaves, one of them at hand. */
@@ -60,6 +62,12 @@ class ProvePage extends StepsPage
     public function cure(Cause $cause): ?string
     {
         return $cause->step === null ? null : $this->opened->buildSheet()?->step($cause->step)?->code;
+    }
+
+    /** Whether the motor's line is plugged in and has something to say about a check. */
+    public function isOnTheLine(Check $check): bool
+    {
+        return LineLook::knows($check) && app(Display::class)->isPlugged();
     }
 
     protected function codes(): array

@@ -8,6 +8,7 @@ use App\Actions\Catalogue\ReadCatalogueIn;
 use App\Actions\ChangeJob;
 use App\Actions\Drawer\KeepNutSocket;
 use App\Actions\Drawer\ReservePieces;
+use App\Actions\House\ChooseSchool;
 use App\Actions\Jobs\StartJob;
 use App\Actions\Kit\BraceBody;
 use App\Actions\Kit\ChooseBattery;
@@ -42,6 +43,7 @@ use App\Models\Values\RidingWish;
 use App\Models\Workshop;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
+use NeatSpindle\Core\House\School;
 use NeatSpindle\Core\Measure\LengthText;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Part\NutSocket;
@@ -89,12 +91,21 @@ class DemoSeeder extends Seeder
         foreach ([['eight', 200, 2], ['eight', 400, 1], ['three', 150, 2], ['three', 600, 1], ['power', 300, 2]] as [$connector, $length, $quantity]) {
             $workshop->leads()->create(['connector' => $connector, 'length_mm' => $length, 'quantity' => $quantity]);
         }
+        $this->rule($maren, 60, School::CrankGreased, 'Dry tapers creaked twice in wet winters; a thin film, and the wrench again after five kilometres.');
         foreach ($this->jobs() as $job) {
             $by = ['maren' => $maren, 'dov' => $dov, 'ines' => $ines][$job['by']];
             Carbon::setTestNow(now()->subDays($job['days_ago'])->setTime(9, 10));
             $this->job($by, $by->role === Role::Apprentice ? $maren : $by, $job);
             Carbon::setTestNow();
         }
+        $this->rule($maren, 0, School::CupDrive, 'The drive-side one is what sticks here; better to know it while the shell is stiff.');
+    }
+
+    private function rule(User $by, int $daysAgo, School $school, string $why): void
+    {
+        Carbon::setTestNow(now()->subDays($daysAgo)->setTime(8, 40));
+        app(ChooseSchool::class)($by, $school, $why, 0);
+        Carbon::setTestNow();
     }
 
     private function person(Workshop $workshop, string $name, string $address, Role $role): User

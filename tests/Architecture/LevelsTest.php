@@ -8,13 +8,13 @@ declare(strict_types=1);
  */
 
 const CORE_LEVELS = [
-    'Measure', 'Prose', 'Turn', 'Drawer', 'Box', 'Shell', 'Bike', 'Document', 'Part', 'Fastening', 'Margin', 'Route', 'Battery', 'Cockpit', 'Sensor', 'Line', 'Gearing', 'Strip', 'Survey',
+    'Measure', 'Prose', 'Turn', 'House', 'Drawer', 'Box', 'Shell', 'Bike', 'Document', 'Part', 'Fastening', 'Margin', 'Route', 'Battery', 'Cockpit', 'Sensor', 'Line', 'Gearing', 'Strip', 'Survey',
     'Frame', 'Frame\Kind', 'Adapter', 'Section', 'Build', 'Mount', 'Mount\Sleeve', 'Mount\Yoke', 'Mount\TwinPlate', 'Catalogue', 'Hill',
     'Ride', 'Reaction', 'Around', 'Order', 'Fit', 'Job', 'Exchange', 'Worksheet', 'Needs', 'Prove', 'Logbook',
 ];
 
 const APP_LEVELS = [
-    'Models\Values', 'Models\Casts', 'Models\Scopes', 'Models', 'Notifications', 'Policies', 'Instruments', 'Assembly', 'Bench', 'Documents', 'Actions', 'Actions\Jobs', 'Actions\Catalogue',
+    'Models\Values', 'Models\Casts', 'Models\Scopes', 'Models', 'Notifications', 'Policies', 'Instruments', 'Instruments\Simulated', 'Assembly', 'Bench', 'Documents', 'Actions', 'Actions\House', 'Actions\Jobs', 'Actions\Catalogue',
     'Actions\Survey', 'Actions\Kit', 'Actions\Steps', 'Actions\Prove', 'Actions\Drawer', 'Actions\Road', 'Actions\People', 'View\Drawings', 'View',
     'Http\Downloads', 'Http\Middleware', 'Http\Requests', 'Http\Controllers', 'Console\Commands', 'Providers',
 ];

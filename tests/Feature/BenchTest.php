@@ -13,7 +13,7 @@ use Tests\Support\Workshops;
 
 const JOB_PLACES = [
     'survey', 'condition', 'strip', 'match', 'stack', 'stack/ways', 'stack/order', 'stack/rest', 'line', 'line/gears', 'line/hills', 'route', 'route/cockpit', 'route/sensors',
-    'route/battery', 'build', 'build/print', 'prove', 'prove/settings', 'prove/hand-over', 'prove/come-back',
+    'route/battery', 'build', 'build/print', 'build/house', 'prove', 'prove/settings', 'prove/hand-over', 'prove/come-back',
 ];
 
 it('shows the workshop’s own jobs by what they wait for', function (): void {
@@ -117,7 +117,7 @@ it('asks the database at most 20 times for any page', function (): void {
     });
     $places = array_map(fn (string $place) => "/jobs/{$job->id}/{$place}", JOB_PLACES);
     $counts = [];
-    foreach (['/', '/jobs/new', '/drawer', '/drawer/missing', '/catalogue', ...$places] as $path) {
+    foreach (['/', '/jobs/new', '/drawer', '/drawer/missing', '/catalogue', '/house', ...$places] as $path) {
         // One for the person, whom a browser's session asks for and this does not.
         $asked = 1;
         $this->get($path)->assertOk();

@@ -19,11 +19,11 @@ use Tests\Support\Workshops;
 
 const PLACES = [
     '', '/survey', '/survey?spot=cogs', '/condition', '/strip', '/match', '/stack', '/stack/ways', '/stack/order', '/stack/rest', '/line', '/line/gears', '/line/hills', '/route', '/route/battery',
-    '/route/cockpit', '/route/sensors', '/build', '/prove', '/prove/settings', '/prove/hand-over', '/prove/come-back',
+    '/route/cockpit', '/route/sensors', '/build', '/build/house', '/prove', '/prove/settings', '/prove/hand-over', '/prove/come-back',
     '/news', '/job.json', '/worksheet.json', '/section.svg', '/line/line.svg', '/line/gears.svg', '/line/road.svg', '/build/print', '/stack/order.csv',
 ];
 
-const ASKED = ['spot', 'subject', 'step', 'posture', 'compare', 'mount', 'law', 'least_w', 'voltage', 'drawer', 'goes', 'nearly', 'does_not', 'find', 'detail', 'with', 'road', 'seen', 'page', 'near', 'plug', 'run', 'place', 'like'];
+const ASKED = ['spot', 'subject', 'step', 'posture', 'compare', 'mount', 'law', 'least_w', 'voltage', 'drawer', 'goes', 'nearly', 'does_not', 'find', 'detail', 'with', 'road', 'seen', 'page', 'near', 'plug', 'run', 'place', 'like', 'job'];
 
 /** What stands in no good form; a text, a list, or nothing at all. */
 const WRONG = [
@@ -72,7 +72,7 @@ it('answers whatever is sent with a page of ours, and keeps nothing by halves', 
     $read = fn (): User => User::query()->findOrFail($owner->id);
     $this->actingAs($read());
     $this->post("/jobs/{$job->id}/line/roads", ['track' => UploadedFile::fake()->createWithContent('r.gpx', (string) file_get_contents(database_path('demo/road.gpx')))]);
-    $paths = [...array_map(fn (string $place) => "/jobs/{$job->id}{$place}", PLACES), '/', '/jobs/new', '/drawer', '/drawer/missing', '/catalogue', '/people', '/account'];
+    $paths = [...array_map(fn (string $place) => "/jobs/{$job->id}{$place}", PLACES), '/', '/jobs/new', '/drawer', '/drawer/missing', '/catalogue', '/house', '/people', '/account'];
     $forms = [];
     foreach ($paths as $path) {
         array_push($forms, ...Forms::on((string) $this->get($path)->getContent()));

@@ -34,6 +34,7 @@ class StartJob
                 'number' => max($workshop->first_number, 1 + (int) $workshop->jobs()->max('number')),
                 'promised_on' => $typed['promised_on'] ?? null,
                 'next_step' => 'Walk round the bike and measure',
+                'house' => $workshop->house()->toKeep(),
             ]);
             foreach (Run::USUAL as $run) {
                 $job->runs()->create($run);

@@ -8,6 +8,7 @@ use App\Actions\Steps\KeepBand;
 use App\Actions\Steps\RecordBuildStep;
 use App\Http\Requests\BandRequest;
 use App\Http\Requests\BuildStepRequest;
+use App\Http\Requests\WrenchStepRequest;
 use App\Models\Job;
 use App\View\BuildPage;
 use Illuminate\Http\RedirectResponse;
@@ -31,6 +32,12 @@ class BuildController extends Controller
         $record($job, $this->user(), $request->step(), $request->done(), $request->seen(), $request->isSure());
 
         return redirect()->route('job.build', [$job, 'posture' => $request->posture()]);
+    }
+
+    /** A torque as the wrench on the bench says it was given. */
+    public function fromWrench(WrenchStepRequest $request, Job $job, RecordBuildStep $record): RedirectResponse
+    {
+        return $this->record($request, $job, $record);
     }
 
     /** Keeps the band that stands on a part's paper, and stays at its step. */

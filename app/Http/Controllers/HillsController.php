@@ -10,6 +10,7 @@ use App\Actions\Road\SetRiding;
 use App\Http\Downloads\SvgDownload;
 use App\Http\Requests\RidingRequest;
 use App\Http\Requests\TrackRequest;
+use App\Http\Requests\WeighRequest;
 use App\Models\Job;
 use App\Models\Track;
 use App\View\HillsPage;
@@ -35,6 +36,12 @@ class HillsController extends Controller
         $set($job, $this->user(), $request->seen(), $request->riding());
 
         return redirect()->route('job.hills', [$job, 'road' => $request->integer('road') ?: null]);
+    }
+
+    /** The same, with the mass that the scale on the bench shows. */
+    public function weigh(WeighRequest $request, Job $job, SetRiding $set): RedirectResponse
+    {
+        return $this->riding($request, $job, $set);
     }
 
     public function keepRoad(TrackRequest $request, Job $job, KeepRoad $keep): RedirectResponse

@@ -6,9 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Actions\Prove\KeepSetting;
 use App\Actions\Prove\RecordProveCheck;
+use App\Http\Requests\ProveLineRequest;
 use App\Http\Requests\ProveRequest;
 use App\Http\Requests\SettingRequest;
+use App\Instruments\Display;
 use App\Models\Job;
+use App\View\LivePage;
 use App\View\ProvePage;
 use App\View\SettingsPage;
 use Illuminate\Http\RedirectResponse;
@@ -26,6 +29,19 @@ class ProveController extends Controller
     public function record(ProveRequest $request, Job $job, RecordProveCheck $record): RedirectResponse
     {
         $record($job, $this->user(), $request->step(), $request->done(), $request->seen());
+
+        return redirect()->route('job.prove', $job);
+    }
+
+    /** What the motor's line says just now. */
+    public function live(Request $request, Job $job, Display $display): View
+    {
+        return view('job.live', ['live' => new LivePage($this->open($job), $request->query('step'), $display)]);
+    }
+
+    public function fromLine(ProveLineRequest $request, Job $job, RecordProveCheck $record): RedirectResponse
+    {
+        $record($job, $this->user(), $request->step(), null, $request->seen(), $request->line());
 
         return redirect()->route('job.prove', $job);
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Build;
 
 use NeatSpindle\Core\Bike\FrameMaterial;
+use NeatSpindle\Core\House\HouseRules;
+use NeatSpindle\Core\House\School;
 use NeatSpindle\Core\Line\Chain;
 use NeatSpindle\Core\Margin\Margin;
 use NeatSpindle\Core\Part\Insert;
@@ -35,12 +37,31 @@ final readonly class BuildPlan
 
     public function isRingFirst(): bool
     {
-        return $this->mount->needsTheRingFirst() || ($this->ringToChainstay !== null && $this->ringToChainstay->value <= self::RING_FIRST_WITHIN);
+        return $this->mount->needsTheRingFirst() || match (true) {
+            $this->house()->follows(School::RingBefore) => true,
+            $this->house()->follows(School::RingAfter) => false,
+            default => $this->ringToChainstay !== null && $this->ringToChainstay->value <= self::RING_FIRST_WITHIN,
+        };
+    }
+
+    public function house(): HouseRules
+    {
+        return $this->circumstances->house;
+    }
+
+    /** What goes on the seat of a crank. */
+    public function crankCompound(): Compound
+    {
+        return match (true) {
+            $this->house()->follows(School::CrankGreased) => Compound::Grease,
+            $this->house()->follows(School::CrankDry) => Compound::None,
+            default => $this->circumstances->crankCompound,
+        };
     }
 
     /** Whether the chain is never opened, and so has to be laid over the ring before the ring is made fast. */
     public function keepsChain(): bool
     {
-        return $this->circumstances->fitted->keepsChain && ! $this->mount->laysTheBikesChain();
+        return $this->circumstances->fitted->keepsChain && ! $this->mount->laysTheBikesChain() && ! $this->house()->follows(School::ChainSplit);
     }
 }

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Build;
 
 use NeatSpindle\Core\Fastening\Bands;
+use NeatSpindle\Core\House\SheetLine;
 
 use function in_array;
 
-/** The order of the build, made from the worksheet and its circumstances, after the default house rules. */
+/** The order of the build, made from the worksheet and its circumstances, after the rules of the house. */
 final readonly class BuildSheet
 {
     /** The step at which the body is set against its rest. */
@@ -22,13 +23,15 @@ final readonly class BuildSheet
     public static function of(BuildPlan $plan): self
     {
         $bands = $plan->circumstances->bands ?? Bands::none();
+        $house = HouseWay::of($plan);
+        [$through, $round] = RouteSteps::goesRound($plan) ? [[], RouteSteps::threading($plan)] : [RouteSteps::threading($plan), []];
 
-        return new self(array_map(fn (BuildStep $step) => $step->fastened($bands), [
+        return new self(array_map(fn (BuildStep $step) => $house->at($step->fastened($bands)), [
             ...DrySteps::of($plan),
-            ...RouteSteps::threading($plan),
+            ...$through,
             ...FittingSteps::beforeTheGap($plan),
             ...($plan->isRingFirst() ? [...$plan->mount->beforeTheRing(), ...RingSteps::of($plan, BuildStep::GAP)] : []),
-            ...self::body($plan),
+            ...self::body($plan, $through),
             ...self::rest($plan),
             ...$plan->mount->torquing(),
             ...self::restTorque($plan),
@@ -37,8 +40,10 @@ final readonly class BuildSheet
             ...DriveSteps::of($plan),
             ...FittingSteps::gearsIndexed($plan),
             ...FittingSteps::bars($plan),
+            ...FittingSteps::tryAfterTheMotor($plan),
             ...FittingSteps::battery($plan),
             ...FittingSteps::sensors($plan),
+            ...$round,
             ...RouteSteps::dressing($plan),
             ...RouteSteps::joining($plan),
         ]));
@@ -47,13 +52,20 @@ final readonly class BuildSheet
     /**
      * The body goes in once everything that ends at it is through, and the gear cable while it is undone.
      *
+     * @param  list<BuildStep>  $threading
      * @return list<BuildStep>
      */
-    private static function body(BuildPlan $plan): array
+    private static function body(BuildPlan $plan, array $threading): array
     {
-        $through = array_map(fn (BuildStep $step) => $step->code, [...RouteSteps::threading($plan), ...FittingSteps::beforeTheGap($plan)]);
+        $through = array_map(fn (BuildStep $step) => $step->code, [...$threading, ...FittingSteps::beforeTheGap($plan)]);
 
         return array_map(fn (BuildStep $step) => $step->code === self::BODY_IN ? $step->afterToo($through) : $step, $plan->mount->body());
+    }
+
+    /** @return list<SheetLine> to be held against a sheet made another way */
+    public function lines(): array
+    {
+        return array_map(fn (BuildStep $step) => $step->line(), $this->steps);
     }
 
     public function step(string $code): ?BuildStep

@@ -7,6 +7,7 @@ namespace NeatSpindle\Core\Build;
 use NeatSpindle\Core\Fastening\Band;
 use NeatSpindle\Core\Fastening\Bands;
 use NeatSpindle\Core\Fastening\Fastener;
+use NeatSpindle\Core\House\SheetLine;
 use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Turn\Turn;
 
@@ -31,6 +32,8 @@ final readonly class BuildStep
      * @param  ?string  $closesOff what can no longer be reached once this is done
      * @param  list<string>  $after codes of the steps that must be done before
      * @param  ?string  $held what outside the sheet stands against it, in words
+     * @param  ?string  $house what the house adds to it
+     * @param  ?string  $stands how the bike stands for it
      */
     public function __construct(
         public string $code,
@@ -47,6 +50,8 @@ final readonly class BuildStep
         public ?string $caution = null,
         public array $after = [],
         public ?string $held = null,
+        public ?string $house = null,
+        public ?string $stands = null,
     ) {}
 
     /**
@@ -92,6 +97,24 @@ final readonly class BuildStep
     public function heldWhile(?string $held): self
     {
         return $this->with(held: $held);
+    }
+
+    /**
+     * The same, as a house goes about it.
+     *
+     * @param  list<string>  $notes what it adds
+     */
+    public function inHouse(array $notes, ?string $stands): self
+    {
+        return $this->with(house: $notes === [] ? null : implode(' ', $notes), stands: $stands);
+    }
+
+    /** As it reads, to be held against the same step done another way. */
+    public function line(): SheetLine
+    {
+        return new SheetLine($this->code, $this->title, array_filter([
+            'how' => $this->how, 'by the house' => $this->house, 'on it' => $this->compound?->label(), 'the bike stands' => $this->stands,
+        ], fn (?string $said) => $said !== null));
     }
 
     private function with(mixed ...$changed): self

@@ -18,6 +18,11 @@ final class BuildWords
         'how' => '{pack} Before the motor goes in: knee and pedal clear, bars lock to lock, out with room.',
     ];
 
+    public const TRY_BATTERY_LATER = [
+        'title' => 'Try the battery in the frame',
+        'how' => '{pack} With the motor in: knee and pedal clear, bars lock to lock, out with room; clear of motor and leads.',
+    ];
+
     public const INSERT_CLEAN = [
         'title' => 'Bore cleaned, interference checked',
         'how' => 'Bore clean, dry, no burr at its edge. Caliper over insert {insert} and across the bore, two ways '
@@ -66,6 +71,12 @@ final class BuildWords
         'title' => '{run} through to the motor',
         'how' => '{where}, plug end at the motor, loose for now.{with} Bulky plugs one by one on a drawn thread, thin end first; what cannot pass goes outside.',
         'look' => 'Nothing between body and frame where the body swings up',
+    ];
+
+    public const THREAD_ROUND = [
+        'title' => '{run} round to the motor',
+        'how' => '{where}, outside the gap, plug end at the motor.{with} Nothing of it where body and frame meet.',
+        'look' => 'The gap between body and frame is empty of it',
     ];
 
     public const CHAIN_OVER = [

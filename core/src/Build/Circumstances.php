@@ -8,6 +8,7 @@ use NeatSpindle\Core\Battery\PackTrial;
 use NeatSpindle\Core\Cockpit\Cockpit;
 use NeatSpindle\Core\Fastening\Bands;
 use NeatSpindle\Core\Fastening\CrankSeat;
+use NeatSpindle\Core\House\HouseRules;
 use NeatSpindle\Core\Part\RingFitting;
 use NeatSpindle\Core\Route\Run;
 use NeatSpindle\Core\Route\RunDetails;
@@ -19,6 +20,8 @@ use NeatSpindle\Core\Survey\GuideRemedy;
 /** What a build depends on beside the sums: what came off, what is in the way, how the ring goes on, what was answered. */
 final readonly class Circumstances
 {
+    public HouseRules $house;
+
     /**
      * @param  array<int, RunRoute>  $routes by the run's number, which stays the same when others come and go
      * @param  list<Cure>  $cures what is done about what stands around the shell
@@ -33,6 +36,7 @@ final readonly class Circumstances
      * @param  ?PackTrial  $battery the chosen battery where it shall sit; null while none is chosen
      * @param  ?Cockpit  $cockpit what goes on the bar; null where nobody has said
      * @param  ?SensorPlan  $sensors what tells the motor of brakes, gears and speed; null where nobody has said
+     * @param  HouseRules  $house how this workshop goes about what others do differently
      */
     public function __construct(
         public array $routes = [],
@@ -52,5 +56,17 @@ final readonly class Circumstances
         public ?PackTrial $battery = null,
         public ?Cockpit $cockpit = null,
         public ?SensorPlan $sensors = null,
-    ) {}
+        ?HouseRules $house = null,
+    ) {
+        $this->house = $house ?? HouseRules::default();
+    }
+
+    /** The same in a house with other rules. */
+    public function inHouse(HouseRules $house): self
+    {
+        /** @var array{routes: array<int, RunRoute>} $all */
+        $all = [...get_object_vars($this), 'house' => $house];
+
+        return new self(...$all);
+    }
 }

@@ -28,7 +28,7 @@ final class DriveSteps
         $by = $seated === null ? [BuildStep::worded(
             'crank-right-seat', BuildStep::DRIVE,
             Wording::of(BuildWords::CRANK_RIGHT_SEAT, fitting: $seat->fitting(), seat: $seat->label()),
-            compound: $plan->circumstances->crankCompound, after: ['ring-look'],
+            compound: $plan->crankCompound(), after: ['ring-look'],
         )] : [];
 
         return [...$by, BuildStep::worded(
@@ -46,7 +46,7 @@ final class DriveSteps
                 'crank-left-seat', BuildStep::DRIVE, Wording::of(
                     BuildWords::CRANK_LEFT_SEAT, fitting: $plan->circumstances->crankSeat->fitting(),
                 ),
-                compound: $plan->circumstances->crankCompound, after: ['ring-look', 'crank-right', ...$plan->mount->beforeTheLeftCrank()],
+                compound: $plan->crankCompound(), after: ['ring-look', 'crank-right', ...$plan->mount->beforeTheLeftCrank()],
             ),
             BuildStep::worded(
                 'crank-left', BuildStep::DRIVE, Wording::of(BuildWords::CRANK_LEFT),

@@ -21,9 +21,7 @@ final class DrySteps
 
         return [
             BuildStep::worded('safe', BuildStep::DRY, Wording::of(BuildWords::SAFE)),
-            BuildStep::worded(
-                'try-battery', BuildStep::DRY, Wording::of(BuildWords::TRY_BATTERY, pack: FittingSteps::packWords($plan)), after: ['safe'],
-            ),
+            ...FittingSteps::tryBeforeTheMotor($plan),
             ...$before,
             BuildStep::worded(
                 'dry-fit', BuildStep::DRY,

@@ -11,6 +11,7 @@ use NeatSpindle\Core\Cockpit\BarHalf;
 use NeatSpindle\Core\Cockpit\BarSide;
 use NeatSpindle\Core\Cockpit\Fixture;
 use NeatSpindle\Core\Fastening\Fastener;
+use NeatSpindle\Core\House\School;
 use NeatSpindle\Core\Prose\Wording;
 
 /** What is fitted beside motor and drive: gear sensor, bar, battery, speed and brake sensors. */
@@ -70,6 +71,25 @@ final class FittingSteps
             "bar-on-{$side}", BuildStep::ROUTES, Wording::of(FittingWords::BAR_ON, side: $side, what: self::names($half->goesOn())),
             after: $off === [] ? ['safe'] : [$code],
         )->heldWhile($held)];
+    }
+
+    /** @return list<BuildStep> the pack tried in the frame, where the house does that first */
+    public static function tryBeforeTheMotor(BuildPlan $plan): array
+    {
+        return $plan->house()->follows(School::MotorFirst) ? [] : [self::tryPack($plan, BuildStep::DRY, 'safe')];
+    }
+
+    /** @return list<BuildStep> and where it starts with the motor */
+    public static function tryAfterTheMotor(BuildPlan $plan): array
+    {
+        return $plan->house()->follows(School::MotorFirst) ? [self::tryPack($plan, BuildStep::ROUTES, $plan->mount->heldBy())] : [];
+    }
+
+    private static function tryPack(BuildPlan $plan, string $chapter, string $after): BuildStep
+    {
+        $words = $chapter === BuildStep::DRY ? BuildWords::TRY_BATTERY : BuildWords::TRY_BATTERY_LATER;
+
+        return BuildStep::worded('try-battery', $chapter, Wording::of($words, pack: self::packWords($plan)), after: [$after]);
     }
 
     /** @return list<BuildStep> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Build;
 
+use NeatSpindle\Core\House\School;
 use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Route\RouteVerdict;
 use NeatSpindle\Core\Route\Run;
@@ -14,16 +15,22 @@ use NeatSpindle\Core\Route\RunRoute;
 /** Leads: what goes through before the gap closes, and what is tied down last; and what they lead to. */
 final class RouteSteps
 {
+    /** Whether what ends at the motor goes round the outside, once the body is in. */
+    public static function goesRound(BuildPlan $plan): bool
+    {
+        return $plan->house()->follows(School::HarnessRound);
+    }
+
     /** @return list<BuildStep> */
     public static function threading(BuildPlan $plan): array
     {
         $routes = $plan->circumstances->routes;
         $threaded = array_filter(self::runs($plan), fn (Run $run) => $run->endsAtMotor());
 
+        [$chapter, $words, $after] = self::goesRound($plan) ? [BuildStep::ROUTES, BuildWords::THREAD_ROUND, 'body-in'] : [BuildStep::GAP, BuildWords::THREAD, 'dry-fit'];
+
         return array_map(fn (int $i, Run $run) => BuildStep::worded(
-            "thread-{$i}", BuildStep::GAP,
-            Wording::of(BuildWords::THREAD, run: ucfirst($run->name), where: self::where($routes[$i] ?? null), with: self::with($plan, $i)),
-            after: ['dry-fit'],
+            "thread-{$i}", $chapter, Wording::of($words, run: ucfirst($run->name), where: self::where($routes[$i] ?? null), with: self::with($plan, $i)), after: [$after],
         ), array_keys($threaded), $threaded);
     }
 

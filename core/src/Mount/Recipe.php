@@ -6,6 +6,7 @@ namespace NeatSpindle\Core\Mount;
 
 use NeatSpindle\Core\Adapter\SleeveToMeasure;
 use NeatSpindle\Core\Bike\Scenario;
+use NeatSpindle\Core\Build\Circumstances;
 use NeatSpindle\Core\Build\MountSteps;
 use NeatSpindle\Core\Drawer\Picker;
 use NeatSpindle\Core\Part\NutSocket;
@@ -34,9 +35,9 @@ interface Recipe
     /**
      * The steps of a build that are its own; null for an unsolved stack.
      *
-     * @param  array<string, string>  $answers of the survey, by the spot's code
+     * @param  Circumstances  $circumstances what was answered in the survey, and how the house goes about it
      */
-    public function steps(Stack $stack, array $answers = []): ?MountSteps;
+    public function steps(Stack $stack, Circumstances $circumstances): ?MountSteps;
 
     /** Whether a socket reaches the nut over the spindle; null where there is no such nut, the spindle is not known, or the stack is unsolved. */
     public function reach(Stack $stack, NutSocket $socket): ?Reach;

@@ -117,7 +117,7 @@ final class JobNeeds
     private function mount(Worksheet $sheet, Circumstances $circumstances): void
     {
         $bolts = $this->box->has(PieceKind::Bolt) ? Origin::Box : Origin::Shop;
-        foreach ($sheet->recipe->steps($sheet->stack, $circumstances->answers)?->parts() ?? [] as $step => $what) {
+        foreach ($sheet->recipe->steps($sheet->stack, $circumstances)?->parts() ?? [] as $step => $what) {
             $this->add($what, $step === 'bolts-hand' ? $bolts : Origin::Shop, $step);
         }
         if ($circumstances->rest?->part !== null) {

@@ -12,6 +12,8 @@ final readonly class ProveFacts
     /**
      * @param  ?float  $cutOff the speed at which the motor stops helping, as it was set, in km/h; null where it was not set
      * @param  ?float  $volts what the pack gives when it is full enough, in V; null where nobody has said
+     * @param  ?bool  $throttleAtZero whether it shall drive at level zero, as was written down; null where nothing was
+     * @param  ?int  $wheelMm the circumference that was written down; null where none was
      */
     public function __construct(
         public BrakeCut $brakes,
@@ -20,5 +22,7 @@ final readonly class ProveFacts
         public bool $hasLamps = false,
         public ?float $cutOff = null,
         public ?float $volts = null,
+        public ?bool $throttleAtZero = null,
+        public ?int $wheelMm = null,
     ) {}
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Strip;
 
+use NeatSpindle\Core\House\HouseRules;
+use NeatSpindle\Core\House\School;
 use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Shell\Identification;
 use NeatSpindle\Core\Turn\Action;
@@ -14,18 +16,18 @@ use NeatSpindle\Core\Turn\Turn;
 
 use function count;
 
-/** Taking the bottom bracket out, by how it sits. The left cup first: it has the ordinary thread and shows how tight things are. */
+/** Taking the bottom bracket out, by how it sits. Which of two cups comes first is a rule of the house, where either can. */
 final readonly class BracketSteps
 {
-    private function __construct(private Fitted $fitted, private ?Identification $shell) {}
+    private function __construct(private Fitted $fitted, private ?Identification $shell, private HouseRules $house) {}
 
     /** @return list<StripStep> */
-    public static function for(Fitted $fitted, ?Identification $shell): array
+    public static function for(Fitted $fitted, ?Identification $shell, HouseRules $house): array
     {
-        $steps = new self($fitted, $shell);
+        $steps = new self($fitted, $shell, $house);
 
         return match ($fitted->bracket) {
-            BracketKind::Cartridge, BracketKind::External => [$steps->left('cup-left', 'Left cup', $steps->cupWords()), $steps->drive($steps->cupWords())],
+            BracketKind::Cartridge, BracketKind::External => $steps->bothCups(),
             BracketKind::LooseBall => $steps->looseBall(),
             BracketKind::PlainLeft => [self::plain('left', 'Left', 'drive side'), $steps->drive($steps->cupWords())],
             BracketKind::PlainDrive => [self::plain('drive', 'Drive-side', 'left side'), $steps->left('cup-left', 'Left cup', $steps->cupWords())],
@@ -40,6 +42,14 @@ final readonly class BracketSteps
             fn (string $name, string $title) => StripStep::worded("cup-{$name}", Wording::of(StripWords::PRESSED, title: $title)),
             ['left', 'drive'], ['Left cup driven out', 'Drive-side cup driven out'],
         );
+    }
+
+    /** @return list<StripStep> */
+    private function bothCups(): array
+    {
+        $cups = [$this->left('cup-left', 'Left cup', $this->cupWords()), $this->drive($this->cupWords())];
+
+        return $this->house->follows(School::CupDrive) ? array_reverse($cups) : $cups;
     }
 
     /** @return list<StripStep> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Strip;
 
+use NeatSpindle\Core\House\HouseRules;
+use NeatSpindle\Core\House\SheetLine;
 use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Shell\Identification;
 
@@ -24,7 +26,7 @@ final readonly class StripPlan
     private function __construct(public Fitted $fitted, public array $steps) {}
 
     /** @param  ?Identification  $shell  what the shell is known to be; the drive cup's direction follows from it */
-    public static function for(Fitted $fitted, ?Identification $shell): self
+    public static function for(Fitted $fitted, ?Identification $shell, ?HouseRules $house = null): self
     {
         return new self($fitted, [
             StripStep::worded('power', Wording::of(StripWords::POWER)),
@@ -33,7 +35,7 @@ final readonly class StripPlan
             ...ChainSteps::for($fitted),
             ...($fitted->hasDustCaps ? CrankSteps::dustCaps() : []),
             ...CrankSteps::for($fitted->crank),
-            ...($fitted->crank === CrankKind::OnePiece ? BracketSteps::pressedCups() : BracketSteps::for($fitted, $shell)),
+            ...($fitted->crank === CrankKind::OnePiece ? BracketSteps::pressedCups() : BracketSteps::for($fitted, $shell, $house ?? HouseRules::default())),
             StripStep::worded('look-inside', Wording::of(StripWords::LOOK_INSIDE)),
         ]);
     }
@@ -53,6 +55,12 @@ final readonly class StripPlan
         }
 
         return null;
+    }
+
+    /** @return list<SheetLine> to be held against another way of going about it */
+    public function lines(): array
+    {
+        return array_map(fn (StripStep $step) => new SheetLine($step->code, $step->title, ['how' => $step->how]), $this->steps);
     }
 
     /** @return list<StripStep> what stands before ring and shell; it goes back on, so its bolts are written down */

@@ -9,11 +9,13 @@
             <h2 id="step-title"><span class="figures">{{ $page->numberOf($step->code) }}</span> {{ $step->title }}</h2>
             <p>{{ $step->how }}</p>
             @if ($step->caution)<p class="caution">{{ $step->caution }}</p>@endif
+            @if ($step->house)<p class="house-note mb-1"><strong>House rule.</strong> {{ $step->house }}</p>@endif
             @foreach ($page->experience($step->code) as $said)<p class="told experience mb-1">{{ $said }}</p>@endforeach
             <dl class="facts">
                 @if ($page->band($step))<dt>Torque</dt><dd><strong>{{ $page->band($step) }}</strong></dd>@endif
                 @if ($page->limit($step))<dt>Thread bears</dt><dd>{{ $page->limit($step) }}</dd>@endif
                 @if ($step->compound)<dt>Compound</dt><dd>{{ $step->compound->label() }}</dd>@endif
+                @if ($step->stands)<dt>The bike</dt><dd>{{ $step->stands }}</dd>@endif
                 @if ($step->turn)<dt>Stand on</dt><dd>{{ $step->turn->side->value === 'drive' ? 'the drive side' : 'the left side' }}; {{ $step->turn->hand->value }}-hand thread</dd>@endif
                 @if ($step->tool)<dt>Tool</dt><dd>{{ $step->tool }}</dd>@endif
                 @if ($step->look)<dt>Look</dt><dd>{{ $step->look }}</dd>@endif
@@ -72,6 +74,7 @@
             @error('sure')<input type="hidden" name="sure" value="{{ old('torque') }}">@enderror
             <div class="choice-row mt-3">
                 @unless ($page->isHeldBack($step->code))<button class="btn btn-primary btn-lg" name="state" value="done" data-key="d">@error('sure')Keep it as typed @else Done @enderror</button>@endunless
+                @if ($step->band !== null && ! $page->isHeldBack($step->code) && $page->isWrenchPlugged())<button class="btn btn-plain" id="from-wrench" name="state" value="done" formaction="{{ route('job.build.wrench', $page->job) }}" data-key="w">Done, torque from the wrench <kbd aria-hidden="true">w</kbd></button>@endif
                 <button class="btn btn-plain" name="state" value="stopped">Fails its check</button>
                 @if ($step->fastener !== null && ! $page->isHeldBack($step->code))<label class="pick"><input type="checkbox" name="by_hand" value="1" @checked($isTyped && old('by_hand'))> By hand, without a wrench: the reason goes into the note</label>@endif
             </div>

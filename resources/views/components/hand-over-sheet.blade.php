@@ -12,9 +12,10 @@
         <tr><td>{{ $row['step']->title }}</td><td>@if ($row['step']->band){{ $page->torqueUnit->figure($row['step']->band->torque->low) }} to {{ $page->torqueUnit->show($row['step']->band->torque->high) }}, {{ $row['step']->band->source }}@else no band known @endif</td><td>@if ($row['record']->torque_nm !== null){{ $page->torqueUnit->show($row['record']->torque_nm) }}@else by hand: @endif {{ $row['record']->note }}</td></tr>
     @endforeach
 </tbody></table>
-@if ($page->decisions()->isNotEmpty())
+@if ($page->decisions()->isNotEmpty() || $page->limitsTaken()->isNotEmpty())
     <h2>What was decided</h2>
-    <ul>@foreach ($page->decisions() as $decision)<li>{{ $page->choice($decision) }}. {{ $decision->user->name }}: “{{ $decision->reason }}”@if ($decision->allowed_at) Answered for by {{ $decision->allowedBy?->name }}: “{{ $decision->allowed_because }}”@endif</li>@endforeach</ul>
+    <ul>@foreach ($page->decisions() as $decision)<li>{{ $page->choice($decision) }}. {{ $decision->user->name }}, {{ $decision->made_at->format('j M Y') }}: “{{ $decision->reason }}”@if ($decision->superseded_at) Decided otherwise on {{ $decision->superseded_at->format('j M Y') }}.@endif @if ($decision->allowed_at) Answered for by {{ $decision->allowedBy?->name }}: “{{ $decision->allowed_because }}”@endif</li>@endforeach
+    @foreach ($page->limitsTaken() as $setting)<li>{{ $setting->name->label() }}: {{ $setting->name->says($setting->value) }}. {{ $setting->user->name }}, {{ $setting->set_at->format('j M Y') }}: “{{ $setting->reason }}”@if ($setting->superseded_at) Set otherwise on {{ $setting->superseded_at->format('j M Y') }}.@endif</li>@endforeach</ul>
 @endif
 @if ($page->conditions()->isNotEmpty())
     <h2>How the bike was found</h2>

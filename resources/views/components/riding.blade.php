@@ -22,6 +22,7 @@
         </div>
         @if ($page->mayChoose())
             <button class="btn btn-primary mt-2" id="keep-riding">Ride it</button>
+            @if ($page->isScalePlugged())<button class="btn btn-plain mt-2" id="weigh" formaction="{{ route('job.weigh', $page->job) }}">Ride it, mass from the scale</button>@endif
         @endif
         @unless ($riding->isSaid())
             <p class="form-hint mb-0 mt-1">Usual figures for this kind of bike, until somebody says otherwise.</p>

@@ -29,6 +29,9 @@
                 @if ($page->verdict()?->value !== 'clear')
                     <p class="caution m-0">The stack is {{ $page->verdict()?->value === 'tight' ? 'tight: measure again before anything is torqued' : 'failing: do not build it like this' }}. <a href="{{ route('job.stack', $page->job) }}">See the stack</a></p>
                 @endif
+                @if ($page->changedRules() !== [])
+                    <p class="told m-0">The house has changed since this job began: {{ implode(', ', $page->changedRules()) }}. This job keeps its own. <a href="{{ route('job.house', $page->job) }}">Look</a></p>
+                @endif
                 <x-build-step :page="$page" :step="$page->current()" />
                 @if ($page->section())
                     <section class="panel picture" aria-label="Section along the crank axis">
@@ -36,7 +39,7 @@
                     </section>
                 @endif
                 <x-tools :tools="$page->tools()" />
-                <p class="m-0"><a class="btn btn-plain" href="{{ route('job.build.print', $page->job) }}">Sheet for paper</a></p>
+                <p class="m-0"><a class="btn btn-plain" href="{{ route('job.build.print', $page->job) }}">Sheet for paper</a> <a class="btn btn-plain" id="to-house" href="{{ route('job.house', $page->job) }}">House rules of this job</a></p>
             </div>
         </div>
     @endif

@@ -49,6 +49,11 @@
                         <p class="form-hint mb-1">Once it is cured, make the check again.</p>
                     @endif
                     @unless ($held)
+                        @if ($page->isOnTheLine($check))
+                            <div class="live" id="live" hx-get="{{ route('job.prove.live', [$page->job, 'step' => $check->code]) }}" hx-trigger="load, every 1s" hx-sync="this:drop" hx-swap="innerHTML" aria-live="off">
+                                <p class="soft m-0">Listening to the motor’s line …</p>
+                            </div>
+                        @endif
                         <form method="post" action="{{ route('job.prove.check', $page->job) }}" novalidate>
                             @csrf @formkey<input type="hidden" name="step" value="{{ $check->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}">
                             <div class="record">
@@ -59,8 +64,10 @@
                                 <div><label class="form-label" for="note">Note, or what was seen</label><input class="form-control" id="note" name="note" maxlength="500" value="{{ $isTyped ? old('note') : '' }}" @error('note') aria-invalid="true" @enderror><x-fault for="note" /></div>
                             </div>
                             <x-fault for="state" />
+                            @if ($isTyped)<x-fault for="line" />@endif
                             <div class="choice-row mt-3">
-                                <button class="btn btn-primary btn-lg" name="state" value="done" data-key="d">As expected</button>
+                                @if ($page->isOnTheLine($check))<button class="btn btn-primary btn-lg" id="from-line" formaction="{{ route('job.prove.line', $page->job) }}" data-key="l">Take it from the line <kbd aria-hidden="true">l</kbd></button>@endif
+                                <button class="btn {{ $page->isOnTheLine($check) ? 'btn-plain' : 'btn-primary btn-lg' }}" name="state" value="done" data-key="d">As expected</button>
                                 <button class="btn btn-plain" name="state" value="stopped">A miss</button>
                             </div>
                         </form>

@@ -8,6 +8,7 @@ use NeatSpindle\Core\Adapter\SleeveToMeasure;
 use NeatSpindle\Core\Bike\Doubtful;
 use NeatSpindle\Core\Bike\FrameMaterial;
 use NeatSpindle\Core\Bike\Scenario;
+use NeatSpindle\Core\Build\Circumstances;
 use NeatSpindle\Core\Drawer\Filling;
 use NeatSpindle\Core\Drawer\Picker;
 use NeatSpindle\Core\Drawer\Place;
@@ -123,9 +124,9 @@ final readonly class SleeveStack implements Recipe
         return $stack->arrangement instanceof SleeveArrangement ? new SleeveLayout($this, $stack, $stack->arrangement) : null;
     }
 
-    public function steps(Stack $stack, array $answers = []): ?SleeveSteps
+    public function steps(Stack $stack, Circumstances $circumstances): ?SleeveSteps
     {
-        return $stack->arrangement instanceof SleeveArrangement ? new SleeveSteps($stack, $stack->arrangement, $this->sleeve) : null;
+        return $stack->arrangement instanceof SleeveArrangement ? new SleeveSteps($stack, $stack->arrangement, $this->sleeve, $circumstances->house) : null;
     }
 
     public function stayAsk(): ?StayAsk

@@ -10,6 +10,8 @@ use NeatSpindle\Core\Build\MountSteps;
 use NeatSpindle\Core\Drawer\Place;
 use NeatSpindle\Core\Fastening\Band;
 use NeatSpindle\Core\Fastening\Fastener;
+use NeatSpindle\Core\House\HouseRules;
+use NeatSpindle\Core\House\School;
 use NeatSpindle\Core\Mount\Stack;
 use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Turn\Action;
@@ -17,12 +19,12 @@ use NeatSpindle\Core\Turn\Hand;
 use NeatSpindle\Core\Turn\Side;
 use NeatSpindle\Core\Turn\Turn;
 
-/** A sleeve motor: body from the drive side, plate and nut from the left; bolts run in, then the nut to torque, then the bolts. */
+/** A sleeve motor: body from the drive side, plate and nut from the left; bolts run in, then nut and bolts to torque in the order of the house. */
 final readonly class SleeveSteps implements MountSteps
 {
     private const SOURCE = 'the catalogue';
 
-    public function __construct(private Stack $stack, private SleeveArrangement $fit, private Sleeve $sleeve) {}
+    public function __construct(private Stack $stack, private SleeveArrangement $fit, private Sleeve $sleeve, private HouseRules $house) {}
 
     public function firstSpacers(): string
     {
@@ -62,8 +64,8 @@ final readonly class SleeveSteps implements MountSteps
                 turn: new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), compound: Compound::Locking, after: ['plate-on'],
             ),
             BuildStep::worded(
-                'nut-hand', BuildStep::BODY, Wording::of(SleeveWords::NUT_HAND),
-                turn: new Turn('Nut', Hand::Right, Action::Tighten, Side::NonDrive), compound: Compound::Locking,
+                'nut-hand', BuildStep::BODY, Wording::of($this->isNutDry() ? SleeveWords::NUT_HAND_DRY : SleeveWords::NUT_HAND),
+                turn: new Turn('Nut', Hand::Right, Action::Tighten, Side::NonDrive), compound: $this->isNutDry() ? Compound::None : Compound::Locking,
                 after: ['bolts-hand'],
             ),
         ];
@@ -71,20 +73,38 @@ final readonly class SleeveSteps implements MountSteps
 
     public function torquing(): array
     {
-        return [
-            BuildStep::worded(
-                'nut-torque', BuildStep::TORQUE, Wording::of(SleeveWords::NUT_TORQUE),
-                turn: new Turn('Nut', Hand::Right, Action::Tighten, Side::NonDrive),
-                fastener: Fastener::Nut, band: new Band($this->sleeve->nut->torque, self::SOURCE), after: ['set-rest'],
-            ),
-            BuildStep::worded('plate-look', BuildStep::TORQUE, Wording::of(SleeveWords::PLATE_LOOK), after: ['nut-torque']),
-            BuildStep::worded(
-                'boss-bolts', BuildStep::TORQUE,
-                Wording::of(SleeveWords::BOSS_BOLTS, thread: $this->sleeve->bossBolt->thread, boltLength: $this->fit->boltLength),
-                turn: new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), fastener: Fastener::PlateBolts, after: ['plate-look'],
-            ),
-            ...$this->lockring(),
-        ];
+        return $this->house->follows(School::BoltsFirst)
+            ? [$this->bossBolts('set-rest'), $this->nut(SleeveWords::NUT_TORQUE_LAST, 'boss-bolts'), $this->look(SleeveWords::PLATE_LOOK_LAST), ...$this->lockring()]
+            : [$this->nut(SleeveWords::NUT_TORQUE, 'set-rest'), $this->look(SleeveWords::PLATE_LOOK), $this->bossBolts('plate-look'), ...$this->lockring()];
+    }
+
+    /** @param  array<string, string>  $words */
+    private function nut(array $words, string $after): BuildStep
+    {
+        return BuildStep::worded(
+            'nut-torque', BuildStep::TORQUE, Wording::of($words), turn: new Turn('Nut', Hand::Right, Action::Tighten, Side::NonDrive),
+            fastener: Fastener::Nut, band: new Band($this->sleeve->nut->torque, self::SOURCE), after: [$after],
+        );
+    }
+
+    /** @param  array<string, string>  $words */
+    private function look(array $words): BuildStep
+    {
+        return BuildStep::worded('plate-look', BuildStep::TORQUE, Wording::of($words), after: ['nut-torque']);
+    }
+
+    private function bossBolts(string $after): BuildStep
+    {
+        return BuildStep::worded(
+            'boss-bolts', BuildStep::TORQUE,
+            Wording::of(SleeveWords::BOSS_BOLTS, thread: $this->sleeve->bossBolt->thread, boltLength: $this->fit->boltLength),
+            turn: new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), fastener: Fastener::PlateBolts, after: [$after],
+        );
+    }
+
+    private function isNutDry(): bool
+    {
+        return $this->house->follows(School::NutDry);
     }
 
     public function heldBy(): string
@@ -120,11 +140,13 @@ final readonly class SleeveSteps implements MountSteps
     /** @return list<BuildStep> none for a kit with a single nut */
     private function lockring(): array
     {
+        $isLocked = $this->house->follows(School::LockringLocked);
+
         return $this->sleeve->lockring === null ? [] : [
             BuildStep::worded(
-                'lockring', BuildStep::TORQUE, Wording::of(SleeveWords::LOCKRING),
+                'lockring', BuildStep::TORQUE, Wording::of($isLocked ? SleeveWords::LOCKRING_LOCKED : SleeveWords::LOCKRING),
                 turn: new Turn('Lock ring', Hand::Right, Action::Tighten, Side::NonDrive),
-                fastener: Fastener::Lockring, band: new Band($this->sleeve->lockring->torque, self::SOURCE), compound: Compound::None,
+                fastener: Fastener::Lockring, band: new Band($this->sleeve->lockring->torque, self::SOURCE), compound: $isLocked ? Compound::Locking : Compound::None,
                 after: ['nut-torque'],
             ),
         ];

@@ -32,6 +32,31 @@ final class SleeveWords
         'how' => 'Flat face in. Locking compound on the sleeve’s thread where the nut will sit; nut down by hand until it touches.',
     ];
 
+    public const NUT_HAND_DRY = [
+        'title' => 'Nut on by hand',
+        'how' => 'Flat face in. Sleeve’s thread clean and dry; nut down by hand until it touches. A dry thread rubs more: the same torque clamps less than with compound.',
+    ];
+
+    public const NUT_TORQUE_LAST = [
+        'title' => 'Nut to torque',
+        'how' => 'Wheels on the floor, inverted or upright, body on its rest. The bolts hold the plate already: stop if it lifts anywhere.',
+        'tool' => 'Nut socket over the spindle, torque wrench',
+        'look' => 'Body has not moved',
+    ];
+
+    public const PLATE_LOOK_LAST = [
+        'title' => 'Plate looked at for skew',
+        'how' => 'Bolts and nut are down: it must lie on the shell all round. Skew: nut and bolts off, and look for what is under it.',
+        'look' => 'No light between plate and shell',
+    ];
+
+    public const LOCKRING_LOCKED = [
+        'title' => 'Lock ring to torque',
+        'how' => 'Hold the nut still while the ring goes down. Medium compound on its thread: it needs heat to come off again.',
+        'tool' => 'Lock ring tool, torque wrench',
+        'closesOff' => 'the nut',
+    ];
+
     public const NUT_TORQUE = [
         'title' => 'Nut to torque',
         'how' => 'Wheels on the floor, inverted or upright, body on its rest. Nut before the plate’s bolts: it pulls '

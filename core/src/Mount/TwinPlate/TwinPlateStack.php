@@ -8,6 +8,7 @@ use NeatSpindle\Core\Bike\Bike;
 use NeatSpindle\Core\Bike\Doubtful;
 use NeatSpindle\Core\Bike\Scenario;
 use NeatSpindle\Core\Bike\TwinPlateMeasures;
+use NeatSpindle\Core\Build\Circumstances;
 use NeatSpindle\Core\Drawer\Filling;
 use NeatSpindle\Core\Drawer\Picker;
 use NeatSpindle\Core\Drawer\Place;
@@ -122,11 +123,11 @@ final readonly class TwinPlateStack implements Recipe
         return $stack->arrangement instanceof TwinPlateArrangement ? new TwinPlateLayout($this, $stack) : null;
     }
 
-    public function steps(Stack $stack, array $answers = []): ?TwinPlateSteps
+    public function steps(Stack $stack, Circumstances $circumstances): ?TwinPlateSteps
     {
         $hasCassette = ! $this->site->bike->rear->hasOneCog();
 
-        return $stack->arrangement instanceof TwinPlateArrangement ? new TwinPlateSteps($stack, $this->plates, $hasCassette, $answers) : null;
+        return $stack->arrangement instanceof TwinPlateArrangement ? new TwinPlateSteps($stack, $this->plates, $hasCassette, $circumstances->answers) : null;
     }
 
     public function reach(Stack $stack, NutSocket $socket): null

@@ -6,6 +6,7 @@ namespace NeatSpindle\Core\Mount\Yoke;
 
 use NeatSpindle\Core\Bike\Doubtful;
 use NeatSpindle\Core\Bike\Scenario;
+use NeatSpindle\Core\Build\Circumstances;
 use NeatSpindle\Core\Drawer\Filling;
 use NeatSpindle\Core\Drawer\Picker;
 use NeatSpindle\Core\Drawer\Place;
@@ -119,7 +120,7 @@ final readonly class YokeStack implements Recipe
         return $stack->arrangement instanceof YokeArrangement ? new YokeLayout($this, $stack, $stack->arrangement) : null;
     }
 
-    public function steps(Stack $stack, array $answers = []): ?YokeSteps
+    public function steps(Stack $stack, Circumstances $circumstances): ?YokeSteps
     {
         return $stack->arrangement instanceof YokeArrangement ? new YokeSteps($stack) : null;
     }

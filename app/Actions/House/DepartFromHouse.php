@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\House;
+
+use App\Actions\JobAction;
+use App\Bench\JobHouse;
+use App\Models\Decision;
+use App\Models\Job;
+use App\Models\User;
+use NeatSpindle\Core\House\School;
+
+/** Goes about one question differently on one job: a decision by name, with its reason. */
+class DepartFromHouse extends JobAction
+{
+    public function __invoke(Job $job, User $by, int $seen, School $school, string $reason): void
+    {
+        ($this->change)($job, $by, 'choose', $seen, ['decisions'], fn () => Decision::record(
+            $job, $by, JobHouse::about($school->question()), $school->value, $reason,
+        ));
+    }
+}

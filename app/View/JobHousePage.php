@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Bench\JobHouse;
+use App\Bench\OpenJob;
+use App\Models\Decision;
+use App\Models\HouseRule;
+use App\Models\Stage;
+use Illuminate\Support\Collection;
+use NeatSpindle\Core\House\HouseRules;
+use NeatSpindle\Core\House\Question;
+use NeatSpindle\Core\House\School;
+
+/** The rules one job follows, where it departs from them, and what has changed in the house since it began. */
+class JobHousePage extends JobPage
+{
+    public readonly HouseRules $house;
+
+    /** @var Collection<int, HouseRule> */
+    public readonly Collection $changed;
+
+    public function __construct(OpenJob $opened)
+    {
+        parent::__construct($opened);
+        $opened->job->decisions->loadMissing('user');
+        $this->house = $opened->house()->rules();
+        $this->changed = $opened->house()->changedSince();
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Build;
+    }
+
+    public function decision(Question $question): ?Decision
+    {
+        return $this->opened->house()->decision($question);
+    }
+
+    /** How the workshop answers it now; null where that is what the job began with. */
+    public function nowInTheHouse(Question $question): ?HouseRule
+    {
+        return $this->changed->first(fn (HouseRule $rule) => $rule->question === $question);
+    }
+
+    /** @return list<string>|null */
+    public function effect(School $school): ?array
+    {
+        return $this->opened->house()->effect($school);
+    }
+
+    /** @return Collection<int, Decision> what the customer insists on */
+    public function insisted(): Collection
+    {
+        return $this->job->decisions->filter(fn (Decision $decision) => str_starts_with($decision->about, JobHouse::INSISTENCE))->values();
+    }
+}

@@ -70,6 +70,12 @@ class ProvePage extends StepsPage
         return LineLook::knows($check) && app(Display::class)->isPlugged();
     }
 
+    /** Whether the line is one that ships with the application, to be played. */
+    public function isSimulated(): bool
+    {
+        return (bool) config('instruments.play');
+    }
+
     protected function codes(): array
     {
         return array_map(fn (Check $check) => $check->code, $this->plan->checks);

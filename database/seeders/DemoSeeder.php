@@ -68,7 +68,7 @@ use function chr;
  *     condition?: array<string, array{severity: string, remedy?: string, declined_by?: string, note?: string}>,
  *     strip?: int, motor?: string, insert?: string, ring?: string, by_hand?: array<string, list<float>>,
  *     battery?: array<string, mixed>, cockpit?: array<string, mixed>, sensors?: array<string, array{string, ?string}>,
- *     settings?: array<string, string>, rechecks?: list<array{days: int, kilometres: int, note: ?string, found: array<string, array{string, ?float}>}>,
+ *     settings?: array<string, string>, proved?: int, rechecks?: list<array{days: int, kilometres: int, note: ?string, found: array<string, array{string, ?float}>}>,
  *     bracing?: array<string, mixed>, riding?: array<string, mixed>, road?: bool, reserve?: bool, build?: int,
  * }
  */
@@ -166,7 +166,8 @@ class DemoSeeder extends Seeder
             $this->tick();
             app(KeepSetting::class)($job, $by, SettingName::from($name), $value, null, null);
         }
-        foreach (isset($demo['rechecks']) ? $this->open($job)->checks()->proving()->plan()->checks : [] as $check) {
+        $checks = isset($demo['rechecks']) || isset($demo['proved']) ? $this->open($job)->checks()->proving()->plan()->checks : [];
+        foreach (array_slice($checks, 0, $demo['proved'] ?? null) as $check) {
             $this->tick();
             $figure = $check->figure === null ? null : round(($check->figure->least + $check->figure->most) / 2, 1);
             app(RecordProveCheck::class)($job, $by, $check->code, ['state' => StepState::Done, 'figure' => $figure, 'note' => null]);

@@ -4,7 +4,7 @@
         <x-told />
         <div class="bench-head"><h1>House rules</h1></div>
         <div class="work">
-            <section class="panel work-wide" aria-labelledby="rules-title">
+            <section class="panel" aria-labelledby="rules-title">
                 <h2 id="rules-title">Where good installers differ</h2>
                 @foreach (NeatSpindle\Core\House\Question::cases() as $question)
                     @php($answer = $page->answer($question))

@@ -2,10 +2,10 @@
     <main id="main" class="page">
         <x-told />
         <div class="bench-head"><h1>Simulated instruments</h1></div>
-        <div class="work-halves">
+        <div class="instruments">
             @foreach ($page->names() as $kind => $name)
                 @php($state = $page->state($kind))
-                <section class="panel" id="{{ $kind }}" aria-labelledby="{{ $kind }}-title">
+                <section class="panel instrument-{{ $kind }}" id="{{ $kind }}" aria-labelledby="{{ $kind }}-title">
                     <h2 id="{{ $kind }}-title">{{ $name }}</h2>
                     @if ($state === null)
                         <p class="mb-0">None is there.</p>

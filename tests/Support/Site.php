@@ -155,6 +155,16 @@ final class Site
         return $this->leaveBy($this->wait(WebDriverBy::cssSelector($selector)));
     }
 
+    /** Clicks something that stays on its page: a box to tick, a summary to open. */
+    public function tick(string $selector): self
+    {
+        $element = $this->wait(WebDriverBy::cssSelector($selector));
+        $this->driver()->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+        $element->click();
+
+        return $this;
+    }
+
     /** Drags one thing onto another with the pointer. */
     public function drag(string $from, string $to): self
     {

@@ -118,14 +118,14 @@ final readonly class LineLook
             $line->isPulled($side) && $line->isDriving() => Look::miss("The {$side->value} lever’s input says pulled, and the motor still pulls {$line->nm} N·m."),
             $line->isPulled($side) => Look::right("The {$side->value} lever’s input says pulled, and the motor pulls nothing. Let go: it must say free again."),
             $line->isPulled($other) => Look::miss("The {$other->value} lever’s input says pulled. Not pulled? Then it is stuck, or the plugs are swapped."),
-            default => Look::first("Let the motor drive, then pull the {$side->value} lever."),
+            default => Look::first($line->isDriving() ? "Pull the {$side->value} lever." : "Let the motor drive, then pull the {$side->value} lever."),
         };
     }
 
     private static function shifts(DisplayLine $line): Look
     {
         return match (true) {
-            ! $line->isShifting => Look::first('Let the motor drive, and shift.'),
+            ! $line->isShifting => Look::first($line->isDriving() ? 'Shift.' : 'Let the motor drive, and shift.'),
             $line->isDriving() => Look::miss("The sensor speaks, and the motor still pulls {$line->nm} N·m."),
             default => Look::right('The sensor speaks, and the motor lets go.'),
         };

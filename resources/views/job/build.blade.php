@@ -30,7 +30,7 @@
                     <p class="caution m-0">The stack is {{ $page->verdict()?->value === 'tight' ? 'tight: measure again before anything is torqued' : 'failing: do not build it like this' }}. <a href="{{ route('job.stack', $page->job) }}">See the stack</a></p>
                 @endif
                 @if ($page->changedRules() !== [])
-                    <p class="told m-0">The house has changed since this job began: {{ implode(', ', $page->changedRules()) }}. This job keeps its own. <a href="{{ route('job.house', $page->job) }}">Look</a></p>
+                    <p class="house-note m-0">The house has changed since this job began: {{ implode(', ', $page->changedRules()) }}. This job keeps its own. <a href="{{ route('job.house', $page->job) }}">Look</a></p>
                 @endif
                 <x-build-step :page="$page" :step="$page->current()" />
                 @if ($page->section())

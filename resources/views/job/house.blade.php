@@ -2,7 +2,7 @@
 <x-job :page="$page">
     <p class="m-0"><a href="{{ route('job.build', $page->job) }}">Back to the build sheet</a></p>
     <div class="work">
-        <section class="panel work-wide" aria-labelledby="rules-title">
+        <section class="panel" aria-labelledby="rules-title">
             <h2 id="rules-title">House rules of this job</h2>
             <p>As they stood when it began, on {{ $page->job->created_at?->format('j M Y') }}. To go about one otherwise is a decision: name and reason stay on the hand-over sheet.</p>
             @foreach (NeatSpindle\Core\House\Question::cases() as $question)

@@ -53,6 +53,7 @@
                             <div class="live" id="live" hx-get="{{ route('job.prove.live', [$page->job, 'step' => $check->code]) }}" hx-trigger="load, every 1s" hx-sync="this:drop" hx-swap="innerHTML" aria-live="off">
                                 <p class="soft m-0">Listening to the motor’s line …</p>
                             </div>
+                            @if ($page->isSimulated())<p class="form-hint mb-2">The line is simulated: <a href="{{ route('instruments') }}">play it</a>.</p>@endif
                         @endif
                         <form method="post" action="{{ route('job.prove.check', $page->job) }}" novalidate>
                             @csrf @formkey<input type="hidden" name="step" value="{{ $check->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}">

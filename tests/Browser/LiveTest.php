@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Prove\KeepSetting;
+use App\Actions\Prove\RecordProveCheck;
+use App\Models\Decision;
+use App\Models\HouseRule;
+use App\Models\Job;
+use App\Models\StepRecord;
+use App\Models\StepState;
+use App\Models\User;
+use NeatSpindle\Core\Prove\SettingName;
+use Tests\Support\Instruments;
+use Tests\Support\Site;
+use Tests\Support\Workshops;
+
+afterEach(fn () => isset($this->instruments) ? $this->instruments->stop() : null);
+
+afterAll(fn () => Site::close());
+
+/** A job on the stand, its first checks made by hand. */
+function onTheStand(User $person): Job
+{
+    $job = Workshops::kitted($person);
+    test()->actingAs($person);
+    foreach (['left' => 'stick-on', 'right' => 'no-lever'] as $side => $choice) {
+        test()->put("/jobs/{$job->id}/route/sensors", ['version' => Workshops::fresh($job)->version, 'about' => "brake-sensor-{$side}", 'choice' => $choice]);
+    }
+    Workshops::built($job, $person);
+    foreach (['units' => 'km', 'levels' => '9', 'cut_off_kmh' => '25', 'wheel_mm' => '2180'] as $name => $value) {
+        app(KeepSetting::class)($job, $person, SettingName::from($name), $value, null, null);
+    }
+    foreach (['turns-free', 'lock-to-lock', 'pack-locked'] as $code) {
+        app(RecordProveCheck::class)($job, $person, $code, ['state' => StepState::Done, 'figure' => null, 'note' => null]);
+    }
+
+    return $job;
+}
+
+it('finds three faults on the motor’s line while the wheel turns, cures them, and takes nothing from a line that dies in the middle', function (): void {
+    $person = Workshops::stocked();
+    $job = onTheStand($person);
+    $instruments = $this->instruments = Instruments::plugIn('display');
+    $site = Site::open()->restart($instruments->environment())->signIn($person->email, Workshops::PASSWORD);
+    $play = function (array $knobs) use ($site): void {
+        $site->visit('/instruments');
+        foreach ($knobs as $knob => $value) {
+            $switch = $site->driver()->executeScript('return document.getElementById(arguments[0]).type === "checkbox"', ["display-{$knob}"]);
+            $switch ? $site->tick("#display-{$knob}") : $site->type("display-{$knob}", (string) $value);
+        }
+        $site->click('#set-display');
+    };
+    $record = fn (string $code) => StepRecord::query()->where('sheet', 'prove')->where('step', $code)->whereNull('superseded_at')->first();
+    $at = fn (string $code) => $site->visit("/jobs/{$job->id}/prove?step={$code}");
+
+    $at('wakes')->waitForText('#live', '52.1 V');
+    $site->click('#from-line');
+    expect($record('wakes')?->figure)->toBe(52.1);
+
+    // A pack that cuts out under load, a brake's input that is stuck, a magnet that is off: each found, and gone again once cured.
+    $faults = [['pedals', 'pack_cuts', 'cut out under load', 6], ['pedals', 'brake_stuck', 'input says pulled: left', 1], ['speed-lamp', 'no_magnet', 'speed reads nothing', 1]];
+    foreach ($faults as [$code, $fault, $says, $level]) {
+        $play(['level' => $level, 'crank' => 60, $fault => 1]);
+        $at($code)->waitForText('#live', $says);
+        $site->click('#from-line');
+        expect($record($code)?->state)->toBe(StepState::Stopped);
+        $at($code);
+        expect($site->text('.step-now'))->toContain($says)->toContain('What may be behind it');
+        $play([$fault => 0, 'level' => 1]);
+        $at($code)->waitForText('#live', 'As expected');
+        $code === 'speed-lamp' ? expect($site->seriousFaults())->toBe([]) : null;
+        $site->click('#from-line');
+        expect($record($code)?->state)->toBe(StepState::Done);
+        $code === 'pedals' && $fault === 'pack_cuts' ? app(RecordProveCheck::class)($job, $person, $code, null, (int) $record($code)?->id) : null;
+    }
+
+    $play(['left' => 1]);
+    $at('brake-left')->waitForText('#live', 'the motor pulls nothing');
+    $instruments->cut('display');
+    $site->driver()->executeScript('document.getElementById("live").remove()');
+    $instruments->cut('display');
+    $site->type('note', 'Pulled twice')->click('#from-line');
+    expect($site->text('.step-now'))->toContain('The line broke')->and($site->value('note'))->toBe('Pulled twice')->and($record('brake-left'))->toBeNull();
+    $instruments->stop();
+    $at('brake-left')->waitForText('#live', 'The line is dead.');
+    $site->click('#from-line');
+    expect($site->text('.step-now'))->toContain('No motor’s display answers')->and($record('brake-left'))->toBeNull();
+    $site->click('button[name="state"][value="done"]');
+    expect($record('brake-left')?->state)->toBe(StepState::Done)->and($site->strangeRequests())->toBe([]);
+});
+
+it('changes a rule of the house in the middle of a job, which keeps its own until somebody decides otherwise', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $site = Site::open()->signIn($person->email, Workshops::PASSWORD);
+    $order = fn (): array => array_values(array_filter(
+        (array) $site->driver()->executeScript('return [...document.querySelectorAll(".step-list a span:nth-child(2)")].map((e) => e.textContent)'),
+        fn (string $title) => str_starts_with($title, 'Nut to torque') || str_starts_with($title, 'Plate bolts to torque'),
+    ));
+    $site->visit('/')->click('a[href$="/house"]')->tick('#other-plate-or-nut');
+    expect($site->text('#plate-or-nut'))->toContain('“Plate bolts to torque')->toContain('comes after');
+    $site->tick('#plate-or-nut input[value="bolts-first"]')->click('#keep-plate-or-nut');
+    expect($site->text('#plate-or-nut'))->toContain('Say why')->and(HouseRule::query()->count())->toBe(0);
+    $site->type('why-plate-or-nut', 'Two plates crept last winter')->click('#keep-plate-or-nut');
+    expect($site->text('#plate-or-nut'))->toContain('Bolts first')->toContain('Two plates crept last winter')->toContain($person->name)->and($site->seriousFaults())->toBe([]);
+
+    $site->visit("/jobs/{$job->id}/build");
+    expect($order()[0])->toStartWith('Nut to torque')->and($site->text('.house-note'))->toContain('The house has changed');
+    $site->click('#to-house')->tick('#other-plate-or-nut')->tick('#plate-or-nut input[value="bolts-first"]');
+    $site->type('why-plate-or-nut', 'This plate creeps too')->click('#keep-plate-or-nut');
+    expect($site->text('#plate-or-nut'))->toContain('Decided for this job')->and(Decision::query()->sole()->reason)->toBe('This plate creeps too')->and($site->seriousFaults())->toBe([]);
+    $site->visit("/jobs/{$job->id}/build");
+    expect($order()[0])->toStartWith('Plate bolts to torque');
+    $site->visit("/jobs/{$job->id}/prove/hand-over");
+    expect($site->text('.sheet-paper'))->toContain('This plate creeps too');
+});

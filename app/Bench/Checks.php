@@ -19,7 +19,15 @@ class Checks
 
     private ?Proving $proving = null;
 
+    private ?JobHouse $house = null;
+
     public function __construct(private readonly OpenJob $open) {}
+
+    /** How this job goes about what others do differently. */
+    public function house(): JobHouse
+    {
+        return $this->house ??= new JobHouse($this->open);
+    }
 
     /** @return list<Gate> what the chosen mount wants looked at by hand */
     public function byHand(): array

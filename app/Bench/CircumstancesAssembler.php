@@ -44,7 +44,7 @@ class CircumstancesAssembler
             $open->checks()->fittingOut()->trial(),
             $open->checks()->fittingOut()->cockpit(),
             $open->checks()->fittingOut()->sensors(),
-            $open->house()->rules(),
+            $open->checks()->house()->rules(),
         );
     }
 

@@ -8,6 +8,7 @@ use App\Models\Decision;
 use App\Models\HouseRule;
 use App\Models\Job;
 use Illuminate\Support\Collection;
+use NeatSpindle\Core\Build\Circumstances;
 use NeatSpindle\Core\House\Difference;
 use NeatSpindle\Core\House\HouseRules;
 use NeatSpindle\Core\House\Question;
@@ -29,6 +30,8 @@ class JobHouse
     public const INSISTED = ['ring-side' => 'the ring’s side', 'battery' => 'the battery', 'else' => 'something else'];
 
     private ?HouseRules $rules = null;
+
+    private ?Circumstances $circumstances = null;
 
     /** @var array{list<SheetLine>, list<SheetLine>}|null */
     private ?array $lines = null;
@@ -101,12 +104,17 @@ class JobHouse
         return $this->open->buildSheet() === null ? null : [...Difference::between($now[0], $then[0])->changes, ...Difference::between($now[1], $then[1])->changes];
     }
 
+    private function circumstances(): Circumstances
+    {
+        return $this->circumstances ??= CircumstancesAssembler::of($this->open);
+    }
+
     /** @return array{list<SheetLine>, list<SheetLine>} what comes off, and what goes on */
     private function linesUnder(HouseRules $rules): array
     {
         return [
             StripPlan::for($this->open->findings->fitted(), $this->open->identification(), $rules)->lines(),
-            $this->open->worksheet()?->buildSheet($this->open->circumstances()->inHouse($rules))?->lines() ?? [],
+            $this->open->worksheet()?->buildSheet($this->circumstances()->inHouse($rules))?->lines() ?? [],
         ];
     }
 }

@@ -16,7 +16,6 @@ use App\Models\Lead;
 use App\Models\OwnStretch;
 use NeatSpindle\Core\Bike\Bike;
 use NeatSpindle\Core\Build\BuildSheet;
-use NeatSpindle\Core\Build\Circumstances;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Fit\RingChoice;
 use NeatSpindle\Core\Frame\BikeShape;
@@ -211,7 +210,9 @@ class OpenJob
 
     public function stripPlan(): StripPlan
     {
-        return $this->once('strip', fn () => StripPlan::for($this->findings->fitted(), $this->identification(), $this->house()->rules()));
+        return $this->once(
+            'strip', fn () => StripPlan::for($this->findings->fitted(), $this->identification(), $this->checks()->house()->rules()),
+        );
     }
 
     public function shape(): BikeShape
@@ -230,19 +231,7 @@ class OpenJob
 
     public function buildSheet(): ?BuildSheet
     {
-        return $this->once('build', fn () => $this->worksheet()?->buildSheet($this->circumstances()));
-    }
-
-    /** What a build depends on beside the sums. */
-    public function circumstances(): Circumstances
-    {
-        return $this->once('circumstances', fn () => CircumstancesAssembler::of($this));
-    }
-
-    /** How this job goes about what others do differently. */
-    public function house(): JobHouse
-    {
-        return $this->once('house', fn () => new JobHouse($this));
+        return $this->once('build', fn () => $this->worksheet()?->buildSheet(CircumstancesAssembler::of($this)));
     }
 
     /** What stands against the job as it is chosen. */

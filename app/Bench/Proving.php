@@ -73,7 +73,7 @@ class Proving
     /** @return Collection<array-key, Setting> what stands set, by name */
     public function settings(): Collection
     {
-        return $this->open->job->loadMissing('settings')->settings->keyBy(fn (Setting $setting) => $setting->name->value);
+        return $this->open->job->loadMissing('settingsLog')->settingsLog->whereNull('superseded_at')->reverse()->keyBy(fn (Setting $setting) => $setting->name->value);
     }
 
     public function handedOver(): ?HandOverRow
@@ -138,7 +138,9 @@ class Proving
         $sheet = $this->open->buildSheet();
         $done = $this->open->job->stepRecords->where('sheet', 'build')->where('state', StepState::Done)->pluck('step')->all();
 
-        return $sheet === null ? null : array_values(array_filter($sheet->steps, fn (BuildStep $step) => ! in_array($step->code, $done, true)));
+        return $sheet === null ? null : array_values(
+            array_filter($sheet->steps, fn (BuildStep $step) => ! in_array($step->code, $done, true)),
+        );
     }
 
     /** @return list<string> what somebody still has to say by name */

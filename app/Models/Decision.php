@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -18,6 +19,9 @@ use Illuminate\Support\Carbon;
  * @property ?string $allowed_because
  * @property User $user
  * @property ?User $allowedBy
+ * @property-read string $made_by_name where only what to tell was asked for
+ * @property-read ?string $allowed_by_name where only what to tell was asked for
+ * @property ?Carbon $superseded_at
  */
 class Decision extends Row
 {
@@ -37,6 +41,17 @@ class Decision extends Row
     public function allowedBy(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /**
+     * With the names of who made it and who answers for it.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeNamed(Builder $query): void
+    {
+        $name = fn (string $column) => User::query()->select('name')->whereColumn('users.id', "decisions.{$column}")->toBase();
+        $query->addSelect(['decisions.*', 'made_by_name' => $name('user_id'), 'allowed_by_name' => $name('allowed_by_id')]);
     }
 
     /** A later decision supersedes; none is overwritten. */

@@ -42,19 +42,13 @@ trait KeepsRecords
     /** @return HasMany<Decision, $this> those with a reason, also those that stand no longer */
     public function everyDecision(): HasMany
     {
-        return $this->hasMany(Decision::class)->whereNotNull('reason')->orderBy('id');
-    }
-
-    /** @return HasMany<Setting, $this> what stands set in the display */
-    public function settings(): HasMany
-    {
-        return $this->hasMany(Setting::class)->whereNull('superseded_at')->orderBy('id');
+        return $this->hasMany(Decision::class)->named()->whereNotNull('reason')->orderBy('id');
     }
 
     /** @return HasMany<Setting, $this> everything that was ever set, the latest first */
     public function settingsLog(): HasMany
     {
-        return $this->hasMany(Setting::class)->latest('id');
+        return $this->hasMany(Setting::class)->named()->latest('id');
     }
 
     /** @return HasMany<HandOver, $this> those that stand */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use NeatSpindle\Core\Prove\SettingName;
@@ -16,6 +17,8 @@ use NeatSpindle\Core\Prove\SettingName;
  * @property ?string $reason
  * @property ?string $law
  * @property Carbon $set_at
+ * @property ?Carbon $superseded_at
+ * @property-read string $set_by_name where it was asked for
  * @property User $user
  */
 class Setting extends Row
@@ -25,6 +28,18 @@ class Setting extends Row
     protected $fillable = ['job_id', 'user_id', 'name', 'value', 'reason', 'law', 'set_at', 'superseded_at'];
 
     protected $casts = ['name' => SettingName::class, 'set_at' => 'datetime', 'superseded_at' => 'datetime'];
+
+    /**
+     * With the name of who set it.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeNamed(Builder $query): void
+    {
+        $query->addSelect(
+            ['settings.*', 'set_by_name' => User::query()->select('name')->whereColumn('users.id', 'settings.user_id')->toBase()],
+        );
+    }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

@@ -102,7 +102,9 @@ class Workshop extends Row
     /** How it goes about what others do differently. */
     public function house(): HouseRules
     {
-        return $this->houseRules->reduce(fn (HouseRules $rules, HouseRule $rule): HouseRules => $rules->with($rule->school), HouseRules::default());
+        return $this->houseRules->reduce(
+            fn (HouseRules $rules, HouseRule $rule): HouseRules => $rules->with($rule->school), HouseRules::default(),
+        );
     }
 
     /** @return HasMany<Lead, $this> */

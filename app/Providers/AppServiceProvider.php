@@ -49,9 +49,13 @@ class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
-        Blade::directive('formkey', fn () => '<input type="hidden" name="form_key" value="<?php echo app('.FormKeys::class.'::class)->next(); ?>">');
+        Blade::directive(
+            'formkey', fn () => '<input type="hidden" name="form_key" value="<?php echo app('.FormKeys::class.'::class)->next(); ?>">',
+        );
         Password::defaults(fn () => Password::min(10));
-        RateLimiter::for('letters', fn (Request $request) => Limit::perMinute(self::LETTERS)->by((string) ($request->user()->id ?? $request->ip())));
+        RateLimiter::for(
+            'letters', fn (Request $request) => Limit::perMinute(self::LETTERS)->by((string) ($request->user()->id ?? $request->ip())),
+        );
         Event::listen(DiagnosingHealth::class, fn () => DB::select('select 1'));
     }
 }

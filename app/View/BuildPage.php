@@ -76,7 +76,7 @@ class BuildPage extends StepsPage
     public function changedRules(): array
     {
         return $this->changedRules ??= array_values(
-            $this->opened->house()->changedSince()->map(fn (HouseRule $rule) => lcfirst($rule->question->label()))->all(),
+            $this->opened->checks()->house()->changedSince()->map(fn (HouseRule $rule) => lcfirst($rule->question->label()))->all(),
         );
     }
 

@@ -101,13 +101,13 @@ class HandOverPage extends JobPage
     /** @return Collection<int, Decision> every decision that was made with a reason, also those that another one took the place of */
     public function decisions(): Collection
     {
-        return $this->job->loadMissing(['everyDecision.user', 'everyDecision.allowedBy'])->everyDecision;
+        return $this->job->loadMissing('everyDecision')->everyDecision;
     }
 
     /** @return Collection<int, Setting> every limit that was taken away, also where one was set again */
     public function limitsTaken(): Collection
     {
-        return $this->job->loadMissing('settingsLog.user')->settingsLog->filter(fn (Setting $setting) => $setting->reason !== null)->values();
+        return $this->job->loadMissing('settingsLog')->settingsLog->filter(fn (Setting $setting) => $setting->reason !== null)->values();
     }
 
     public function choice(Decision $decision): string
@@ -120,7 +120,7 @@ class HandOverPage extends JobPage
     /** @return Collection<int, Condition> what was found and lifted, declined or is to be watched */
     public function conditions(): Collection
     {
-        return $this->job->loadMissing(['conditions.user', 'conditions.liftedBy'])->conditions
+        return $this->job->loadMissing('conditions.liftedBy')->conditions
             ->filter(fn (Condition $condition) => $condition->note !== null || $condition->lifted_at !== null || $condition->declined_by !== null)->values();
     }
 

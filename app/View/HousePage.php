@@ -73,6 +73,6 @@ class HousePage
     /** @return list<string>|null what would read differently on the sheet looked at; null while that has none */
     public function effect(School $school): ?array
     {
-        return $this->beside?->house()->effect($school);
+        return $this->beside?->checks()->house()->effect($school);
     }
 }

@@ -26,8 +26,8 @@ class JobHousePage extends JobPage
     {
         parent::__construct($opened);
         $opened->job->decisions->loadMissing('user');
-        $this->house = $opened->house()->rules();
-        $this->changed = $opened->house()->changedSince();
+        $this->house = $opened->checks()->house()->rules();
+        $this->changed = $opened->checks()->house()->changedSince();
     }
 
     public function stage(): Stage
@@ -37,7 +37,7 @@ class JobHousePage extends JobPage
 
     public function decision(Question $question): ?Decision
     {
-        return $this->opened->house()->decision($question);
+        return $this->opened->checks()->house()->decision($question);
     }
 
     /** How the workshop answers it now; null where that is what the job began with. */
@@ -49,7 +49,7 @@ class JobHousePage extends JobPage
     /** @return list<string>|null */
     public function effect(School $school): ?array
     {
-        return $this->opened->house()->effect($school);
+        return $this->opened->checks()->house()->effect($school);
     }
 
     /** @return Collection<int, Decision> what the customer insists on */

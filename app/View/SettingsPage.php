@@ -34,7 +34,7 @@ class SettingsPage extends JobPage
     /** @return Collection<int, Setting> everything that was ever set, the latest first */
     public function log(): Collection
     {
-        return $this->job->settingsLog()->with('user')->get();
+        return $this->job->settingsLog()->get();
     }
 
     public function mayDecide(): bool

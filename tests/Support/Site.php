@@ -265,7 +265,9 @@ final class Site
         $this->driver()->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         /** @var array{violations: list<array{id: string, impact: string, help: string, nodes: list<array{html: string}>}>} $result */
         $result = $this->driver()->executeAsyncScript('const done = arguments[0]; axe.run(document, {resultTypes: ["violations"]}).then(done, e => done({violations: [{id: String(e), impact: "critical", help: "", nodes: []}]}))');
-        $serious = array_filter($result['violations'], fn (array $violation) => in_array($violation['impact'], ['serious', 'critical'], true));
+        $serious = array_filter(
+            $result['violations'], fn (array $violation) => in_array($violation['impact'], ['serious', 'critical'], true),
+        );
 
         return array_values(array_map(fn (array $violation) => "{$violation['id']}: {$violation['help']} ".substr($violation['nodes'][0]['html'] ?? '', 0, 160), $serious));
     }
@@ -280,6 +282,8 @@ final class Site
 
     private function wait(WebDriverBy $by): RemoteWebElement
     {
-        return $this->driver()->wait(30, 25)->until(WebDriverExpectedCondition::visibilityOfElementLocated($by), "Nothing to see at {$by->getValue()}");
+        return $this->driver()->wait(30, 25)->until(
+            WebDriverExpectedCondition::visibilityOfElementLocated($by), "Nothing to see at {$by->getValue()}",
+        );
     }
 }

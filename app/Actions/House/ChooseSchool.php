@@ -26,7 +26,9 @@ class ChooseSchool
             $this->gate->forUser($by)->authorize('setHouse', $workshop);
             $stands = $workshop->houseRules()->where('question', $school->question());
             if ((int) $stands->value('id') !== $seen) {
-                throw ValidationException::withMessages(['school' => 'Somebody has answered this since the page was shown: look at it again.']);
+                throw ValidationException::withMessages(
+                    ['school' => 'Somebody has answered this since the page was shown: look at it again.'],
+                );
             }
             $stands->update(['superseded_at' => now()]);
             $workshop->houseRules()->create(

@@ -19,10 +19,16 @@ class KeepInsistence extends JobAction
     public function __invoke(Job $job, User $by, int $seen, string $what, string $reason, ?string $signedBy): void
     {
         ($this->change)($job, $by, 'choose', $seen, ['decisions'], function (OpenJob $open) use ($job, $by, $what, $reason, $signedBy): void {
-            $house = $open->house()->rules();
-            $house->follows(School::InsistenceRefused) && $this->refuse('what', 'This house refuses it: the rule stands under House rules.');
-            $house->follows(School::InsistenceSigned) && $signedBy === null && $this->refuse('signed_by', 'This house wants a name that signs for it.');
-            Decision::record($job, $by, JobHouse::INSISTENCE.$what, 'as wished', $signedBy === null ? $reason : "{$reason} Signed: {$signedBy}.");
+            $house = $open->checks()->house()->rules();
+            $house->follows(School::InsistenceRefused) && $this->refuse(
+                'what', 'This house refuses it: the rule stands under House rules.',
+            );
+            $house->follows(School::InsistenceSigned) && $signedBy === null && $this->refuse(
+                'signed_by', 'This house wants a name that signs for it.',
+            );
+            Decision::record(
+                $job, $by, JobHouse::INSISTENCE.$what, 'as wished', $signedBy === null ? $reason : "{$reason} Signed: {$signedBy}.",
+            );
         });
     }
 }

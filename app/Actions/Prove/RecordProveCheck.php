@@ -32,7 +32,9 @@ class RecordProveCheck extends JobAction
     {
         ($this->change)($job, $by, 'work', null, ['stepRecords'], function (OpenJob $open) use ($job, $by, $code, $done, $seen, $line): void {
             $proving = $open->checks()->proving();
-            $check = $proving->plan()->check($code) ?? $this->refuse('step', 'There is no such check on this bike any more: look at it again.');
+            $check = $proving->plan()->check($code) ?? $this->refuse(
+                'step', 'There is no such check on this bike any more: look at it again.',
+            );
             $done = $line === null ? $done : $this->said($proving->lookAt($check, $line));
             $objection = $done === null ? null : $proving->objection($check);
             $objection === null || $this->refuse('state', $objection);

@@ -18,8 +18,12 @@ class Display extends Simulated
         return [
             new Knob('volts', 'Pack', 52.1, 0.0, 90.0, 'V'), new Knob('level', 'Level', 0.0, 0.0, 9.0, 'of 9'), new Knob('throttle', 'Throttle', 0.0, 0.0, 100.0, '%'),
             new Knob('crank', 'Crank', 0.0, 0.0, 140.0, '/min'), Knob::switch('left', 'Left lever pulled'), Knob::switch('right', 'Right lever pulled'),
-            Knob::switch('gear', 'Shifting'), Knob::switch('walk', 'Walking help held'), new Knob('wheel', 'Wheel that is set', 2180.0, 800.0, 2600.0, 'mm'),
-            new Knob('cut_off', 'Stops helping at', 25.0, 3.0, 80.0, 'km/h'), new Knob('rolls', 'Rolls at, without the motor', 0.0, 0.0, 60.0, 'km/h'),
+            Knob::switch('gear', 'Shifting'), Knob::switch('walk', 'Walking help held'), new Knob(
+                'wheel', 'Wheel that is set', 2180.0, 800.0, 2600.0, 'mm',
+            ),
+            new Knob('cut_off', 'Stops helping at', 25.0, 3.0, 80.0, 'km/h'), new Knob(
+                'rolls', 'Rolls at, without the motor', 0.0, 0.0, 60.0, 'km/h',
+            ),
             Knob::switch('no_magnet', 'Fault: magnet off'), Knob::switch('brake_stuck', 'Fault: left brake’s input stuck'),
             Knob::switch('dead_at_zero', 'Throttle dead at level zero'), Knob::switch('pack_cuts', 'Fault: pack cuts out under load'),
         ];
@@ -59,7 +63,9 @@ class Display extends Simulated
 
     private function drivenSpeed(): float
     {
-        $wish = max($this->value('throttle') * 0.4, $this->isOn('crank') ? 6.0 + 4.0 * $this->value('level') : 0.0, $this->isOn('walk') ? 4.5 : 0.0);
+        $wish = max(
+            $this->value('throttle') * 0.4, $this->isOn('crank') ? 6.0 + 4.0 * $this->value('level') : 0.0, $this->isOn('walk') ? 4.5 : 0.0,
+        );
 
         return min($wish, $this->value('cut_off') - 0.2) + mt_rand(-1, 1) / 10;
     }

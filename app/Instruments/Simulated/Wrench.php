@@ -10,8 +10,12 @@ class Wrench extends Simulated
     public static function ownKnobs(): array
     {
         return [
-            new Knob('pull', 'Pulled with', 37.0, 0.0, 200.0, 'N·m'), new Knob('clicks_at', 'Clicks at, 0 for never', 0.0, 0.0, 200.0, 'N·m'),
-            new Knob('drift', 'Shows with nothing on it', 0.0, -20.0, 20.0, 'N·m'), new Knob('days_left', 'Calibrated for', 180.0, -400.0, 400.0, 'days'),
+            new Knob('pull', 'Pulled with', 37.0, 0.0, 200.0, 'N·m'), new Knob(
+                'clicks_at', 'Clicks at, 0 for never', 0.0, 0.0, 200.0, 'N·m',
+            ),
+            new Knob('drift', 'Shows with nothing on it', 0.0, -20.0, 20.0, 'N·m'), new Knob(
+                'days_left', 'Calibrated for', 180.0, -400.0, 400.0, 'days',
+            ),
         ];
     }
 

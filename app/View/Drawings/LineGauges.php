@@ -21,8 +21,12 @@ final readonly class LineGauges
         ];
 
         return [
-            $bar('Speed', "{$this->line->kmh} km/h", $this->line->kmh, 45.0), $bar('Torque', "{$this->line->nm} N·m", $this->line->nm, 120.0),
-            $bar('Crank', "{$this->line->crank} /min", $this->line->crank, 120.0), $bar('Throttle', "{$this->line->throttle} %", $this->line->throttle, 100.0),
+            $bar('Speed', "{$this->line->kmh} km/h", $this->line->kmh, 45.0), $bar(
+                'Torque', "{$this->line->nm} N·m", $this->line->nm, 120.0,
+            ),
+            $bar('Crank', "{$this->line->crank} /min", $this->line->crank, 120.0), $bar(
+                'Throttle', "{$this->line->throttle} %", $this->line->throttle, 100.0,
+            ),
             $bar('Pack', "{$this->line->volts} V", $this->line->volts, 60.0),
         ];
     }

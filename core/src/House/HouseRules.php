@@ -57,7 +57,9 @@ final readonly class HouseRules
     /** @return list<Question> what the other answers differently */
     public function differencesTo(self $other): array
     {
-        return array_values(array_filter(Question::cases(), fn (Question $question) => $this->school($question) !== $other->school($question)));
+        return array_values(
+            array_filter(Question::cases(), fn (Question $question) => $this->school($question) !== $other->school($question)),
+        );
     }
 
     /** @return array<string, string> all of them, so that a later default changes nothing that was kept */

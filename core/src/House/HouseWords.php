@@ -10,12 +10,18 @@ final class HouseWords
     /** @var array<string, array{question: string, why: string}> */
     public const QUESTIONS = [
         'plate-or-nut' => ['question' => 'Plate bolts or nut first', 'why' => 'Nut first: a skew plate is how bodies come loose.'],
-        'nut-torque' => ['question' => 'How tight the nut', 'why' => 'The band; above it only as a recorded decision, with the thread’s own limit shown.'],
+        'nut-torque' => [
+            'question' => 'How tight the nut',
+            'why' => 'The band; above it only as a recorded decision, with the thread’s own limit shown.',
+        ],
         'nut-compound' => [
             'question' => 'Locking compound on the nut',
             'why' => 'Yes, medium: it also lowers friction in the thread, so the band must be the one for it.',
         ],
-        'lockring-compound' => ['question' => 'Locking compound on the thin lock ring', 'why' => 'No: thin light alloy, and it must come off again.'],
+        'lockring-compound' => [
+            'question' => 'Locking compound on the thin lock ring',
+            'why' => 'No: thin light alloy, and it must come off again.',
+        ],
         'plate-face' => ['question' => 'Toothed or smooth plate', 'why' => 'As supplied; never teeth on carbon.'],
         'body-rest' => [
             'question' => 'Where the body rests',
@@ -31,11 +37,23 @@ final class HouseWords
             'why' => 'Before where the ring is within 4 mm of the chainstay, so that a clash shows early; else after, which is easier to handle.',
         ],
         'chain' => ['question' => 'Chain split or kept whole', 'why' => 'Kept whole where the frame allows.'],
-        'crank-seat' => ['question' => 'What goes on a crank’s taper', 'why' => 'As the crank’s maker says; else greased lightly, torqued, re-checked.'],
-        'battery-or-motor' => ['question' => 'Battery or motor first', 'why' => 'Try the pack first: where it goes decides more than the motor does.'],
-        'posture' => ['question' => 'How the bike stands', 'why' => 'In the stand for routing, on the floor for torque, upside down for setting the body.'],
+        'crank-seat' => [
+            'question' => 'What goes on a crank’s taper',
+            'why' => 'As the crank’s maker says; else greased lightly, torqued, re-checked.',
+        ],
+        'battery-or-motor' => [
+            'question' => 'Battery or motor first',
+            'why' => 'Try the pack first: where it goes decides more than the motor does.',
+        ],
+        'posture' => [
+            'question' => 'How the bike stands',
+            'why' => 'In the stand for routing, on the floor for torque, upside down for setting the body.',
+        ],
         'first-cup' => ['question' => 'Which cup comes out first', 'why' => 'Left: its ordinary thread shows how tight things are.'],
-        'harness' => ['question' => 'Main harness', 'why' => 'Through the gap where it is clear by the rule for soft things in it, else round.'],
+        'harness' => [
+            'question' => 'Main harness',
+            'why' => 'Through the gap where it is clear by the rule for soft things in it, else round.',
+        ],
         'nut-tool' => ['question' => 'How the nut is brought up', 'why' => 'With a torque wrench; by feel only as a recorded decision.'],
         'insistence' => [
             'question' => 'Ring side or battery on a customer’s own insistence',
@@ -60,7 +78,10 @@ final class HouseWords
         'rest-tube' => ['label' => 'Hard up against the down tube', 'says' => 'What runs there goes round.'],
         'rest-short' => ['label' => 'Just short of a cable', 'says' => 'With a strut, band or clamp that holds it there.'],
         'brakes-cut' => ['label' => 'Fit them', 'says' => 'The motor stops with the lever.'],
-        'brakes-left' => ['label' => 'Left off where pedalling stops it', 'says' => 'Each lever is still decided by name; with a throttle it stays a stop.'],
+        'brakes-left' => [
+            'label' => 'Left off where pedalling stops it',
+            'says' => 'Each lever is still decided by name; with a throttle it stays a stop.',
+        ],
         'gears-sensed' => ['label' => 'Fit one', 'says' => 'The motor lets go while the chain climbs.'],
         'gears-left' => ['label' => 'Left off where shifts are rare', 'says' => 'Each bike is still decided on.'],
         'ring-by-clearance' => ['label' => 'By its clearance', 'says' => 'Before within 4 mm of the chainstay, else after.'],
@@ -93,7 +114,9 @@ final class HouseWords
      * @var array<string, array<string, string>>
      */
     public const NOTES = [
-        'above-band' => ['nut-torque' => 'Above the band on purpose, never above what the thread itself bears. Write why: figure and reason stay on the hand-over sheet.'],
+        'above-band' => [
+            'nut-torque' => 'Above the band on purpose, never above what the thread itself bears. Write why: figure and reason stay on the hand-over sheet.',
+        ],
         'plate-toothed' => ['plate-on' => 'A toothed plate: its teeth must bite, so no paint chips or grease under them.'],
         'plate-smooth' => ['plate-on' => 'A smooth plate: flat on bare metal; the torque alone holds it.'],
         'rest-tube' => ['set-rest' => 'Hard up against the down tube, nothing soft between; what runs there goes round first.'],

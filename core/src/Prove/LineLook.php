@@ -64,7 +64,9 @@ final readonly class LineLook
     {
         $says = "{$line->volts} V, no error.";
 
-        return $check->lacks($line->volts) === null ? Look::right($says, $line->volts) : Look::miss((string) $check->lacks($line->volts), $line->volts);
+        return $check->lacks($line->volts) === null ? Look::right($says, $line->volts) : Look::miss(
+            (string) $check->lacks($line->volts), $line->volts,
+        );
     }
 
     private function throttleAtZero(DisplayLine $line): Look
@@ -75,7 +77,9 @@ final readonly class LineLook
             $line->level !== 0 => Look::first("Set level zero: it stands at {$line->level}."),
             $line->throttle === 0 => Look::first('Open the throttle gently.'),
             $shall === null => Look::first('Write down under Settings what the motor’s papers say about level zero.'),
-            $shall === $line->isDriving() => Look::right($line->isDriving() ? 'It drives at level zero, as written down.' : 'Dead at level zero, as written down.'),
+            $shall === $line->isDriving() => Look::right(
+                $line->isDriving() ? 'It drives at level zero, as written down.' : 'Dead at level zero, as written down.',
+            ),
             default => Look::miss($line->isDriving() ? 'It drives at level zero, and is written down as dead.' : 'Dead at level zero, and written down as working.'),
         };
     }
@@ -115,9 +119,15 @@ final readonly class LineLook
         $other = $side === BarSide::Left ? BarSide::Right : BarSide::Left;
 
         return match (true) {
-            $line->isPulled($side) && $line->isDriving() => Look::miss("The {$side->value} lever’s input says pulled, and the motor still pulls {$line->nm} N·m."),
-            $line->isPulled($side) => Look::right("The {$side->value} lever’s input says pulled, and the motor pulls nothing. Let go: it must say free again."),
-            $line->isPulled($other) => Look::miss("The {$other->value} lever’s input says pulled. Not pulled? Then it is stuck, or the plugs are swapped."),
+            $line->isPulled($side) && $line->isDriving() => Look::miss(
+                "The {$side->value} lever’s input says pulled, and the motor still pulls {$line->nm} N·m.",
+            ),
+            $line->isPulled($side) => Look::right(
+                "The {$side->value} lever’s input says pulled, and the motor pulls nothing. Let go: it must say free again.",
+            ),
+            $line->isPulled($other) => Look::miss(
+                "The {$other->value} lever’s input says pulled. Not pulled? Then it is stuck, or the plugs are swapped.",
+            ),
             default => Look::first($line->isDriving() ? "Pull the {$side->value} lever." : "Let the motor drive, then pull the {$side->value} lever."),
         };
     }
@@ -147,7 +157,9 @@ final readonly class LineLook
         return match (true) {
             $line->kmh === 0.0 => Look::first('Let the wheel turn.'),
             $shall === null => Look::first('Write down under Settings which circumference was set.'),
-            Tolerance::atMost(abs($line->wheelMm - $shall), self::WHEEL * $shall) => Look::right("{$line->kmh} km/h with a wheel of {$line->wheelMm} mm, as written down."),
+            Tolerance::atMost(abs($line->wheelMm - $shall), self::WHEEL * $shall) => Look::right(
+                "{$line->kmh} km/h with a wheel of {$line->wheelMm} mm, as written down.",
+            ),
             default => Look::miss("The display counts with a wheel of {$line->wheelMm} mm, and {$shall} mm is written down: its speed is off by as much."),
         };
     }

@@ -100,7 +100,9 @@ final readonly class BracketSteps
         return StripStep::worded(
             'cup-drive',
             $rotation === null
-                ? Wording::of(['caution' => StripWords::GUESSED.' '.($words['caution'] ?? '')] + $words, cup: 'Drive cup', guess: StripWords::GUESS)
+                ? Wording::of(
+                    ['caution' => StripWords::GUESSED.' '.($words['caution'] ?? '')] + $words, cup: 'Drive cup', guess: StripWords::GUESS,
+                )
                 : Wording::of($words, cup: 'Drive cup', guess: ''),
             turn: new Turn('Drive cup', self::handThatLoosens($rotation ?? Rotation::Clockwise), Action::Loosen, Side::Drive),
             onTheFloor: true,

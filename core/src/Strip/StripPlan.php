@@ -35,7 +35,9 @@ final readonly class StripPlan
             ...ChainSteps::for($fitted),
             ...($fitted->hasDustCaps ? CrankSteps::dustCaps() : []),
             ...CrankSteps::for($fitted->crank),
-            ...($fitted->crank === CrankKind::OnePiece ? BracketSteps::pressedCups() : BracketSteps::for($fitted, $shell, $house ?? HouseRules::default())),
+            ...($fitted->crank === CrankKind::OnePiece ? BracketSteps::pressedCups() : BracketSteps::for(
+                $fitted, $shell, $house ?? HouseRules::default(),
+            )),
             StripStep::worded('look-inside', Wording::of(StripWords::LOOK_INSIDE)),
         ]);
     }

@@ -5,7 +5,7 @@
 <h2>What was fitted</h2>
 <table><tbody>@foreach ($page->fitted() as $what => $which)<tr><th>{{ $what }}</th><td>{{ $which }}</td></tr>@endforeach</tbody></table>
 <h2>What the display is set to</h2>
-<table><tbody>@forelse ($page->settings() as $setting)<tr><th>{{ $setting->name->label() }}</th><td>{{ $setting->name->says($setting->value) }}@if ($setting->reason). Decided by {{ $setting->user->name }}: {{ $setting->reason }} @endif @if ($setting->law)<br>“{{ $setting->law }}”@endif</td></tr>@empty<tr><td>Nothing written down yet.</td></tr>@endforelse</tbody></table>
+<table><tbody>@forelse ($page->settings() as $setting)<tr><th>{{ $setting->name->label() }}</th><td>{{ $setting->name->says($setting->value) }}@if ($setting->reason). Decided by {{ $setting->set_by_name }}: {{ $setting->reason }} @endif @if ($setting->law)<br>“{{ $setting->law }}”@endif</td></tr>@empty<tr><td>Nothing written down yet.</td></tr>@endforelse</tbody></table>
 <h2>Torque, as it was given</h2>
 <table><thead><tr><th>Where</th><th>Wanted</th><th>Given</th></tr></thead><tbody>
     @foreach ($page->torques() as $row)
@@ -14,8 +14,8 @@
 </tbody></table>
 @if ($page->decisions()->isNotEmpty() || $page->limitsTaken()->isNotEmpty())
     <h2>What was decided</h2>
-    <ul>@foreach ($page->decisions() as $decision)<li>{{ $page->choice($decision) }}. {{ $decision->user->name }}, {{ $decision->made_at->format('j M Y') }}: “{{ $decision->reason }}”@if ($decision->superseded_at) Decided otherwise on {{ $decision->superseded_at->format('j M Y') }}.@endif @if ($decision->allowed_at) Answered for by {{ $decision->allowedBy?->name }}: “{{ $decision->allowed_because }}”@endif</li>@endforeach
-    @foreach ($page->limitsTaken() as $setting)<li>{{ $setting->name->label() }}: {{ $setting->name->says($setting->value) }}. {{ $setting->user->name }}, {{ $setting->set_at->format('j M Y') }}: “{{ $setting->reason }}”@if ($setting->superseded_at) Set otherwise on {{ $setting->superseded_at->format('j M Y') }}.@endif</li>@endforeach</ul>
+    <ul>@foreach ($page->decisions() as $decision)<li>{{ $page->choice($decision) }}. {{ $decision->made_by_name }}, {{ $decision->made_at->format('j M Y') }}: “{{ $decision->reason }}”@if ($decision->superseded_at) Decided otherwise on {{ $decision->superseded_at->format('j M Y') }}.@endif @if ($decision->allowed_at) Answered for by {{ $decision->allowed_by_name }}: “{{ $decision->allowed_because }}”@endif</li>@endforeach
+    @foreach ($page->limitsTaken() as $setting)<li>{{ $setting->name->label() }}: {{ $setting->name->says($setting->value) }}. {{ $setting->set_by_name }}, {{ $setting->set_at->format('j M Y') }}: “{{ $setting->reason }}”@if ($setting->superseded_at) Set otherwise on {{ $setting->superseded_at->format('j M Y') }}.@endif</li>@endforeach</ul>
 @endif
 @if ($page->conditions()->isNotEmpty())
     <h2>How the bike was found</h2>

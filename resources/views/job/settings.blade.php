@@ -37,7 +37,7 @@
         <section class="panel" aria-labelledby="log-title">
             <h2 id="log-title">Who changed what</h2>
             @forelse ($page->log() as $entry)
-                <p class="mb-1">{{ $entry->set_at->format('j M, H:i') }}: {{ $entry->user->name }} set {{ lcfirst($entry->name->label()) }} to <strong>{{ $entry->name->says($entry->value) }}</strong>@if ($entry->reason), because: {{ $entry->reason }}@endif @if ($entry->superseded_at)<span class="soft">until {{ Illuminate\Support\Carbon::parse($entry->superseded_at)->format('j M, H:i') }}</span>@endif @if ($entry->law)<br><span class="soft">“{{ $entry->law }}”</span>@endif</p>
+                <p class="mb-1">{{ $entry->set_at->format('j M, H:i') }}: {{ $entry->set_by_name }} set {{ lcfirst($entry->name->label()) }} to <strong>{{ $entry->name->says($entry->value) }}</strong>@if ($entry->reason), because: {{ $entry->reason }}@endif @if ($entry->superseded_at)<span class="soft">until {{ Illuminate\Support\Carbon::parse($entry->superseded_at)->format('j M, H:i') }}</span>@endif @if ($entry->law)<br><span class="soft">“{{ $entry->law }}”</span>@endif</p>
             @empty
                 <p class="empty mb-0">Nothing was written down yet.</p>
             @endforelse

@@ -229,7 +229,9 @@ final readonly class SleeveStack implements Recipe
             boltLength: $bolt,
             boltEngagement: $bolt === null ? null : $bolt - $reach,
             nutEngagement: max(0.0, min($this->sleeve->nut->thickness, $threadLeft)),
-            lockringEngagement: $this->sleeve->lockring === null ? null : max(0.0, min($this->sleeve->lockring->thickness, $threadLeft - $this->sleeve->nut->thickness)),
+            lockringEngagement: $this->sleeve->lockring === null ? null : max(
+                0.0, min($this->sleeve->lockring->thickness, $threadLeft - $this->sleeve->nut->thickness),
+            ),
             threadPitch: $this->sleeve->threadPitch,
             crankAsymmetry: $asymmetry,
             ringOutboard: $ringOutboard,

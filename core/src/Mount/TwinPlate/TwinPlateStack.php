@@ -112,9 +112,13 @@ final readonly class TwinPlateStack implements Recipe
         $none = Filling::none();
 
         return [
-            new DoubtAxis(Doubtful::FirstChain, Place::Drive, BreakPoints::ofTwoSided([$this->alignment($none)->along(Doubtful::FirstChain)])),
+            new DoubtAxis(
+                Doubtful::FirstChain, Place::Drive, BreakPoints::ofTwoSided([$this->alignment($none)->along(Doubtful::FirstChain)]),
+            ),
             new DoubtAxis(Doubtful::Width, Place::Left, BreakPoints::of([$this->leftGap($none)->along(Doubtful::Width)])),
-            new DoubtAxis(Doubtful::CrankGap, Place::Crank, BreakPoints::ofTwoSided([$this->insertion($none)->shortAlong(Doubtful::CrankGap)])),
+            new DoubtAxis(
+                Doubtful::CrankGap, Place::Crank, BreakPoints::ofTwoSided([$this->insertion($none)->shortAlong(Doubtful::CrankGap)]),
+            ),
         ];
     }
 

@@ -61,6 +61,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
     Route::put('/preferences', [PreferenceController::class, 'update'])->name('preferences');
     Route::get('/account', [PreferenceController::class, 'show'])->name('account');
+    Route::put('/account/hands', [PreferenceController::class, 'hands'])->name('account.hands');
     Route::put('/account/password', [PasswordController::class, 'change'])->name('password.change');
     Route::post('/account/sign-out-everywhere', [PasswordController::class, 'endSessions'])->name('sessions.end');
 

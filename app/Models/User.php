@@ -9,11 +9,13 @@ use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Notifications\Notifiable;
 use Illuminate\Support\Carbon;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Measure\TorqueUnit;
+use NeatSpindle\Core\Survey\Instrument;
 
 /**
  * @property Role $role
@@ -55,6 +57,20 @@ class User extends Authenticatable
     public function workshop(): BelongsTo
     {
         return $this->belongsTo(Workshop::class);
+    }
+
+    /** @return HasMany<HandDoubt, $this> what they took as the doubt of their own hands */
+    public function handDoubts(): HasMany
+    {
+        return $this->hasMany(HandDoubt::class)->whereNull('superseded_at');
+    }
+
+    /** The doubt of one careful reading with an instrument in these hands, in mm. */
+    public function doubtMm(Instrument $instrument): float
+    {
+        $own = $this->handDoubts->first(fn (HandDoubt $one) => $one->instrument === $instrument);
+
+        return $own->doubt_mm ?? $instrument->doubtMm();
     }
 
     /** @return Attribute<string, string> */

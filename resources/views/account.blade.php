@@ -16,6 +16,30 @@
                     <button class="btn btn-primary mt-3">Change it</button>
                 </form>
             </section>
+            <section class="panel work-wide" id="hands" aria-labelledby="hands-title">
+                <h2 id="hands-title">What your hands repeat</h2>
+                <p class="mb-0">Of all that you read more than once at a spot. Twice the spread is the doubt that 95 readings in 100 stay within.</p>
+                @forelse ($page->hands() as $code => $hand)
+                    <div class="run-row">
+                        <h3>{{ $page->instrument($code)->label() }} <span class="form-hint fw-normal">usually ± {{ $page->show($page->instrument($code)->doubtMm()) }}</span></h3>
+                        <p class="mb-1">@if ($hand->spread() === null) Nothing was read twice with it. @else Spread {{ $page->show($hand->spread()) }}, from {{ $hand->readings }} readings at {{ $hand->spots }} {{ Str::plural('spot', $hand->spots) }}. @endif
+                            @if ($page->taken($code))<strong>Yours since {{ $page->taken($code)->taken_at->format('j M Y') }}: ± {{ $page->show($page->taken($code)->doubt_mm) }}</strong>, from {{ $page->taken($code)->from_readings }} readings then.@endif</p>
+                        @if ($hand->suffices() || $page->taken($code))
+                            <form class="choice-row" method="post" action="{{ route('account.hands') }}">
+                                @csrf @formkey @method('PUT')
+                                <input type="hidden" name="instrument" value="{{ $code }}">
+                                @if ($hand->suffices())<button class="btn btn-plain" id="take-{{ $code }}" name="own" value="1">Count with ± {{ $page->show($hand->doubt()) }} from now on</button>@endif
+                                @if ($page->taken($code))<button class="btn-link-quiet" name="own" value="0">The usual doubt again</button>@endif
+                            </form>
+                        @else
+                            <p class="form-hint mb-0">Too few yet to offer a doubt of your own: {{ $hand->beyondTheFirst }} of {{ NeatSpindle\Core\Survey\Repeatability::ENOUGH }} readings beyond the first at a spot.</p>
+                        @endif
+                        <x-fault :for="'hands.'.$code" />
+                    </div>
+                @empty
+                    <p class="mb-0">You have read nothing yet.</p>
+                @endforelse
+            </section>
             <section class="panel" aria-labelledby="end-title">
                 <h2 id="end-title">Signed in somewhere else?</h2>
                 <p>A tablet left at a customer’s, somebody else’s laptop: end it everywhere but here.</p>

@@ -30,7 +30,7 @@ class KeepReading extends JobAction
     {
         ($this->change)($job, $by, 'work', null, ['readings'], function (OpenJob $open) use ($job, $by, $spot, $measurement, $instrument, $typed, $afresh, $isSure): void {
             if (! $isSure) {
-                $afresh ?: $this->askAboutOutliers($open->findings, $spot, $measurement, $instrument, $by->length_unit);
+                $afresh ?: $this->askAboutOutliers($open->findings, $spot, $measurement, $by->doubtMm($instrument), $by->length_unit);
                 $this->askAboutImprobable($open, $spot, $measurement, $by->length_unit);
             }
             $isStated = $measurement->readings === [];
@@ -39,7 +39,7 @@ class KeepReading extends JobAction
                 $reading = Reading::query()->create([
                     'job_id' => $job->id, 'user_id' => $by->id, 'spot' => $spot, 'value_mm' => $value,
                     'plus_minus_mm' => $isStated ? $measurement->plusMinus : null,
-                    'instrument' => $instrument, 'instrument_mm' => $instrument->doubtMm(),
+                    'instrument' => $instrument, 'instrument_mm' => $by->doubtMm($instrument),
                     'typed' => mb_strimwidth($typed, 0, 200, '…'), 'taken_at' => now(),
                 ]);
                 $first ??= $reading->id;
@@ -75,11 +75,11 @@ class KeepReading extends JobAction
     }
 
     /** A reading out of line is asked about, not dropped. */
-    private function askAboutOutliers(Findings $findings, Spot $spot, Measurement $measurement, Instrument $instrument, LengthUnit $unit): void
+    private function askAboutOutliers(Findings $findings, Spot $spot, Measurement $measurement, float $doubtMm, LengthUnit $unit): void
     {
         $standing = array_values($findings->readings($spot)->map(fn (Reading $reading) => $reading->value_mm)->all());
         foreach ($measurement->readings as $mm) {
-            $distance = Outlier::distance($standing, $mm, $instrument->doubtMm());
+            $distance = Outlier::distance($standing, $mm, $doubtMm);
             if ($distance !== null) {
                 throw AskWhetherSure::ofReading("{$unit->show($mm)} is {$unit->show($distance)} away from the other readings. "
                     .'A slip, or dirt under a jaw? Take it again, or keep it if you are sure.');

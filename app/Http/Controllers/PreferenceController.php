@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\People\TakeHandDoubt;
+use App\Http\Requests\HandDoubtRequest;
 use App\Models\Light;
+use App\View\AccountPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rules\Enum;
@@ -16,7 +19,15 @@ class PreferenceController extends Controller
 {
     public function show(): View
     {
-        return view('account');
+        return view('account', ['page' => new AccountPage($this->user())]);
+    }
+
+    /** With which doubt the person's readings count from now on. */
+    public function hands(HandDoubtRequest $request, TakeHandDoubt $take): RedirectResponse
+    {
+        $take($this->user(), $request->instrument(), $request->isOwn());
+
+        return redirect()->to(route('account').'#hands');
     }
 
     public function update(Request $request): RedirectResponse

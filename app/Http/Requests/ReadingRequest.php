@@ -47,7 +47,7 @@ class ReadingRequest extends FormRequest
             if ($validator->errors()->isNotEmpty()) {
                 return;
             }
-            $read = fn (string $typed): Measurement => $this->lengths()->measurement($typed, $this->instrument()->doubtMm());
+            $read = fn (string $typed): Measurement => $this->lengths()->measurement($typed, $this->doubtMm());
             $this->measurement = $this->quantity($validator, 'typed', $read);
             if ($this->measurement !== null) {
                 $this->expectPlausible($validator, $this->measurement);
@@ -68,6 +68,12 @@ class ReadingRequest extends FormRequest
     public function instrument(): Instrument
     {
         return Instrument::from($this->string('instrument')->value());
+    }
+
+    /** Of one reading with this instrument in these hands. */
+    private function doubtMm(): float
+    {
+        return $this->user()?->doubtMm($this->instrument()) ?? $this->instrument()->doubtMm();
     }
 
     public function typed(): string

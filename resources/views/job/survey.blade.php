@@ -40,7 +40,7 @@
                             <label class="form-label" for="instrument">Taken with</label>
                             <select class="form-select" id="instrument" name="instrument">
                                 @foreach ($page->instruments() as $instrument)
-                                    <option value="{{ $instrument->value }}" @selected((old('instrument') ?? $spot->instrument()?->value) === $instrument->value)>{{ $instrument->label() }}, ± {{ $page->unit->show($instrument->doubtMm()) }}</option>
+                                    <option value="{{ $instrument->value }}" @selected((old('instrument') ?? $spot->instrument()?->value) === $instrument->value)>{{ $instrument->label() }}, ± {{ $page->unit->show($page->user()->doubtMm($instrument)) }}</option>
                                 @endforeach
                             </select>
                         </div>

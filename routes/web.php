@@ -106,6 +106,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::post('/stack/undo', [StackController::class, 'undo'])->name('undo');
         Route::post('/stack/redo', [StackController::class, 'redo'])->name('redo');
         Route::get('/stack/ways', [WaysController::class, 'show'])->name('ways');
+        Route::put('/stack/like', [WaysController::class, 'like'])->name('like');
         Route::put('/stack/ways', [WaysController::class, 'choose'])->name('way');
         Route::get('/stack/order', [OrderController::class, 'show'])->name('order');
         Route::get('/stack/order.csv', [OrderController::class, 'csv'])->name('order.csv');

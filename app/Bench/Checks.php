@@ -21,7 +21,15 @@ class Checks
 
     private ?JobHouse $house = null;
 
+    private ?Experience $experience = null;
+
     public function __construct(private readonly OpenJob $open) {}
+
+    /** What the logbook has for it. */
+    public function experience(): Experience
+    {
+        return $this->experience ??= new Experience($this->open);
+    }
 
     /** How this job goes about what others do differently. */
     public function house(): JobHouse

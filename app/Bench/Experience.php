@@ -4,38 +4,51 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Models\Job;
-use App\Models\Recheck;
-use Illuminate\Database\Eloquent\Builder;
-use NeatSpindle\Core\Prove\RecheckPlan;
+use App\Models\LogbookEntry;
+use NeatSpindle\Core\Logbook\FramePrint;
+use NeatSpindle\Core\Logbook\Likeness;
 
-/** What was found twice or more on bikes of the same kind with a motor of the same mount, by the step it was found at: said where the hand is, and from which job it comes. */
+use function array_slice;
+
+/** What the logbook has for a job on the bench: how the likest frames were built and what came of it; always with the job it comes from. */
 class Experience
 {
     /** Older ones are not looked through. */
-    private const MOST_JOBS = 50;
+    private const MOST_ENTRIES = 200;
 
-    /** @return array<string, list<string>> in words, by the step's code */
-    public static function for(OpenJob $open): array
+    /** From here on a frame is called like another. Ours. */
+    private const LIKE = 0.8;
+
+    private const MOST_LIKE = 3;
+
+    /** @var list<LogbookEntry>|null */
+    private ?array $entries = null;
+
+    public function __construct(private readonly OpenJob $open) {}
+
+    /** @return list<LikeJob> the likest frames, the likest first */
+    public function like(): array
     {
-        $mount = $open->mount();
-        $said = [];
-        foreach ($mount === null ? [] : self::likeJobs($open->job, $mount->code()) as $job) {
-            $found = array_values($job->rechecks->map(fn (Recheck $recheck) => $recheck->found())->all());
-            foreach (RecheckPlan::findings($found) as $code => [$how, $times]) {
-                $said[$code][] = "From job {$job->number}: {$how->label()}, found {$times} times when it came back.";
-            }
-        }
+        $mine = new FramePrint($this->open->job->bike->kind, $this->open->findings->lengths());
+        $like = array_map(fn (LogbookEntry $entry) => new LikeJob($entry, Likeness::between($mine, $entry->frame())), $this->entries());
+        $like = array_filter($like, fn (LikeJob $one) => $one->likeness >= self::LIKE);
+        usort($like, fn (LikeJob $a, LikeJob $b) => $b->likeness <=> $a->likeness);
 
-        return $said;
+        return array_slice($like, 0, self::MOST_LIKE);
     }
 
-    /** @return iterable<Job> */
-    private static function likeJobs(Job $job, string $mount): iterable
+    /** @return list<string> what was found twice or more at a step, on bikes of the same kind with a motor of the same mount */
+    public function at(string $step): array
     {
-        return Job::query()->whereKeyNot($job->id)->where('workshop_id', $job->workshop_id)->has('rechecks', '>=', 2)
-            ->whereHas('bike', fn (Builder $bike) => $bike->where('kind', $job->bike->kind))
-            ->whereHas('kit.motor', fn (Builder $motor) => $motor->where('mount', $mount))
-            ->with('rechecks.items')->latest('id')->limit(self::MOST_JOBS)->get();
+        $mount = $this->open->mount()?->code();
+        $said = array_filter($this->entries(), fn (LogbookEntry $entry) => $entry->kind === $this->open->job->bike->kind && $entry->mount === $mount && isset($entry->found[$step]));
+
+        return array_values(array_map(fn (LogbookEntry $entry) => "From job {$entry->number}: {$entry->found[$step]} when it came back.", $said));
+    }
+
+    /** @return list<LogbookEntry> */
+    private function entries(): array
+    {
+        return $this->entries ??= array_values(LogbookEntry::query()->for($this->open->job)->limit(self::MOST_ENTRIES)->get()->all());
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\Experience;
 use App\Bench\OpenJob;
 use App\Instruments\Wrench;
 use App\Models\HouseRule;
@@ -23,9 +22,6 @@ class BuildPage extends StepsPage
 
     /** @var array<string, string> why a step may not be ticked, by its code */
     private readonly array $held;
-
-    /** @var array<string, list<string>>|null */
-    private ?array $experience = null;
 
     /** @var list<string>|null */
     private ?array $changedRules = null;
@@ -69,7 +65,7 @@ class BuildPage extends StepsPage
     /** @return list<string> what was found there on bikes like this one, with the job it comes from */
     public function experience(string $code): array
     {
-        return ($this->experience ??= Experience::for($this->opened))[$code] ?? [];
+        return $this->opened->checks()->experience()->at($code);
     }
 
     /** @return list<string> questions the house answers otherwise now than when this job began */

@@ -25,6 +25,8 @@ use function is_array;
 /** Every motor of the catalogue against this bike, as a person reads it. */
 class MatchPage extends JobPage
 {
+    use LooksIntoLogbook;
+
     /** @var list<MotorMatch>|null */
     private ?array $rows = null;
 

@@ -21,6 +21,8 @@ use NeatSpindle\Core\Order\SurvivingOrder;
 /** What a stack takes from the drawer, what is missing for it, and what to order so that the doubt does not matter. */
 class OrderPage extends JobPage
 {
+    use LooksIntoLogbook;
+
     private ?OrderList $order = null;
 
     /** @var Collection<int, Reservation>|null */

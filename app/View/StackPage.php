@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Bench\OpenJob;
+use App\Models\LogbookEntry;
 use App\Models\Stage;
 use App\View\Drawings\Detail;
 use NeatSpindle\Core\Bike\TwinPlateMeasures;
@@ -23,6 +24,8 @@ use function is_string;
 
 class StackPage extends JobPage
 {
+    use LooksIntoLogbook;
+
     private ?KitHistory $history = null;
 
     /** @var array<string, list<float>> */
@@ -32,6 +35,12 @@ class StackPage extends JobPage
     public function __construct(OpenJob $opened, private readonly mixed $detail = null)
     {
         parent::__construct($opened);
+    }
+
+    /** Whether a job of the logbook had the motor that is chosen here. */
+    public function isSameMotor(LogbookEntry $entry): bool
+    {
+        return $entry->pieces !== [] && $entry->motor === $this->opened->motor()?->part->code;
     }
 
     public function stage(): Stage

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\HandDoubt;
 use App\Models\Reading;
 use App\Models\Role;
+use Illuminate\Testing\TestResponse;
 use NeatSpindle\Core\Survey\Spot;
 use Tests\Support\Workshops;
 
@@ -12,7 +13,12 @@ beforeEach(function (): void {
     $this->person = Workshops::stocked();
     $this->job = Workshops::job($this->person);
     $this->actingAs($this->person);
-    $this->take = fn (string $own = '1', string $instrument = 'caliper') => $this->from('/account')->put('/account/hands', ['instrument' => $instrument, 'own' => $own]);
+    $this->take = function (string $own = '1', string $instrument = 'caliper'): TestResponse {
+        $response = $this->from('/account')->put('/account/hands', ['instrument' => $instrument, 'own' => $own]);
+        $this->person->unsetRelation('handDoubts');
+
+        return $response;
+    };
     $this->read = function (string $spot, string $typed): void {
         $this->post("/jobs/{$this->job->id}/readings", ['spot' => $spot, 'typed' => $typed, 'instrument' => 'caliper', 'sure' => '1'])->assertSessionHasNoErrors();
     };

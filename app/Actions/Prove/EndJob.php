@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Prove;
 
+use App\Actions\ChangeJob;
 use App\Actions\JobAction;
 use App\Bench\OpenJob;
 use App\Models\Job;
@@ -15,11 +16,17 @@ use App\Models\User;
 /** Ends a job without a hand-over, with a reason. What was reserved for it lies free again; nothing is deleted. */
 class EndJob extends JobAction
 {
+    public function __construct(ChangeJob $change, private readonly WriteLogbook $writeLogbook)
+    {
+        parent::__construct($change);
+    }
+
     public function __invoke(Job $job, User $by, JobEnd $as, string $reason): void
     {
         ($this->change)($job, $by, 'end', null, [], function (OpenJob $open) use ($by, $as, $reason): void {
             Reservation::query()->where('job_id', $open->job->id)->where('state', ReservationState::Reserved)->delete();
             $open->job->forceFill(['ended_as' => $as, 'ended_because' => $reason, 'ended_at' => now(), 'ended_by_id' => $by->id]);
+            ($this->writeLogbook)($open);
         });
     }
 }

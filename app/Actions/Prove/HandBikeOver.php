@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Prove;
 
+use App\Actions\ChangeJob;
 use App\Actions\JobAction;
 use App\Bench\OpenJob;
 use App\Models\HandOver;
@@ -14,6 +15,11 @@ use Illuminate\Support\Carbon;
 /** Hands a bike over: refused while anything stands against it. From then on nothing of the job is changed. */
 class HandBikeOver extends JobAction
 {
+    public function __construct(ChangeJob $change, private readonly WriteLogbook $writeLogbook)
+    {
+        parent::__construct($change);
+    }
+
     public function __invoke(Job $job, User $by, int $seen, Carbon $recheck, ?string $note): void
     {
         ($this->change)($job, $by, 'handOver', $seen, ['handOvers'], function (OpenJob $open) use ($job, $by, $recheck, $note): void {
@@ -21,6 +27,7 @@ class HandBikeOver extends JobAction
             $objections === [] || $this->refuse('hand_over', 'Not yet. '.implode(' ', $objections));
             HandOver::query()->create(['job_id' => $job->id, 'user_id' => $by->id, 'handed_at' => now(), 'recheck_on' => $recheck, 'note' => $note]);
             $open->job->handed_over_at = now();
+            ($this->writeLogbook)($open);
         });
     }
 }

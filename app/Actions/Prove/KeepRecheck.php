@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Prove;
 
+use App\Actions\ChangeJob;
 use App\Actions\JobAction;
 use App\Bench\OpenJob;
 use App\Models\Job;
@@ -16,6 +17,11 @@ use NeatSpindle\Core\Prove\RecheckPlan;
 /** Keeps what a bike was found like when it came back, before anything was tightened, and when it comes next. */
 class KeepRecheck extends JobAction
 {
+    public function __construct(ChangeJob $change, private readonly WriteLogbook $writeLogbook)
+    {
+        parent::__construct($change);
+    }
+
     /** @param  array<string, array{found: Found, torque_nm: ?float, note: ?string}>  $items  by the thing's code */
     public function __invoke(Job $job, User $by, int $kilometres, ?Carbon $next, ?string $note, array $items): void
     {
@@ -30,6 +36,7 @@ class KeepRecheck extends JobAction
             foreach ($known as $code => $item) {
                 $recheck->items()->create(['code' => $code, 'title' => $plan->items[$code], ...$item]);
             }
+            ($this->writeLogbook)($open);
         });
     }
 }

@@ -21,6 +21,12 @@ final class Likeness
     /** What only one of the two has been measured for tells neither for nor against. */
     private const HALF_KNOWN = 0.5;
 
+    /** @return list<string> codes of the spots it weighs */
+    public static function spots(): array
+    {
+        return array_keys(self::SCALES);
+    }
+
     public static function between(FramePrint $one, FramePrint $other): float
     {
         [$like, $weight] = [$one->kind === $other->kind ? self::KIND_WEIGHS : 0.0, self::KIND_WEIGHS];

@@ -6,6 +6,9 @@
     <td>
         <strong>{{ $row->motor->name }}</strong><br>
         <span class="soft">{{ $row->motor->mount()->label() }}{{ $row->insert ? ", insert {$row->insert->code}" : '' }}</span>
+        @foreach ($page->likeJobs() as $like)
+            @if ($like->entry->motor === $row->motor->code)<br><span class="from-log">Fitted on job {{ $like->entry->number }}, {{ (int) round(100 * $like->likeness) }} % like</span>@endif
+        @endforeach
         @if ($page->sectionOf($row))<x-drawing.section :view="$page->sectionOf($row)" compact />@endif
     </td>
     <td>

@@ -92,6 +92,7 @@
                 Classes of power are examples: limits of power and speed are local law, and are checked before a promise is made.
             </p>
         </section>
+        <div class="mt-3"><x-like-jobs :page="$page" at="match" /></div>
         <section class="not-on-paper panel mt-3" aria-labelledby="ring-title">
             <h2 id="ring-title">Ring</h2>
             <x-ring-picker :page="$page" :rings="$page->opened->catalogue->parts->rings" />

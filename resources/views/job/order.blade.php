@@ -53,6 +53,7 @@
                 <p class="tool-line not-on-paper mb-0 mt-2"><a class="btn btn-plain" href="{{ route('job.needs.csv', $page->job) }}" hx-boost="false">Save as CSV</a> <a class="btn btn-plain" href="{{ route('job.box', $page->job) }}">What is in the box</a></p>
             </section>
         @endif
+        <div class="mt-3"><x-like-jobs :page="$page" at="order" /></div>
         <section class="panel mt-3" aria-labelledby="kept-title">
             <h2 id="kept-title">Kept for this job</h2>
             @if ($page->reservations()->isEmpty())

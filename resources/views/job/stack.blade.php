@@ -60,6 +60,7 @@
                     @endif
                 </section>
                 <x-holds :page="$page" />
+                <x-like-jobs :page="$page" at="stack" />
             </div>
         </div>
         @if ($page->gates() !== [])@include($page->mountView('gates'))@endif

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Bench\LikeJob;
+
+/** For places of a job where the logbook has something to propose; always with the job it comes from. */
+trait LooksIntoLogbook
+{
+    /** @var list<LikeJob>|null */
+    private ?array $likeJobs = null;
+
+    /** @return list<LikeJob> jobs of the logbook with a frame like this one, the likest first */
+    public function likeJobs(): array
+    {
+        return $this->likeJobs ??= $this->opened->checks()->experience()->like();
+    }
+
+    /** What a step of the sheet is called, where this job has a sheet. */
+    public function titleOfStep(string $code): string
+    {
+        return lcfirst($this->opened->buildSheet()?->step($code)->title ?? str_replace('-', ' ', $code));
+    }
+}

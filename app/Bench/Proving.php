@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Assembly\RidingChoice;
 use App\Models\HandOver as HandOverRow;
 use App\Models\Recheck;
 use App\Models\Run;
@@ -20,6 +21,7 @@ use NeatSpindle\Core\Prove\Look;
 use NeatSpindle\Core\Prove\ProveFacts;
 use NeatSpindle\Core\Prove\ProvePlan;
 use NeatSpindle\Core\Prove\SettingName;
+use NeatSpindle\Core\Ride\Ride;
 use NeatSpindle\Core\Worksheet\Answer;
 
 use function in_array;
@@ -33,6 +35,8 @@ class Proving
     private const WRITTEN_DOWN = [SettingName::Units, SettingName::Wheel, SettingName::CutOff, SettingName::Levels];
 
     private ?ProvePlan $plan = null;
+
+    private ?ProveFacts $facts = null;
 
     /** @var list<string>|null */
     private ?array $right = null;
@@ -55,6 +59,23 @@ class Proving
 
     private function facts(): ProveFacts
     {
+        return $this->facts ??= $this->factsNow();
+    }
+
+    /** How far the battery takes this load on the last road that was kept, in km; null where there is none, or it cannot be ridden. */
+    private function rangeKm(): ?float
+    {
+        $road = $this->open->job->loadMissing('lastTrack')->lastTrack?->profile();
+        $worksheet = $this->open->worksheet();
+        $range = $road === null || $road->objection() !== null || $worksheet === null ? null : Ride::of(
+            $road, $worksheet->job->kit->motor, $worksheet->gears, RidingChoice::of($this->open->job->kit, $this->open->job->bike->kind)->rider(),
+        )->range();
+
+        return $range === null ? null : $range / 1000;
+    }
+
+    private function factsNow(): ProveFacts
+    {
         $wheel = $this->figure(SettingName::Wheel);
         $atZero = $this->settings()->get(SettingName::ThrottleAtZero->value)?->value;
 
@@ -67,6 +88,7 @@ class Proving
             $this->open->checks()->fittingOut()->pack()->volts ?? $this->open->motor()?->volts(),
             $atZero === null ? null : $atZero === 'works',
             $wheel === null ? null : (int) round($wheel),
+            $this->rangeKm(),
         );
     }
 

@@ -187,6 +187,12 @@ class Job extends Row
         return $this->hasMany(Track::class);
     }
 
+    /** @return HasOne<Track, $this> the road that was kept last */
+    public function lastTrack(): HasOne
+    {
+        return $this->hasOne(Track::class)->whereNull('dropped_at')->latest('id');
+    }
+
     /** @return HasMany<Motor, $this> the motors of its workshop's catalogue */
     public function motors(): HasMany
     {

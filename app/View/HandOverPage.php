@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Bench\JobHouse;
-use App\Bench\OpenJob;
 use App\Models\Condition;
 use App\Models\Decision;
 use App\Models\HandOver as HandOverRow;
@@ -27,12 +26,6 @@ use function is_string;
 class HandOverPage extends JobPage
 {
     private const USUAL_DAYS = 14;
-
-    public function __construct(OpenJob $opened)
-    {
-        parent::__construct($opened);
-        $opened->job->stepRecords->loadMissing('user');
-    }
 
     public function stage(): Stage
     {

@@ -16,7 +16,7 @@ use NeatSpindle\Core\Tests\Cases;
 /** @param  array<string, BrakeSensing>  $brakes */
 function facts(array $brakes = [], bool $throttle = false, bool $gears = false, bool $lamps = false, ?float $cutOff = null): ProveFacts
 {
-    return new ProveFacts(new BrakeCut($brakes, [], $throttle), $throttle, $gears, $lamps, $cutOff, 48.0);
+    return new ProveFacts(new BrakeCut($brakes, [], $throttle), $throttle, $gears, $lamps, $cutOff, 48.0, rangeKm: 60.0);
 }
 
 /** @return list<string> */
@@ -96,3 +96,18 @@ it('takes a setting that can be, and says why one cannot', function (SettingName
     [SettingName::CutOff, '25', true], [SettingName::CutOff, 'none', true], [SettingName::CutOff, '250', false], [SettingName::CutOff, 'fast', false], [SettingName::Wheel, 'none', false],
     [SettingName::Wheel, '2180', true], [SettingName::Units, 'km', true], [SettingName::Units, 'furlongs', false], [SettingName::Levels, '0', false], [SettingName::ThrottleAtZero, 'dead', true],
 ]);
+
+it('compares the range with the one computed for the job’s road, and asks for nothing where none was', function (): void {
+    $plan = fn (?float $km) => ProvePlan::of(new ProveFacts(new BrakeCut([], [], false), rangeKm: $km));
+    $range = $plan(60.0)->check('range');
+    expect($plan(null)->check('range'))->toBeNull()->and($range?->figure?->band())->toBe('39 to 90 km')
+        ->and($range?->lacks(52.0))->toBeNull()->and($range?->lacks(30.0))->toContain('it is a miss')->and($range?->lacks(null))->toContain('in km');
+});
+
+it('asks for sounds place by place, each with its own causes', function (): void {
+    $sounds = array_filter(ProvePlan::of(new ProveFacts(new BrakeCut([], [], false)))->checks, fn ($check) => str_starts_with($check->code, 'sound-'));
+    expect(count($sounds))->toBe(5);
+    foreach ($sounds as $check) {
+        expect($check->causes)->not->toBe([])->and($check->after)->toBe(['stops']);
+    }
+});

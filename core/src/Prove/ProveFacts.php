@@ -14,6 +14,7 @@ final readonly class ProveFacts
      * @param  ?float  $volts what the pack gives when it is full enough, in V; null where nobody has said
      * @param  ?bool  $throttleAtZero whether it shall drive at level zero, as was written down; null where nothing was
      * @param  ?int  $wheelMm the circumference that was written down; null where none was
+     * @param  ?float  $rangeKm how far the pack takes it on its road, as computed; null where no road was ridden
      */
     public function __construct(
         public BrakeCut $brakes,
@@ -24,5 +25,6 @@ final readonly class ProveFacts
         public ?float $volts = null,
         public ?bool $throttleAtZero = null,
         public ?int $wheelMm = null,
+        public ?float $rangeKm = null,
     ) {}
 }

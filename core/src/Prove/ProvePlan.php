@@ -17,6 +17,12 @@ final readonly class ProvePlan
     /** How far from what was set the motor may stop helping, in km/h. Ours. */
     private const CUT_OFF = 2.0;
 
+    /** How far what a pack gives may be from what was computed, as shares: wind and level are never quite the same. Ours. */
+    private const RANGE = [0.65, 1.5];
+
+    /** Where sounds come from, from the front to the back. */
+    private const SOUNDS = ['cockpit', 'saddle', 'shell', 'ring', 'cogs'];
+
     /** @param  list<Check>  $checks */
     private function __construct(public array $checks) {}
 
@@ -113,7 +119,11 @@ final readonly class ProvePlan
 
         return [
             self::worded('stops', after: $before), self::worded('levels', after: ['stops']), self::worded('hill', after: ['stops']),
-            self::worded('cut-off', $cutOff, after: ['stops']), self::worded('sounds', after: ['stops']),
+            self::worded('cut-off', $cutOff, after: ['stops']),
+            ...($facts->rangeKm === null ? [] : [
+                self::worded('range', new Figure('km', $facts->rangeKm * self::RANGE[0], $facts->rangeKm * self::RANGE[1]), after: ['levels']),
+            ]),
+            ...array_map(fn (string $place) => self::worded("sound-{$place}", after: ['stops']), self::SOUNDS),
         ];
     }
 

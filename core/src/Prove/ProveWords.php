@@ -165,16 +165,52 @@ final class ProveWords
             'expects' => 'At the speed that is written down under Settings',
             'causes' => [['The limit in the display', null], ['The wheel’s size in the display', null]],
         ],
-        'sounds' => [
-            'chapter' => Check::RIDE, 'title' => 'What was heard, and where from',
-            'how' => 'Bars, stem, saddle, shell, ring, cogs: which of them speaks, when pedalling, when not, standing.',
+        'range' => [
+            'chapter' => Check::RIDE, 'title' => 'How far the pack takes it',
+            'how' => 'Ride some of the road that was computed under Hills, ten kilometres or more. Kilometres ridden, times a hundred, by the percent that the pack lost.',
+            'expects' => 'About as far as computed for that road and load',
+            'causes' => [
+                ['Wind, load or level were others than computed: Hills', null],
+                ['Tyres soft, a brake that rubs', null],
+                ['The pack holds less than its label says', null],
+                ['The current that was set', null],
+            ],
+        ],
+        'sound-cockpit' => [
+            'chapter' => Check::RIDE, 'title' => 'Sounds from bars and stem',
+            'how' => 'Out of the saddle, pulling at the bars; then coasting over something rough.',
             'expects' => 'Nothing that was not there before',
+            'causes' => [['Display or throttle loose on the bar', 'display'], ['A lead that knocks at the head', null], ['Stem and bars themselves', null]],
+        ],
+        'sound-saddle' => [
+            'chapter' => Check::RIDE, 'title' => 'Sounds from saddle and post',
+            'how' => 'Seated, then standing, with the same push.',
+            'expects' => 'Nothing that goes when you stand',
+            'causes' => [['Saddle’s rails or clamp', null], ['Post dry in its tube', null], ['A battery behind it that knocks', 'battery-rail']],
+        ],
+        'sound-shell' => [
+            'chapter' => Check::RIDE, 'title' => 'Sounds from the shell',
+            'how' => 'Hard push in a low gear, a hand on the frame near the shell.',
+            'expects' => 'No creak, no click once a turn',
             'causes' => [
                 ['Cranks or their bolts', 'crank-left'],
-                ['Ring bolts', 'ring'],
                 ['Plate bolts', 'boss-bolts'],
                 ['Plate bolts', 'plate-bolts'],
+                ['Nut or plate settled', 'nut-torque'],
+                ['The body moves at its rest', 'set-rest'],
             ],
+        ],
+        'sound-ring' => [
+            'chapter' => Check::RIDE, 'title' => 'Sounds from ring and chain',
+            'how' => 'Every cog, loaded and not.',
+            'expects' => 'The chain runs quietly; no click once a turn of the crank',
+            'causes' => [['Ring bolts', 'ring'], ['Chain on the edge of wide and narrow teeth', 'chain'], ['Ring touches under load', 'ring-look']],
+        ],
+        'sound-cogs' => [
+            'chapter' => Check::RIDE, 'title' => 'Sounds from cogs and rear wheel',
+            'how' => 'Pedalling, then coasting.',
+            'expects' => 'Nothing that was not there before',
+            'causes' => [['Gears want indexing', 'gear-index'], ['Magnet touches the sensor', 'speed-sensor'], ['A tie that reaches the spokes', null]],
         ],
         'cranks-again' => [
             'chapter' => Check::AFTER, 'title' => 'Cranks again, with the wrench',

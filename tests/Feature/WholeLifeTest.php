@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bench\OpenJob;
+use App\Models\Decision;
+use App\Models\Job;
+use App\Models\Setting;
+use Illuminate\Support\Facades\DB;
+use NeatSpindle\Core\Cockpit\BarSide;
+use NeatSpindle\Core\Margin\Verdict;
+use Tests\Support\Life;
+use Tests\Support\Workshops;
+
+/**
+ * What is open of a job, read from its tables and its sums and from no gate.
+ *
+ * @return array<string, mixed>
+ */
+function stillOpen(Job $job): array
+{
+    $open = OpenJob::of($job);
+    $standing = fn (string $sheet) => DB::table('step_records')->where('job_id', $job->id)->where('sheet', $sheet)->where('state', 'done')->whereNull('superseded_at')->pluck('step')->all();
+    $asked = array_column($open->buildSheet()->steps ?? [], 'code');
+    $checks = array_column($open->checks()->proving()->plan()->checks, 'code');
+    $decided = Decision::query()->where('job_id', $job->id)->whereNull('superseded_at')->pluck('choice', 'about');
+    $set = Setting::query()->where('job_id', $job->id)->whereNull('superseded_at')->toBase()->pluck('name')->all();
+    $throttle = $open->checks()->fittingOut()->hasThrottle();
+    $unanswered = array_filter(BarSide::cases(), fn (BarSide $side) => ! isset($decided["brake-sensor-{$side->value}"]) || ($throttle && $decided["brake-sensor-{$side->value}"] === 'left-off'
+        && Decision::query()->where('job_id', $job->id)->where('about', "brake-sensor-{$side->value}")->whereNull('superseded_at')->whereNull('allowed_at')->exists()));
+
+    return array_filter([
+        'stop' => $job->stopped_for,
+        'stack' => $open->worksheet()?->stack->verdict === Verdict::Fails ? 'fails' : null,
+        'steps' => $asked === [] ? ['no sheet'] : array_diff($asked, $standing('build')),
+        'checks' => array_diff($checks, $standing('prove')),
+        'brakes' => $unanswered,
+        'settings' => array_diff(['units', 'wheel_mm', 'cut_off_kmh', 'levels'], $set),
+    ]);
+}
+
+it('never hands over with something open, and never loses a decision from the sheet, however a job is led through its life', function (): void {
+    $person = Workshops::stocked();
+    $this->actingAs($person);
+    $steps = (int) (getenv('LIFE_STEPS') ?: 600);
+    $seed = (int) (getenv('LIFE_SEED') ?: 13);
+    [$handed, $made, $jobs] = [0, [], 0];
+    while ($steps > 0) {
+        $job = Workshops::kitted($person);
+        $life = new Life($job, $person, $seed + $jobs++);
+        for ($i = 0; $i < 400 && $steps > 0; $i++, $steps--) {
+            $was = DB::table('hand_overs')->where('job_id', $job->id)->count();
+            $life->move();
+            if (DB::table('hand_overs')->where('job_id', $job->id)->count() > $was) {
+                $handed++;
+                expect(stillOpen(Workshops::fresh($job)))->toBe([], "seed {$seed}, job {$jobs}, move {$i}");
+            }
+            expect((Workshops::fresh($job)->handed_over_at !== null) === DB::table('hand_overs')->where('job_id', $job->id)->whereNull('taken_back_at')->exists())->toBeTrue();
+        }
+        $sheet = (string) $this->get("/jobs/{$job->id}/prove/hand-over")->assertOk()->getContent();
+        foreach ($life->reasons as $reason) {
+            expect($sheet)->toContain($reason);
+        }
+        $made[] = $life->made;
+    }
+    $total = fn (string $move): int => array_sum(array_column($made, $move));
+    expect($handed)->toBeGreaterThan(0)->and($total('handed over'))->toBe($handed)->and($total('house') + $total('limit') + $total('sensor'))->toBeGreaterThan(0);
+    getenv('LIFE_STEPS') === false ?: fwrite(STDERR, "{$handed} hand-overs of {$jobs} jobs\n");
+});

@@ -1,0 +1,245 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Actions\ChangedMeanwhile;
+use App\Actions\House\DepartFromHouse;
+use App\Actions\House\KeepInsistence;
+use App\Actions\Kit\AllowDecision;
+use App\Actions\Kit\BraceBody;
+use App\Actions\Kit\ChooseBattery;
+use App\Actions\Kit\ChooseMotor;
+use App\Actions\Kit\ChooseRing;
+use App\Actions\Kit\DecideSensor;
+use App\Actions\Kit\KeepCockpit;
+use App\Actions\Kit\SolveStack;
+use App\Actions\Prove\EndJob;
+use App\Actions\Prove\HandBikeOver;
+use App\Actions\Prove\KeepRecheck;
+use App\Actions\Prove\KeepSetting;
+use App\Actions\Prove\RecordProveCheck;
+use App\Actions\Prove\TakeHandOverBack;
+use App\Actions\Prove\TakeUpAgain;
+use App\Actions\Steps\RecordBuildStep;
+use App\Actions\Survey\GiveAnswer;
+use App\Actions\Survey\KeepReading;
+use App\Actions\Survey\LiftStop;
+use App\Actions\Survey\RecordCondition;
+use App\Bench\OpenJob;
+use App\Models\Condition;
+use App\Models\Decision;
+use App\Models\Job;
+use App\Models\JobEnd;
+use App\Models\StepState;
+use App\Models\User;
+use App\Models\Values\BracingDecision;
+use App\Models\Values\CockpitWish;
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Support\Carbon;
+use Illuminate\Validation\ValidationException;
+use NeatSpindle\Core\Battery\PackSite;
+use NeatSpindle\Core\Build\BuildStep;
+use NeatSpindle\Core\Cockpit\BarSide;
+use NeatSpindle\Core\Cockpit\Fixture;
+use NeatSpindle\Core\Cockpit\FixtureKind;
+use NeatSpindle\Core\House\Question;
+use NeatSpindle\Core\Measure\Measurement;
+use NeatSpindle\Core\Prove\Check;
+use NeatSpindle\Core\Prove\Found;
+use NeatSpindle\Core\Prove\SettingName;
+use NeatSpindle\Core\Reaction\BodyPosition;
+use NeatSpindle\Core\Reaction\GapContents;
+use NeatSpindle\Core\Reaction\Rest;
+use NeatSpindle\Core\Sensor\BrakeSensing;
+use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Survey\Severity;
+use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Survey\Subject;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+use function count;
+use function in_array;
+
+/**
+ * The life of a job as chance leads it: mostly a step forward, often one that somebody should not make. Whatever is
+ * refused is refused; what comes through stands.
+ */
+final class Life
+{
+    private readonly Randomizer $random;
+
+    /** @var list<string> reasons of all that was decided and came through, each of its own */
+    public array $reasons = [];
+
+    /** @var array<string, int> how often each move came through */
+    public array $made = [];
+
+    private int $count = 0;
+
+    public function __construct(private readonly Job $job, private readonly User $by, int $seed)
+    {
+        $this->random = new Randomizer(new Mt19937($seed));
+    }
+
+    /** One move; whether it came through. */
+    public function move(): bool
+    {
+        $this->count++;
+        $moves = $this->moves();
+        $name = $this->oneOf(array_keys($moves));
+        try {
+            $moves[$name](Workshops::fresh($this->job));
+            $this->made[$name] = ($this->made[$name] ?? 0) + 1;
+
+            return true;
+        } catch (ValidationException|AuthorizationException|ChangedMeanwhile) {
+            return false;
+        }
+    }
+
+    /** @return array<string, callable(Job): mixed> */
+    private function moves(): array
+    {
+        $forward = [];
+        for ($i = 0; $i < 14; $i++) {
+            $forward["forward {$i}"] = $this->forward(...);
+        }
+
+        return $forward + [
+            'build' => fn (Job $job) => $this->build($job, $this->oneOf(OpenJob::of($job)->buildSheet()->steps ?? [])),
+            'undo' => fn (Job $job) => app(RecordBuildStep::class)($job, $this->by, $this->oneOf($job->stepRecords->where('sheet', 'build')->pluck('step')->all()), null),
+            'check' => fn (Job $job) => $this->check($job, $this->oneOf(OpenJob::of($job)->checks()->proving()->plan()->checks), $this->random->getInt(0, 9) > 0),
+            'read' => fn (Job $job) => $this->read($job),
+            'answer' => fn (Job $job) => app(GiveAnswer::class)($job, $this->by, Spot::ChainKept, $this->oneOf(['yes', 'no'])),
+            'condition' => fn (Job $job) => app(RecordCondition::class)($job, $this->by, $this->oneOf(Subject::cases()), [
+                'severity' => $this->oneOf([Severity::Fine, Severity::Fine, Severity::cases()[count(Severity::cases()) - 1]]), 'remedy' => null, 'declined_by' => null, 'note' => null,
+            ], (int) Condition::query()->where('job_id', $job->id)->whereNull('superseded_at')->value('id')),
+            'motor' => fn (Job $job) => app(ChooseMotor::class)($job, $this->by, $job->version, $this->oneOf($job->motors()->pluck('id')->all()), null),
+            'ring' => fn (Job $job) => app(ChooseRing::class)($job, $this->by, $job->version, $this->oneOf($this->by->workshop->rings()->pluck('id')->all())),
+            'solve' => fn (Job $job) => app(SolveStack::class)($job, $this->by, $job->version),
+            'rest' => fn (Job $job) => app(BraceBody::class)($job, $this->by, $job->version, new BracingDecision(rest: $this->oneOf(Rest::cases()), restRadius: 120.0)),
+            'battery' => fn (Job $job) => app(ChooseBattery::class)($job, $this->by, $job->version, ...$this->oneOf([
+                [null, null], [$this->oneOf($this->by->workshop->packs()->pluck('code')->all()), $this->oneOf(PackSite::cases())],
+            ])),
+            'throttle' => fn (Job $job) => app(KeepCockpit::class)($job, $this->by, $job->version, $this->oneOf([
+                CockpitWish::usual(), new CockpitWish([...CockpitWish::usual()->fixtures, new Fixture(FixtureKind::Throttle, BarSide::Right, 20.0)]),
+            ])),
+            'sensor' => fn (Job $job) => $this->decide(fn (string $why) => app(DecideSensor::class)(
+                $job, $this->by, $job->version, 'brake-sensor-'.$this->oneOf(['left', 'right']), $this->oneOf(BrakeSensing::cases())->value, $why,
+            )),
+            'allow' => fn (Job $job) => app(AllowDecision::class)($job, $this->by, (int) Decision::query()->where('job_id', $job->id)->max('id'), 'I answer for it'),
+            'house' => fn (Job $job) => $this->decide(fn (string $why) => app(DepartFromHouse::class)($job, $this->by, $job->version, $this->oneOf($this->oneOf(Question::cases())->schools()), $why)),
+            'insist' => fn (Job $job) => $this->decide(fn (string $why) => app(KeepInsistence::class)($job, $this->by, $job->version, 'battery', $why, 'A. Rider')),
+            'limit' => fn (Job $job) => $this->decide(fn (string $why) => app(KeepSetting::class)($job, $this->by, SettingName::CutOff, SettingName::NO_LIMIT, $why, 'Section 4')),
+            'setting' => fn (Job $job) => app(KeepSetting::class)($job, $this->by, SettingName::CutOff, $this->oneOf(['25', '32', 'fast']), null, null),
+            'hand over' => fn (Job $job) => $this->handOver($job),
+            'take back' => fn (Job $job) => app(TakeHandOverBack::class)($job, $this->by, 'A bolt was forgotten'),
+            'come back' => fn (Job $job) => app(KeepRecheck::class)($job, $this->by, 60, null, null, ['nut-torque' => ['found' => $this->oneOf(Found::cases()), 'torque_nm' => null, 'note' => null]]),
+            'end' => fn (Job $job) => $this->random->getInt(0, 2) > 0 ?: app(EndJob::class)($job, $this->by, $this->oneOf(JobEnd::cases()), 'Given up'),
+            'take up' => fn (Job $job) => app(TakeUpAgain::class)($job, $this->by),
+        ];
+    }
+
+    /** What is next, as a careful person does it. */
+    private function forward(Job $job): void
+    {
+        $open = OpenJob::of($job);
+        $done = $job->stepRecords->where('sheet', 'build')->where('state', StepState::Done)->pluck('step')->all();
+        $sheet = $open->buildSheet();
+        $step = array_values(array_filter($sheet->steps ?? [], fn (BuildStep $one) => ! in_array($one->code, $done, true)))[0] ?? null;
+        $proving = $open->checks()->proving();
+        $check = $proving->openChecks()[0] ?? null;
+        match (true) {
+            $job->ended_at !== null => app(TakeUpAgain::class)($job, $this->by),
+            $job->handed_over_at !== null => app(TakeHandOverBack::class)($job, $this->by, 'Back once more'),
+            $job->stopped_for !== null => $this->liftStops($job),
+            $sheet === null || $open->checks()->outlook()?->standing() !== [] => $this->putRight($job),
+            $step !== null => $this->build($job, $step),
+            count($proving->settings()) < 4 => $this->settle($job),
+            $open->checks()->fittingOut()->brakeCut()->open() !== [] || $open->stop() !== null => $this->putRight($job),
+            $check !== null => $this->check($job, $check, true),
+            default => $this->handOver($job),
+        };
+    }
+
+    private function putRight(Job $job): void
+    {
+        $workshop = $this->by->workshop;
+        app(ChooseMotor::class)($job, $this->by, $job->version, (int) $workshop->motors()->where('code', 'heron-73')->value('id'), null);
+        app(ChooseRing::class)($job, $this->by, $job->version, (int) $workshop->rings()->where('code', 'deep-40')->value('id'));
+        app(SolveStack::class)($job, $this->by, $job->version);
+        app(BraceBody::class)($job, $this->by, $job->version, new BracingDecision(position: BodyPosition::Below, rest: Rest::Frame, restRadius: 120.0, gap: GapContents::Nothing));
+        app(ChooseBattery::class)($job, $this->by, $job->version, null, null);
+        app(KeepCockpit::class)($job, $this->by, $job->version, CockpitWish::usual());
+        foreach (['left' => BrakeSensing::StickOn, 'right' => BrakeSensing::NoLever] as $side => $sensing) {
+            app(DecideSensor::class)($job, $this->by, $job->version, "brake-sensor-{$side}", $sensing->value, null);
+        }
+        $this->read($job, '73.02');
+    }
+
+    private function settle(Job $job): void
+    {
+        foreach (['units' => 'km', 'levels' => '5', 'cut_off_kmh' => '25', 'wheel_mm' => '2180'] as $name => $value) {
+            app(KeepSetting::class)($job, $this->by, SettingName::from($name), $value, null, null);
+        }
+    }
+
+    private function liftStops(Job $job): void
+    {
+        $stop = Condition::query()->where('job_id', $job->id)->whereNull('superseded_at')->whereNull('lifted_at')->latest('id')->firstOrFail();
+        app(LiftStop::class)($job, $this->by, $stop, 'Seen by a frame builder');
+    }
+
+    private function build(Job $job, BuildStep $step): void
+    {
+        $isByHand = $step->fastener !== null && $step->band === null;
+        $isFine = $this->random->getInt(0, 19) > 0;
+        app(RecordBuildStep::class)($job, $this->by, $step->code, [
+            'state' => $isFine ? StepState::Done : StepState::Stopped, 'torque_nm' => $step->band?->torque->middle(), 'by_hand' => $isByHand, 'compound' => null, 'note' => 'by hand: no paper',
+        ], (int) ($job->records('build')[$step->code]->id ?? 0));
+    }
+
+    private function check(Job $job, Check $check, bool $isRight): void
+    {
+        app(RecordProveCheck::class)($job, $this->by, $check->code, [
+            'state' => $isRight ? StepState::Done : StepState::Stopped,
+            'figure' => $check->figure === null ? null : ($check->figure->least + $check->figure->most) / 2, 'note' => 'as seen',
+        ], (int) ($job->records('prove')[$check->code]->id ?? 0));
+    }
+
+    private function read(Job $job, ?string $typed = null): void
+    {
+        $mm = $typed ?? $this->oneOf(['73.02', '73.06', '72.4', '68.1']);
+        app(KeepReading::class)($job, $this->by, Spot::ShellWidth, Measurement::fromReadings([(float) $mm], 0.02), Instrument::Caliper, $mm, afresh: true, isSure: true);
+    }
+
+    private function handOver(Job $job): void
+    {
+        app(HandBikeOver::class)($job, $this->by, $job->version, Carbon::today()->addDays(14), null);
+        $this->made['handed over'] = ($this->made['handed over'] ?? 0) + 1;
+    }
+
+    /** @param  callable(string): mixed  $decide */
+    private function decide(callable $decide): void
+    {
+        $why = "Because of reason {$this->count}.";
+        $decide($why);
+        $this->reasons[] = $why;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<array-key, T>  $of
+     * @return T
+     */
+    private function oneOf(array $of): mixed
+    {
+        $of !== [] || throw ValidationException::withMessages(['move' => 'There is nothing to do it with.']);
+
+        return array_values($of)[$this->random->getInt(0, count($of) - 1)];
+    }
+}

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Scopes\OwnWorkshop;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use NeatSpindle\Core\House\Question;
@@ -19,6 +21,7 @@ use NeatSpindle\Core\House\School;
  * @property ?Carbon $superseded_at
  * @property User $user
  */
+#[ScopedBy(OwnWorkshop::class)]
 class HouseRule extends Row
 {
     public $timestamps = false;

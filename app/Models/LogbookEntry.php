@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\PiecesByPlace;
+use App\Models\Scopes\OwnWorkshop;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use NeatSpindle\Core\Bike\BikeKind;
@@ -25,6 +27,7 @@ use NeatSpindle\Core\Logbook\FramePrint;
  * @property Carbon $written_at
  * @property-read int $number of the job, where it was asked for
  */
+#[ScopedBy(OwnWorkshop::class)]
 class LogbookEntry extends Row
 {
     public $timestamps = false;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Bench\OpenJob;
-use App\Instruments\Wrench;
 use App\Models\HouseRule;
 use App\Models\Stage;
 use App\View\Drawings\TurnView;
@@ -114,11 +113,6 @@ class BuildPage extends StepsPage
             $step->band->limit === null => 'nobody has said',
             default => $this->torqueUnit->show($step->band->limit),
         };
-    }
-
-    public function isWrenchPlugged(): bool
-    {
-        return app(Wrench::class)->isPlugged();
     }
 
     /** @return list<string> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Bench\OpenJob;
+use App\Instruments\Wrench;
 use App\Models\Job;
 use App\Models\Stage;
 use App\Models\User;
@@ -111,6 +112,12 @@ abstract class JobPage
     public function isReversed(): bool
     {
         return $this->job->kit?->isReversed() === true;
+    }
+
+    /** Whether a torque can be taken from the wrench on the bench. */
+    public function isWrenchPlugged(): bool
+    {
+        return app(Wrench::class)->isPlugged();
     }
 
     public function mayChoose(): bool

@@ -10,6 +10,7 @@ use Illuminate\Testing\TestResponse;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Support\Forms;
+use Tests\Support\Instruments;
 use Tests\Support\Workshops;
 
 /*
@@ -19,7 +20,7 @@ use Tests\Support\Workshops;
 
 const PLACES = [
     '', '/survey', '/survey?spot=cogs', '/condition', '/strip', '/match', '/stack', '/stack/ways', '/stack/order', '/stack/rest', '/line', '/line/gears', '/line/hills', '/route', '/route/battery',
-    '/route/cockpit', '/route/sensors', '/build', '/build/house', '/prove', '/prove/settings', '/prove/hand-over', '/prove/come-back',
+    '/route/cockpit', '/route/sensors', '/build', '/build/house', '/prove', '/prove/live', '/prove/live?step=wakes', '/prove?step=pedals', '/prove/settings', '/prove/hand-over', '/prove/come-back',
     '/news', '/job.json', '/worksheet.json', '/section.svg', '/line/line.svg', '/line/gears.svg', '/line/road.svg', '/build/print', '/stack/order.csv',
 ];
 
@@ -63,16 +64,20 @@ function spoil(array $fields, Randomizer $random): array
     return $fields;
 }
 
+afterEach(fn () => isset($this->instruments) ? $this->instruments->stop() : null);
+
 it('answers whatever is sent with a page of ours, and keeps nothing by halves', function (): void {
     $seed = (int) (getenv('HOSTILE_SEED') ?: 20261126);
     $random = new Randomizer(new Mt19937($seed));
+    $this->instruments = Instruments::plugIn('caliper', 'wrench', 'display', 'scale');
+    config(['instruments.play' => true]);
     $owner = Workshops::stocked();
     $job = Workshops::kitted($owner);
     $other = Workshops::kitted(Workshops::stocked());
     $read = fn (): User => User::query()->findOrFail($owner->id);
     $this->actingAs($read());
     $this->post("/jobs/{$job->id}/line/roads", ['track' => UploadedFile::fake()->createWithContent('r.gpx', (string) file_get_contents(database_path('demo/road.gpx')))]);
-    $paths = [...array_map(fn (string $place) => "/jobs/{$job->id}{$place}", PLACES), '/', '/jobs/new', '/drawer', '/drawer/missing', '/catalogue', '/house', '/people', '/account'];
+    $paths = [...array_map(fn (string $place) => "/jobs/{$job->id}{$place}", PLACES), '/', '/jobs/new', '/drawer', '/drawer/missing', '/catalogue', '/house', '/instruments', '/logbook', '/people', '/account'];
     $forms = [];
     foreach ($paths as $path) {
         array_push($forms, ...Forms::on((string) $this->get($path)->getContent()));

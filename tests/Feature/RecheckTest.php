@@ -8,6 +8,7 @@ use App\Models\Recheck;
 use App\Models\RecheckItem;
 use App\Models\User;
 use NeatSpindle\Core\Prove\Found;
+use Tests\Support\Instruments;
 use Tests\Support\Workshops;
 
 /** A bike as it was built and given out, whatever led there. */
@@ -36,6 +37,19 @@ it('keeps how a bike was found, with the torque before it was tightened', functi
     expect(Workshops::fresh($this->job)->next_step)->toBe('Came back, no day for the next time');
     ($this->take)(['found' => ['nut-torque' => 'held'], 'next_on' => today()->addDays(90)->format('Y-m-d')]);
     expect(Workshops::fresh($this->job)->next_step)->toContain('Comes back');
+});
+
+it('puts what the wrench shows into its field, with all that was typed, and keeps nothing yet', function (): void {
+    $this->instruments = Instruments::plugIn('wrench')->set('wrench', pull: 22.5);
+    $typed = ['kilometres' => '60', 'wrench' => 'nut-torque', 'found' => ['ties' => 'frayed'], 'torques' => ['nut-torque' => '', 'ring' => '9'], 'note' => 'It creaks'];
+    $take = fn () => $this->from("/jobs/{$this->job->id}/prove/come-back")->post("/jobs/{$this->job->id}/prove/come-back/wrench", $typed);
+    $take()->assertSessionHasInput('torques.nut-torque', '22.5 N·m')->assertSessionHasInput('torques.ring', '9')->assertSessionHasInput('note', 'It creaks')->assertSessionHasInput('found.ties', 'frayed');
+    $this->get("/jobs/{$this->job->id}/prove/come-back")->assertSee('from the wrench');
+    $this->instruments->cut('wrench');
+    $take()->assertSessionHasErrors('torques.nut-torque');
+    expect(Recheck::query()->count())->toBe(0);
+    ($this->take)(['found' => ['nut-torque' => 'loose'], 'torques' => ['nut-torque' => '22.5 N·m']])->assertSessionHasNoErrors();
+    $this->instruments->stop();
 });
 
 it('says where something typed cannot be, and keeps nothing of it', function (array $with, string $field): void {

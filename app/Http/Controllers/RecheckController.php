@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Prove\KeepRecheck;
 use App\Http\Requests\RecheckRequest;
+use App\Http\Requests\RecheckWrenchRequest;
 use App\Models\Job;
 use App\View\RecheckPage;
 use Illuminate\Http\RedirectResponse;
@@ -17,6 +18,14 @@ class RecheckController extends Controller
     public function show(Job $job): View
     {
         return view('job.come-back', ['page' => new RecheckPage($this->open($job))]);
+    }
+
+    /** Puts what the wrench shows into its field; nothing is kept yet. */
+    public function wrench(RecheckWrenchRequest $request, Job $job): RedirectResponse
+    {
+        $this->authorize('comeBack', $job);
+
+        return redirect()->route('job.come-back', $job)->withInput($request->filledIn());
     }
 
     public function store(RecheckRequest $request, Job $job, KeepRecheck $keep): RedirectResponse

@@ -11,6 +11,8 @@
             @else
                 <form method="post" action="{{ route('job.come-back.keep', $page->job) }}" novalidate>
                     @csrf @formkey
+                    {{-- Return in a field keeps what was typed. --}}
+                    <button class="visually-hidden" tabindex="-1" aria-hidden="true">Keep</button>
                     <div class="record">
                         <div><label class="form-label" for="kilometres">Kilometres since</label><input class="form-control" id="kilometres" name="kilometres" inputmode="numeric" value="{{ old('kilometres') }}" @error('kilometres') aria-invalid="true" @enderror><x-fault for="kilometres" /></div>
                         <div><label class="form-label" for="next-on">Comes back on</label><input class="form-control" id="next-on" name="next_on" type="date" value="{{ old('next_on') }}"><x-fault for="next_on" /></div>
@@ -22,7 +24,7 @@
                                 <tr>
                                     <th scope="row">{{ $title }}</th>
                                     <td><x-select :id="'found-'.$code" :name="'found['.$code.']'" :options="NeatSpindle\Core\Prove\Found::cases()" :chosen="old('found.'.$code)" any="not looked at" :aria-label="$title.': found'" /></td>
-                                    <td>@if ($page->hasTorque($code))<input class="form-control" id="torque-{{ $code }}" name="torques[{{ $code }}]" size="7" value="{{ old('torques.'.$code) }}" aria-label="{{ $title }}: torque found"><x-fault :for="'torques.'.$code" />@endif</td>
+                                    <td>@if ($page->hasTorque($code))<input class="form-control" id="torque-{{ $code }}" name="torques[{{ $code }}]" size="7" value="{{ old('torques.'.$code) }}" aria-label="{{ $title }}: torque found">@if ($page->isWrenchPlugged())<button class="btn-link-quiet" name="wrench" value="{{ $code }}" formaction="{{ route('job.come-back.wrench', $page->job) }}" aria-label="{{ $title }}: torque from the wrench">from the wrench</button>@endif<x-fault :for="'torques.'.$code" />@endif</td>
                                     <td class="figures">{{ $page->given($code) ?? '–' }}</td>
                                     <td><input class="form-control" name="notes[{{ $code }}]" maxlength="200" value="{{ old('notes.'.$code) }}" aria-label="{{ $title }}: note"></td>
                                 </tr>

@@ -41,9 +41,14 @@ class Experience
     public function at(string $step): array
     {
         $mount = $this->open->mount()?->code();
-        $said = array_filter($this->entries(), fn (LogbookEntry $entry) => $entry->kind === $this->open->job->bike->kind && $entry->mount === $mount && isset($entry->found[$step]));
+        $kind = $this->open->job->bike->kind;
+        $said = array_filter(
+            $this->entries(), fn (LogbookEntry $entry) => $entry->kind === $kind && $entry->mount === $mount && isset($entry->found[$step]),
+        );
 
-        return array_values(array_map(fn (LogbookEntry $entry) => "From job {$entry->number}: {$entry->found[$step]} when it came back.", $said));
+        return array_values(
+            array_map(fn (LogbookEntry $entry) => "From job {$entry->number}: {$entry->found[$step]} when it came back.", $said),
+        );
     }
 
     /** @return list<LogbookEntry> */

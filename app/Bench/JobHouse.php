@@ -65,10 +65,18 @@ class JobHouse
 
     public function rules(): HouseRules
     {
-        return $this->rules ??= $this->open->job->decisions->reduce(
-            fn (HouseRules $rules, Decision $decision): HouseRules => self::departure($decision) === null ? $rules : $rules->with(self::departure($decision)),
-            self::atItsStart($this->open->job),
-        );
+        return $this->rules ??= $this->followed();
+    }
+
+    private function followed(): HouseRules
+    {
+        $rules = self::atItsStart($this->open->job);
+        foreach ($this->open->job->decisions as $decision) {
+            $school = self::departure($decision);
+            $rules = $school === null ? $rules : $rules->with($school);
+        }
+
+        return $rules;
     }
 
     public static function atItsStart(Job $job): HouseRules
@@ -86,7 +94,7 @@ class JobHouse
     {
         $began = self::atItsStart($this->open->job);
 
-        return HouseRule::query()->where('workshop_id', $this->open->job->workshop_id)->whereNull('superseded_at')->with('user')->orderBy('id')->get()
+        return $this->open->job->workshop()->firstOrFail()->houseRules()->with('user')->get()
             ->filter(fn (HouseRule $rule) => ! $began->follows($rule->school))->values();
     }
 

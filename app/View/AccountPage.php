@@ -43,6 +43,8 @@ class AccountPage
     /** With a digit more than lengths have: it is small. */
     public function show(float $mm): string
     {
-        return $this->unit === LengthUnit::Millimetre ? sprintf('%.3f mm', $mm) : sprintf('%.1f thousandths of an inch', $mm / 25.4 * self::MICRONS);
+        return $this->unit === LengthUnit::Millimetre ? sprintf('%.3f mm', $mm) : sprintf(
+            '%.1f thousandths of an inch', $mm / 25.4 * self::MICRONS,
+        );
     }
 }

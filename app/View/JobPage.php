@@ -93,7 +93,9 @@ abstract class JobPage
     {
         $section = $this->section ??= $this->opened->worksheet()?->section();
 
-        return $section === null ? null : $this->views[$detail->value] ??= new SectionView($section, $this->unit, $detail, $this->isReversed());
+        return $section === null ? null : $this->views[$detail->value] ??= new SectionView(
+            $section, $this->unit, $detail, $this->isReversed(),
+        );
     }
 
     /** How near the section is looked at. */

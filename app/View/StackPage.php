@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Bench\OpenJob;
-use App\Models\LogbookEntry;
 use App\Models\Stage;
 use App\View\Drawings\Detail;
 use NeatSpindle\Core\Bike\TwinPlateMeasures;
@@ -35,12 +34,6 @@ class StackPage extends JobPage
     public function __construct(OpenJob $opened, private readonly mixed $detail = null)
     {
         parent::__construct($opened);
-    }
-
-    /** Whether a job of the logbook had the motor that is chosen here. */
-    public function isSameMotor(LogbookEntry $entry): bool
-    {
-        return $entry->pieces !== [] && $entry->motor === $this->opened->motor()?->part->code;
     }
 
     public function stage(): Stage
@@ -184,7 +177,9 @@ class StackPage extends JobPage
 
     public function firstChain(): FirstChain
     {
-        return new FirstChain(...array_map($this->opened->findings->measurement(...), [Spot::FirstChainRun, Spot::FirstChainPlay, Spot::ArmIn, Spot::ArmOut]));
+        return new FirstChain(
+            ...array_map($this->opened->findings->measurement(...), [Spot::FirstChainRun, Spot::FirstChainPlay, Spot::ArmIn, Spot::ArmOut]),
+        );
     }
 
     public function plateMeasures(): ?TwinPlateMeasures

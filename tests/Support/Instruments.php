@@ -23,7 +23,9 @@ final class Instruments
             } while (in_array($port, $ports, true));
             $ports[$kind] = $port;
         }
-        $process = Process::start([base_path('bin/instruments'), ...array_map(fn (string $kind, int $port) => "{$kind}={$port}", array_keys($ports), $ports)]);
+        $process = Process::start(
+            [base_path('bin/instruments'), ...array_map(fn (string $kind, int $port) => "{$kind}={$port}", array_keys($ports), $ports)],
+        );
         array_walk($ports, $process->waitForPort(...));
         foreach ($ports as $kind => $port) {
             config(["instruments.{$kind}" => "127.0.0.1:{$port}"]);

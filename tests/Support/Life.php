@@ -125,7 +125,9 @@ final class Life
                 [null, null], [$this->oneOf($this->by->workshop->packs()->pluck('code')->all()), $this->oneOf(PackSite::cases())],
             ])),
             'throttle' => fn (Job $job) => app(KeepCockpit::class)($job, $this->by, $job->version, $this->oneOf([
-                CockpitWish::usual(), new CockpitWish([...CockpitWish::usual()->fixtures, new Fixture(FixtureKind::Throttle, BarSide::Right, 20.0)]),
+                CockpitWish::usual(), new CockpitWish(
+                    [...CockpitWish::usual()->fixtures, new Fixture(FixtureKind::Throttle, BarSide::Right, 20.0)],
+                ),
             ])),
             'sensor' => fn (Job $job) => $this->decide(fn (string $why) => app(DecideSensor::class)(
                 $job, $this->by, $job->version, 'brake-sensor-'.$this->oneOf(['left', 'right']), $this->oneOf(BrakeSensing::cases())->value, $why,

@@ -20,7 +20,9 @@ class UseLikeJob extends KitAction
             if ($entry === null || $entry->pieces === [] || $entry->motor !== $open->motor()?->part->code) {
                 $this->refuse('way', 'The logbook has no such job with this motor any more: look again.');
             }
-            $this->kit->alter($open, $by, "As on job {$number}", array_keys($entry->pieces), fn (Kit $kit) => $kit->fill(['by_hand' => $entry->pieces]));
+            $this->kit->alter(
+                $open, $by, "As on job {$number}", array_keys($entry->pieces), fn (Kit $kit) => $kit->fill(['by_hand' => $entry->pieces]),
+            );
         });
     }
 }

@@ -24,7 +24,9 @@ class TakeHandDoubt
             User::query()->whereKey($by->id)->lockForUpdate()->firstOrFail();
             $known = Hands::with($by, $instrument);
             if ($isOwn && ! $known->suffices()) {
-                throw ValidationException::withMessages(["hands.{$instrument->value}" => 'Too little was read several times with it to say anything yet.']);
+                throw ValidationException::withMessages(
+                    ["hands.{$instrument->value}" => 'Too little was read several times with it to say anything yet.'],
+                );
             }
             HandDoubt::query()->where('user_id', $by->id)->where('instrument', $instrument)->whereNull('superseded_at')->update(['superseded_at' => now()]);
             HandDoubt::query()->create([

@@ -25,7 +25,9 @@ class HandBikeOver extends JobAction
         ($this->change)($job, $by, 'handOver', $seen, ['handOvers'], function (OpenJob $open) use ($job, $by, $recheck, $note): void {
             $objections = $open->checks()->proving()->handOver()->objections;
             $objections === [] || $this->refuse('hand_over', 'Not yet. '.implode(' ', $objections));
-            HandOver::query()->create(['job_id' => $job->id, 'user_id' => $by->id, 'handed_at' => now(), 'recheck_on' => $recheck, 'note' => $note]);
+            HandOver::query()->create(
+                ['job_id' => $job->id, 'user_id' => $by->id, 'handed_at' => now(), 'recheck_on' => $recheck, 'note' => $note],
+            );
             $open->job->handed_over_at = now();
             ($this->writeLogbook)($open);
         });

@@ -36,8 +36,15 @@ class WriteLogbook
 
         return [
             ...$back->map(fn (Reservation $one) => sprintf('%d × spacer %.2f mm, given back to the drawer', $one->quantity, $one->spacer->thickness_mm)),
-            ...$box->map(fn (BoxRecord $one) => ($one->left_over > 0 ? "{$one->left_over} of " : '').lcfirst($one->what).', from the box'.($one->state === BoxState::ToBag ? ', to the bag' : '')),
+            ...$box->map(self::fromTheBox(...)),
         ];
+    }
+
+    private static function fromTheBox(BoxRecord $one): string
+    {
+        $what = ($one->left_over > 0 ? "{$one->left_over} of " : '').lcfirst($one->what);
+
+        return "{$what}, from the box".($one->state === BoxState::ToBag ? ', to the bag' : '');
     }
 
     /** @return array<string, string> */

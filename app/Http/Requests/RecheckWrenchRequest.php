@@ -25,7 +25,10 @@ class RecheckWrenchRequest extends FormRequest
     /** @return array<string, mixed> what was typed so far, with the torque in its field */
     public function filledIn(): array
     {
-        return array_replace_recursive($this->except(['_token', '_method', 'form_key', 'wrench']), ['torques' => [$this->string('wrench')->value() => ($this->user()->torque_unit ?? TorqueUnit::NewtonMetre)->show((float) $this->nm)]]);
+        $shown = ($this->user()->torque_unit ?? TorqueUnit::NewtonMetre)->show((float) $this->nm);
+        $typed = $this->except(['_token', '_method', 'form_key', 'wrench']);
+
+        return array_replace_recursive($typed, ['torques' => [$this->string('wrench')->value() => $shown]]);
     }
 
     protected function passedValidation(): void

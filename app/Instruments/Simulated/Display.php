@@ -16,8 +16,11 @@ class Display extends Simulated
     public static function ownKnobs(): array
     {
         return [
-            new Knob('volts', 'Pack', 52.1, 0.0, 90.0, 'V'), new Knob('level', 'Level', 0.0, 0.0, 9.0, 'of 9'), new Knob('throttle', 'Throttle', 0.0, 0.0, 100.0, '%'),
-            new Knob('crank', 'Crank', 0.0, 0.0, 140.0, '/min'), Knob::switch('left', 'Left lever pulled'), Knob::switch('right', 'Right lever pulled'),
+            new Knob('volts', 'Pack', 52.1, 0.0, 90.0, 'V'),
+            new Knob('level', 'Level', 0.0, 0.0, 9.0, 'of 9'),
+            new Knob('throttle', 'Throttle', 0.0, 0.0, 100.0, '%'),
+            new Knob('crank', 'Crank', 0.0, 0.0, 140.0, '/min'),
+            Knob::switch('left', 'Left lever pulled'), Knob::switch('right', 'Right lever pulled'),
             Knob::switch('gear', 'Shifting'), Knob::switch('walk', 'Walking help held'), new Knob(
                 'wheel', 'Wheel that is set', 2180.0, 800.0, 2600.0, 'mm',
             ),

@@ -115,13 +115,17 @@ final readonly class ProvePlan
     {
         $brakes = array_map(fn (Check $check) => $check->code, self::brakes($facts));
         $before = ['pedals', 'speed-agrees', 'quiet', ...$brakes, ...($facts->hasThrottle ? ['throttle-one'] : [])];
-        $cutOff = $facts->cutOff === null ? null : new Figure('km/h', max(0.0, $facts->cutOff - self::CUT_OFF), $facts->cutOff + self::CUT_OFF);
+        $cutOff = $facts->cutOff === null ? null : new Figure(
+            'km/h', max(0.0, $facts->cutOff - self::CUT_OFF), $facts->cutOff + self::CUT_OFF,
+        );
 
         return [
             self::worded('stops', after: $before), self::worded('levels', after: ['stops']), self::worded('hill', after: ['stops']),
             self::worded('cut-off', $cutOff, after: ['stops']),
             ...($facts->rangeKm === null ? [] : [
-                self::worded('range', new Figure('km', $facts->rangeKm * self::RANGE[0], $facts->rangeKm * self::RANGE[1]), after: ['levels']),
+                self::worded(
+                    'range', new Figure('km', $facts->rangeKm * self::RANGE[0], $facts->rangeKm * self::RANGE[1]), after: ['levels'],
+                ),
             ]),
             ...array_map(fn (string $place) => self::worded("sound-{$place}", after: ['stops']), self::SOUNDS),
         ];

@@ -12,6 +12,7 @@ use NeatSpindle\Core\Battery\PackQuestion;
 use NeatSpindle\Core\Battery\PackSite;
 use NeatSpindle\Core\Battery\PackTrial;
 use NeatSpindle\Core\Battery\Room;
+use NeatSpindle\Core\Cockpit\BarSide;
 use NeatSpindle\Core\Cockpit\Cockpit;
 use NeatSpindle\Core\Cockpit\FixtureKind;
 use NeatSpindle\Core\Margin\Verdict;
@@ -154,6 +155,17 @@ class FittingOut
             },
             $bar === [] ? null : Answer::that(Concern::Bar, Verdict::Fails, implode(' ', $bar)),
             $brakes === null ? null : Answer::that(Concern::Sensors, Verdict::Fails, $brakes),
+            $this->leversThatDiffer() === [] ? null : Answer::that(Concern::Sensors, Verdict::Fails, implode(' ', $this->leversThatDiffer())),
         ]));
+    }
+
+    /** @return list<string> sensors that were decided on and do not go with the lever that is named now, in words */
+    private function leversThatDiffer(): array
+    {
+        $objections = array_map(
+            fn (BarSide $side) => $this->brakeCut()->of($side)?->objection($this->cockpit()->lever($side)), BarSide::cases(),
+        );
+
+        return array_values(array_filter($objections));
     }
 }

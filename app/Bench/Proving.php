@@ -13,6 +13,7 @@ use App\Models\StepState;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Build\BuildStep;
 use NeatSpindle\Core\Cockpit\BarSide;
+use NeatSpindle\Core\Prove\Cause;
 use NeatSpindle\Core\Prove\Check;
 use NeatSpindle\Core\Prove\DisplayLine;
 use NeatSpindle\Core\Prove\HandOver;
@@ -123,6 +124,14 @@ class Proving
             $unbuilt !== [] => "The build comes first: “{$unbuilt[0]->title}” is not done.",
             default => $this->plan()->objection($check, $this->right()),
         };
+    }
+
+    /** The step of the build that cures a cause; null where this bike's sheet has none. */
+    public function cure(Cause $cause): ?BuildStep
+    {
+        $runs = $this->open->job->loadMissing('runs')->runs->mapWithKeys(fn (Run $run) => [$run->name => $run->position])->all();
+
+        return $this->open->buildSheet()?->step((string) $cause->stepWith($runs));
     }
 
     /** @return list<Check> those that are still to be made, or made again */

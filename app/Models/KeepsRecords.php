@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /** What is written down about a job beside what was measured and built. */
 trait KeepsRecords
@@ -37,6 +38,18 @@ trait KeepsRecords
     public function decisions(): HasMany
     {
         return $this->hasMany(Decision::class)->whereNull('superseded_at')->orderBy('id');
+    }
+
+    /** @return HasOne<LogbookEntry, $this> as it was done; none before it leaves or ends */
+    public function logbookEntry(): HasOne
+    {
+        return $this->hasOne(LogbookEntry::class);
+    }
+
+    /** @return HasMany<StepRecord, $this> checks that were a miss, also those that were right later */
+    public function misses(): HasMany
+    {
+        return $this->hasMany(StepRecord::class)->where('sheet', 'prove')->where('state', StepState::Stopped)->whereNotNull('note');
     }
 
     /** @return HasMany<Decision, $this> those with a reason, also those that stand no longer */

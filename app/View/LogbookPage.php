@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Assembly\BikeAssembler;
 use App\Assembly\Findings;
 use App\Models\Job;
 use App\Models\Recheck;
@@ -14,6 +15,7 @@ use NeatSpindle\Core\Logbook\FramePrint;
 use NeatSpindle\Core\Logbook\Likeness;
 use NeatSpindle\Core\Prove\Found;
 use NeatSpindle\Core\Prove\RecheckPlan;
+use NeatSpindle\Core\Shell\Identification;
 
 use function is_string;
 
@@ -41,7 +43,7 @@ class LogbookPage
         $this->like = is_string($like) && ctype_digit($like) ? Job::query()->with(['bike', 'readings', 'answers'])->find($like) : null;
         $this->jobs = Job::query()->withCustomer()
             ->where(fn (Builder $of) => $of->whereNotNull('handed_over_at')->orWhereNotNull('ended_at'))
-            ->with(['bike', 'kit.motor', 'readings', 'answers', 'decisions', 'rechecks.items', 'handOvers'])
+            ->with(['bike', 'kit.motor', 'readings', 'answers', 'decisions', 'rechecks.items', 'handOvers', 'logbookEntry', 'misses'])
             ->orderByRaw('coalesce(handed_over_at, ended_at) desc')->limit(self::MOST)->get();
     }
 
@@ -61,6 +63,20 @@ class LogbookPage
         return implode('; ', array_map(fn (string $code, array $one) => self::titleOf($job, $code).' '.self::times($one), array_keys($found), $found));
     }
 
+    /** @return list<string> what was got for it and not needed */
+    public function leftOver(Job $job): array
+    {
+        return $job->logbookEntry->left_over ?? [];
+    }
+
+    /** What its shell is, as far as that was found out. */
+    public function shell(Job $job): string
+    {
+        $shell = (new BikeAssembler($job->bike, Findings::of($job)))->shell();
+
+        return $shell === null ? '' : Identification::of($shell)->identified?->label() ?? sprintf('shell %.1f mm', $shell->width->value);
+    }
+
     private function likeness(Job $job): ?float
     {
         return $this->like === null ? null : Likeness::between(self::frame($this->like), self::frame($job));
@@ -72,7 +88,8 @@ class LogbookPage
             (string) $job->number, $job->bike->label, $job->customer_name, $job->bike->kind->label(), $job->bike->frame_material->value,
             $job->kit->motor->name ?? '', $job->kit->motor->mount ?? '',
             $this->findings($job), $job->ended_because ?? '', $job->ended_as?->label() ?? '',
-            ...$job->decisions->pluck('reason')->all(), ...$job->rechecks->pluck('note')->all(),
+            $this->shell($job), implode(' ', $this->leftOver($job)), ...$job->rechecks->flatMap->items->pluck('note')->all(),
+            ...$job->decisions->pluck('reason')->all(), ...$job->rechecks->pluck('note')->all(), ...$job->misses->pluck('note')->all(),
         ];
 
         return $this->find === '' || str_contains(mb_strtolower(implode(' ', array_map(strval(...), $words))), mb_strtolower($this->find));

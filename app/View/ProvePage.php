@@ -61,7 +61,7 @@ class ProvePage extends StepsPage
     /** The step of the build that cures a cause; null where this bike's sheet has none. */
     public function cure(Cause $cause): ?string
     {
-        return $cause->step === null ? null : $this->opened->buildSheet()?->step($cause->step)?->code;
+        return $this->opened->checks()->proving()->cure($cause)?->code;
     }
 
     /** Whether the motor's line is plugged in and has something to say about a check. */

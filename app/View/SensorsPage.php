@@ -10,6 +10,7 @@ use App\Models\Decision;
 use App\Models\Stage;
 use NeatSpindle\Core\Cockpit\BarSide;
 use NeatSpindle\Core\Cockpit\Make;
+use NeatSpindle\Core\House\Question;
 use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Sensor\BrakeCut;
@@ -55,6 +56,14 @@ class SensorsPage extends JobPage
     public function about(BarSide $side): string
     {
         return FittingOut::BRAKE_SENSOR.$side->value;
+    }
+
+    /** What the house does about it. */
+    public function houseSays(string $about): string
+    {
+        $question = $about === FittingOut::GEAR_SENSOR ? Question::GearSensor : Question::BrakeCut;
+
+        return $this->opened->checks()->house()->rules()->school($question)->label();
     }
 
     public function decision(string $about): ?Decision

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use NeatSpindle\Core\Build\BuildStep;
+use NeatSpindle\Core\Prove\Cause;
 use NeatSpindle\Core\Prove\Check;
 use NeatSpindle\Core\Prove\HandOver;
 use NeatSpindle\Core\Prove\ProveFacts;
@@ -110,4 +111,10 @@ it('asks for sounds place by place, each with its own causes', function (): void
     foreach ($sounds as $check) {
         expect($check->causes)->not->toBe([])->and($check->after)->toBe(['stops']);
     }
+});
+
+it('leads from a miss to the step of the very run, whatever number it has', function (): void {
+    $cause = new Cause('Plug not home', 'plug:main harness');
+    expect($cause->stepWith(['main harness' => 0]))->toBe('plug-0')->and($cause->stepWith(['battery lead' => 2, 'main harness' => 7]))->toBe('plug-7')
+        ->and($cause->stepWith(['battery lead' => 2]))->toBeNull()->and((new Cause('Ring', 'ring'))->stepWith([]))->toBe('ring')->and((new Cause('Weather'))->stepWith([]))->toBeNull();
 });

@@ -186,6 +186,15 @@ it('lays a brake sensor’s lead with it, and none on a lever that takes none', 
     ($this->decide)(['about' => ['brake-sensor-left'], 'choice' => ['x']])->assertSessionHasErrors('about');
 });
 
+it('asks again about a sensor that was decided on once its lever is another', function (): void {
+    ($this->decide)(['about' => 'brake-sensor-left', 'choice' => 'stick-on'])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$this->job->id}/route/sensors")->assertDontSee('takes no sensor');
+    ($this->cockpit)([...onTheBar('left brake-lever 16 odd', 'right brake-lever 16 hydraulic')]);
+    $this->get("/jobs/{$this->job->id}/route/sensors")->assertSee('Fails: brake sensors')->assertSee('A lever of an odd shape takes no sensor');
+    ($this->decide)(['about' => 'brake-sensor-left', 'choice' => 'left-off', 'reason' => 'Odd lever'])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$this->job->id}/route/sensors")->assertDontSee('takes no sensor');
+});
+
 it('puts the gear sensor’s steps in their order, its parts on the list, and the gears are indexed anew', function (): void {
     ($this->decide)(['about' => 'gear-sensor', 'choice' => 'fitted'])->assertSessionHasNoErrors();
     $codes = array_column(OpenJob::of(Workshops::fresh($this->job))->buildSheet()->steps ?? [], 'code');

@@ -2,8 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Actions\Prove\WriteLogbook;
+use App\Bench\OpenJob;
+use App\Models\BoxRecord;
+use App\Models\BoxState;
 use App\Models\Decision;
 use App\Models\Job;
+use App\Models\Motor;
+use App\Models\StepRecord;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use NeatSpindle\Core\Survey\Spot;
@@ -38,6 +44,21 @@ it('lists what was given out, and nothing else, and finds it by frame, name or w
     $this->get('/logbook?find=nothing+like+it')->assertSee('Nothing in it matches');
     $this->get('/logbook?find[]=x&like[]=y')->assertOk();
     $this->actingAs(Workshops::person())->get('/logbook')->assertDontSee('Heather commuter');
+});
+
+it('finds by shell, by what was missed on the stand, and by what was got in vain', function (): void {
+    $out = logged($this->person, 'Heather commuter', '73.02');
+    $barge = logged($this->person, 'Barge of a bike', '68.05');
+    StepRecord::query()->create([
+        'job_id' => $out->id, 'user_id' => $this->person->id, 'sheet' => 'prove', 'step' => 'quiet', 'state' => 'stopped', 'note' => 'Howls in the third gear', 'asked' => [],
+        'recorded_at' => now(), 'superseded_at' => now(),
+    ]);
+    BoxRecord::query()->create(['job_id' => $barge->id, 'motor_id' => Motor::query()->firstOrFail()->id, 'user_id' => $this->person->id, 'position' => 1, 'what' => 'Bell', 'state' => BoxState::ToBag, 'noted_at' => now()]);
+    app(WriteLogbook::class)(OpenJob::of(Workshops::fresh($barge)));
+    $this->get('/logbook')->assertSee('Got in vain: bell, from the box, to the bag');
+    $this->get('/logbook?find=howls')->assertSee('Heather commuter')->assertDontSee('Barge of a bike');
+    $this->get('/logbook?find=shell+73')->assertSee('Heather commuter')->assertDontSee('Barge of a bike');
+    $this->get('/logbook?find=bell')->assertSee('Barge of a bike')->assertDontSee('Heather commuter');
 });
 
 it('puts the likest frame first, as it was measured', function (): void {

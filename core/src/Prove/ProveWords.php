@@ -42,9 +42,9 @@ final class ProveWords
             'expects' => 'It wakes without an error, and shows the battery as charged as it is',
             'causes' => [
                 ['Pack switched off, or its fuse', null],
-                ['Harness not home at the motor', 'plug-0'],
-                ['A pin bent in the harness’s plug', 'plug-0'],
-                ['Polarity at the pack’s lead', 'join-2'],
+                ['Harness not home at the motor', 'plug:main harness'],
+                ['A pin bent in the harness’s plug', 'plug:main harness'],
+                ['Polarity at the pack’s lead', 'join:battery lead'],
             ],
             'caution' => 'From here on the wheel may turn by itself: hands, hair and sleeves away from chain, ring and spokes.',
         ],
@@ -81,7 +81,7 @@ final class ProveWords
             'chapter' => Check::STAND, 'title' => 'Pedalling drives it',
             'how' => 'Level one, crank forward by hand.',
             'expects' => 'It joins in softly, and stops pulling when the crank stops',
-            'causes' => [['Level zero', null], ['A brake sensor stuck', null], ['Its plug not home', 'plug-0']],
+            'causes' => [['Level zero', null], ['A brake sensor stuck', null], ['Its plug not home', 'plug:main harness']],
         ],
         'brake' => [
             'chapter' => Check::STAND, 'title' => 'Brake {side} cuts the motor',
@@ -111,7 +111,7 @@ final class ProveWords
             'causes' => [
                 ['Magnet gone past, or turned away', 'speed-sensor'],
                 ['Gap outside what its maker allows', 'speed-sensor'],
-                ['Its plug not home', 'plug-1'],
+                ['Its plug not home', 'plug:speed sensor'],
             ],
         ],
         'speed-agrees' => [

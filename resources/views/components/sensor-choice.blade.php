@@ -13,6 +13,7 @@
     </div>
     @if (old('about') === $about)<x-fault for="choice" /><x-fault for="reason" />@endif
 </form>
+@unless ($decision)<p class="form-hint mb-1">House rule: {{ lcfirst($page->houseSays($about)) }}. Nobody has decided for this bike yet.</p>@endunless
 @if ($decision)
     <p class="form-hint mb-1">{{ $decision->user->name }}, {{ $decision->made_at->format('j M, H:i') }}@if ($decision->reason): “{{ $decision->reason }}”@endif @if ($decision->allowed_at). Answered for by {{ $decision->allowedBy?->name }}: “{{ $decision->allowed_because }}”@endif</p>
 @endif

@@ -71,9 +71,9 @@ it('says what the line means for a check: what to do first, right, or a miss', f
     'throttle at one' => ['throttle-one', ['level' => '1'], ['level' => '1', 'throttle' => '30', 'nm' => '12.0'], ['level' => '1', 'throttle' => '30']],
     'walking' => ['walk', [], ['walk' => '1', 'nm' => '6.0', 'kmh' => '4.5'], ['walk' => '1', 'nm' => '6.0', 'kmh' => '11.0']],
     'pedals' => ['pedals', ['level' => '1'], ['level' => '1', 'crank' => '60', 'nm' => '9.0'], ['level' => '1', 'crank' => '60', 'brake' => 'L-']],
-    'left brake' => ['brake-left', ['nm' => '9.0'], ['brake' => 'L-'], ['brake' => 'L-', 'nm' => '9.0']],
-    'right brake, plugs swapped' => ['brake-right', [], ['brake' => '-R'], ['brake' => 'L-']],
-    'shift' => ['shift', ['nm' => '9.0'], ['gear' => '1'], ['gear' => '1', 'nm' => '9.0']],
+    'left brake' => ['brake-left', ['nm' => '9.0'], ['brake' => 'L-', 'level' => '1', 'crank' => '60'], ['brake' => 'L-', 'nm' => '9.0']],
+    'right brake, plugs swapped' => ['brake-right', [], ['brake' => '-R', 'throttle' => '30'], ['brake' => 'L-']],
+    'shift' => ['shift', ['nm' => '9.0'], ['gear' => '1', 'level' => '1', 'crank' => '60'], ['gear' => '1', 'nm' => '9.0', 'walk' => '1']],
     'speed' => ['speed-lamp', [], ['kmh' => '11.0'], ['nm' => '9.0']],
     'wheel' => ['speed-agrees', [], ['kmh' => '11.0'], ['kmh' => '11.0', 'wheel' => '2100']],
     'cut-off' => ['cut-off', ['crank' => '60', 'kmh' => '20.0', 'nm' => '9.0'], ['crank' => '60', 'kmh' => '25.3'], ['crank' => '60', 'kmh' => '31.0']],
@@ -94,6 +94,12 @@ it('never calls anything right while an error stands or the pack gives nothing',
             }
         }
     }
+});
+
+it('sees nothing cut that nobody asked to drive', function (): void {
+    expect(comesOf('brake-left', lineOf(brake: 'L-')))->toBe('first')->and(comesOf('brake-left', lineOf(brake: 'L-', crank: '60')))->toBe('first')
+        ->and(comesOf('brake-left', lineOf(brake: 'L-', level: '1')))->toBe('first')->and(comesOf('shift', lineOf(gear: '1')))->toBe('first')
+        ->and(comesOf('brake-left', lineOf(brake: 'L-', walk: '1')))->toBe('right');
 });
 
 it('waits for what was to be written down before it can say', function (): void {

@@ -52,6 +52,12 @@ final readonly class DisplayLine
         return $this->nm > 0.0;
     }
 
+    /** Whether somebody asks the motor to drive, whatever keeps it from that. */
+    public function isAsked(): bool
+    {
+        return $this->throttle > 0 || $this->isWalking || ($this->level > 0 && $this->crank > 0);
+    }
+
     /** What of the brakes stands against driving, in words; null when no input says pulled. */
     public function pulled(): ?string
     {

@@ -19,6 +19,8 @@ final readonly class LineLook
     /** How fast walking help goes, in km/h. Ours. */
     private const WALK = 7.0;
 
+    private const KEEP_ASKED = 'Keep the motor asked to drive meanwhile: pedal, or hold the throttle. Only then it is seen to let go.';
+
     public function __construct(private ProveFacts $facts) {}
 
     /** Null where the line says nothing about the check. */
@@ -122,13 +124,15 @@ final readonly class LineLook
             $line->isPulled($side) && $line->isDriving() => Look::miss(
                 "The {$side->value} lever’s input says pulled, and the motor still pulls {$line->nm} N·m.",
             ),
+            $line->isPulled($side) && ! $line->isAsked() => Look::first(self::KEEP_ASKED),
             $line->isPulled($side) => Look::right(
                 "The {$side->value} lever’s input says pulled, and the motor pulls nothing. Let go: it must say free again.",
             ),
             $line->isPulled($other) => Look::miss(
                 "The {$other->value} lever’s input says pulled. Not pulled? Then it is stuck, or the plugs are swapped.",
             ),
-            default => Look::first($line->isDriving() ? "Pull the {$side->value} lever." : "Let the motor drive, then pull the {$side->value} lever."),
+            $line->isDriving() => Look::first("Pull the {$side->value} lever."),
+            default => Look::first("Let the motor drive, then pull the {$side->value} lever."),
         };
     }
 
@@ -137,6 +141,7 @@ final readonly class LineLook
         return match (true) {
             ! $line->isShifting => Look::first($line->isDriving() ? 'Shift.' : 'Let the motor drive, and shift.'),
             $line->isDriving() => Look::miss("The sensor speaks, and the motor still pulls {$line->nm} N·m."),
+            ! $line->isAsked() => Look::first(self::KEEP_ASKED),
             default => Look::right('The sensor speaks, and the motor lets go.'),
         };
     }

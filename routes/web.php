@@ -152,6 +152,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
 
         Route::get('/build', [BuildController::class, 'show'])->name('build');
         Route::post('/build', [BuildController::class, 'record'])->name('build.step');
+        Route::put('/build/pass', [BuildController::class, 'pass'])->name('build.pass');
         Route::post('/build/wrench', [BuildController::class, 'fromWrench'])->name('build.wrench');
         Route::post('/build/band', [BuildController::class, 'band'])->name('build.band');
         Route::get('/build/print', [BuildController::class, 'paper'])->name('build.print');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Models\Decision;
 use App\Models\StepState;
 use NeatSpindle\Core\Build\BuildGate;
 use NeatSpindle\Core\Build\Circumstances;
@@ -12,9 +13,14 @@ use NeatSpindle\Core\Build\Ticks;
 use NeatSpindle\Core\Reaction\Bracing;
 use NeatSpindle\Core\Worksheet\Outlook;
 
+use function strlen;
+
 /** What stands against a job: what is looked at by hand, which step may be ticked, and what the whole of it comes to. */
 class Checks
 {
+    /** A decision to go on with a step that is held is called so, with the step's code after it. */
+    public const PASS = 'pass-';
+
     private ?FittingOut $fittingOut = null;
 
     private ?Proving $proving = null;
@@ -64,7 +70,16 @@ class Checks
             $this->gates(),
             $this->open->stop(),
             Bracing::undecided($this->open->bracing(), $worksheet->reaction),
+            $this->passed(),
         );
+    }
+
+    /** @return array<string, string> marks of holds that somebody answers for, by the step's code */
+    private function passed(): array
+    {
+        $passed = $this->open->job->decisions->filter(fn (Decision $decision) => str_starts_with($decision->about, self::PASS));
+
+        return $passed->mapWithKeys(fn (Decision $decision) => [substr($decision->about, strlen(self::PASS)) => $decision->choice])->all();
     }
 
     /** How the whole job stands; null while nothing is chosen. */

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Bench\Checks;
 use App\Bench\OpenJob;
+use App\Models\Decision;
 use App\Models\HouseRule;
 use App\Models\Stage;
 use App\View\Drawings\TurnView;
+use NeatSpindle\Core\Build\BuildGate;
 use NeatSpindle\Core\Build\BuildSheet;
 use NeatSpindle\Core\Build\BuildStep;
 use NeatSpindle\Core\Build\Compound;
@@ -73,6 +76,20 @@ class BuildPage extends StepsPage
         return $this->changedRules ??= array_values(
             $this->opened->checks()->house()->changedSince()->map(fn (HouseRule $rule) => lcfirst($rule->question->label()))->all(),
         );
+    }
+
+    /** The mark of what holds a step back, for those who may answer for going on; null where nobody can. */
+    public function passable(BuildStep $step): ?string
+    {
+        $mayPass = isset($this->held[$step->code]) && $this->opened->stop() === null && $this->user()->can('override', $this->job);
+
+        return $mayPass ? BuildGate::mark($this->held[$step->code]) : null;
+    }
+
+    /** Who went on with a step although it was held; null where nobody did. */
+    public function passed(BuildStep $step): ?Decision
+    {
+        return $this->job->decisions->firstWhere('about', Checks::PASS.$step->code)?->loadMissing('user');
     }
 
     /** Why a step may not be ticked now; null when it may. */

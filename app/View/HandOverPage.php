@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Bench\Checks;
 use App\Bench\JobHouse;
 use App\Models\Condition;
 use App\Models\Decision;
@@ -21,6 +22,7 @@ use NeatSpindle\Core\Sensor\BrakeSensing;
 use NeatSpindle\Core\Sensor\GearSensing;
 
 use function is_string;
+use function strlen;
 
 /** Whether a bike may leave, and the sheet that leaves with it. */
 class HandOverPage extends JobPage
@@ -105,6 +107,10 @@ class HandOverPage extends JobPage
 
     public function choice(Decision $decision): string
     {
+        if (str_starts_with($decision->about, Checks::PASS)) {
+            return 'A step that was held, '.lcfirst($this->opened->buildSheet()?->step(substr($decision->about, strlen(Checks::PASS)))->title ?? $decision->about);
+        }
+
         return JobHouse::says($decision) ?? ucfirst(str_replace('-', ' ', $decision->about)).': '.lcfirst(
             BrakeSensing::tryFrom($decision->choice)?->label() ?? GearSensing::tryFrom($decision->choice)?->label() ?? $decision->choice,
         );

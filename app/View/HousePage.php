@@ -29,6 +29,9 @@ class HousePage
 
     private ?OpenJob $beside = null;
 
+    /** @var Collection<int, Job>|null */
+    private ?Collection $jobs = null;
+
     /** @param  mixed  $job  the number of the job to look at beside them */
     public function __construct(public readonly User $user, mixed $job = null)
     {
@@ -44,9 +47,6 @@ class HousePage
         return $this->jobs ??= Job::query()->where('workshop_id', $this->user->workshop_id)->with('bike')->whereNull('ended_at')
             ->whereHas('kit', fn (Builder $kit) => $kit->whereNotNull('motor_id')->whereNotNull('ring_id'))->latest('id')->limit(self::JOBS)->get();
     }
-
-    /** @var Collection<int, Job>|null */
-    private ?Collection $jobs = null;
 
     public function beside(): ?Job
     {

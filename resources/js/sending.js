@@ -16,7 +16,10 @@ const WORDS = {
 const BROKEN = 'Something broke on our side. Nothing was kept; what you typed is still here. Send it again; if it stays, tell whoever looks after this installation.';
 
 const isLook = (detail) => (detail.requestConfig?.verb ?? 'get') === 'get';
-const isPoll = (detail) => detail.requestConfig?.elt?.id === 'news';
+const POLLS = ['news', 'live'];
+const isPoll = (detail) => POLLS.includes(detail.requestConfig?.elt?.id);
+/* What was asked for in the background is shown only where it came from there: not the sign-in page in its place. */
+const isElsewhere = ({ xhr, requestConfig }) => new URL(xhr.responseURL).pathname !== new URL(requestConfig.path, location).pathname;
 
 function tell(words, link = null) {
     const bar = document.getElementById('sending');
@@ -61,6 +64,10 @@ document.addEventListener('htmx:beforeRequest', (event) => {
 
 document.addEventListener('htmx:beforeSwap', (event) => {
     const { status } = event.detail.xhr;
+    if (isPoll(event.detail) && status < 400 && isElsewhere(event.detail)) {
+        event.detail.shouldSwap = false;
+        return;
+    }
     const isPage = isLook(event.detail) && status < 500 && status !== 419 && status !== 429;
     if (status < 400 || isPage) {
         return;

@@ -85,6 +85,12 @@ it('finds three faults on the motor’s line while the wheel turns, cures them, 
     $instruments->cut('display');
     $site->type('note', 'Pulled twice')->click('#from-line');
     expect($site->text('.step-now'))->toContain('The line broke')->and($site->value('note'))->toBe('Pulled twice')->and($record('brake-left'))->toBeNull();
+    $at('brake-left')->waitForText('#live', 'Level');
+    $cookies = $site->driver()->manage()->getCookies();
+    $site->driver()->manage()->deleteAllCookies();
+    usleep(2_500_000);
+    expect($site->has('#live #email'))->toBeFalse('the sign-in page is not shown in place of the line');
+    array_walk($cookies, $site->driver()->manage()->addCookie(...));
     $instruments->stop();
     $at('brake-left')->waitForText('#live', 'The line is dead.');
     $site->click('#from-line');

@@ -6,6 +6,7 @@ use App\Actions\Kit\BraceBody;
 use App\Actions\Steps\RecordBuildStep;
 use App\Actions\Survey\GiveAnswer;
 use App\Bench\OpenJob;
+use App\Models\Decision;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\StepRecord;
@@ -14,7 +15,9 @@ use App\Models\User;
 use App\Models\Values\BracingDecision;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use Illuminate\Validation\ValidationException;
+use NeatSpindle\Core\Build\BuildGate;
 use NeatSpindle\Core\Build\BuildSheet;
 use NeatSpindle\Core\Fastening\Fastener;
 use NeatSpindle\Core\Reaction\BodyPosition;
@@ -98,6 +101,44 @@ it('builds it to the end once all of that is right', function (): void {
     foreach (OpenJob::of($job)->buildSheet()->steps ?? [] as $step) {
         expect([$step->code, refusalOf($job, $person, $step->code)])->toBe([$step->code, null]);
     }
+});
+
+it('lets somebody who may pass what holds a step, by name and reason, for that very hold and no other', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::built(Workshops::kitted($person), $person, before: 'body-in');
+    $mark = fn (string $step): string => BuildGate::mark((string) refusalOf($job, $person, $step));
+    $pass = fn (string $hold, string $because = 'Fitted so at the maker’s'): TestResponse => $this->from("/jobs/{$job->id}/build?step=plate-on")
+        ->put("/jobs/{$job->id}/build/pass", ['step' => 'plate-on', 'hold' => $hold, 'because' => $because]);
+    $this->actingAs($person)->get("/jobs/{$job->id}/build?step=plate-on")->assertSee('Go on all the same');
+    $held = $mark('plate-on');
+    $pass($held, ' ')->assertSessionHasErrors('because');
+    $pass('something else')->assertSessionHasErrors('because');
+    $this->actingAs(Workshops::person(Role::Apprentice, $person->workshop));
+    $this->get("/jobs/{$job->id}/build?step=plate-on")->assertDontSee('Go on all the same');
+    $pass($held)->assertForbidden();
+    $this->actingAs($person);
+    expect(Decision::query()->where('about', 'pass-plate-on')->exists())->toBeFalse();
+
+    $pass($held)->assertSessionHasNoErrors();
+    $this->get("/jobs/{$job->id}/build?step=plate-on")->assertSee('Gone on with by')->assertSee('Fitted so at the maker’s');
+    $this->post("/jobs/{$job->id}/build", ['step' => 'body-in', 'state' => 'stopped', 'note' => 'scratched'])->assertSessionHasNoErrors();
+    expect(refusalOf($job, $person, 'plate-on'))->toContain('failed its check');
+    $this->post("/jobs/{$job->id}/build", ['step' => 'body-in', 'state' => 'undone', 'seen' => StepRecord::query()->where('step', 'body-in')->whereNull('superseded_at')->sole()->id])->assertSessionHasNoErrors();
+    expect(refusalOf($job, $person, 'plate-on'))->toBeNull();
+    $this->get("/jobs/{$job->id}/prove/hand-over")->assertSee('A step that was held, plate on from the left')->assertSee('Fitted so at the maker’s');
+});
+
+it('passes no stop of the whole job, and nothing that is not held', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $pass = fn (string $step, string $hold): TestResponse => $this->actingAs($person)->put("/jobs/{$job->id}/build/pass", ['step' => $step, 'hold' => $hold, 'because' => 'In a hurry']);
+    $pass('safe', 'x')->assertSessionHasErrors('because');
+    $pass('no-such-step', 'x')->assertSessionHasErrors('step');
+    $hold = BuildGate::mark((string) refusalOf($job, $person, 'dry-fit'));
+    $this->post("/jobs/{$job->id}/condition", ['subject' => 'frame', 'severity' => 'stop', 'note' => 'A crack at the shell'])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$job->id}/build?step=dry-fit")->assertDontSee('Go on all the same');
+    $pass('dry-fit', $hold)->assertSessionHasErrors('because');
+    expect(Decision::query()->exists())->toBeFalse();
 });
 
 it('builds nothing but the dry fit while the stack fails', function (): void {

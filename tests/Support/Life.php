@@ -22,6 +22,7 @@ use App\Actions\Prove\KeepSetting;
 use App\Actions\Prove\RecordProveCheck;
 use App\Actions\Prove\TakeHandOverBack;
 use App\Actions\Prove\TakeUpAgain;
+use App\Actions\Steps\PassHold;
 use App\Actions\Steps\RecordBuildStep;
 use App\Actions\Survey\GiveAnswer;
 use App\Actions\Survey\KeepReading;
@@ -40,6 +41,7 @@ use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\ValidationException;
 use NeatSpindle\Core\Battery\PackSite;
+use NeatSpindle\Core\Build\BuildGate;
 use NeatSpindle\Core\Build\BuildStep;
 use NeatSpindle\Core\Cockpit\BarSide;
 use NeatSpindle\Core\Cockpit\Fixture;
@@ -134,6 +136,11 @@ final class Life
             )),
             'allow' => fn (Job $job) => app(AllowDecision::class)($job, $this->by, (int) Decision::query()->where('job_id', $job->id)->max('id'), 'I answer for it'),
             'house' => fn (Job $job) => $this->decide(fn (string $why) => app(DepartFromHouse::class)($job, $this->by, $job->version, $this->oneOf($this->oneOf(Question::cases())->schools()), $why)),
+            'pass' => function (Job $job): void {
+                $held = OpenJob::of($job)->checks()->buildGate()?->held() ?? [];
+                $code = $this->oneOf(array_keys($held));
+                $this->decide(fn (string $why) => app(PassHold::class)($job, $this->by, $code, BuildGate::mark($held[$code]), $why));
+            },
             'insist' => fn (Job $job) => $this->decide(fn (string $why) => app(KeepInsistence::class)($job, $this->by, $job->version, 'battery', $why, 'A. Rider')),
             'limit' => fn (Job $job) => $this->decide(fn (string $why) => app(KeepSetting::class)($job, $this->by, SettingName::CutOff, SettingName::NO_LIMIT, $why, 'Section 4')),
             'setting' => fn (Job $job) => app(KeepSetting::class)($job, $this->by, SettingName::CutOff, $this->oneOf(['25', '32', 'fast']), null, null),

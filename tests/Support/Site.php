@@ -10,6 +10,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Filesystem\Filesystem;
+use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
 use function dirname;
@@ -67,7 +68,8 @@ final class Site
             [PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=24M', '-d', 'post_max_size=26M', '-d', 'expose_php=0', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/server.php"],
             [
                 'PHP_CLI_SERVER_WORKERS' => '3', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'APP_ENV' => 'testing', 'APP_DEBUG' => 'false',
-                'LARAVEL_STORAGE_PATH' => $storage, 'APP_URL' => "http://127.0.0.1:{$port}", 'APP_KEY' => (string) config('app.key'), ...$environment,
+                'LARAVEL_STORAGE_PATH' => $storage, 'APP_URL' => "http://127.0.0.1:{$port}", 'APP_KEY' => (string) config('app.key'),
+                'DB_DATABASE' => DB::connection()->getDatabaseName(), ...$environment,
             ],
             $root,
         );

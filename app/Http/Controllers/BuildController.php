@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Steps\KeepBand;
+use App\Actions\Steps\PassHold;
 use App\Actions\Steps\RecordBuildStep;
 use App\Http\Requests\BandRequest;
 use App\Http\Requests\BuildStepRequest;
+use App\Http\Requests\PassRequest;
 use App\Http\Requests\WrenchStepRequest;
 use App\Models\Job;
 use App\View\BuildPage;
@@ -38,6 +40,14 @@ class BuildController extends Controller
     public function fromWrench(WrenchStepRequest $request, Job $job, RecordBuildStep $record): RedirectResponse
     {
         return $this->record($request, $job, $record);
+    }
+
+    /** Goes on with a step that is held, by name and reason. */
+    public function pass(PassRequest $request, Job $job, PassHold $pass): RedirectResponse
+    {
+        $pass($job, $this->user(), $request->step(), $request->hold(), $request->because());
+
+        return redirect()->route('job.build', [$job, 'step' => $request->step()]);
     }
 
     /** Keeps the band that stands on a part's paper, and stays at its step. */

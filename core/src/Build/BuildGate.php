@@ -11,7 +11,7 @@ use function in_array;
 
 /**
  * Whether a step of a build may be ticked. Asked by every way in, in the same transaction as the tick; a step that is
- * held cannot be done, whoever asks. That a step fails its check can always be said.
+ * held cannot be done, whoever asks, unless somebody who may has passed what holds it by name and reason. That a step fails its check can always be said.
  */
 final readonly class BuildGate
 {
@@ -23,6 +23,7 @@ final readonly class BuildGate
      * @param  list<Gate>  $gates what the mount wants looked at by hand
      * @param  ?string  $undecided what is still to be decided about the rest, in words; null when nothing is
      * @param  ?string  $stop why the job is stopped, in words; null when it is not
+     * @param  array<string, string>  $passed marks of holds that somebody answers for by name, by the step's code
      */
     public function __construct(
         private BuildSheet $sheet,
@@ -31,12 +32,27 @@ final readonly class BuildGate
         private array $gates,
         private ?string $stop,
         private ?string $undecided = null,
+        private array $passed = [],
     ) {}
 
     /** Why a step may not be ticked now, in a person's words; null when it may. */
     public function objection(BuildStep $step): ?string
     {
-        return $this->stopped() ?? $this->waiting($step) ?? $step->held ?? $this->failing($step) ?? $this->restless($step) ?? $this->gated($step);
+        $hold = $this->hold($step);
+
+        return $this->stopped() ?? ($hold !== null && ($this->passed[$step->code] ?? null) === self::mark($hold) ? null : $hold);
+    }
+
+    /** What holds a step back, and could be passed by somebody who answers for it; a stop of the whole job is lifted, not passed. */
+    public function hold(BuildStep $step): ?string
+    {
+        return $this->waiting($step) ?? $step->held ?? $this->failing($step) ?? $this->restless($step) ?? $this->gated($step);
+    }
+
+    /** By which a hold is known again: whoever passes one has passed this very reason, and no other that comes later. */
+    public static function mark(string $hold): string
+    {
+        return hash('xxh128', $hold);
     }
 
     /** @return array<string, string> the objection by the code of the step it holds */

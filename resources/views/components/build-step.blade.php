@@ -41,6 +41,22 @@
         </form>
     @else
         @if ($page->isHeldBack($step->code))<p class="told mb-1" id="held">{{ $page->heldBackBy($step->code) }}</p>@endif
+        @if ($page->passable($step))
+            <details class="mb-2" @error('because') open @enderror>
+                <summary id="pass">Go on all the same</summary>
+                <form method="post" action="{{ route('job.build.pass', $page->job) }}" novalidate>
+                    @csrf @formkey @method('PUT')
+                    <input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="hold" value="{{ $page->passable($step) }}">
+                    <label class="form-label" for="because">I answer for it, because</label>
+                    <input class="form-control" id="because" name="because" maxlength="250" value="{{ old('because') }}" @error('because') aria-invalid="true" @enderror>
+                    <x-fault for="because" />
+                    <p class="form-hint mb-1">It counts for what holds the step now, and for nothing that comes later. Name and reason stay on the hand-over sheet.</p>
+                    <button class="btn btn-plain" id="pass-it">Pass it</button>
+                </form>
+            </details>
+        @elseif ($page->passed($step))
+            <p class="house-note mb-1">Gone on with by {{ $page->passed($step)->user->name }}, {{ $page->passed($step)->made_at->format('j M H:i') }}: “{{ $page->passed($step)->reason }}”</p>
+        @endif
         @if ($page->isStopped($step->code))<p class="told mb-1">Failed its check, says {{ $record->user->firstName() }}: {{ $record->note }}</p>@endif
         @if ($step->fastener !== null && $step->band === null && ! $page->isHeldBack($step->code))<x-band-asked :page="$page" :step="$step" />@endif
         <form method="post" action="{{ route('job.build.step', $page->job) }}" novalidate>

@@ -57,7 +57,7 @@ class JobHouse
         $insisted = self::INSISTED[substr($decision->about, strlen(self::INSISTENCE))] ?? null;
 
         return match (true) {
-            $school !== null => "{$school->question()->label()}, not as the house does: {$school->label()}",
+            $school !== null => "{$school->question()->label()}, decided for this job: {$school->label()}",
             $insisted !== null && str_starts_with($decision->about, self::INSISTENCE) => "The customer insists on {$insisted}",
             default => null,
         };
@@ -106,7 +106,6 @@ class JobHouse
     public function effect(School $school): ?array
     {
         $now = $this->lines ??= $this->linesUnder($this->rules());
-
         $then = $this->linesUnder($this->rules()->with($school));
 
         return $this->open->buildSheet() === null ? null : [...Difference::between($now[0], $then[0])->changes, ...Difference::between($now[1], $then[1])->changes];

@@ -70,7 +70,7 @@ it('lets one job go about it otherwise, by name and reason, and prints that on i
     expect(($this->order)($this->job))->toBe(['boss-bolts', 'nut-torque'])
         ->and(Decision::query()->where('about', 'house-plate-or-nut')->sole()->reason)->toBe('Thin paint.');
     $this->get("/jobs/{$this->job->id}/build/house")->assertSee('Decided for this job')->assertSee('Thin paint.');
-    $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertSee('Plate bolts or nut first, not as the house does: Bolts first')->assertSee('Thin paint.');
+    $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertSee('Plate bolts or nut first, decided for this job: Bolts first')->assertSee('Thin paint.');
 
     ($this->depart)(School::NutFirst, 'Back to ours.')->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertSee('Thin paint.')->assertSee('Decided otherwise on')->assertSee('Back to ours.');

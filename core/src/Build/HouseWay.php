@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Build;
 
+use NeatSpindle\Core\Bike\FrameMaterial;
 use NeatSpindle\Core\House\HouseRules;
 use NeatSpindle\Core\House\School;
 
@@ -20,30 +21,30 @@ final readonly class HouseWay
         BuildStep::ROUTES => 'in the stand',
     ];
 
-    private function __construct(private HouseRules $house, private bool $isCarbon) {}
+    /** @param  array<string, list<string>>  $notes what the house adds, by the step's code */
+    private function __construct(private HouseRules $house, private array $notes) {}
 
     public static function of(BuildPlan $plan): self
     {
-        return new self($plan->house(), $plan->material->bite() === 0.0);
+        $notes = [];
+        foreach ($plan->house()->schools() as $school) {
+            foreach ($school->notes() as $step => $note) {
+                $notes[$step][] = self::isAllowed($school, $plan->material) ? $note : 'Carbon: no teeth on it, whatever the house says.';
+            }
+        }
+
+        return new self($plan->house(), $notes);
     }
 
     public function at(BuildStep $step): BuildStep
     {
-        $notes = [];
-        foreach ($this->house->schools() as $school) {
-            $note = $school->notes()[$step->code] ?? null;
-            if ($note !== null) {
-                $notes[] = $this->isAllowed($school) ? $note : 'Carbon: no teeth on it, whatever the house says.';
-            }
-        }
-
-        return $step->inHouse($notes, $this->stands($step->chapter));
+        return $step->inHouse($this->notes[$step->code] ?? [], $this->stands($step->chapter));
     }
 
     /** Teeth never bite carbon. */
-    private function isAllowed(School $school): bool
+    private static function isAllowed(School $school, FrameMaterial $material): bool
     {
-        return $school !== School::PlateToothed || ! $this->isCarbon;
+        return $school !== School::PlateToothed || $material->bite() > 0.0;
     }
 
     private function stands(string $chapter): ?string

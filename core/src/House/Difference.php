@@ -58,6 +58,9 @@ final readonly class Difference
      */
     private static function longestCommon(array $one, array $other): array
     {
+        if ($one === $other) {
+            return array_flip($one);
+        }
         $lengths = array_fill(0, count($one) + 1, array_fill(0, count($other) + 1, 0));
         for ($i = count($one) - 1; $i >= 0; $i--) {
             for ($j = count($other) - 1; $j >= 0; $j--) {

@@ -72,6 +72,15 @@ it('fills the stack as it was on the job named, when asked, and can take that ba
     $this->put("/jobs/{$other->id}/stack/like", ['version' => Workshops::fresh($other)->version, 'number' => $this->job->number])->assertSessionHasErrors('way');
 });
 
+it('leaves what was written when a bike left, whatever lies in the drawer when it comes back', function (): void {
+    ($this->tick)($this->job);
+    LogbookEntry::query()->update(['pieces' => ['drive' => [1.5]]]);
+    foreach ([60, 400] as $kilometres) {
+        $this->post("/jobs/{$this->job->id}/prove/come-back", ['kilometres' => (string) $kilometres, 'found' => ['nut-torque' => 'loose']])->assertSessionHasNoErrors();
+    }
+    expect(LogbookEntry::query()->sole()->pieces)->toBe(['drive' => [1.5]])->and(LogbookEntry::query()->sole()->found)->toBe(['nut-torque' => 'loose, found 2 times']);
+});
+
 it('writes a job that ends otherwise too, and what it was found like twice', function (): void {
     $this->post("/jobs/{$this->job->id}/end", ['ended_as' => JobEnd::cases()[0]->value, 'ended_because' => 'Frame cracked']);
     expect(LogbookEntry::query()->sole()->found)->toBe([])->and(LogbookEntry::query()->sole()->motor)->toBe('heron-73');

@@ -36,7 +36,7 @@ class KeepRecheck extends JobAction
             foreach ($known as $code => $item) {
                 $recheck->items()->create(['code' => $code, 'title' => $plan->items[$code], ...$item]);
             }
-            ($this->writeLogbook)($open);
+            $this->writeLogbook->again($open);
         });
     }
 }

@@ -28,6 +28,13 @@ class WriteLogbook
         ]);
     }
 
+    /** Adds what was found when it came back, and leaves the rest as it was written when it left. */
+    public function again(OpenJob $open): void
+    {
+        $entry = LogbookEntry::query()->where('job_id', $open->job->id)->first();
+        $entry === null ? $this($open) : $entry->update(['found' => self::found($open), 'written_at' => now()]);
+    }
+
     /** @return list<string> */
     private static function leftOver(OpenJob $open): array
     {

@@ -54,14 +54,6 @@ final readonly class HouseRules
         return array_map(fn (Question $question) => $this->school($question), Question::cases());
     }
 
-    /** @return list<Question> what the other answers differently */
-    public function differencesTo(self $other): array
-    {
-        return array_values(
-            array_filter(Question::cases(), fn (Question $question) => $this->school($question) !== $other->school($question)),
-        );
-    }
-
     /** @return array<string, string> all of them, so that a later default changes nothing that was kept */
     public function toKeep(): array
     {

@@ -108,8 +108,20 @@ final class Site
     public function visit(string $path): self
     {
         $this->driver()->get($this->address.$path);
+        $this->waitForFocus();
 
         return $this;
+    }
+
+    /** Until the field that wants it has the focus: a key that is sent before goes to the page, where it means something else. */
+    private function waitForFocus(): void
+    {
+        for ($tries = 0; $tries < 80; $tries++) {
+            if ($this->driver()->executeScript('return document.querySelector("[autofocus]") === null || document.activeElement !== document.body') === true) {
+                return;
+            }
+            usleep(25_000);
+        }
     }
 
     public function signIn(string $email, string $password): self

@@ -15,6 +15,9 @@ use NeatSpindle\Core\Build\BuildGate;
 /** Goes on with a step that is held: somebody who may answers for it by name and reason, and for that very hold alone. */
 class PassHold extends JobAction
 {
+    /** What held it may be told at length; the reason beside it is kept whole. */
+    private const LONGEST_HOLD = 230;
+
     public function __invoke(Job $job, User $by, string $code, string $seen, string $reason): void
     {
         ($this->change)($job, $by, 'override', null, ['decisions'], function (OpenJob $open) use ($job, $by, $code, $seen, $reason): void {
@@ -23,7 +26,7 @@ class PassHold extends JobAction
             $hold !== null || $this->refuse('because', 'Nothing holds this step any more.');
             $open->stop() === null || $this->refuse('because', 'The job is stopped: a stop is lifted, not passed.');
             BuildGate::mark($hold) === $seen || $this->refuse('because', "It is held by something else by now: {$hold}");
-            Decision::record($job, $by, Checks::PASS.$code, BuildGate::mark($hold), "{$hold} Gone on with: {$reason}");
+            Decision::record($job, $by, Checks::PASS.$code, BuildGate::mark($hold), mb_strimwidth($hold, 0, self::LONGEST_HOLD, '…')." Gone on with: {$reason}");
         });
     }
 }

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Bench\OpenJob;
 use App\Bench\Progress;
 use App\Models\Job;
+use App\Models\StandingRows;
 use App\Models\User;
 use Closure;
 use Illuminate\Contracts\Auth\Access\Gate;
@@ -38,7 +39,6 @@ class ChangeJob
      *
      * @param  string  $ability  what a person must be allowed, of `JobPolicy`
      * @param  ?int  $seen  the version the person saw; null for a change that overwrites nothing
-     * @param  list<string>  $touches  the relations of the job that the change alters
      * @param  Closure(OpenJob): T  $change  checks and writes, against the job as it stands
      * @return T
      *
@@ -47,11 +47,11 @@ class ChangeJob
      * @throws JobChangedMeanwhile when somebody else was quicker
      * @throws TakenInAlready when the form that asks for it was taken in before
      */
-    public function __invoke(Job $job, User $by, string $ability, ?int $seen, array $touches, Closure $change): mixed
+    public function __invoke(Job $job, User $by, string $ability, ?int $seen, Closure $change): mixed
     {
-        return DB::transaction(function () use ($job, $by, $ability, $seen, $touches, $change): mixed {
+        return DB::transaction(function () use ($job, $by, $ability, $seen, $change): mixed {
             $this->submission->claim($by);
-            $held = Job::query()->whereKey($job->id)->lockForUpdate()->with(Job::OPENED)->firstOrFail();
+            $held = Job::opened($job->id, isToBeChanged: true);
             $this->gate->forUser($by)->authorize($ability, $held);
             if ($held->ended_at !== null && ! in_array($ability, self::AFTER_ITS_END, true)) {
                 throw JobHasEnded::on($held);
@@ -65,7 +65,6 @@ class ChangeJob
             $before = OpenJob::of($held);
             $result = $change($before);
             $held->forceFill(['version' => $held->version + 1, 'changed_by_id' => $by->id]);
-            $held->load($touches);
             $this->keepProgress($held, $before);
             $held->save();
             $job->setRawAttributes($held->getAttributes(), true);
@@ -87,7 +86,7 @@ class ChangeJob
         } finally {
             $this->isInOneGo = false;
         }
-        $held = Job::query()->with(Job::OPENED)->findOrFail($job->id);
+        $held = Job::opened($job->id);
         $this->keepProgress($held, OpenJob::of($held));
         $held->save();
     }
@@ -97,7 +96,7 @@ class ChangeJob
         if ($this->isInOneGo) {
             return;
         }
-        $progress = Progress::of(new OpenJob($job, $before->catalogue));
+        $progress = Progress::of(new OpenJob(StandingRows::renew($job), $before->catalogue));
         $job->fill([
             'stage' => $progress->stage,
             'waits_for' => $progress->waitsFor,

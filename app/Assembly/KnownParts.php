@@ -73,7 +73,12 @@ readonly class KnownParts
 
     public static function of(int $workshopId): self
     {
-        $version = self::version($workshopId);
+        return self::at($workshopId, self::version($workshopId));
+    }
+
+    /** As the catalogue stands at a version that was just read. */
+    public static function at(int $workshopId, string $version): self
+    {
         $kept = Cache::get(self::key($workshopId, $version));
 
         return $kept instanceof self ? $kept : self::keep($workshopId);

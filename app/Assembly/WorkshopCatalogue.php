@@ -6,7 +6,6 @@ namespace App\Assembly;
 
 use App\Models\Job;
 use App\Models\Spacer;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Catalogue\Catalogue;
 use NeatSpindle\Core\Drawer\Drawer;
@@ -23,31 +22,26 @@ class WorkshopCatalogue
     /**
      * @param  Collection<int, Spacer>  $spacers
      * @param  list<SpacerRow>  $box  what came in the box of a job's motor and is there
+     * @param  string  $version  of the catalogue, where a job was opened
      */
-    private function __construct(public readonly KnownParts $parts, public readonly Collection $spacers, private readonly array $box) {}
+    private function __construct(
+        public readonly KnownParts $parts, public readonly Collection $spacers, private readonly array $box, public readonly string $version = '',
+    ) {}
 
     /** With the whole drawer. */
     public static function of(int $workshopId): self
     {
-        return self::counted($workshopId, null);
+        $parts = KnownParts::of($workshopId);
+
+        return new self($parts, Spacer::query()->countedFor(null)->where('workshop_id', $workshopId)->inOrder()->get(), []);
     }
 
     /** With the drawer as a job can count on it: without what is reserved for others. */
     public static function forJob(Job $job): self
     {
-        return self::counted($job->workshop_id, $job);
-    }
+        $parts = KnownParts::at($job->workshop_id, $job->catalogueVersion());
 
-    private static function counted(int $workshopId, ?Job $job): self
-    {
-        $parts = KnownParts::of($workshopId);
-
-        return new self(
-            $parts,
-            Spacer::query()->when($job !== null, fn (Builder $query) => $query->countedFor($job))
-                ->where('workshop_id', $workshopId)->whereNull('retired_at')->orderBy('thickness_mm')->orderBy('id')->get(),
-            $job === null ? [] : ReceivedBox::of($job, $parts->motors[$job->kit->motor_id ?? 0] ?? null)->packed()->rows(),
-        );
+        return new self($parts, $job->spacers, ReceivedBox::of($job, $parts->motors[$job->kit->motor_id ?? 0] ?? null)->packed()->rows(), $job->catalogueVersion());
     }
 
     /** Whether anything can be judged with it: there is a motor, and a ring to judge it with. */

@@ -29,7 +29,7 @@ class CircumstancesAssembler
         return new Circumstances(
             array_combine(self::numbers($open->laying()->laid), $open->routePlan()->routes ?? []),
             $open->findings->guideRemedy(),
-            Surroundings::of($open)->cures(),
+            $open->the(Surroundings::class)->cures(),
             Rest::plan($open->bracing()?->rest, $boom === null ? null : TubeClamp::for($boom)),
             $open->findings->fitted(),
             self::ringFitting($open),
@@ -41,17 +41,17 @@ class CircumstancesAssembler
             $open->motor()?->volts(),
             self::details($open),
             array_map(fn (Run $run) => $run->toLay(), $open->laying()->unused()),
-            $open->checks()->fittingOut()->trial(),
-            $open->checks()->fittingOut()->cockpit(),
-            $open->checks()->fittingOut()->sensors(),
-            $open->checks()->house()->rules(),
+            $open->the(FittingOut::class)->trial,
+            $open->the(FittingOut::class)->cockpit,
+            $open->the(FittingOut::class)->sensors,
+            $open->the(JobHouse::class)->rules,
         );
     }
 
     /** @return array<int, RunDetails> by the run's number */
     private static function details(OpenJob $open): array
     {
-        return $open->job->loadMissing('runs')->runs->keyBy('position')->map(fn (Run $run) => $run->details())->all();
+        return $open->job->runs->keyBy('position')->map(fn (Run $run) => $run->details())->all();
     }
 
     /**
@@ -66,7 +66,7 @@ class CircumstancesAssembler
     /** What somebody typed from the part at hand goes before what the catalogue says. */
     private static function bands(OpenJob $open): Bands
     {
-        $typed = $open->job->loadMissing('bands')->bands->reduce(
+        $typed = $open->job->bands->reduce(
             fn (Bands $bands, FastenerBand $row) => $bands->with($row->fastener, $row->band()), Bands::none(),
         );
 

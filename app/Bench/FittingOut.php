@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Decision;
+use App\Models\Values\About;
+use App\Models\Values\AboutKind;
 use App\Models\Values\BatteryWish;
 use App\Models\Values\CockpitWish;
 use NeatSpindle\Core\Battery\PackPapers;
@@ -18,152 +20,126 @@ use NeatSpindle\Core\Cockpit\FixtureKind;
 use NeatSpindle\Core\Margin\Verdict;
 use NeatSpindle\Core\Sensor\BrakeCut;
 use NeatSpindle\Core\Sensor\BrakeSensing;
+use NeatSpindle\Core\Sensor\GearSensing;
 use NeatSpindle\Core\Sensor\SensorPlan;
 use NeatSpindle\Core\Survey\Spot;
 use NeatSpindle\Core\Worksheet\Answer;
 use NeatSpindle\Core\Worksheet\Concern;
 
+use function array_filter;
+use function array_map;
+use function array_values;
+use function implode;
 use function in_array;
-use function strlen;
+use function lcfirst;
 
 /** What is fitted beside the motor: its battery, what goes on the bar, its sensors; and what of that stands against the job. */
-class FittingOut
+final readonly class FittingOut implements FromJob
 {
-    /** A decision about a side's brake sensor is called so, with the side's code after it. */
-    public const BRAKE_SENSOR = 'brake-sensor-';
+    /**
+     * @param  ?PackPapers  $pack  the battery that was chosen; null while none is, or where the catalogue has it no more
+     * @param  ?Room  $room  the triangle inside the tubes; null while it is not measured
+     * @param  ?PackTrial  $trial  the chosen battery where it was chosen to sit; null while nothing is
+     */
+    private function __construct(
+        public BatteryWish $batteryWish,
+        public ?PackPapers $pack,
+        public ?Room $room,
+        public ?PackTrial $trial,
+        public CockpitWish $cockpitWish,
+        public Cockpit $cockpit,
+        public bool $hasThrottle,
+        public SensorPlan $sensors,
+    ) {}
 
-    public const GEAR_SENSOR = 'gear-sensor';
-
-    public function __construct(private readonly OpenJob $open) {}
-
-    public function batteryWish(): BatteryWish
+    public static function of(OpenJob $open): static
     {
-        return $this->open->job->kit->battery ?? new BatteryWish;
+        $wish = $open->job->kit->battery ?? new BatteryWish;
+        $pack = $open->catalogue->parts->packs[$wish->pack ?? ''] ?? null;
+        $trials = $open->the(PackTrials::class);
+        $bar = $open->job->kit->cockpit ?? CockpitWish::usual();
+        $cockpit = self::bar($open, $bar);
+        $hasThrottle = $cockpit->has(FixtureKind::Throttle) || $open->job->runs->contains('name', 'throttle');
+
+        return new self(
+            $wish, $pack, $trials->room,
+            $pack === null || $wish->site === null ? null : $trials->trial($pack, $wish->site),
+            $bar, $cockpit, $hasThrottle,
+            new SensorPlan(
+                self::brakes($open->decisions->ofKind(AboutKind::BrakeSensor), $hasThrottle),
+                $open->decisions->about(About::gearSensor())?->choice === GearSensing::Fitted->value,
+                $open->motor()?->papers->speedSensor, $open->findings->measurement(Spot::SensorGap),
+            ),
+        );
     }
 
-    /** The battery that was chosen; null while none is, or where the catalogue has it no more. */
-    public function pack(): ?PackPapers
+    private static function bar(OpenJob $open, CockpitWish $wish): Cockpit
     {
-        return $this->open->catalogue->parts->packs[$this->batteryWish()->pack ?? ''] ?? null;
+        $read = $open->findings->measurement(...);
+
+        return Cockpit::of($wish->fixtures, $read(Spot::BarLeft), $read(Spot::BarRight), $read(Spot::BarDiameter), $wish->displayBore);
     }
 
-    /** The triangle inside the tubes; null while not all three sides are measured. */
-    public function room(): ?Room
+    /** @param  array<string, Decision>  $decisions  by side */
+    private static function brakes(array $decisions, bool $hasThrottle): BrakeCut
     {
-        $findings = $this->open->findings;
-        [$base, $front, $rear] = [$findings->measurement(Spot::RoomBase), $findings->measurement(Spot::RoomFront), $findings->measurement(Spot::RoomRear)];
+        $decided = array_filter(array_map(fn (Decision $decision) => BrakeSensing::tryFrom($decision->choice), $decisions));
+        $allowed = array_filter($decisions, fn (Decision $decision) => $decision->allowed_at !== null);
 
-        return $base === null || $front === null || $rear === null ? null : new Room($base, $front, $rear);
+        return new BrakeCut($decided, array_keys($allowed), in_array(BrakeSensing::LeftOff, $decided, true) && $hasThrottle);
     }
 
-    /** The chosen battery where it was chosen to sit; null while nothing is. */
-    public function trial(): ?PackTrial
+    public function brakeCut(): BrakeCut
     {
-        [$pack, $site] = [$this->pack(), $this->batteryWish()->site];
-
-        return $pack === null || $site === null ? null : $this->trialOf($pack, $site);
+        return $this->sensors->brakes;
     }
 
     /** Whether the chosen battery goes into the triangle, as a document asks it; null where it shall sit elsewhere, or that is not measured. */
     public function packQuestion(): ?PackQuestion
     {
-        [$pack, $room] = [$this->pack(), $this->room()];
-
-        return $pack === null || $room === null || $this->batteryWish()->site !== PackSite::Triangle ? null : new PackQuestion($room->triangle(), $pack->box());
-    }
-
-    public function trialOf(PackPapers $pack, PackSite $site): PackTrial
-    {
-        $motor = $this->open->motor();
-
-        return PackTrial::of(
-            $pack, $this->batteryWish()->settingAt($site), $this->open->job->bike->frame_material,
-            $this->room(), $motor?->papers->voltage, $motor?->papers->mostAmps,
-        );
-    }
-
-    public function cockpitWish(): CockpitWish
-    {
-        return $this->open->job->kit->cockpit ?? CockpitWish::usual();
-    }
-
-    public function cockpit(): Cockpit
-    {
-        $findings = $this->open->findings;
-        $wish = $this->cockpitWish();
-
-        return Cockpit::of(
-            $wish->fixtures, $findings->measurement(Spot::BarLeft), $findings->measurement(Spot::BarRight),
-            $findings->measurement(Spot::BarDiameter), $wish->displayBore,
-        );
-    }
-
-    public function hasThrottle(): bool
-    {
-        return $this->cockpit()->has(FixtureKind::Throttle) || $this->open->job->loadMissing('runs')->runs->contains('name', 'throttle');
-    }
-
-    public function brakeCut(): BrakeCut
-    {
-        [$decided, $allowed] = [[], []];
-        foreach ($this->open->job->decisions as $decision) {
-            $side = str_starts_with($decision->about, self::BRAKE_SENSOR) ? substr($decision->about, strlen(self::BRAKE_SENSOR)) : '';
-            $sensing = BrakeSensing::tryFrom($decision->choice);
-            if ($side !== '' && $sensing !== null) {
-                $decided[$side] = $sensing;
-                $decision->allowed_at === null ?: $allowed[] = $side;
-            }
-        }
-
-        return new BrakeCut($decided, $allowed, in_array(BrakeSensing::LeftOff, $decided, true) && $this->hasThrottle());
-    }
-
-    public function decision(string $about): ?Decision
-    {
-        return $this->open->job->decisions->firstWhere('about', $about);
-    }
-
-    public function sensors(): SensorPlan
-    {
-        return new SensorPlan(
-            $this->brakeCut(), $this->decision(self::GEAR_SENSOR)?->choice === 'fitted',
-            $this->open->motor()?->papers->speedSensor, $this->open->findings->measurement(Spot::SensorGap),
-        );
+        return $this->pack === null || $this->room === null || $this->batteryWish->site !== PackSite::Triangle
+            ? null : new PackQuestion($this->room->triangle(), $this->pack->box());
     }
 
     /** What stops the job, in words; null when nothing of this does. */
     public function stop(): ?string
     {
-        return $this->trial()?->stop() ?? $this->brakeCut()->stop();
+        return $this->trial?->stop() ?? $this->brakeCut()->stop();
     }
 
     /** @return list<Answer> what of it fails or stops, for the job's one verdict */
     public function answers(): array
     {
-        $trial = $this->trial();
-        $failing = $trial?->failing() ?? [];
-        $bar = $this->cockpit()->objections();
+        $bar = $this->cockpit->objections();
         $brakes = $this->brakeCut()->stop();
+        $differing = $this->leversThatDiffer();
 
         return array_values(array_filter([
-            match (true) {
-                $failing !== [] => Answer::that(Concern::Battery, Verdict::Fails, 'Battery: '.$failing[0]->says),
-                $trial !== null && $trial->verdict() === null => Answer::open(
-                    Concern::Battery, 'Battery: '.lcfirst($trial->open()[0]->label).' is open.',
-                ),
-                default => null,
-            },
+            $this->batteryAnswer(),
             $bar === [] ? null : Answer::that(Concern::Bar, Verdict::Fails, implode(' ', $bar)),
             $brakes === null ? null : Answer::that(Concern::Sensors, Verdict::Fails, $brakes),
-            $this->leversThatDiffer() === [] ? null : Answer::that(Concern::Sensors, Verdict::Fails, implode(' ', $this->leversThatDiffer())),
+            $differing === [] ? null : Answer::that(Concern::Sensors, Verdict::Fails, implode(' ', $differing)),
         ]));
+    }
+
+    private function batteryAnswer(): ?Answer
+    {
+        $failing = $this->trial?->failing() ?? [];
+
+        return match (true) {
+            $failing !== [] => Answer::that(Concern::Battery, Verdict::Fails, 'Battery: '.$failing[0]->says),
+            $this->trial !== null && $this->trial->verdict() === null => Answer::open(
+                Concern::Battery, 'Battery: '.lcfirst($this->trial->open()[0]->label).' is open.',
+            ),
+            default => null,
+        };
     }
 
     /** @return list<string> sensors that were decided on and do not go with the lever that is named now, in words */
     private function leversThatDiffer(): array
     {
         $objections = array_map(
-            fn (BarSide $side) => $this->brakeCut()->of($side)?->objection($this->cockpit()->lever($side)), BarSide::cases(),
+            fn (BarSide $side) => $this->brakeCut()->of($side)?->objection($this->cockpit->lever($side)), BarSide::cases(),
         );
 
         return array_values(array_filter($objections));

@@ -7,76 +7,29 @@ namespace App\Bench;
 use App\Models\Decision;
 use App\Models\HouseRule;
 use App\Models\Job;
+use App\Models\Values\About;
+use App\Models\Values\AboutKind;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Build\Circumstances;
-use NeatSpindle\Core\House\Difference;
 use NeatSpindle\Core\House\HouseRules;
-use NeatSpindle\Core\House\Question;
 use NeatSpindle\Core\House\School;
-use NeatSpindle\Core\House\SheetLine;
-use NeatSpindle\Core\Strip\StripPlan;
-
-use function strlen;
 
 /** The rules of the house as one job follows them: those it was started with, and where it departs from them by decision. */
-class JobHouse
+final readonly class JobHouse implements FromJob
 {
-    private const DEPARTURE = 'house-';
-
-    /** A decision about what a customer insists on is called so, with what it is after it. */
-    public const INSISTENCE = 'insistence-';
-
     /** What somebody may insist on against advice, by its code. */
     public const INSISTED = ['ring-side' => 'the ring’s side', 'battery' => 'the battery', 'else' => 'something else'];
 
-    private ?HouseRules $rules = null;
+    private function __construct(public HouseRules $rules) {}
 
-    private ?Circumstances $circumstances = null;
-
-    /** @var array{list<SheetLine>, list<SheetLine>}|null */
-    private ?array $lines = null;
-
-    public function __construct(private readonly OpenJob $open) {}
-
-    /** What a decision to go about a question differently is called. */
-    public static function about(Question $question): string
+    public static function of(OpenJob $open): static
     {
-        return self::DEPARTURE.$question->value;
-    }
-
-    /** What such a decision is about; null for any other. */
-    public static function departure(Decision $decision): ?School
-    {
-        return str_starts_with($decision->about, self::DEPARTURE) ? School::tryFrom($decision->choice) : null;
-    }
-
-    /** What a decision says about the house or what is insisted on, in words; null for any other. */
-    public static function says(Decision $decision): ?string
-    {
-        $school = self::departure($decision);
-        $insisted = self::INSISTED[substr($decision->about, strlen(self::INSISTENCE))] ?? null;
-
-        return match (true) {
-            $school !== null => "{$school->question()->label()}, decided for this job: {$school->label()}",
-            $insisted !== null && str_starts_with($decision->about, self::INSISTENCE) => "The customer insists on {$insisted}",
-            default => null,
-        };
-    }
-
-    public function rules(): HouseRules
-    {
-        return $this->rules ??= $this->followed();
-    }
-
-    private function followed(): HouseRules
-    {
-        $rules = self::atItsStart($this->open->job);
-        foreach ($this->open->job->decisions as $decision) {
-            $school = self::departure($decision);
+        $rules = self::atItsStart($open->job);
+        foreach ($open->decisions->ofKind(AboutKind::Departure) as $decision) {
+            $school = School::tryFrom($decision->choice);
             $rules = $school === null ? $rules : $rules->with($school);
         }
 
-        return $rules;
+        return new self($rules);
     }
 
     public static function atItsStart(Job $job): HouseRules
@@ -84,44 +37,25 @@ class JobHouse
         return HouseRules::fromKept($job->house ?? []);
     }
 
-    public function decision(Question $question): ?Decision
+    /** What a decision says about the house or what is insisted on, in words; null for any other. */
+    public static function says(Decision $decision): ?string
     {
-        return $this->open->job->decisions->firstWhere('about', self::about($question));
+        $about = About::read($decision->about);
+        $school = School::tryFrom($decision->choice);
+
+        return match (true) {
+            $about?->kind === AboutKind::Departure && $school !== null => "{$school->question()->label()}, decided for this job: {$school->label()}",
+            $about?->kind === AboutKind::Insistence => 'The customer insists on '.(self::INSISTED[$about->which] ?? $about->which),
+            default => null,
+        };
     }
 
-    /** @return Collection<int, HouseRule> what the workshop answers otherwise than it did when this job began */
-    public function changedSince(): Collection
+    /** @return Collection<int, HouseRule> what the workshop answers otherwise than it did when a job began */
+    public static function changedSince(Job $job): Collection
     {
-        $began = self::atItsStart($this->open->job);
+        $began = self::atItsStart($job);
 
-        return $this->open->job->workshop()->firstOrFail()->houseRules()->with('user')->get()
+        return HouseRule::query()->where('workshop_id', $job->workshop_id)->whereNull('superseded_at')->with('user')->get()
             ->filter(fn (HouseRule $rule) => ! $began->follows($rule->school))->values();
-    }
-
-    /**
-     * What would read differently on this job's sheets, were a question answered so.
-     *
-     * @return list<string>|null null while there is no build sheet to look at
-     */
-    public function effect(School $school): ?array
-    {
-        $now = $this->lines ??= $this->linesUnder($this->rules());
-        $then = $this->linesUnder($this->rules()->with($school));
-
-        return $this->open->buildSheet() === null ? null : [...Difference::between($now[0], $then[0])->changes, ...Difference::between($now[1], $then[1])->changes];
-    }
-
-    private function circumstances(): Circumstances
-    {
-        return $this->circumstances ??= CircumstancesAssembler::of($this->open);
-    }
-
-    /** @return array{list<SheetLine>, list<SheetLine>} what comes off, and what goes on */
-    private function linesUnder(HouseRules $rules): array
-    {
-        return [
-            StripPlan::for($this->open->findings->fitted(), $this->open->identification(), $rules)->lines(),
-            $this->open->worksheet()?->buildSheet($this->circumstances()->inHouse($rules))?->lines() ?? [],
-        ];
     }
 }

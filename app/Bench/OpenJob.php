@@ -6,16 +6,18 @@ namespace App\Bench;
 
 use App\Assembly\BikeAssembler;
 use App\Assembly\BracingChoice;
+use App\Assembly\Decisions;
 use App\Assembly\Findings;
 use App\Assembly\KnownMotor;
+use App\Assembly\Records;
 use App\Assembly\RidingChoice;
 use App\Assembly\RouteAssembler;
 use App\Assembly\WorkshopCatalogue;
 use App\Models\Job;
-use App\Models\Lead;
 use App\Models\OwnStretch;
 use NeatSpindle\Core\Bike\Bike;
 use NeatSpindle\Core\Build\BuildSheet;
+use NeatSpindle\Core\Build\Circumstances;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Fit\RingChoice;
 use NeatSpindle\Core\Frame\BikeShape;
@@ -41,6 +43,10 @@ class OpenJob
 {
     public readonly Findings $findings;
 
+    public readonly Records $records;
+
+    public readonly Decisions $decisions;
+
     private readonly BikeAssembler $assembler;
 
     /** @var array<string, mixed> */
@@ -49,6 +55,8 @@ class OpenJob
     public function __construct(public readonly Job $job, public readonly WorkshopCatalogue $catalogue)
     {
         $this->findings = Findings::of($job);
+        $this->records = Records::of($job);
+        $this->decisions = Decisions::of($job);
         $this->assembler = new BikeAssembler($job->bike, $this->findings);
     }
 
@@ -110,12 +118,6 @@ class OpenJob
         return $this->catalogue->ring($kit?->ring_id, $kit->ring_mounting ?? '') ?? $this->catalogue->firstRing();
     }
 
-    /** Whether motors can be judged: the bike is measured, and there are motors and a ring to judge. */
-    public function canMatch(): bool
-    {
-        return $this->bike() !== null && $this->catalogue->suffices();
-    }
-
     /** @return list<MotorMatch> every motor against this bike */
     public function matches(): array
     {
@@ -152,7 +154,7 @@ class OpenJob
             routing: $withRouting ? $this->laying()->routing() : null,
             torquing: $motor->part->held->nut() === null ? null : BracingChoice::of($kit, $motor)->torquing(),
             hill: RidingChoice::of($kit, $this->job->bike->kind)->hill(),
-            pack: $this->checks()->fittingOut()->packQuestion(),
+            pack: $this->the(FittingOut::class)->packQuestion(),
             nutSocket: $this->catalogue->parts->nutSocket,
         );
     }
@@ -160,14 +162,15 @@ class OpenJob
     /** Every ring that can be had, in every way it bolts to the chosen motor; null before one is chosen. */
     public function ringChoice(): ?RingChoice
     {
-        $worksheet = $this->worksheet();
-        $motor = $this->motor();
+        return $this->once('rings', function (): ?RingChoice {
+            [$worksheet, $motor] = [$this->worksheet(), $this->motor()];
 
-        return $worksheet === null || $motor === null ? null : RingChoice::of(
-            $worksheet->trial(),
-            $worksheet->job->catalogue->rings,
-            $this->catalogue->boltsOn($motor, $worksheet->job->kit->ring->code),
-        );
+            return $worksheet === null || $motor === null ? null : RingChoice::of(
+                $worksheet->trial(),
+                $worksheet->job->catalogue->rings,
+                $this->catalogue->boltsOn($motor, $worksheet->job->kit->ring->code),
+            );
+        });
     }
 
     /**
@@ -176,18 +179,20 @@ class OpenJob
      */
     public function stop(): ?string
     {
-        return $this->job->stopped_for ?? $this->bracing()?->stop() ?? $this->checks()->fittingOut()->stop();
+        return $this->once('stop', fn (): ?string => $this->job->stopped_for ?? $this->bracing()?->stop() ?? $this->the(FittingOut::class)->stop());
     }
 
     /** What keeps the body from turning, as far as it is decided; null until then. */
     public function bracing(): ?Bracing
     {
-        $motor = $this->motor();
-        $choice = $motor === null ? null : BracingChoice::of($this->job->kit, $motor);
+        return $this->once('bracing', function (): ?Bracing {
+            $motor = $this->motor();
+            $choice = $motor === null ? null : BracingChoice::of($this->job->kit, $motor);
 
-        return $choice === null || ! $choice->isDecided() ? null : $choice->bracing(
-            $this->worksheet()?->reaction, $this->job->bike->frame_material,
-        );
+            return $choice === null || ! $choice->isDecided() ? null : $choice->bracing(
+                $this->worksheet()?->reaction, $this->job->bike->frame_material,
+            );
+        });
     }
 
     /** The walk round this bike: what is needed, what is open, what comes next. */
@@ -211,13 +216,13 @@ class OpenJob
     public function stripPlan(): StripPlan
     {
         return $this->once(
-            'strip', fn () => StripPlan::for($this->findings->fitted(), $this->identification(), $this->checks()->house()->rules()),
+            'strip', fn () => StripPlan::for($this->findings->fitted(), $this->identification(), $this->the(JobHouse::class)->rules),
         );
     }
 
     public function shape(): BikeShape
     {
-        return Shapes::of($this->job->bike->kind, $this->findings->lengths());
+        return $this->once('shape', fn () => Shapes::of($this->job->bike->kind, $this->findings->lengths()));
     }
 
     public function routePlan(): ?RoutePlan
@@ -229,15 +234,28 @@ class OpenJob
         });
     }
 
-    public function buildSheet(): ?BuildSheet
+    /** What a build depends on beside the sums. */
+    public function circumstances(): Circumstances
     {
-        return $this->once('build', fn () => $this->worksheet()?->buildSheet(CircumstancesAssembler::of($this)));
+        return $this->once('circumstances', fn () => CircumstancesAssembler::of($this));
     }
 
-    /** What stands against the job as it is chosen. */
-    public function checks(): Checks
+    public function buildSheet(): ?BuildSheet
     {
-        return $this->once('checks', fn () => new Checks($this));
+        return $this->once('build', fn () => $this->worksheet()?->buildSheet($this->circumstances()));
+    }
+
+    /**
+     * Something that follows from the job.
+     *
+     * @template T of FromJob
+     *
+     * @param  class-string<T>  $class
+     * @return T
+     */
+    public function the(string $class): FromJob
+    {
+        return $this->once($class, fn () => $class::of($this));
     }
 
     /** The ways on this frame, and which runs can be laid on them. */
@@ -246,10 +264,10 @@ class OpenJob
         return $this->once('laying', fn () => new RouteAssembler(
             KindWays::of($this->job->bike->kind, $this->findings->lengths())
                 ->with(
-                    array_values($this->job->loadMissing('ownStretches')->ownStretches->map(fn (OwnStretch $row) => $row->way())->all()),
+                    array_values($this->job->ownStretches->map(fn (OwnStretch $row) => $row->way())->all()),
                 ),
-            $this->job->loadMissing('runs')->runs,
-            fn () => Lead::query()->where('workshop_id', $this->job->workshop_id)->orderBy('connector')->orderBy('length_mm')->get(),
+            $this->job->runs,
+            fn () => $this->job->leads,
             $this->bracing()?->rest,
         ));
     }

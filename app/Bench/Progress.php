@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Models\Sheet;
 use App\Models\Stage;
-use App\Models\StepState;
 use App\Models\WaitsFor;
 use NeatSpindle\Core\Margin\MarginName;
 use NeatSpindle\Core\Margin\Verdict;
@@ -34,8 +34,8 @@ class Progress
 
     private static function handedOver(OpenJob $open): ?self
     {
-        $handed = $open->checks()->proving()->handedOver();
-        $next = $open->checks()->proving()->nextRecheck();
+        $departure = $open->the(Departure::class);
+        [$handed, $next] = [$departure->handOver, $departure->recheck];
 
         return $handed === null ? null : new self(
             Stage::Prove, WaitsFor::ComingBack, match (true) {
@@ -109,10 +109,9 @@ class Progress
 
     private static function building(OpenJob $open): self
     {
-        $records = $open->job->records('build');
-        $steps = $open->buildSheet()->steps ?? [];
+        $steps = $open->the(BuildState::class)->sheet->steps ?? [];
         foreach ($steps as $i => $step) {
-            if (($records[$step->code]->state ?? null) !== StepState::Done) {
+            if (! $open->records->isDone(Sheet::Build, $step->code)) {
                 return new self(Stage::Build, WaitsFor::Hands, sprintf('Build %d of %d: %s', $i + 1, count($steps), $step->title));
             }
         }
@@ -122,8 +121,8 @@ class Progress
 
     private static function proving(OpenJob $open): self
     {
-        $check = $open->checks()->proving()->openChecks()[0] ?? null;
-        $against = $open->checks()->proving()->handOver()->objections[0] ?? null;
+        $check = $open->the(Proving::class)->openChecks()[0] ?? null;
+        $against = $open->the(Proving::class)->handOver->objections[0] ?? null;
 
         return match (true) {
             $check !== null => new self(

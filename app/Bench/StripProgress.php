@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Models\StepState;
+use App\Models\Sheet;
 use NeatSpindle\Core\Strip\StripStep;
 
 /** How far a bike is taken apart. */
@@ -13,9 +13,8 @@ class StripProgress
     /** The first step that is not done; null when all are. */
     public static function next(OpenJob $open): ?StripStep
     {
-        $records = $open->job->records('strip');
         foreach ($open->stripPlan()->steps as $step) {
-            if (($records[$step->code]->state ?? null) !== StepState::Done) {
+            if (! $open->records->isDone(Sheet::Strip, $step->code)) {
                 return $step;
             }
         }

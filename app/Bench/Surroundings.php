@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Assembly\BracingChoice;
-use App\Models\Job;
 use App\Models\Obstacle;
 use NeatSpindle\Core\Around\BodyRoom;
 use NeatSpindle\Core\Build\Cure;
@@ -13,23 +12,22 @@ use NeatSpindle\Core\Build\Gate;
 use NeatSpindle\Core\Margin\Margin;
 use NeatSpindle\Core\Reaction\BodyPosition;
 
-/** What stands out around the shell of a job, against the body that goes there. */
-class Surroundings
-{
-    private function __construct(private readonly Job $job, public readonly BodyRoom $room) {}
+use function array_filter;
+use function array_map;
+use function array_values;
 
-    public static function of(OpenJob $open): self
+/** What stands out around the shell of a job, against the body that goes there. */
+final readonly class Surroundings implements FromJob
+{
+    /** @param  list<Obstacle>  $obstacles */
+    private function __construct(public array $obstacles, public BodyRoom $room) {}
+
+    public static function of(OpenJob $open): static
     {
         $motor = $open->motor();
         $position = $motor === null ? BodyPosition::Below : BracingChoice::of($open->job->kit, $motor)->position();
 
-        return new self($open->job, BodyRoom::of($position, $motor?->part->held->bodyGap()));
-    }
-
-    /** @return list<Obstacle> */
-    public function obstacles(): array
-    {
-        return array_values($this->job->obstacles->all());
+        return new self(array_values($open->job->obstacles->all()), BodyRoom::of($position, $motor?->part->held->bodyGap()));
     }
 
     /** The room the body leaves over it; null where it does not reach there, or its room is not known. */
@@ -42,14 +40,14 @@ class Surroundings
     public function cures(): array
     {
         return array_values(
-            array_filter(array_map(fn (Obstacle $obstacle) => $obstacle->around()->cure($obstacle->step()), $this->obstacles())),
+            array_filter(array_map(fn (Obstacle $obstacle) => $obstacle->around()->cure($obstacle->step()), $this->obstacles)),
         );
     }
 
     /** @return list<Gate> what the body does not go past, with nothing decided about it */
     public function gates(): array
     {
-        $inTheWay = array_filter($this->obstacles(), fn (Obstacle $obstacle) => $obstacle->around()->isInTheWay($this->room));
+        $inTheWay = array_filter($this->obstacles, fn (Obstacle $obstacle) => $obstacle->around()->isInTheWay($this->room));
 
         return array_values(array_map(fn (Obstacle $obstacle) => new Gate(
             $obstacle->around()->name(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Values\About;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -55,11 +56,11 @@ class Decision extends Row
     }
 
     /** A later decision supersedes; none is overwritten. */
-    public static function record(Job $job, User $by, string $about, string $choice, ?string $reason): void
+    public static function record(Job $job, User $by, About $about, string $choice, ?string $reason): void
     {
-        self::query()->where('job_id', $job->id)->where('about', $about)->whereNull('superseded_at')->update(['superseded_at' => now()]);
+        self::query()->where('job_id', $job->id)->where('about', $about->kept())->whereNull('superseded_at')->update(['superseded_at' => now()]);
         self::query()->create(
-            ['job_id' => $job->id, 'user_id' => $by->id, 'about' => $about, 'choice' => $choice, 'reason' => $reason, 'made_at' => now()],
+            ['job_id' => $job->id, 'user_id' => $by->id, 'about' => $about->kept(), 'choice' => $choice, 'reason' => $reason, 'made_at' => now()],
         );
     }
 }

@@ -9,11 +9,14 @@ use Database\Factories\JobFactory;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+
+use function is_string;
 
 /**
  * @property Stage $stage
@@ -50,8 +53,10 @@ class Job extends Row
         'house' => 'array',
     ];
 
-    /** What a job is computed from. */
-    public const OPENED = ['bike', 'readings', 'answers', 'kit', 'stepRecords', 'obstacles', 'boxRecords', 'decisions'];
+    /** What stands of a job and is its own. */
+    public const OWN = [
+        'readings', 'answers', 'kit', 'stepRecords', 'obstacles', 'boxRecords', 'decisions', 'runs', 'ownStretches', 'bands', 'settings',
+    ];
 
     /**
      * To be looked at it is read with all it is computed from; to be changed it is read anew inside the change; a poll for
@@ -59,13 +64,25 @@ class Job extends Row
      */
     public function resolveRouteBinding(mixed $value, $field = null): ?self
     {
-        $query = $this->newQuery()->whereKey($value);
+        $query = self::query();
 
-        return (match (true) {
-            request()->routeIs('job.news') => $query->withChanger(),
-            request()->isMethodSafe() => $query->withCustomer()->with(self::OPENED),
-            default => $query,
-        })->first();
+        return match (true) {
+            request()->routeIs('job.news') => $query->whereKey($value)->withChanger()->first(),
+            request()->isMethodSafe() => StandingRows::read($query, (int) $value),
+            default => $query->whereKey($value)->first(),
+        };
+    }
+
+    /**
+     * Read anew with all it is computed from; locked, so that nobody else writes to it, where it is to be changed.
+     *
+     * @throws ModelNotFoundException when there is none
+     */
+    public static function opened(int $id, bool $isToBeChanged = false): self
+    {
+        $query = self::query();
+
+        return StandingRows::read($isToBeChanged ? $query->lockForUpdate() : $query, $id) ?? throw (new ModelNotFoundException)->setModel(self::class, [$id]);
     }
 
     /** @param  Builder<self>  $query */
@@ -79,6 +96,14 @@ class Job extends Row
     {
         $customer = DB::table('customers')->join('bikes', 'bikes.customer_id', '=', 'customers.id')->whereColumn('bikes.id', 'jobs.bike_id');
         $query->addSelect(['jobs.*', 'customer_name' => $customer->select('customers.name')]);
+    }
+
+    /** Of its workshop's catalogue, as it stood when the job was read. */
+    public function catalogueVersion(): string
+    {
+        $version = $this->getAttributes()['catalogue_version'] ?? DB::table('workshops')->where('id', $this->workshop_id)->value('catalogue_version');
+
+        return is_string($version) ? $version : '';
     }
 
     /** @return BelongsTo<Workshop, $this> */
@@ -145,6 +170,18 @@ class Job extends Row
         return $this->hasMany(Reservation::class);
     }
 
+    /** @return HasMany<Spacer, $this> the drawer's kinds in use, as this job can count on them */
+    public function spacers(): HasMany
+    {
+        return $this->hasMany(Spacer::class, 'workshop_id', 'workshop_id')->countedFor($this)->inOrder();
+    }
+
+    /** @return HasMany<Lead, $this> the drawer's */
+    public function leads(): HasMany
+    {
+        return $this->hasMany(Lead::class, 'workshop_id', 'workshop_id')->inOrder();
+    }
+
     /** @return HasMany<Run, $this> */
     public function runs(): HasMany
     {
@@ -167,12 +204,6 @@ class Job extends Row
     public function obstacles(): HasMany
     {
         return $this->hasMany(Obstacle::class)->whereNull('superseded_at')->orderBy('angle_deg')->orderBy('id');
-    }
-
-    /** @return array<string, StepRecord> what stands recorded on a sheet, by step */
-    public function records(string $sheet): array
-    {
-        return $this->stepRecords->where('sheet', $sheet)->keyBy('step')->all();
     }
 
     /** @return HasMany<Condition, $this> those that stand */

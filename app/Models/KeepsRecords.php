@@ -58,6 +58,12 @@ trait KeepsRecords
         return $this->hasMany(Decision::class)->named()->whereNotNull('reason')->orderBy('id');
     }
 
+    /** @return HasMany<Setting, $this> what stands set in the display */
+    public function settings(): HasMany
+    {
+        return $this->hasMany(Setting::class)->whereNull('superseded_at')->named()->orderBy('id');
+    }
+
     /** @return HasMany<Setting, $this> everything that was ever set, the latest first */
     public function settingsLog(): HasMany
     {

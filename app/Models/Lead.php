@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
+use Illuminate\Database\Eloquent\Builder;
 
 /**
  * @property float $length_mm
@@ -14,6 +15,12 @@ use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 class Lead extends Row
 {
     protected $fillable = ['connector', 'length_mm', 'quantity'];
+
+    /** @param  Builder<self>  $query */
+    public function scopeInOrder(Builder $query): void
+    {
+        $query->orderBy('connector')->orderBy('length_mm');
+    }
 
     protected $casts = ['length_mm' => 'float', 'quantity' => 'int'];
 }

@@ -85,6 +85,16 @@ class Spacer extends Row
             ], 'quantity');
     }
 
+    /**
+     * The kinds in use, the thinnest first.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeInOrder(Builder $query): void
+    {
+        $query->whereNull('retired_at')->orderBy('thickness_mm')->orderBy('spacers.id');
+    }
+
     /** How many a job can count on: what lies there and is not kept for others, and what it has taken. */
     public function available(): int
     {

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Bench\FittingOut;
 use App\Bench\OpenJob;
+use App\Bench\PackTrials;
 use App\Models\Stage;
 use App\Models\Values\BatteryWish;
 use App\View\Drawings\PackOnFrameView;
@@ -35,7 +36,7 @@ class BatteryPage extends JobPage
     public function __construct(OpenJob $opened)
     {
         parent::__construct($opened);
-        $this->fitting = $opened->checks()->fittingOut();
+        $this->fitting = $opened->the(FittingOut::class);
     }
 
     public function stage(): Stage
@@ -57,17 +58,17 @@ class BatteryPage extends JobPage
 
     public function wish(): BatteryWish
     {
-        return $this->fitting->batteryWish();
+        return $this->fitting->batteryWish;
     }
 
     public function trial(): ?PackTrial
     {
-        return $this->fitting->trial();
+        return $this->fitting->trial;
     }
 
     public function trialOf(PackPapers $pack, PackSite $site): PackTrial
     {
-        return $this->fitting->trialOf($pack, $site);
+        return $this->opened->the(PackTrials::class)->trial($pack, $site);
     }
 
     public function isChosen(PackPapers $pack, PackSite $site): bool
@@ -87,7 +88,7 @@ class BatteryPage extends JobPage
     public function triangle(): ?TriangleView
     {
         $trial = $this->trial();
-        $room = $this->fitting->room();
+        $room = $this->fitting->room;
 
         return $room === null || $trial === null || ! $trial->setting->site->isMeasuredByTubes() || ! $room->triangle()->isOne() ? null : new TriangleView(
             $room->triangle(), $trial, $this->opened->shape(),
@@ -104,7 +105,7 @@ class BatteryPage extends JobPage
     public function gaps(): ?PackGaps
     {
         $trial = $this->trial();
-        $room = $this->fitting->room();
+        $room = $this->fitting->room;
 
         return $trial?->at() === null || $room === null ? null : PackGaps::of($room->triangle(), $trial->pack->box(), $trial->at());
     }

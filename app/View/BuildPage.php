@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\Checks;
+use App\Bench\BuildState;
+use App\Bench\Experience;
+use App\Bench\JobHouse;
 use App\Bench\OpenJob;
 use App\Models\Decision;
 use App\Models\HouseRule;
+use App\Models\Sheet;
 use App\Models\Stage;
+use App\Models\Values\About;
 use App\View\Drawings\TurnView;
 use NeatSpindle\Core\Build\BuildGate;
 use NeatSpindle\Core\Build\BuildSheet;
@@ -32,10 +36,10 @@ class BuildPage extends StepsPage
 
     public function __construct(OpenJob $opened, mixed $step = null, mixed $posture = null)
     {
-        parent::__construct($opened, 'build', $step);
+        parent::__construct($opened, Sheet::Build, $step);
         $this->posture = (is_string($posture) ? Posture::tryFrom($posture) : null) ?? Posture::Upright;
         $this->build = $opened->buildSheet();
-        $this->held = $opened->checks()->buildGate()?->held() ?? [];
+        $this->held = $opened->the(BuildState::class)->gate?->held() ?? [];
     }
 
     public function stage(): Stage
@@ -67,14 +71,14 @@ class BuildPage extends StepsPage
     /** @return list<string> what was found there on bikes like this one, with the job it comes from */
     public function experience(string $code): array
     {
-        return $this->opened->checks()->experience()->at($code);
+        return $this->opened->the(Experience::class)->at($code);
     }
 
     /** @return list<string> questions the house answers otherwise now than when this job began */
     public function changedRules(): array
     {
         return $this->changedRules ??= array_values(
-            $this->opened->checks()->house()->changedSince()->map(fn (HouseRule $rule) => lcfirst($rule->question->label()))->all(),
+            JobHouse::changedSince($this->job)->map(fn (HouseRule $rule) => lcfirst($rule->question->label()))->all(),
         );
     }
 
@@ -89,7 +93,7 @@ class BuildPage extends StepsPage
     /** Who went on with a step although it was held; null where nobody did. */
     public function passed(BuildStep $step): ?Decision
     {
-        return $this->job->decisions->firstWhere('about', Checks::PASS.$step->code)?->loadMissing('user');
+        return $this->opened->decisions->about(About::pass($step->code))?->loadMissing('user');
     }
 
     /** Why a step may not be ticked now; null when it may. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Bench\FittingOut;
 use App\Bench\OpenJob;
 use App\Models\Stage;
 use App\Models\Values\CockpitWish;
@@ -24,8 +25,8 @@ class CockpitPage extends JobPage
     public function __construct(OpenJob $opened)
     {
         parent::__construct($opened);
-        $this->wish = $opened->checks()->fittingOut()->cockpitWish();
-        $this->cockpit = $opened->checks()->fittingOut()->cockpit();
+        $this->wish = $opened->the(FittingOut::class)->cockpitWish;
+        $this->cockpit = $opened->the(FittingOut::class)->cockpit;
     }
 
     public function stage(): Stage
@@ -45,7 +46,7 @@ class CockpitPage extends JobPage
 
     public function drawing(): BarView
     {
-        return new BarView($this->cockpit, $this->job->loadMissing('runs')->runs);
+        return new BarView($this->cockpit, $this->job->runs);
     }
 
     /** @return array<int, Fixture> of one side, from the grip in, each by its number in the form */

@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\Checks;
+use App\Bench\Departure;
+use App\Bench\FittingOut;
 use App\Bench\JobHouse;
+use App\Bench\LineWatch;
+use App\Bench\Proving;
 use App\Models\Condition;
 use App\Models\Decision;
 use App\Models\HandOver as HandOverRow;
 use App\Models\Setting;
+use App\Models\Sheet;
 use App\Models\SheetAddress;
 use App\Models\Stage;
 use App\Models\StepRecord;
 use App\Models\StepState;
+use App\Models\Values\About;
+use App\Models\Values\AboutKind;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Build\BuildStep;
 use NeatSpindle\Core\Cockpit\BarSide;
@@ -22,7 +28,6 @@ use NeatSpindle\Core\Sensor\BrakeSensing;
 use NeatSpindle\Core\Sensor\GearSensing;
 
 use function is_string;
-use function strlen;
 
 /** Whether a bike may leave, and the sheet that leaves with it. */
 class HandOverPage extends JobPage
@@ -36,7 +41,7 @@ class HandOverPage extends JobPage
 
     public function handedOver(): ?HandOverRow
     {
-        return $this->opened->checks()->proving()->handedOver();
+        return $this->opened->the(Departure::class)->handOver;
     }
 
     /** @return Collection<int, SheetAddress> addresses of the sheet that still open */
@@ -47,7 +52,7 @@ class HandOverPage extends JobPage
 
     public function handOver(): HandOver
     {
-        return $this->opened->checks()->proving()->handOver();
+        return $this->opened->the(Proving::class)->handOver;
     }
 
     public function usualRecheck(): string
@@ -75,7 +80,7 @@ class HandOverPage extends JobPage
     /** @return list<array{step: BuildStep, record: StepRecord}> every torque that was given, and what went by hand */
     public function torques(): array
     {
-        $records = $this->job->records('build');
+        $records = $this->opened->records->on(Sheet::Build);
         $given = [];
         foreach ($this->opened->buildSheet()->steps ?? [] as $step) {
             $record = $records[$step->code] ?? null;
@@ -90,7 +95,7 @@ class HandOverPage extends JobPage
     /** @return Collection<array-key, Setting> */
     public function settings(): Collection
     {
-        return $this->opened->checks()->proving()->settings();
+        return $this->opened->the(LineWatch::class)->settings;
     }
 
     /** @return Collection<int, Decision> every decision that was made with a reason, also those that another one took the place of */
@@ -107,11 +112,12 @@ class HandOverPage extends JobPage
 
     public function choice(Decision $decision): string
     {
-        if (str_starts_with($decision->about, Checks::PASS)) {
-            return 'A step that was held, '.lcfirst($this->opened->buildSheet()?->step(substr($decision->about, strlen(Checks::PASS)))->title ?? $decision->about);
+        $about = About::read($decision->about);
+        if ($about?->kind === AboutKind::Pass) {
+            return 'A step that was held, '.lcfirst($this->opened->buildSheet()?->step($about->which)->title ?? $decision->about);
         }
 
-        return JobHouse::says($decision) ?? ucfirst(str_replace('-', ' ', $decision->about)).': '.lcfirst(
+        return JobHouse::says($decision) ?? ($about?->label() ?? $decision->about).': '.lcfirst(
             BrakeSensing::tryFrom($decision->choice)?->label() ?? GearSensing::tryFrom($decision->choice)?->label() ?? $decision->choice,
         );
     }
@@ -126,21 +132,21 @@ class HandOverPage extends JobPage
     /** @return array<string, string> where what came off lies, by what it is; it goes with the bike or waits here */
     public function kept(): array
     {
-        return $this->job->stepRecords->where('sheet', 'strip')->whereNotNull('lies_in')
+        return collect($this->opened->records->on(Sheet::Strip))->whereNotNull('lies_in')
             ->mapWithKeys(fn (StepRecord $record) => [self::titleOf($record) => (string) $record->lies_in])->all();
     }
 
     private function battery(): ?string
     {
-        $fitting = $this->opened->checks()->fittingOut();
-        $pack = $fitting->pack();
+        $fitting = $this->opened->the(FittingOut::class);
+        $pack = $fitting->pack;
 
-        return $pack === null ? null : "{$pack->name}, {$pack->volts} V, ".lcfirst((string) $fitting->batteryWish()->site?->label());
+        return $pack === null ? null : "{$pack->name}, {$pack->volts} V, ".lcfirst((string) $fitting->batteryWish->site?->label());
     }
 
     private function brake(BarSide $side): string
     {
-        $sensing = $this->opened->checks()->fittingOut()->brakeCut()->of($side);
+        $sensing = $this->opened->the(FittingOut::class)->brakeCut()->of($side);
 
         return $sensing === null ? '' : "{$side->value}: ".lcfirst($sensing->label());
     }

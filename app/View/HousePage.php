@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Bench\HouseEffects;
 use App\Bench\OpenJob;
 use App\Models\HouseRule;
 use App\Models\Job;
@@ -38,7 +39,7 @@ class HousePage
         $this->house = $user->workshop->house();
         $this->answers = HouseRule::query()->where('workshop_id', $user->workshop_id)->with('user')->latest('id')->get();
         $chosen = is_numeric($job) ? $this->jobs()->firstWhere('number', (int) $job) : $this->jobs()->first();
-        $this->beside = $chosen === null ? null : OpenJob::of($chosen->loadMissing(Job::OPENED));
+        $this->beside = $chosen === null ? null : OpenJob::of(Job::opened($chosen->id));
     }
 
     /** @return Collection<int, Job> jobs with a motor, the latest first */
@@ -73,6 +74,6 @@ class HousePage
     /** @return list<string>|null what would read differently on the sheet looked at; null while that has none */
     public function effect(School $school): ?array
     {
-        return $this->beside?->checks()->house()->effect($school);
+        return $this->beside?->the(HouseEffects::class)->changes($school);
     }
 }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Bench\HouseEffects;
 use App\Bench\JobHouse;
 use App\Bench\OpenJob;
 use App\Models\Decision;
 use App\Models\HouseRule;
 use App\Models\Stage;
+use App\Models\Values\About;
+use App\Models\Values\AboutKind;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\House\HouseRules;
 use NeatSpindle\Core\House\Question;
@@ -26,8 +29,8 @@ class JobHousePage extends JobPage
     {
         parent::__construct($opened);
         $opened->job->decisions->loadMissing('user');
-        $this->house = $opened->checks()->house()->rules();
-        $this->changed = $opened->checks()->house()->changedSince();
+        $this->house = $opened->the(JobHouse::class)->rules;
+        $this->changed = JobHouse::changedSince($opened->job);
     }
 
     public function stage(): Stage
@@ -37,7 +40,7 @@ class JobHousePage extends JobPage
 
     public function decision(Question $question): ?Decision
     {
-        return $this->opened->checks()->house()->decision($question);
+        return $this->opened->decisions->about(About::departure($question));
     }
 
     /** How the workshop answers it now; null where that is what the job began with. */
@@ -49,12 +52,12 @@ class JobHousePage extends JobPage
     /** @return list<string>|null */
     public function effect(School $school): ?array
     {
-        return $this->opened->checks()->house()->effect($school);
+        return $this->opened->the(HouseEffects::class)->changes($school);
     }
 
-    /** @return Collection<int, Decision> what the customer insists on */
-    public function insisted(): Collection
+    /** @return list<Decision> what the customer insists on */
+    public function insisted(): array
     {
-        return $this->job->decisions->filter(fn (Decision $decision) => str_starts_with($decision->about, JobHouse::INSISTENCE))->values();
+        return array_values($this->opened->decisions->ofKind(AboutKind::Insistence));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Bench\Checks;
+use App\Bench\FittingOut;
 use App\Bench\OpenJob;
 use App\Instruments\Wrench;
 use App\Models\Job;
@@ -62,7 +64,7 @@ abstract class JobPage
     /** The whole job's verdict, for the head of every place; null while nothing is chosen. */
     public function head(): ?JobHead
     {
-        $outlook = $this->opened->checks()->outlook();
+        $outlook = $this->opened->the(Checks::class)->outlook;
 
         return $outlook === null ? null : new JobHead($outlook);
     }
@@ -73,7 +75,7 @@ abstract class JobPage
         return match (true) {
             $this->job->stopped_for !== null => 'job.condition',
             $this->opened->bracing()?->stop() !== null => 'job.rest',
-            $this->opened->checks()->fittingOut()->trial()?->stop() !== null => 'job.battery',
+            $this->opened->the(FittingOut::class)->trial?->stop() !== null => 'job.battery',
             default => 'job.sensors',
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Bench\LineWatch;
 use App\Bench\OpenJob;
 use App\Instruments\Display;
 use App\Instruments\InstrumentIsSilent;
@@ -28,9 +29,9 @@ class LivePage
     public function __construct(OpenJob $open, mixed $step, Display $display)
     {
         [$this->line, $this->silence] = self::read($display);
-        $proving = $open->checks()->proving();
-        $check = $proving->plan()->check(is_string($step) ? $step : '');
-        $this->look = $check === null || $this->line === null ? null : $proving->lookAt($check, $this->line);
+        $watch = $open->the(LineWatch::class);
+        $check = $watch->check(is_string($step) ? $step : '');
+        $this->look = $check === null || $this->line === null ? null : $watch->lookAt($check, $this->line);
     }
 
     public function gauges(): ?LineGauges

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Bench\Experience;
 use App\Bench\LikeJob;
 
 /** For places of a job where the logbook has something to propose; always with the job it comes from. */
@@ -15,7 +16,7 @@ trait LooksIntoLogbook
     /** @return list<LikeJob> jobs of the logbook with a frame like this one, the likest first */
     public function likeJobs(): array
     {
-        return $this->likeJobs ??= $this->opened->checks()->experience()->like();
+        return $this->likeJobs ??= $this->opened->the(Experience::class)->like();
     }
 
     /** What a step of the sheet is called, where this job has a sheet. */

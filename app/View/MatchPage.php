@@ -55,6 +55,12 @@ class MatchPage extends JobPage
         return Stage::Match;
     }
 
+    /** Whether motors can be judged: the bike is measured, and there are motors and a ring to judge. */
+    public function canMatch(): bool
+    {
+        return $this->opened->bike() !== null && $this->opened->catalogue->suffices();
+    }
+
     /** The ring motors are judged with. */
     public function ring(): ?Ring
     {

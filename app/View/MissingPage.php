@@ -9,6 +9,7 @@ use App\Assembly\WorkshopCatalogue;
 use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\ReservationState;
+use App\Models\StandingRows;
 use App\Models\User;
 use NeatSpindle\Core\Box\Packed;
 use NeatSpindle\Core\Drawer\Drawer;
@@ -78,9 +79,10 @@ class MissingPage
     /** @return list<array{job: Job, shortage: Shortage}> */
     private function read(): array
     {
-        $jobs = Job::query()->with([...Job::OPENED, 'reservations'])
+        $jobs = Job::query()->with('reservations')
             ->whereHas('kit', fn ($kit) => $kit->whereNotNull('motor_id')->whereNotNull('ring_id'))
             ->orderByRaw('promised_on is null')->orderBy('promised_on')->orderBy('number')->get();
+        StandingRows::fillAll(array_values($jobs->all()));
         $catalogue = WorkshopCatalogue::of($this->user->workshop_id);
         $drawer = null;
         $read = [];

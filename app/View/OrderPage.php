@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Assembly\ReceivedBox;
-use App\Bench\CircumstancesAssembler;
 use App\Models\Reservation;
 use App\Models\ReservationState;
 use App\Models\Stage;
@@ -73,7 +72,7 @@ class OrderPage extends JobPage
         $box = ReceivedBox::of($this->job, $this->opened->motor());
 
         return $worksheet === null || $build === null || $shortage === null ? []
-            : JobNeeds::of($worksheet, $build, CircumstancesAssembler::of($this->opened), $box->packed(), $box->astray(), $shortage);
+            : JobNeeds::of($worksheet, $build, $this->opened->circumstances(), $box->packed(), $box->astray(), $shortage);
     }
 
     /** @return Collection<int, Reservation> */

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Bench\OpenJob;
 use App\Bench\Proving;
 use App\Instruments\Display;
+use App\Models\Sheet;
 use App\Models\Stage;
 use NeatSpindle\Core\Prove\Cause;
 use NeatSpindle\Core\Prove\Check;
@@ -20,8 +21,8 @@ class ProvePage extends StepsPage
 
     public function __construct(OpenJob $opened, mixed $step = null)
     {
-        parent::__construct($opened, Proving::SHEET, $step);
-        $this->plan = $opened->checks()->proving()->plan();
+        parent::__construct($opened, Sheet::Prove, $step);
+        $this->plan = $opened->the(Proving::class)->plan;
     }
 
     public function stage(): Stage
@@ -55,13 +56,13 @@ class ProvePage extends StepsPage
     {
         $check = $this->plan->check($code);
 
-        return $check === null ? null : $this->opened->checks()->proving()->objection($check);
+        return $check === null ? null : $this->opened->the(Proving::class)->objection($check);
     }
 
     /** The step of the build that cures a cause; null where this bike's sheet has none. */
     public function cure(Cause $cause): ?string
     {
-        return $this->opened->checks()->proving()->cure($cause)?->code;
+        return $this->opened->the(Proving::class)->cure($cause)?->code;
     }
 
     /** Whether the motor's line is plugged in and has something to say about a check. */

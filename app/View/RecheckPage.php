@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Recheck;
+use App\Models\Sheet;
 use App\Models\Stage;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Prove\Found;
@@ -31,7 +32,7 @@ class RecheckPage extends JobPage
     /** What a thing was torqued to when it was built; null where that went by hand, or is none. */
     public function given(string $code): ?string
     {
-        $nm = ($this->job->records('build')[$code] ?? null)?->torque_nm;
+        $nm = $this->opened->records->at(Sheet::Build, $code)?->torque_nm;
 
         return $nm === null ? null : $this->torqueUnit->show($nm);
     }

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Bench\FittingOut;
+use App\Bench\JobHouse;
 use App\Bench\OpenJob;
 use App\Models\Decision;
 use App\Models\Stage;
+use App\Models\Values\About;
+use App\Models\Values\AboutKind;
 use NeatSpindle\Core\Cockpit\BarSide;
 use NeatSpindle\Core\Cockpit\Make;
 use NeatSpindle\Core\House\Question;
@@ -28,8 +31,8 @@ class SensorsPage extends JobPage
     public function __construct(OpenJob $opened)
     {
         parent::__construct($opened);
-        $this->fitting = $opened->checks()->fittingOut();
-        $this->plan = $this->fitting->sensors();
+        $this->fitting = $opened->the(FittingOut::class);
+        $this->plan = $this->fitting->sensors;
         $opened->job->decisions->loadMissing(['user', 'allowedBy']);
     }
 
@@ -50,30 +53,30 @@ class SensorsPage extends JobPage
 
     public function hasThrottle(): bool
     {
-        return $this->fitting->hasThrottle();
+        return $this->fitting->hasThrottle;
     }
 
-    public function about(BarSide $side): string
+    public function about(BarSide $side): About
     {
-        return FittingOut::BRAKE_SENSOR.$side->value;
+        return About::brakeSensor($side);
     }
 
     /** What the house does about it. */
-    public function houseSays(string $about): string
+    public function houseSays(About $about): string
     {
-        $question = $about === FittingOut::GEAR_SENSOR ? Question::GearSensor : Question::BrakeCut;
+        $question = $about->kind === AboutKind::GearSensor ? Question::GearSensor : Question::BrakeCut;
 
-        return $this->opened->checks()->house()->rules()->school($question)->label();
+        return $this->opened->the(JobHouse::class)->rules->school($question)->label();
     }
 
-    public function decision(string $about): ?Decision
+    public function decision(About $about): ?Decision
     {
-        return $this->fitting->decision($about);
+        return $this->opened->decisions->about($about);
     }
 
     public function gears(): ?GearSensing
     {
-        return GearSensing::tryFrom($this->decision(FittingOut::GEAR_SENSOR)->choice ?? '');
+        return GearSensing::tryFrom($this->decision(About::gearSensor())->choice ?? '');
     }
 
     public function hasHubGear(): bool
@@ -83,7 +86,7 @@ class SensorsPage extends JobPage
 
     public function lever(BarSide $side): ?Make
     {
-        return $this->fitting->cockpit()->lever($side);
+        return $this->fitting->cockpit->lever($side);
     }
 
     public function mayDecide(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Bench\LineWatch;
 use App\Models\Setting;
 use App\Models\Stage;
 use Illuminate\Support\Collection;
@@ -20,7 +21,7 @@ class SettingsPage extends JobPage
 
     public function stands(SettingName $name): ?Setting
     {
-        return $this->opened->checks()->proving()->settings()->get($name->value);
+        return $this->opened->the(LineWatch::class)->settings->get($name->value);
     }
 
     /** What is written in a field that nobody filled yet: the wheel as it was measured. */

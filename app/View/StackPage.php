@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Bench\Checks;
 use App\Bench\OpenJob;
 use App\Models\Stage;
 use App\View\Drawings\Detail;
@@ -166,7 +167,7 @@ class StackPage extends JobPage
     /** @return list<Gate> what has to be looked at by hand before torque goes on */
     public function gates(): array
     {
-        return $this->opened->checks()->byHand();
+        return $this->opened->the(Checks::class)->byHand;
     }
 
     /** The views that are particular to the mount lie in a folder of their own. */

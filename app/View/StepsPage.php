@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Bench\OpenJob;
+use App\Models\Sheet;
 use App\Models\StepRecord;
 use App\Models\StepState;
 
@@ -18,11 +19,11 @@ abstract class StepsPage extends JobPage
     /** @var array<string, StepRecord> */
     public readonly array $records;
 
-    public function __construct(OpenJob $opened, string $kept, private readonly mixed $asked)
+    public function __construct(OpenJob $opened, Sheet $sheet, private readonly mixed $asked)
     {
         parent::__construct($opened);
         $opened->job->stepRecords->loadMissing('user');
-        $this->records = $opened->job->records($kept);
+        $this->records = $opened->records->on($sheet);
     }
 
     /** @return list<string> codes in order */

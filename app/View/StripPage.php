@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Bench\OpenJob;
+use App\Models\Sheet;
 use App\Models\Stage;
 use App\View\Drawings\TurnView;
 use NeatSpindle\Core\Strip\StripPlan;
@@ -23,7 +24,7 @@ class StripPage extends StepsPage
 
     public function __construct(OpenJob $opened, mixed $posture, mixed $step)
     {
-        parent::__construct($opened, 'strip', $step);
+        parent::__construct($opened, Sheet::Strip, $step);
         $this->posture = (is_string($posture) ? Posture::tryFrom($posture) : null) ?? Posture::Upright;
         $this->plan = $opened->stripPlan();
     }

@@ -30,12 +30,14 @@ use App\Actions\Survey\KeepReading;
 use App\Actions\Survey\RecordCondition;
 use App\Actions\Survey\WeighCogs;
 use App\Bench\OpenJob;
+use App\Bench\Proving;
 use App\Documents\CatalogueDocument;
 use App\Documents\GpxFile;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\StepState;
 use App\Models\User;
+use App\Models\Values\About;
 use App\Models\Values\BatteryWish;
 use App\Models\Values\BracingDecision;
 use App\Models\Values\CockpitWish;
@@ -43,6 +45,7 @@ use App\Models\Values\RidingWish;
 use App\Models\Workshop;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
+use LogicException;
 use NeatSpindle\Core\House\School;
 use NeatSpindle\Core\Measure\LengthText;
 use NeatSpindle\Core\Measure\LengthUnit;
@@ -166,7 +169,7 @@ class DemoSeeder extends Seeder
             $this->tick();
             app(KeepSetting::class)($job, $by, SettingName::from($name), $value, null, null);
         }
-        $checks = isset($demo['rechecks']) || isset($demo['proved']) ? $this->open($job)->checks()->proving()->plan()->checks : [];
+        $checks = isset($demo['rechecks']) || isset($demo['proved']) ? $this->open($job)->the(Proving::class)->plan->checks : [];
         foreach (array_slice($checks, 0, $demo['proved'] ?? null) as $check) {
             $this->tick();
             $figure = $check->figure === null ? null : round(($check->figure->least + $check->figure->most) / 2, 1);
@@ -257,7 +260,7 @@ class DemoSeeder extends Seeder
         }
         foreach ($demo['sensors'] ?? [] as $about => [$choice, $reason]) {
             $this->tick();
-            app(DecideSensor::class)($job, $by, $job->version, $about, $choice, $reason);
+            app(DecideSensor::class)($job, $by, $job->version, About::read($about) ?? throw new LogicException("Nothing is decided about {$about}."), $choice, $reason);
         }
     }
 
@@ -278,7 +281,7 @@ class DemoSeeder extends Seeder
 
     private function open(Job $job): OpenJob
     {
-        return OpenJob::of(Job::query()->with(Job::OPENED)->findOrFail($job->id));
+        return OpenJob::of(Job::opened($job->id));
     }
 
     private function tick(): void

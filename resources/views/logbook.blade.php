@@ -28,7 +28,7 @@
                                 <td>{{ $job->kit?->motor?->name }}<br><span class="soft">{{ $job->kit?->battery?->pack }}</span></td>
                                 <td>@if ($job->ended_at){{ $job->ended_as->label() }}, {{ $job->ended_at->format('j M Y') }}<br><span class="soft">“{{ $job->ended_because }}”</span>@else<span class="text-nowrap">{{ $job->handed_over_at->format('j M Y') }}</span>@endif</td>
                                 <td>{{ $page->findings($job) ?: '–' }}@if ($page->leftOver($job) !== [])<br><span class="soft">Got in vain: {{ implode('; ', $page->leftOver($job)) }}</span>@endif</td>
-                                <td>@forelse ($job->decisions->whereNotNull('reason') as $decision){{ str_replace('-', ' ', $decision->about) }}: “{{ $decision->reason }}”<br>@empty – @endforelse</td>
+                                <td>@forelse ($job->decisions->whereNotNull('reason') as $decision){{ lcfirst(App\Models\Values\About::read($decision->about)?->label() ?? $decision->about) }}: “{{ $decision->reason }}”<br>@empty – @endforelse</td>
                             </tr>
                         @endforeach
                     </tbody>

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Bench\FittingOut;
 use App\Bench\OpenJob;
 use App\Models\Decision;
 use App\Models\Job;
@@ -92,7 +93,7 @@ it('moves a pack along its tube by pointer and by keys', function (): void {
     $job = Workshops::kitted($person);
     $site = Site::open()->signIn($person->email, Workshops::PASSWORD)->visit("/jobs/{$job->id}/route/battery");
     $site->click('button[aria-label^="Take Marl 36 slim: Inside"]');
-    $trial = fn () => OpenJob::of(Workshops::fresh($job))->checks()->fittingOut()->trial();
+    $trial = fn () => OpenJob::of(Workshops::fresh($job))->the(FittingOut::class)->trial;
     $range = $trial()?->range();
     $site->tabTo('.pack-slides');
     $site->andWait(fn () => $site->keys(WebDriverKeys::ARROW_LEFT));

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\Jobs\StartJob;
+use App\Bench\FittingOut;
 use App\Bench\OpenJob;
 use App\Models\Decision;
 use App\Models\Role;
@@ -20,7 +21,7 @@ beforeEach(function (): void {
     $this->setBattery = fn (array $with) => $this->patch("/jobs/{$this->job->id}/route/battery", ['version' => ($this->version)(), ...$with]);
     $this->cockpit = fn (array $with) => $this->put("/jobs/{$this->job->id}/route/cockpit", ['version' => ($this->version)(), ...$with]);
     $this->decide = fn (array $with) => $this->put("/jobs/{$this->job->id}/route/sensors", ['version' => ($this->version)(), ...$with]);
-    $this->fitting = fn () => OpenJob::of(Workshops::fresh($this->job))->checks()->fittingOut();
+    $this->fitting = fn () => OpenJob::of(Workshops::fresh($this->job))->the(FittingOut::class);
     $this->tick = fn (string $step, string $note = '') => $this->post("/jobs/{$this->job->id}/build", ['step' => $step, 'state' => 'done', 'note' => $note, 'by_hand' => $note === '' ? '0' : '1']);
 });
 
@@ -48,20 +49,20 @@ it('shows every place of a job’s route before anything is chosen', function (s
 
 it('lays a battery into the triangle, moves it to the end of its room and no further', function (): void {
     ($this->battery)(['take' => 'triangle marl-48-slim'])->assertSessionHasNoErrors();
-    $trial = ($this->fitting)()->trial();
+    $trial = ($this->fitting)()->trial;
     expect($trial?->finding('room')?->verdict)->toBe(Verdict::Clear)->and($trial->at())->toBe($trial->range()?->from);
     ($this->setBattery)(['at' => '', 'move' => '5'])->assertSessionHasNoErrors();
-    expect(($this->fitting)()->trial()?->at())->toEqualWithDelta($trial->range()->from + 5, 1e-6);
+    expect(($this->fitting)()->trial?->at())->toEqualWithDelta($trial->range()->from + 5, 1e-6);
     foreach (range(1, 30) as $time) {
         ($this->setBattery)(['move' => '5']);
     }
-    expect(($this->fitting)()->trial()?->at())->toEqualWithDelta($trial->range()->to, 1e-6);
+    expect(($this->fitting)()->trial?->at())->toEqualWithDelta($trial->range()->to, 1e-6);
     $sheet = $this->get("/jobs/{$this->job->id}/worksheet.json")->json('battery');
     expect($sheet)->toEqual(['fits' => true, 'reason' => null, 'room_mm' => (int) round($trial->fit->room ?? 0.0), 'start_from_front_mm' => (int) round($trial->fit->start ?? 0.0)]);
     $this->get("/jobs/{$this->job->id}/route/battery")->assertSee('Left before it')->assertSee('pack-slides', false);
 
     ($this->setBattery)(['at' => '2'])->assertSessionHasNoErrors();
-    expect(($this->fitting)()->trial()?->finding('placed')?->verdict)->toBe(Verdict::Fails);
+    expect(($this->fitting)()->trial?->finding('placed')?->verdict)->toBe(Verdict::Fails);
     $this->get("/jobs/{$this->job->id}/stack")->assertSee('Fails: battery');
     ($this->tick)('safe')->assertSessionHasNoErrors();
     ($this->tick)('try-battery')->assertSessionHasNoErrors();
@@ -71,9 +72,9 @@ it('lays a battery into the triangle, moves it to the end of its room and no fur
 
 it('takes what it showed rounded for what it meant', function (): void {
     ($this->battery)(['pack' => 'marl-48-slim', 'site' => 'triangle']);
-    $from = ($this->fitting)()->trial()?->range()->from ?? 0.0;
+    $from = ($this->fitting)()->trial?->range()->from ?? 0.0;
     ($this->setBattery)(['at' => (string) round($from - 0.4)])->assertSessionHasNoErrors();
-    expect(($this->fitting)()->trial()?->finding('placed'))->toBeNull();
+    expect(($this->fitting)()->trial?->finding('placed'))->toBeNull();
 });
 
 it('stops the job for a pack of another voltage, and goes on once another is chosen', function (): void {
@@ -81,7 +82,7 @@ it('stops the job for a pack of another voltage, and goes on once another is cho
     ($this->tick)('safe')->assertSessionHasErrors('state');
     expect(session('errors')->first('state'))->toContain('36 V')->toContain('never joined');
     ($this->battery)(['pack' => ''])->assertSessionHasNoErrors();
-    expect(($this->fitting)()->trial())->toBeNull();
+    expect(($this->fitting)()->trial)->toBeNull();
     ($this->tick)('safe')->assertSessionHasNoErrors();
 });
 
@@ -90,17 +91,17 @@ it('moves the lead to where the battery sits, and gets what holds it', function 
     ($this->battery)(['take' => 'rack tarn-48-flat'])->assertSessionHasNoErrors();
     expect($lead()->from_place)->toBe('rack')->and($lead()->toLay()->isFromPack())->toBeTrue();
     ($this->setBattery)(['length' => '420', 'width' => '160', 'load' => '25', 'fixing' => 'rack-bolts', 'seen' => ['solid-floor' => 'yes', 'heel-clear' => 'no']])->assertSessionHasNoErrors();
-    expect(($this->fitting)()->trial()?->finding('load')?->verdict)->toBe(Verdict::Clear)->and(($this->fitting)()->trial()->finding('heel-clear')?->verdict)->toBe(Verdict::Fails);
+    expect(($this->fitting)()->trial?->finding('load')?->verdict)->toBe(Verdict::Clear)->and(($this->fitting)()->trial->finding('heel-clear')?->verdict)->toBe(Verdict::Fails);
     $this->get("/jobs/{$this->job->id}/stack/order")->assertSee('Battery Tarn 48 for a rack')->assertSee('large washers');
     ($this->battery)(['take' => 'cradle marl-48-slim']);
-    expect($lead()->from_place)->toBe('battery')->and(($this->fitting)()->batteryWish()->floor(PackSite::Rack)->load)->toBe(25.0);
+    expect($lead()->from_place)->toBe('battery')->and(($this->fitting)()->batteryWish->floor(PackSite::Rack)->load)->toBe(25.0);
 });
 
 it('never lets anything be drilled into carbon, nor clamped on it', function (string $fixing): void {
     $this->job->bike->update(['frame_material' => 'carbon']);
     ($this->battery)(['take' => 'triangle marl-48-slim']);
     ($this->setBattery)(['fixing' => $fixing])->assertSessionHasErrors('fixing');
-    expect(($this->fitting)()->batteryWish()->fixing)->toBeNull();
+    expect(($this->fitting)()->batteryWish->fixing)->toBeNull();
 })->with(['inserts', 'band', 'hose-clamps']);
 
 it('offers a battery no place the bike does not have', function (): void {
@@ -134,17 +135,17 @@ it('finds a bar too full, and lets nothing be put on it', function (): void {
 it('brings a throttle’s run with it and takes it away again, and asks for no thumb twice', function (): void {
     $runs = fn () => Run::query()->where('job_id', $this->job->id)->whereNull('removed_at')->pluck('name')->all();
     ($this->cockpit)([...onTheBar('right grip 125', 'right shifter 18 thumb'), 'add' => 'right throttle'])->assertSessionHasNoErrors();
-    expect($runs())->toContain('throttle')->and(($this->fitting)()->cockpit()->right->clash())->toContain('same thumb');
-    $kept = ($this->fitting)()->cockpitWish()->fixtures;
+    expect($runs())->toContain('throttle')->and(($this->fitting)()->cockpit->right->clash())->toContain('same thumb');
+    $kept = ($this->fitting)()->cockpitWish->fixtures;
     ($this->cockpit)([...onTheBar('right grip 125', 'right shifter 18 thumb', 'right throttle 22 twist')]);
-    expect(($this->fitting)()->cockpit()->right->clash())->toBeNull()->and($kept)->toHaveCount(3);
+    expect(($this->fitting)()->cockpit->right->clash())->toBeNull()->and($kept)->toHaveCount(3);
     ($this->cockpit)([...onTheBar('right grip 125', 'right shifter 18 thumb', 'right throttle 22 twist'), 'drop' => '2']);
     expect($runs())->not->toContain('throttle');
 });
 
 it('keeps a bar as it was where something typed is no size', function (array $with, string $field): void {
     ($this->cockpit)($with)->assertSessionHasErrors($field);
-    expect(($this->fitting)()->cockpitWish()->fixtures)->toHaveCount(5);
+    expect(($this->fitting)()->cockpitWish->fixtures)->toHaveCount(5);
 })->with([
     [fn () => [...onTheBar('left grip wide')], 'widths.0'], [fn () => [...onTheBar('left grip 0')], 'widths.0'],
     [fn () => [...onTheBar('left anvil 20')], 'kinds.0'], [['kinds' => 'all of it'], 'kinds'],
@@ -237,5 +238,5 @@ it('keeps nothing against a page that has grown old', function (): void {
     ($this->battery)(['take' => 'triangle marl-48-slim']);
     $this->put("/jobs/{$this->job->id}/route/battery", ['version' => $old, 'take' => 'rack tarn-48-flat']);
     $this->put("/jobs/{$this->job->id}/route/cockpit", ['version' => $old, 'kinds' => []]);
-    expect(($this->fitting)()->batteryWish()->pack)->toBe('marl-48-slim')->and(($this->fitting)()->cockpitWish()->fixtures)->toHaveCount(5);
+    expect(($this->fitting)()->batteryWish->pack)->toBe('marl-48-slim')->and(($this->fitting)()->cockpitWish->fixtures)->toHaveCount(5);
 });

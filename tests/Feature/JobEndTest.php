@@ -14,6 +14,7 @@ use App\Models\Reservation;
 use App\Models\Role;
 use App\Models\Setting;
 use App\Models\StepRecord;
+use App\Models\Values\About;
 use Tests\Support\Workshops;
 
 beforeEach(function (): void {
@@ -52,7 +53,7 @@ it('erases who a customer is wherever it was written, and keeps what was measure
     $other = Workshops::job($this->person, 'Second bike');
     $name = $this->job->bike->customer()->sole()->name;
     Condition::query()->create(['job_id' => $this->job->id, 'user_id' => $this->person->id, 'subject' => 'lights', 'severity' => 'bad', 'remedy' => 'declined', 'declined_by' => $name, 'note' => "{$name} rides by day", 'found_at' => now()]);
-    Decision::record($this->job, $this->person, 'gear-sensor', 'left-off', "As {$name} wants it");
+    Decision::record($this->job, $this->person, About::gearSensor(), 'left-off', "As {$name} wants it");
     Workshops::built($this->job, $this->person, before: 'body-in');
     StepRecord::query()->where('sheet', 'build')->limit(1)->update(['note' => "100% as {$name} said"]);
     Setting::query()->create(['job_id' => $this->job->id, 'user_id' => $this->person->id, 'name' => 'levels', 'value' => '5', 'reason' => "{$name} asked", 'set_at' => now()]);

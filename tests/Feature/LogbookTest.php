@@ -11,6 +11,7 @@ use App\Models\Job;
 use App\Models\Motor;
 use App\Models\StepRecord;
 use App\Models\User;
+use App\Models\Values\About;
 use Illuminate\Support\Facades\DB;
 use NeatSpindle\Core\Survey\Spot;
 use Tests\Support\Workshops;
@@ -37,7 +38,7 @@ it('lists what was given out, and nothing else, and finds it by frame, name or w
     $out = logged($this->person, 'Heather commuter', '73');
     logged($this->person, 'Barge of a bike', '68');
     Workshops::job($this->person, 'Still on the bench');
-    Decision::record($out, $this->person, 'gear-sensor', 'left-off', 'Hardly ever shifted');
+    Decision::record($out, $this->person, About::gearSensor(), 'left-off', 'Hardly ever shifted');
     $this->get('/logbook')->assertSee('Heather commuter')->assertSee('Barge of a bike')->assertDontSee('Still on the bench');
     $this->get('/logbook?find=HEATHER')->assertSee('Heather commuter')->assertDontSee('Barge of a bike');
     $this->get('/logbook?find=hardly+ever')->assertSee('Heather commuter')->assertDontSee('Barge of a bike');

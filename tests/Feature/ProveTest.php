@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Bench\OpenJob;
+use App\Bench\Proving;
 use App\Models\Condition;
 use App\Models\HandOver;
 use App\Models\Job;
@@ -36,7 +37,7 @@ beforeEach(function (): void {
         }
     };
     $this->strip = function (): void {
-        foreach (OpenJob::of(Workshops::fresh($this->job))->checks()->proving()->plan()->checks as $check) {
+        foreach (OpenJob::of(Workshops::fresh($this->job))->the(Proving::class)->plan->checks as $check) {
             ($this->tick)($check->code, with: $check->figure === null ? [] : ['figure' => (string) (($check->figure->least + $check->figure->most) / 2)])->assertSessionHasNoErrors();
         }
     };

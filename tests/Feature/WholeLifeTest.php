@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Bench\FittingOut;
 use App\Bench\OpenJob;
+use App\Bench\Proving;
 use App\Models\Decision;
 use App\Models\Job;
 use App\Models\Setting;
@@ -22,10 +24,10 @@ function stillOpen(Job $job): array
     $open = OpenJob::of($job);
     $standing = fn (string $sheet) => DB::table('step_records')->where('job_id', $job->id)->where('sheet', $sheet)->where('state', 'done')->whereNull('superseded_at')->pluck('step')->all();
     $asked = array_column($open->buildSheet()->steps ?? [], 'code');
-    $checks = array_column($open->checks()->proving()->plan()->checks, 'code');
+    $checks = array_column($open->the(Proving::class)->plan->checks, 'code');
     $decided = Decision::query()->where('job_id', $job->id)->whereNull('superseded_at')->pluck('choice', 'about');
     $set = Setting::query()->where('job_id', $job->id)->whereNull('superseded_at')->toBase()->pluck('name')->all();
-    $throttle = $open->checks()->fittingOut()->hasThrottle();
+    $throttle = $open->the(FittingOut::class)->hasThrottle;
     $unanswered = array_filter(BarSide::cases(), fn (BarSide $side) => ! isset($decided["brake-sensor-{$side->value}"]) || ($throttle && $decided["brake-sensor-{$side->value}"] === 'left-off'
         && Decision::query()->where('job_id', $job->id)->where('about', "brake-sensor-{$side->value}")->whereNull('superseded_at')->whereNull('allowed_at')->exists()));
 

@@ -28,13 +28,21 @@ use App\Actions\Survey\GiveAnswer;
 use App\Actions\Survey\KeepReading;
 use App\Actions\Survey\LiftStop;
 use App\Actions\Survey\RecordCondition;
+use App\Assembly\Records;
+use App\Bench\BuildState;
+use App\Bench\Checks;
+use App\Bench\FittingOut;
+use App\Bench\LineWatch;
 use App\Bench\OpenJob;
+use App\Bench\Proving;
 use App\Models\Condition;
 use App\Models\Decision;
 use App\Models\Job;
 use App\Models\JobEnd;
+use App\Models\Sheet;
 use App\Models\StepState;
 use App\Models\User;
+use App\Models\Values\About;
 use App\Models\Values\BracingDecision;
 use App\Models\Values\CockpitWish;
 use Illuminate\Auth\Access\AuthorizationException;
@@ -113,7 +121,7 @@ final class Life
         return $forward + [
             'build' => fn (Job $job) => $this->build($job, $this->oneOf(OpenJob::of($job)->buildSheet()->steps ?? [])),
             'undo' => fn (Job $job) => app(RecordBuildStep::class)($job, $this->by, $this->oneOf($job->stepRecords->where('sheet', 'build')->pluck('step')->all()), null),
-            'check' => fn (Job $job) => $this->check($job, $this->oneOf(OpenJob::of($job)->checks()->proving()->plan()->checks), $this->random->getInt(0, 9) > 0),
+            'check' => fn (Job $job) => $this->check($job, $this->oneOf(OpenJob::of($job)->the(Proving::class)->plan->checks), $this->random->getInt(0, 9) > 0),
             'read' => fn (Job $job) => $this->read($job),
             'answer' => fn (Job $job) => app(GiveAnswer::class)($job, $this->by, Spot::ChainKept, $this->oneOf(['yes', 'no'])),
             'condition' => fn (Job $job) => app(RecordCondition::class)($job, $this->by, $this->oneOf(Subject::cases()), [
@@ -132,12 +140,12 @@ final class Life
                 ),
             ])),
             'sensor' => fn (Job $job) => $this->decide(fn (string $why) => app(DecideSensor::class)(
-                $job, $this->by, $job->version, 'brake-sensor-'.$this->oneOf(['left', 'right']), $this->oneOf(BrakeSensing::cases())->value, $why,
+                $job, $this->by, $job->version, About::brakeSensor($this->oneOf(BarSide::cases())), $this->oneOf(BrakeSensing::cases())->value, $why,
             )),
             'allow' => fn (Job $job) => app(AllowDecision::class)($job, $this->by, (int) Decision::query()->where('job_id', $job->id)->max('id'), 'I answer for it'),
             'house' => fn (Job $job) => $this->decide(fn (string $why) => app(DepartFromHouse::class)($job, $this->by, $job->version, $this->oneOf($this->oneOf(Question::cases())->schools()), $why)),
             'pass' => function (Job $job): void {
-                $held = OpenJob::of($job)->checks()->buildGate()?->held() ?? [];
+                $held = OpenJob::of($job)->the(BuildState::class)->gate?->held() ?? [];
                 $code = $this->oneOf(array_keys($held));
                 $this->decide(fn (string $why) => app(PassHold::class)($job, $this->by, $code, BuildGate::mark($held[$code]), $why));
             },
@@ -159,16 +167,16 @@ final class Life
         $done = $job->stepRecords->where('sheet', 'build')->where('state', StepState::Done)->pluck('step')->all();
         $sheet = $open->buildSheet();
         $step = array_values(array_filter($sheet->steps ?? [], fn (BuildStep $one) => ! in_array($one->code, $done, true)))[0] ?? null;
-        $proving = $open->checks()->proving();
+        $proving = $open->the(Proving::class);
         $check = $proving->openChecks()[0] ?? null;
         match (true) {
             $job->ended_at !== null => app(TakeUpAgain::class)($job, $this->by),
             $job->handed_over_at !== null => app(TakeHandOverBack::class)($job, $this->by, 'Back once more'),
             $job->stopped_for !== null => $this->liftStops($job),
-            $sheet === null || $open->checks()->outlook()?->standing() !== [] => $this->putRight($job),
+            $sheet === null || $open->the(Checks::class)->outlook?->standing() !== [] => $this->putRight($job),
             $step !== null => $this->build($job, $step),
-            count($proving->settings()) < 4 => $this->settle($job),
-            $open->checks()->fittingOut()->brakeCut()->open() !== [] || $open->stop() !== null => $this->putRight($job),
+            count($open->the(LineWatch::class)->settings) < 4 => $this->settle($job),
+            $open->the(FittingOut::class)->brakeCut()->open() !== [] || $open->stop() !== null => $this->putRight($job),
             $check !== null => $this->check($job, $check, true),
             default => $this->handOver($job),
         };
@@ -184,7 +192,7 @@ final class Life
         app(ChooseBattery::class)($job, $this->by, $job->version, null, null);
         app(KeepCockpit::class)($job, $this->by, $job->version, CockpitWish::usual());
         foreach (['left' => BrakeSensing::StickOn, 'right' => BrakeSensing::NoLever] as $side => $sensing) {
-            app(DecideSensor::class)($job, $this->by, $job->version, "brake-sensor-{$side}", $sensing->value, null);
+            app(DecideSensor::class)($job, $this->by, $job->version, About::brakeSensor(BarSide::from($side)), $sensing->value, null);
         }
         $this->read($job, '73.02');
     }
@@ -208,7 +216,7 @@ final class Life
         $isFine = $this->random->getInt(0, 19) > 0;
         app(RecordBuildStep::class)($job, $this->by, $step->code, [
             'state' => $isFine ? StepState::Done : StepState::Stopped, 'torque_nm' => $step->band?->torque->middle(), 'by_hand' => $isByHand, 'compound' => null, 'note' => 'by hand: no paper',
-        ], (int) ($job->records('build')[$step->code]->id ?? 0));
+        ], (int) (Records::of($job)->at(Sheet::Build, $step->code)->id ?? 0));
     }
 
     private function check(Job $job, Check $check, bool $isRight): void
@@ -216,7 +224,7 @@ final class Life
         app(RecordProveCheck::class)($job, $this->by, $check->code, [
             'state' => $isRight ? StepState::Done : StepState::Stopped,
             'figure' => $check->figure === null ? null : ($check->figure->least + $check->figure->most) / 2, 'note' => 'as seen',
-        ], (int) ($job->records('prove')[$check->code]->id ?? 0));
+        ], (int) (Records::of($job)->at(Sheet::Prove, $check->code)->id ?? 0));
     }
 
     private function read(Job $job, ?string $typed = null): void

@@ -117,7 +117,7 @@ final class Workshops
     public static function fresh(Job $job): Job
     {
         return self::asNobody(function () use ($job): Job {
-            return Job::query()->with(['bike.customer', 'readings', 'answers', 'kit', 'stepRecords', 'runs'])->findOrFail($job->id);
+            return Job::opened($job->id);
         });
     }
 

@@ -17,7 +17,7 @@ class GivePiecesBack extends JobAction
 {
     public function __invoke(Job $job, User $by, int $seen): void
     {
-        ($this->change)($job, $by, 'choose', $seen, [], function (OpenJob $open) use ($by): void {
+        ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open) use ($by): void {
             foreach (Reservation::of($open->job, ReservationState::Taken) as $taken) {
                 Spacer::query()->whereKey($taken->spacer_id)->increment('quantity', $taken->quantity);
                 Reservation::note($open->job, $by, $taken->spacer_id, ReservationState::Returned, $taken->quantity);

@@ -20,7 +20,7 @@ class ReservePieces extends JobAction
 {
     public function __invoke(Job $job, User $by, int $seen): void
     {
-        ($this->change)($job, $by, 'choose', $seen, [], function (OpenJob $open) use ($by): void {
+        ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open) use ($by): void {
             Reservation::of($open->job, ReservationState::Reserved)->each->delete();
             $taken = Reservation::of($open->job, ReservationState::Taken)->pluck('quantity', 'spacer_id');
             foreach ($this->wanted($open) as $spacerId => $count) {

@@ -17,7 +17,7 @@ class TakePieces extends JobAction
 {
     public function __invoke(Job $job, User $by, int $seen): void
     {
-        ($this->change)($job, $by, 'choose', $seen, [], function (OpenJob $open) use ($by): void {
+        ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open) use ($by): void {
             foreach (Reservation::of($open->job, ReservationState::Reserved) as $reservation) {
                 $isThere = Spacer::query()->whereKey($reservation->spacer_id)
                     ->where('quantity', '>=', $reservation->quantity)->decrement('quantity', $reservation->quantity);

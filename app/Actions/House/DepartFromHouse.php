@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\House;
 
 use App\Actions\JobAction;
-use App\Bench\JobHouse;
 use App\Models\Decision;
 use App\Models\Job;
 use App\Models\User;
+use App\Models\Values\About;
 use NeatSpindle\Core\House\School;
 
 /** Goes about one question differently on one job: a decision by name, with its reason. */
@@ -16,8 +16,8 @@ class DepartFromHouse extends JobAction
 {
     public function __invoke(Job $job, User $by, int $seen, School $school, string $reason): void
     {
-        ($this->change)($job, $by, 'choose', $seen, ['decisions'], fn () => Decision::record(
-            $job, $by, JobHouse::about($school->question()), $school->value, $reason,
+        ($this->change)($job, $by, 'choose', $seen, fn () => Decision::record(
+            $job, $by, About::departure($school->question()), $school->value, $reason,
         ));
     }
 }

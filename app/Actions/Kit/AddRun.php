@@ -16,7 +16,7 @@ class AddRun extends JobAction
     /** @param  array{name: string, kind: string, from_place: string, to_place: string, supply_mm: float|int, connector: string, current_a?: float|int, area_mm2?: float}  $run */
     public function __invoke(Job $job, User $by, array $run): void
     {
-        ($this->change)($job, $by, 'work', null, [], function (OpenJob $open) use ($job, $run): void {
+        ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $run): void {
             $places = $open->laying()->ways->places;
             foreach (['from_place', 'to_place'] as $end) {
                 isset($places[$run[$end]]) || $this->refuse($end, "This bike has no place called {$run[$end]}.");

@@ -17,7 +17,7 @@ class AddStretch extends JobAction
     /** @param  array{from_place: string, to_place: string, length_mm: float, towards: Direction, tags: list<string>}  $stretch */
     public function __invoke(Job $job, User $by, array $stretch): void
     {
-        ($this->change)($job, $by, 'work', null, [], function (OpenJob $open) use ($job, $by, $stretch): void {
+        ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $by, $stretch): void {
             if (! isset($open->laying()->ways->places[$stretch['from_place']])) {
                 $this->refuse('stretch_from', "This bike has no place called {$stretch['from_place']}.");
             }

@@ -14,7 +14,7 @@ class AllowDecision extends JobAction
 {
     public function __invoke(Job $job, User $by, int $decision, string $reason): void
     {
-        ($this->change)($job, $by, 'decide', null, ['decisions'], function () use ($job, $by, $decision, $reason): void {
+        ($this->change)($job, $by, 'decide', null, function () use ($job, $by, $decision, $reason): void {
             $isAllowed = Decision::query()->whereKey($decision)->where('job_id', $job->id)->whereNull('superseded_at')->whereNull('allowed_at')
                 ->update(['allowed_by_id' => $by->id, 'allowed_at' => now(), 'allowed_because' => $reason]);
             if ($isAllowed === 0) {

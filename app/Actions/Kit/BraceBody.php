@@ -17,7 +17,7 @@ class BraceBody extends JobAction
 {
     public function __invoke(Job $job, User $by, int $seen, BracingDecision $bracing): void
     {
-        ($this->change)($job, $by, 'choose', $seen, ['kit'], function (OpenJob $open) use ($bracing): void {
+        ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open) use ($bracing): void {
             $bike = $open->job->bike;
             $objection = $bracing->rest?->objection($bike->kind, $bike->frame_material, $bracing->position ?? BodyPosition::Below);
             if ($objection !== null) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Kit;
 
 use App\Actions\JobAction;
+use App\Bench\FittingOut;
 use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\Kit;
@@ -18,8 +19,8 @@ class ChooseBattery extends JobAction
 {
     public function __invoke(Job $job, User $by, int $seen, ?string $pack, ?PackSite $site): void
     {
-        ($this->change)($job, $by, 'choose', $seen, ['kit', 'runs'], function (OpenJob $open) use ($pack, $site): void {
-            $was = $open->checks()->fittingOut()->batteryWish();
+        ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open) use ($pack, $site): void {
+            $was = $open->the(FittingOut::class)->batteryWish;
             if ($pack !== null && ! isset($open->catalogue->parts->packs[$pack])) {
                 $this->refuse('pack', 'The catalogue has no such battery any more: look at it again.');
             }
@@ -38,7 +39,7 @@ class ChooseBattery extends JobAction
     private function startTheLeadAt(OpenJob $open, PackSite $site): void
     {
         $place = $site->placeAmong($open->laying()->ways->places);
-        foreach ($open->job->loadMissing('runs')->runs as $run) {
+        foreach ($open->job->runs as $run) {
             if ($run->toLay()->isFromPack() && $run->to_place === 'motor') {
                 Run::query()->whereKey($run->id)->update(['from_place' => $place, 'via' => null, 'off' => null]);
 

@@ -18,7 +18,7 @@ class ChooseMotor extends KitAction
 {
     public function __invoke(Job $job, User $by, int $seen, int $motorId, ?int $insertId, ?int $ringId = null, string $mounting = ''): void
     {
-        ($this->change)($job, $by, 'choose', $seen, ['kit'], function (OpenJob $open) use ($by, $motorId, $insertId, $ringId, $mounting): void {
+        ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open) use ($by, $motorId, $insertId, $ringId, $mounting): void {
             $motor = $open->catalogue->motor($motorId) ?? $this->refuse('motor_id', 'The catalogue has no such motor.');
             $insert = $open->catalogue->insert($insertId);
             if ($insertId !== null && $insert === null) {

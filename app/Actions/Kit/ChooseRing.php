@@ -14,7 +14,7 @@ class ChooseRing extends KitAction
 {
     public function __invoke(Job $job, User $by, int $seen, int $ringId, string $mounting = ''): void
     {
-        ($this->change)($job, $by, 'choose', $seen, ['kit'], function (OpenJob $open) use ($by, $ringId, $mounting): void {
+        ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open) use ($by, $ringId, $mounting): void {
             $ring = $open->catalogue->parts->rings[$ringId] ?? $this->refuse('ring_id', 'The catalogue has no such ring.');
             if (! isset($ring->ways[$mounting])) {
                 $this->refuse('mounting', 'The ring does not go on that way. Choose one of the ways the list shows.');

@@ -20,7 +20,7 @@ class EditStack extends KitAction
     /** @throws PlaceChangedMeanwhile when somebody else changed one of the places since */
     public function __invoke(Job $job, User $by, int $seen, HandEdit $edit): void
     {
-        ($this->change)($job, $by, 'choose', null, ['kit'], function (OpenJob $open) use ($by, $seen, $edit): void {
+        ($this->change)($job, $by, 'choose', null, function (OpenJob $open) use ($by, $seen, $edit): void {
             $this->expectPlacesOfTheMount($open, $edit);
             $this->expectUntouched($open->job, $seen, $edit);
             $this->kit->alter(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Kit;
 
 use App\Actions\JobAction;
+use App\Bench\FittingOut;
 use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\Kit;
@@ -23,8 +24,8 @@ class KeepCockpit extends JobAction
 
     public function __invoke(Job $job, User $by, int $seen, CockpitWish $cockpit): void
     {
-        ($this->change)($job, $by, 'work', $seen, ['kit', 'runs'], function (OpenJob $open) use ($job, $cockpit): void {
-            $was = $open->checks()->fittingOut()->cockpitWish();
+        ($this->change)($job, $by, 'work', $seen, function (OpenJob $open) use ($job, $cockpit): void {
+            $was = $open->the(FittingOut::class)->cockpitWish;
             if (count($cockpit->fixtures) > CockpitWish::MOST) {
                 $this->refuse('kinds', 'A bar has room for '.CockpitWish::MOST.' things at the most.');
             }

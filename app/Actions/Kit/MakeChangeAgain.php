@@ -16,7 +16,7 @@ class MakeChangeAgain extends JobAction
 {
     public function __invoke(Job $job, User $by, int $seen): void
     {
-        ($this->change)($job, $by, 'choose', $seen, ['kit'], function (OpenJob $open): void {
+        ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open): void {
             $change = KitChange::standingFor($open->job)->whereNotNull('undone_at')->oldest('id')->first();
             if ($change !== null) {
                 Kit::of($open->job)->fill($change->after)->save();

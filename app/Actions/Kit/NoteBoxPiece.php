@@ -21,7 +21,7 @@ class NoteBoxPiece extends JobAction
 {
     public function __invoke(Job $job, User $by, int $position, BoxState $state, ?string $note): void
     {
-        ($this->change)($job, $by, 'work', null, ['boxRecords'], function (OpenJob $open) use ($by, $position, $state, $note): void {
+        ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($by, $position, $state, $note): void {
             $box = ReceivedBox::of($open->job, $open->motor());
             $piece = $box->contents[$position] ?? $this->refuse(
                 'state', 'The list of this motor’s box has no such line any more: look at it again.',

@@ -14,7 +14,7 @@ class RemoveStretch extends JobAction
 {
     public function __invoke(Job $job, User $by, OwnStretch $stretch): void
     {
-        ($this->change)($job, $by, 'work', null, [], fn () => OwnStretch::query()->whereKey($stretch->id)->where('job_id', $job->id)->whereNull('removed_at')
+        ($this->change)($job, $by, 'work', null, fn () => OwnStretch::query()->whereKey($stretch->id)->where('job_id', $job->id)->whereNull('removed_at')
             ->update(['removed_at' => now()]));
     }
 }

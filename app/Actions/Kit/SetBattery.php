@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Kit;
 
 use App\Actions\JobAction;
+use App\Bench\FittingOut;
 use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\Kit;
@@ -19,9 +20,9 @@ class SetBattery extends JobAction
     /** @param  array{at: ?float, move: int, fixing: ?Fixing, floor: array<string, float>, seen: array<string, bool>}  $setting  at in mm from the front, move in mm to the back */
     public function __invoke(Job $job, User $by, int $seen, array $setting): void
     {
-        ($this->change)($job, $by, 'choose', $seen, ['kit'], function (OpenJob $open) use ($setting): void {
-            $fitting = $open->checks()->fittingOut();
-            $was = $fitting->batteryWish();
+        ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open) use ($setting): void {
+            $fitting = $open->the(FittingOut::class);
+            $was = $fitting->batteryWish;
             if ($was->site === null) {
                 $this->refuse('site', 'Choose a battery and where it sits first.');
             }
@@ -30,7 +31,7 @@ class SetBattery extends JobAction
                 $this->refuse('fixing', $objection);
             }
             Kit::of($open->job)->fill(['battery' => new BatteryWish(
-                $was->pack, $was->site, self::at($fitting->trial(), $setting['at'], $setting['move']), $setting['fixing'],
+                $was->pack, $was->site, self::at($fitting->trial, $setting['at'], $setting['move']), $setting['fixing'],
                 [$was->site->value => $setting['floor']] + $was->floors, $setting['seen'],
             )])->save();
         });

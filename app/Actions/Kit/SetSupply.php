@@ -15,6 +15,6 @@ class SetSupply extends JobAction
     /** @param  array<string, ?float>  $lead by column */
     public function __invoke(Job $job, User $by, int $seen, Run $run, array $lead): void
     {
-        ($this->change)($job, $by, 'work', $seen, [], fn () => Run::query()->whereKey($run->id)->where('job_id', $job->id)->update($lead));
+        ($this->change)($job, $by, 'work', $seen, fn () => Run::query()->whereKey($run->id)->where('job_id', $job->id)->update($lead));
     }
 }

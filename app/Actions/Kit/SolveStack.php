@@ -15,7 +15,7 @@ class SolveStack extends KitAction
 {
     public function __invoke(Job $job, User $by, int $seen): void
     {
-        ($this->change)($job, $by, 'choose', $seen, ['kit'], fn (OpenJob $open) => $this->kit->alter(
+        ($this->change)($job, $by, 'choose', $seen, fn (OpenJob $open) => $this->kit->alter(
             $open, $by, 'Solved from the drawer', array_column(Place::cases(), 'value'), fn (Kit $kit) => $kit->fill(['by_hand' => []]),
         ));
     }

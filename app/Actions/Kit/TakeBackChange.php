@@ -16,7 +16,7 @@ class TakeBackChange extends JobAction
 {
     public function __invoke(Job $job, User $by, int $seen): void
     {
-        ($this->change)($job, $by, 'choose', $seen, ['kit'], function (OpenJob $open): void {
+        ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open): void {
             $change = KitChange::standingFor($open->job)->whereNull('undone_at')->latest('id')->first();
             if ($change !== null) {
                 Kit::of($open->job)->fill($change->before)->save();

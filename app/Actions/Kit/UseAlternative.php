@@ -15,7 +15,7 @@ class UseAlternative extends KitAction
     /** @param  string  $key  what it costs in line, symmetry and pieces, as it was shown */
     public function __invoke(Job $job, User $by, int $seen, string $key): void
     {
-        ($this->change)($job, $by, 'choose', $seen, ['kit'], function (OpenJob $open) use ($by, $key): void {
+        ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open) use ($by, $key): void {
             foreach ($open->worksheet()?->alternatives() ?? [] as $way) {
                 if ($way->key() === $key) {
                     $pieces = $way->pieces();

@@ -15,7 +15,7 @@ class UseLikeJob extends KitAction
 {
     public function __invoke(Job $job, User $by, int $seen, int $number): void
     {
-        ($this->change)($job, $by, 'choose', $seen, ['kit'], function (OpenJob $open) use ($by, $number): void {
+        ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open) use ($by, $number): void {
             $entry = LogbookEntry::query()->for($open->job)->where('jobs.number', $number)->first();
             if ($entry === null || $entry->pieces === [] || $entry->motor !== $open->motor()?->part->code) {
                 $this->refuse('way', 'The logbook has no such job with this motor any more: look again.');

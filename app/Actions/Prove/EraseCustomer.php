@@ -35,7 +35,7 @@ class EraseCustomer extends JobAction
 
     public function __invoke(Job $job, User $by): void
     {
-        ($this->change)($job, $by, 'erase', null, [], function () use ($job, $by): void {
+        ($this->change)($job, $by, 'erase', null, function () use ($job, $by): void {
             $customer = Customer::query()->whereRelation('bikes', 'id', $job->bike_id)->lockForUpdate()->firstOrFail();
             $customer->erased_at === null || $this->refuse('erase', 'Nobody knows any more who that was.');
             $jobs = Job::query()->whereHas('bike', fn (Builder $bike) => $bike->where('customer_id', $customer->id))->pluck('id')->all();

@@ -15,7 +15,7 @@ class GiveSheetAddress extends JobAction
 {
     public function __invoke(Job $job, User $by, int $days): void
     {
-        ($this->change)($job, $by, 'shareSheet', null, [], function (OpenJob $open) use ($job, $by, $days): void {
+        ($this->change)($job, $by, 'shareSheet', null, function (OpenJob $open) use ($job, $by, $days): void {
             if ($open->job->handed_over_at === null) {
                 $this->refuse('days', 'There is no sheet to give before the bike is handed over.');
             }

@@ -7,6 +7,7 @@ namespace App\Actions\Prove;
 use App\Actions\ChangeJob;
 use App\Actions\JobAction;
 use App\Bench\OpenJob;
+use App\Bench\Proving;
 use App\Models\HandOver;
 use App\Models\Job;
 use App\Models\User;
@@ -22,8 +23,8 @@ class HandBikeOver extends JobAction
 
     public function __invoke(Job $job, User $by, int $seen, Carbon $recheck, ?string $note): void
     {
-        ($this->change)($job, $by, 'handOver', $seen, ['handOvers'], function (OpenJob $open) use ($job, $by, $recheck, $note): void {
-            $objections = $open->checks()->proving()->handOver()->objections;
+        ($this->change)($job, $by, 'handOver', $seen, function (OpenJob $open) use ($job, $by, $recheck, $note): void {
+            $objections = $open->the(Proving::class)->handOver->objections;
             $objections === [] || $this->refuse('hand_over', 'Not yet. '.implode(' ', $objections));
             HandOver::query()->create(
                 ['job_id' => $job->id, 'user_id' => $by->id, 'handed_at' => now(), 'recheck_on' => $recheck, 'note' => $note],

@@ -25,7 +25,7 @@ class KeepRecheck extends JobAction
     /** @param  array<string, array{found: Found, torque_nm: ?float, note: ?string}>  $items  by the thing's code */
     public function __invoke(Job $job, User $by, int $kilometres, ?Carbon $next, ?string $note, array $items): void
     {
-        ($this->change)($job, $by, 'comeBack', null, ['rechecks'], function (OpenJob $open) use ($job, $by, $kilometres, $next, $note, $items): void {
+        ($this->change)($job, $by, 'comeBack', null, function (OpenJob $open) use ($job, $by, $kilometres, $next, $note, $items): void {
             $open->job->handed_over_at !== null || $this->refuse('kilometres', 'A bike comes back after it was handed over.');
             $plan = RecheckPlan::of($open->buildSheet()->steps ?? []);
             $known = array_intersect_key($items, $plan->items);

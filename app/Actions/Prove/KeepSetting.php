@@ -20,7 +20,7 @@ class KeepSetting extends JobAction
     public function __invoke(Job $job, User $by, SettingName $name, string $value, ?string $reason, ?string $law): void
     {
         $isDecision = $name->isNoLimit($value);
-        ($this->change)($job, $by, $isDecision ? 'decide' : 'work', null, [], function () use ($job, $by, $name, $value, $reason, $law, $isDecision): void {
+        ($this->change)($job, $by, $isDecision ? 'decide' : 'work', null, function () use ($job, $by, $name, $value, $reason, $law, $isDecision): void {
             $fault = $name->fault($value);
             $fault === null || $this->refuse('value', $fault);
             $isDecision && $reason === null && $this->refuse('reason', self::WHY);

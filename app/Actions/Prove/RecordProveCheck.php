@@ -7,9 +7,11 @@ namespace App\Actions\Prove;
 use App\Actions\ChangeJob;
 use App\Actions\JobAction;
 use App\Actions\Steps\StepRecorder;
+use App\Bench\LineWatch;
 use App\Bench\OpenJob;
 use App\Bench\Proving;
 use App\Models\Job;
+use App\Models\Sheet;
 use App\Models\StepState;
 use App\Models\User;
 use NeatSpindle\Core\Prove\DisplayLine;
@@ -30,18 +32,18 @@ class RecordProveCheck extends JobAction
      */
     public function __invoke(Job $job, User $by, string $code, ?array $done, int $seen = 0, ?DisplayLine $line = null): void
     {
-        ($this->change)($job, $by, 'work', null, ['stepRecords'], function (OpenJob $open) use ($job, $by, $code, $done, $seen, $line): void {
-            $proving = $open->checks()->proving();
-            $check = $proving->plan()->check($code) ?? $this->refuse(
+        ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $by, $code, $done, $seen, $line): void {
+            $proving = $open->the(Proving::class);
+            $check = $proving->plan->check($code) ?? $this->refuse(
                 'step', 'There is no such check on this bike any more: look at it again.',
             );
-            $done = $line === null ? $done : $this->said($proving->lookAt($check, $line));
+            $done = $line === null ? $done : $this->said($open->the(LineWatch::class)->lookAt($check, $line));
             $objection = $done === null ? null : $proving->objection($check);
             $objection === null || $this->refuse('state', $objection);
             $lacks = ($done['state'] ?? null) === StepState::Done ? $check->lacks($done['figure'] ?? null) : null;
             $lacks === null || $this->refuse('figure', $lacks);
             $asked = ['title' => $check->title, 'figure' => $check->figure?->band(), 'line' => $line?->raw];
-            $this->recorder->record($job, $by, $seen, Proving::SHEET, $code, $asked, $done);
+            $this->recorder->record($job, $by, $seen, Sheet::Prove, $code, $asked, $done);
         });
     }
 

@@ -14,7 +14,7 @@ class RevokeSheetAddress extends JobAction
 {
     public function __invoke(Job $job, User $by, SheetAddress $address): void
     {
-        ($this->change)($job, $by, 'shareSheet', null, [], fn () => SheetAddress::query()->whereKey($address->id)->where('job_id', $job->id)->whereNull('revoked_at')
+        ($this->change)($job, $by, 'shareSheet', null, fn () => SheetAddress::query()->whereKey($address->id)->where('job_id', $job->id)->whereNull('revoked_at')
             ->update(['revoked_at' => now(), 'revoked_by_id' => $by->id]));
     }
 }

@@ -15,7 +15,7 @@ class TakeHandOverBack extends JobAction
 {
     public function __invoke(Job $job, User $by, string $reason): void
     {
-        ($this->change)($job, $by, 'takeBack', null, ['handOvers'], function (OpenJob $open) use ($job, $by, $reason): void {
+        ($this->change)($job, $by, 'takeBack', null, function (OpenJob $open) use ($job, $by, $reason): void {
             $taken = HandOver::query()->where('job_id', $job->id)->whereNull('taken_back_at')
                 ->update(['taken_back_at' => now(), 'taken_back_by_id' => $by->id, 'taken_back_because' => $reason]);
             $taken > 0 || $this->refuse('because', 'This bike is not handed over: there is nothing to take back.');

@@ -16,6 +16,6 @@ class SetRiding extends JobAction
 {
     public function __invoke(Job $job, User $by, int $seen, RidingWish $riding): void
     {
-        ($this->change)($job, $by, 'choose', $seen, ['kit'], fn (OpenJob $open) => Kit::of($open->job)->fill(['riding' => $riding])->save());
+        ($this->change)($job, $by, 'choose', $seen, fn (OpenJob $open) => Kit::of($open->job)->fill(['riding' => $riding])->save());
     }
 }

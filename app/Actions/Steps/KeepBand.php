@@ -16,7 +16,7 @@ class KeepBand extends JobAction
 {
     public function __invoke(Job $job, User $by, Fastener $fastener, TorqueBand $band, string $paper): void
     {
-        ($this->change)($job, $by, 'work', null, ['bands'], function () use ($job, $by, $fastener, $band, $paper): void {
+        ($this->change)($job, $by, 'work', null, function () use ($job, $by, $fastener, $band, $paper): void {
             FastenerBand::query()->where('job_id', $job->id)->where('fastener', $fastener)->whereNull('superseded_at')
                 ->update(['superseded_at' => now()]);
             FastenerBand::query()->create([

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Actions\Steps;
 
 use App\Actions\JobAction;
-use App\Bench\Checks;
+use App\Bench\BuildState;
 use App\Bench\OpenJob;
 use App\Models\Decision;
 use App\Models\Job;
 use App\Models\User;
+use App\Models\Values\About;
 use NeatSpindle\Core\Build\BuildGate;
 
 /** Goes on with a step that is held: somebody who may answers for it by name and reason, and for that very hold alone. */
@@ -20,13 +21,13 @@ class PassHold extends JobAction
 
     public function __invoke(Job $job, User $by, string $code, string $seen, string $reason): void
     {
-        ($this->change)($job, $by, 'override', null, ['decisions'], function (OpenJob $open) use ($job, $by, $code, $seen, $reason): void {
+        ($this->change)($job, $by, 'override', null, function (OpenJob $open) use ($job, $by, $code, $seen, $reason): void {
             $step = $open->buildSheet()?->step($code) ?? $this->refuse('step', 'The sheet has no such step any more: look at it again.');
-            $hold = $open->checks()->buildGate()?->hold($step);
+            $hold = $open->the(BuildState::class)->gate?->hold($step);
             $hold !== null || $this->refuse('because', 'Nothing holds this step any more.');
             $open->stop() === null || $this->refuse('because', 'The job is stopped: a stop is lifted, not passed.');
             BuildGate::mark($hold) === $seen || $this->refuse('because', "It is held by something else by now: {$hold}");
-            Decision::record($job, $by, Checks::PASS.$code, BuildGate::mark($hold), mb_strimwidth($hold, 0, self::LONGEST_HOLD, '…')." Gone on with: {$reason}");
+            Decision::record($job, $by, About::pass($code), BuildGate::mark($hold), mb_strimwidth($hold, 0, self::LONGEST_HOLD, '…')." Gone on with: {$reason}");
         });
     }
 }

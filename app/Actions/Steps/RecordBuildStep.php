@@ -6,8 +6,10 @@ namespace App\Actions\Steps;
 
 use App\Actions\ChangeJob;
 use App\Actions\JobAction;
+use App\Bench\BuildState;
 use App\Bench\OpenJob;
 use App\Models\Job;
+use App\Models\Sheet;
 use App\Models\StepState;
 use App\Models\User;
 use Illuminate\Validation\ValidationException;
@@ -29,14 +31,14 @@ class RecordBuildStep extends JobAction
      */
     public function __invoke(Job $job, User $by, string $code, ?array $done, int $seen = 0, bool $isSure = false): void
     {
-        ($this->change)($job, $by, 'work', null, ['stepRecords'], function (OpenJob $open) use ($job, $by, $code, $done, $seen, $isSure): void {
+        ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $by, $code, $done, $seen, $isSure): void {
             $step = $open->buildSheet()?->step($code) ?? $this->refuse('step', 'The sheet has no such step any more: look at it again.');
             if (($done['state'] ?? null) === StepState::Done) {
                 $this->expectItMayBeDone($open, $step);
                 $isSure ?: $this->askAboutImprobable($step, $done['torque_nm'] ?? null, $by->torque_unit);
                 $this->expectTorque($step, $done);
             }
-            $this->recorder->record($job, $by, $seen, 'build', $code, [
+            $this->recorder->record($job, $by, $seen, Sheet::Build, $code, [
                 'title' => $step->title,
                 'torque_nm' => $step->band === null ? null : [$step->band->torque->low, $step->band->torque->high],
                 'source' => $step->band?->source,
@@ -55,7 +57,7 @@ class RecordBuildStep extends JobAction
 
     private function expectItMayBeDone(OpenJob $open, BuildStep $step): void
     {
-        $objection = $open->checks()->buildGate()?->objection($step);
+        $objection = $open->the(BuildState::class)->gate?->objection($step);
         if ($objection !== null) {
             $this->refuse('state', $objection);
         }

@@ -8,6 +8,7 @@ use App\Actions\ChangeJob;
 use App\Actions\JobAction;
 use App\Bench\OpenJob;
 use App\Models\Job;
+use App\Models\Sheet;
 use App\Models\StepState;
 use App\Models\User;
 
@@ -25,7 +26,7 @@ class RecordStripStep extends JobAction
      */
     public function __invoke(Job $job, User $by, string $code, ?array $done, int $seen = 0): void
     {
-        ($this->change)($job, $by, 'work', null, ['stepRecords'], function (OpenJob $open) use ($job, $by, $code, $done, $seen): void {
+        ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $by, $code, $done, $seen): void {
             $step = $open->stripPlan()->step($code) ?? $this->refuse('step', 'The plan has no such step any more: look at it again.');
             $stop = $open->job->stopped_for;
             if ($stop !== null && ($done['state'] ?? null) === StepState::Done) {
@@ -35,7 +36,7 @@ class RecordStripStep extends JobAction
             if ($lacks !== null) {
                 $this->refuse('note', $lacks);
             }
-            $this->recorder->record($job, $by, $seen, 'strip', $code, ['title' => $step->title], $done);
+            $this->recorder->record($job, $by, $seen, Sheet::Strip, $code, ['title' => $step->title], $done);
         });
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Steps;
 
 use App\Models\Job;
+use App\Models\Sheet;
 use App\Models\StepRecord;
 use App\Models\StepState;
 use App\Models\User;
@@ -21,7 +22,7 @@ class StepRecorder
      *
      * @throws StepRecordedMeanwhile when another record stands there
      */
-    public function record(Job $job, User $by, int $seen, string $sheet, string $step, array $asked, ?array $done): void
+    public function record(Job $job, User $by, int $seen, Sheet $sheet, string $step, array $asked, ?array $done): void
     {
         $stands = StepRecord::query()->where('job_id', $job->id)->where('sheet', $sheet)->where('step', $step)
             ->whereNull('superseded_at')->latest('id')->first();

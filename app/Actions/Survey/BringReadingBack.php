@@ -14,7 +14,7 @@ class BringReadingBack extends JobAction
 {
     public function __invoke(Job $job, User $by, Reading $reading): void
     {
-        ($this->change)($job, $by, 'work', null, ['readings'], function () use ($job, $by, $reading): void {
+        ($this->change)($job, $by, 'work', null, function () use ($job, $by, $reading): void {
             $gone = Reading::query()->takenBack($job)->whereKey($reading->id)->lockForUpdate()->first()
                 ?? $this->refuse('typed', 'This reading counts already, or a later one has replaced it.');
             $back = $gone->replicate()->fill(['superseded_at' => null, 'withdrawn_by_id' => null, 'brought_back_by_id' => $by->id]);

@@ -18,7 +18,7 @@ class CureObstacle extends JobAction
     /** @param  ?ObstacleCure  $cure null takes it off the list */
     public function __invoke(Job $job, User $by, Obstacle $obstacle, ?ObstacleCure $cure): void
     {
-        ($this->change)($job, $by, 'work', null, ['obstacles'], function () use ($job, $by, $obstacle, $cure): void {
+        ($this->change)($job, $by, 'work', null, function () use ($job, $by, $obstacle, $cure): void {
             $stands = Obstacle::query()->where('job_id', $job->id)->whereNull('superseded_at')->find($obstacle->id)
                 ?? $this->refuse('cure', 'Somebody else has changed it meanwhile: look at it again.');
             if ($cure !== null && ! in_array($cure, $stands->kind->cures(), true)) {

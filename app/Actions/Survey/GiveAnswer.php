@@ -20,7 +20,7 @@ class GiveAnswer extends JobAction
      */
     public function __invoke(Job $job, User $by, Spot $spot, string $value, ?string $seen = null): void
     {
-        ($this->change)($job, $by, 'work', null, ['answers'], function () use ($job, $by, $spot, $value, $seen): void {
+        ($this->change)($job, $by, 'work', null, function () use ($job, $by, $spot, $value, $seen): void {
             $stands = Answer::query()->where('job_id', $job->id)->where('question', $spot->value)->whereNull('superseded_at')->with('user')->first();
             if ($stands !== null && $seen !== null && $stands->value !== $seen && $stands->value !== $value) {
                 throw FoundMeanwhile::answer($stands);

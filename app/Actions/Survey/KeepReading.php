@@ -28,7 +28,7 @@ class KeepReading extends JobAction
      */
     public function __invoke(Job $job, User $by, Spot $spot, Measurement $measurement, Instrument $instrument, string $typed, bool $afresh = false, bool $isSure = false): void
     {
-        ($this->change)($job, $by, 'work', null, ['readings'], function (OpenJob $open) use ($job, $by, $spot, $measurement, $instrument, $typed, $afresh, $isSure): void {
+        ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $by, $spot, $measurement, $instrument, $typed, $afresh, $isSure): void {
             if (! $isSure) {
                 $afresh ?: $this->askAboutOutliers($open->findings, $spot, $measurement, $by->doubtMm($instrument), $by->length_unit);
                 $this->askAboutImprobable($open, $spot, $measurement, $by->length_unit);

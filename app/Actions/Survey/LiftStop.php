@@ -15,7 +15,7 @@ class LiftStop extends JobAction
 {
     public function __invoke(Job $job, User $by, Condition $stop, string $reason): void
     {
-        ($this->change)($job, $by, 'override', null, [], function (OpenJob $open) use ($job, $by, $stop, $reason): void {
+        ($this->change)($job, $by, 'override', null, function (OpenJob $open) use ($job, $by, $stop, $reason): void {
             $isLifted = Condition::query()->whereKey($stop->id)->where('job_id', $job->id)->stopping()
                 ->update(['lifted_at' => now(), 'lifted_by_id' => $by->id, 'lifted_because' => $reason]);
             if ($isLifted === 0) {

@@ -17,7 +17,7 @@ class NoteObstacle extends JobAction
 {
     public function __invoke(Job $job, User $by, ObstacleKind $kind, Measurement $height, int $angle): void
     {
-        ($this->change)($job, $by, 'work', null, ['obstacles'], function () use ($job, $by, $kind, $height, $angle): void {
+        ($this->change)($job, $by, 'work', null, function () use ($job, $by, $kind, $height, $angle): void {
             if (Obstacle::query()->where('job_id', $job->id)->whereNull('superseded_at')->count() >= Obstacle::MOST) {
                 $this->refuse('height', 'That is as many as a shell has room for: take one off the list first.');
             }

@@ -28,7 +28,7 @@ class RecordCondition extends JobAction
      */
     public function __invoke(Job $job, User $by, Subject $subject, array $found, int $seen = 0): void
     {
-        ($this->change)($job, $by, 'work', null, [], function (OpenJob $open) use ($job, $by, $subject, $found, $seen): void {
+        ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $by, $subject, $found, $seen): void {
             $stop = Condition::query()->where('job_id', $job->id)->where('subject', $subject)->stopping()->first();
             if ($stop !== null && $found['severity'] !== Severity::Stop) {
                 $this->refuse('severity', "The job is stopped for this: {$stop->note}. The stop is lifted first, with the reason, by an installer or the owner.");

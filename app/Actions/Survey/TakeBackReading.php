@@ -14,7 +14,7 @@ class TakeBackReading extends JobAction
 {
     public function __invoke(Job $job, User $by, Reading $reading): void
     {
-        ($this->change)($job, $by, 'work', null, ['readings'], fn () => Reading::query()->whereKey($reading->id)->where('job_id', $job->id)
+        ($this->change)($job, $by, 'work', null, fn () => Reading::query()->whereKey($reading->id)->where('job_id', $job->id)
             ->whereNull('superseded_at')->update(['superseded_at' => now(), 'withdrawn_by_id' => $by->id]));
     }
 }

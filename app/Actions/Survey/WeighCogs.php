@@ -20,7 +20,7 @@ class WeighCogs extends JobAction
     /** @param  list<float>  $weights  smallest cog first */
     public function __invoke(Job $job, User $by, array $weights): void
     {
-        ($this->change)($job, $by, 'work', null, ['answers'], function (OpenJob $open) use ($job, $by, $weights): void {
+        ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $by, $weights): void {
             if (count($weights) !== count($open->findings->teeth(Spot::Cogs) ?? []) || array_sum($weights) <= 0) {
                 $this->refuse('weights', 'One weight for each cog, and not all of them nothing.');
             }

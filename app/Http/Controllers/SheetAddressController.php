@@ -10,6 +10,7 @@ use App\Bench\OpenJob;
 use App\Http\Requests\SheetAddressRequest;
 use App\Models\Job;
 use App\Models\SheetAddress;
+use App\Models\StandingRows;
 use App\View\CustomerSheetPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Auth;
@@ -37,7 +38,7 @@ class SheetAddressController extends Controller
     {
         Auth::forgetUser();
         $given = SheetAddress::query()->opening()->findOrFail($address);
-        $job = Job::query()->withCustomer()->with(Job::OPENED)->whereNotNull('handed_over_at')->findOrFail($given->job_id);
+        $job = StandingRows::read(Job::query()->whereNotNull('handed_over_at'), $given->job_id) ?? abort(404);
 
         return view('sheet', ['page' => new CustomerSheetPage(OpenJob::of($job), $given->user)]);
     }

@@ -26,7 +26,7 @@ class StripController extends Controller
     {
         $record($job, $this->user(), $request->step(), $request->done(), $request->seen());
 
-        $open = OpenJob::of(Job::query()->with(Job::OPENED)->findOrFail($job->id));
+        $open = OpenJob::of(Job::opened($job->id));
         $place = $request->isDone() && StripProgress::isDone($open) ? NextPlace::of($open) : null;
 
         return $place === null

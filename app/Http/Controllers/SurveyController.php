@@ -72,7 +72,7 @@ class SurveyController extends Controller
     /** The next spot that is needed, with what was kept at the last. */
     private function after(Job $job, Spot $spot): RedirectResponse
     {
-        $open = OpenJob::of(Job::query()->with(Job::OPENED)->findOrFail($job->id));
+        $open = OpenJob::of(Job::opened($job->id));
         $next = $open->walk()->after($spot);
         $place = $next === null && $open->walk()->need($spot) !== null ? NextPlace::of($open) : null;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Bench\FittingOut;
+use App\Models\Values\About;
 use Illuminate\Validation\Rule;
 use NeatSpindle\Core\Cockpit\BarSide;
 use NeatSpindle\Core\Sensor\BrakeSensing;
@@ -17,7 +17,7 @@ class DecideSensorRequest extends VersionedRequest
     {
         return parent::rules() + [
             'about' => ['required', 'string', Rule::in(self::subjects())],
-            'choice' => ['required', 'string', Rule::enum($this->input('about') === FittingOut::GEAR_SENSOR ? GearSensing::class : BrakeSensing::class)],
+            'choice' => ['required', 'string', Rule::enum($this->input('about') === About::gearSensor()->kept() ? GearSensing::class : BrakeSensing::class)],
             'reason' => ['required_if:choice,left-off', 'nullable', 'string', 'max:500'],
         ];
     }
@@ -31,9 +31,9 @@ class DecideSensorRequest extends VersionedRequest
         ];
     }
 
-    public function about(): string
+    public function about(): About
     {
-        return $this->string('about')->value();
+        return About::read($this->string('about')->value()) ?? abort(422);
     }
 
     public function choice(): string
@@ -49,6 +49,6 @@ class DecideSensorRequest extends VersionedRequest
     /** @return list<string> */
     private static function subjects(): array
     {
-        return [...array_map(fn (BarSide $side) => FittingOut::BRAKE_SENSOR.$side->value, BarSide::cases()), FittingOut::GEAR_SENSOR];
+        return [...array_map(fn (BarSide $side) => About::brakeSensor($side)->kept(), BarSide::cases()), About::gearSensor()->kept()];
     }
 }

@@ -59,7 +59,7 @@ class AroundView
     public function obstacles(): array
     {
         $drawn = [];
-        foreach ($this->around->obstacles() as $i => $obstacle) {
+        foreach ($this->around->obstacles as $i => $obstacle) {
             $top = self::SHELL_RADIUS + $obstacle->height_mm;
             [$from, $to] = [$obstacle->angle_deg - self::WIDTH / 2, $obstacle->angle_deg + self::WIDTH / 2];
             [$x, $y] = $this->at((float) $obstacle->angle_deg, $top + self::NUMBER_BEYOND);

@@ -27,4 +27,12 @@ final readonly class ProveFacts
         public ?int $wheelMm = null,
         public ?float $rangeKm = null,
     ) {}
+
+    /** The same, with how far the pack takes it on its road, in km. */
+    public function withRange(?float $rangeKm): self
+    {
+        return new self(
+            $this->brakes, $this->hasThrottle, $this->hasGearSensor, $this->hasLamps, $this->cutOff, $this->volts, $this->throttleAtZero, $this->wheelMm, $rangeKm,
+        );
+    }
 }

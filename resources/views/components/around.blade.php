@@ -1,5 +1,5 @@
 @props(['page'])
-@php($around = App\Bench\Surroundings::of($page->opened))
+@php($around = $page->opened->the(App\Bench\Surroundings::class))
 @php($view = new App\View\Drawings\AroundView($around))
 <section class="panel mt-3" id="around" aria-labelledby="around-title">
     <h2 id="around-title">Around the shell <span class="soft">welds, tabs, bulges, screws, hoses: the motor’s body goes round it</span></h2>

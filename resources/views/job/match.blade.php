@@ -1,5 +1,5 @@
 <x-job :page="$page">
-    @if (! $page->opened->canMatch())
+    @if (! $page->canMatch())
         <x-not-yet :page="$page" />
     @else
         <section class="panel" aria-labelledby="match-title">

@@ -45,7 +45,7 @@
             <section class="panel" aria-labelledby="gears-title">
                 <h2 id="gears-title">Shifts</h2>
                 <p class="mb-1">{{ NeatSpindle\Core\Sensor\GearSensing::advice($page->hasHubGear()) }}</p>
-                <x-sensor-choice :page="$page" about="gear-sensor" :options="NeatSpindle\Core\Sensor\GearSensing::cases()" :chosen="$page->gears()?->value" />
+                <x-sensor-choice :page="$page" :about="App\Models\Values\About::gearSensor()" :options="NeatSpindle\Core\Sensor\GearSensing::cases()" :chosen="$page->gears()?->value" />
                 @if ($page->plan()->hasGearSensor)<p class="form-hint mb-0">On the sheet before the body goes in: cable off, end kept whole, sensor the right way round, housing, fixed; and indexed anew after the chain. Inner, housing and ferrules are on the order list.</p>@endif
             </section>
         </div>

@@ -10,7 +10,7 @@
             @unless ($page->opened->findings->isFittedKnown())
                 <p class="caution mb-2">Nobody has said what is fitted: the commonest is assumed. <a href="{{ route('job.survey', [$page->job, 'spot' => 'crank_kind']) }}">Say what it is</a></p>
             @endunless
-            @foreach ($page->opened->checks()->fittingOut()->cockpit()->objections() as $objection)
+            @foreach ($page->opened->the(App\Bench\FittingOut::class)->cockpit->objections() as $objection)
                 <p class="caution mb-2">{{ $objection }} <a href="{{ route('job.cockpit', $page->job) }}">Cockpit</a></p>
             @endforeach
             @if ($page->isAllDone())<p class="mb-2"><a class="btn btn-primary" id="next-place" href="{{ route('job.survey', $page->job) }}" data-key="n">All off. Next: measure the bare shell <kbd aria-hidden="true">n</kbd></a></p>@endif

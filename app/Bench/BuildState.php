@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Decision;
+use App\Models\Sheet;
+use App\Models\StepState;
+use App\Models\Values\AboutKind;
+use NeatSpindle\Core\Build\BuildGate;
+use NeatSpindle\Core\Build\BuildSheet;
+use NeatSpindle\Core\Build\BuildStep;
+use NeatSpindle\Core\Build\Ticks;
+use NeatSpindle\Core\Reaction\Bracing;
+
+use function array_filter;
+use function array_map;
+use function array_values;
+
+/** How far a bike is built: its sheet, what of it is open, and what may be ticked now. */
+final readonly class BuildState implements FromJob
+{
+    /**
+     * @param  ?BuildSheet  $sheet  null while nothing is chosen
+     * @param  list<BuildStep>  $open  steps that are not done
+     */
+    private function __construct(public ?BuildSheet $sheet, public ?BuildGate $gate, public array $open) {}
+
+    public static function of(OpenJob $open): static
+    {
+        $sheet = $open->buildSheet();
+        $worksheet = $open->worksheet();
+        if ($sheet === null || $worksheet === null) {
+            return new self(null, null, []);
+        }
+        $ticks = new Ticks($open->records->that(Sheet::Build, StepState::Done), $open->records->that(Sheet::Build, StepState::Stopped));
+        $passed = array_map(fn (Decision $decision) => $decision->choice, $open->decisions->ofKind(AboutKind::Pass));
+        $gate = new BuildGate(
+            $sheet, $ticks, $worksheet->stack->verdict, $open->the(Checks::class)->gates, $open->stop(),
+            Bracing::undecided($open->bracing(), $worksheet->reaction), $passed,
+        );
+
+        return new self($sheet, $gate, array_values(array_filter($sheet->steps, fn (BuildStep $step) => ! $ticks->isDone($step->code))));
+    }
+}

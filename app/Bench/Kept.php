@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Spacer;
+use Illuminate\Support\Facades\Cache;
+
+use function hash;
+use function now;
+use function serialize;
+
+/**
+ * What takes long to work out and changes only with a job, its catalogue or its drawer. It is kept under all of them as
+ * they stand, so that nobody is shown what was true before, on whichever server it was worked out. Plain data only:
+ * a newer program reads it as it was written.
+ */
+class Kept
+{
+    private const DAYS = 30;
+
+    /**
+     * @template T
+     *
+     * @param  string  $what  what of the job it is
+     * @param  callable(): T  $work
+     * @return T
+     */
+    public static function of(OpenJob $open, string $what, callable $work): mixed
+    {
+        /** @var array{T} $kept */
+        $kept = Cache::remember("{$what} ".self::mark($open), now()->addDays(self::DAYS), fn () => [$work()]);
+
+        return $kept[0];
+    }
+
+    private static function mark(OpenJob $open): string
+    {
+        $drawer = $open->catalogue->spacers->map(fn (Spacer $row) => [$row->key(), $row->available()])->all();
+
+        return hash('xxh128', serialize([$open->job->id, $open->job->version, $open->catalogue->version, $drawer, $open->job->leads->toArray()]));
+    }
+}

@@ -32,6 +32,8 @@ class ChangeJob
 
     private bool $isInOneGo = false;
 
+    private ?OpenJob $stands = null;
+
     public function __construct(private readonly Gate $gate, private readonly Submission $submission) {}
 
     /**
@@ -63,9 +65,10 @@ class ChangeJob
                 throw JobChangedMeanwhile::job($held);
             }
             $before = OpenJob::of($held);
+            $rows = StandingRows::besideTicks($held);
             $result = $change($before);
             $held->forceFill(['version' => $held->version + 1, 'changed_by_id' => $by->id]);
-            $this->keepProgress($held, $before);
+            $this->isInOneGo ?: $this->keepProgress($this->stands = $this->renewed($held, $before, $rows));
             $held->save();
             $job->setRawAttributes($held->getAttributes(), true);
 
@@ -86,18 +89,29 @@ class ChangeJob
         } finally {
             $this->isInOneGo = false;
         }
-        $held = Job::opened($job->id);
-        $this->keepProgress($held, OpenJob::of($held));
-        $held->save();
+        $open = $this->stands = OpenJob::of(Job::opened($job->id));
+        $this->keepProgress($open);
+        $open->job->save();
     }
 
-    private function keepProgress(Job $job, OpenJob $before): void
+    /** A job as it stands: as the change of this request has left it, where there was one. */
+    public function standing(Job $job): OpenJob
     {
-        if ($this->isInOneGo) {
-            return;
-        }
-        $progress = Progress::of(new OpenJob(StandingRows::renew($job), $before->catalogue));
-        $job->fill([
+        return $this->stands !== null && $this->stands->job->id === $job->id ? $this->stands : OpenJob::of(Job::opened($job->id));
+    }
+
+    /** @param  array<string, mixed>  $rows  as they were before, but for what is recorded on the sheets */
+    private function renewed(Job $held, OpenJob $before, array $rows): OpenJob
+    {
+        StandingRows::renew($held);
+
+        return StandingRows::besideTicks($held) === $rows ? $before->afterTicks($held) : new OpenJob($held, $before->catalogue);
+    }
+
+    private function keepProgress(OpenJob $open): void
+    {
+        $progress = Progress::of($open);
+        $open->job->fill([
             'stage' => $progress->stage,
             'waits_for' => $progress->waitsFor,
             'next_step' => mb_strimwidth($progress->next, 0, 200, '…'),

@@ -7,7 +7,6 @@ namespace App\Assembly;
 use App\Models\Answer;
 use App\Models\Job;
 use App\Models\Reading;
-use Illuminate\Support\Collection;
 use NeatSpindle\Core\Measure\Measurement;
 use NeatSpindle\Core\Strip\BracketKind;
 use NeatSpindle\Core\Strip\CrankKind;
@@ -29,7 +28,7 @@ class Findings
     private array $measured = [];
 
     /**
-     * @param  array<array-key, Collection<int, Reading>>  $readings  by spot
+     * @param  array<string, non-empty-list<Reading>>  $readings  by spot, oldest first
      * @param  array<array-key, Answer>  $answers  by question
      */
     private function __construct(
@@ -39,15 +38,21 @@ class Findings
 
     public static function of(Job $job): self
     {
-        return new self(
-            $job->readings->groupBy(fn (Reading $reading) => $reading->spot->value)->all(), $job->answers->keyBy('question')->all(),
-        );
+        [$readings, $answers] = [[], []];
+        foreach ($job->readings as $reading) {
+            $readings[$reading->spot->value][] = $reading;
+        }
+        foreach ($job->answers as $answer) {
+            $answers[$answer->question] = $answer;
+        }
+
+        return new self($readings, $answers);
     }
 
-    /** @return Collection<int, Reading> the readings that stand at a spot, oldest first */
-    public function readings(Spot $spot): Collection
+    /** @return list<Reading> the readings that stand at a spot, oldest first */
+    public function readings(Spot $spot): array
     {
-        return $this->readings[$spot->value] ?? new Collection;
+        return $this->readings[$spot->value] ?? [];
     }
 
     public function measurement(Spot $spot): ?Measurement
@@ -59,21 +64,21 @@ class Findings
 
     private function measure(Spot $spot): ?Measurement
     {
-        $readings = $this->readings($spot);
-        $stated = $readings->first(fn (Reading $reading) => $reading->plus_minus_mm !== null);
-        $values = array_values($readings->map(fn (Reading $reading) => $reading->value_mm)->all());
+        $values = [];
+        foreach ($this->readings($spot) as $reading) {
+            if ($reading->plus_minus_mm !== null) {
+                return Measurement::within($reading->value_mm, $reading->plus_minus_mm);
+            }
+            $values[] = $reading->value_mm;
+        }
 
-        return match (true) {
-            $stated !== null => Measurement::within($stated->value_mm, (float) $stated->plus_minus_mm),
-            $values !== [] => Measurement::fromReadings($values, $this->instrumentMm($spot)),
-            default => null,
-        };
+        return $values === [] ? null : Measurement::fromReadings($values, $this->instrumentMm($spot));
     }
 
     /** The doubt of the least exact instrument used at a spot. */
     public function instrumentMm(Spot $spot): float
     {
-        return (float) $this->readings($spot)->max('instrument_mm');
+        return max([0.0, ...array_map(fn (Reading $reading) => $reading->instrument_mm, $this->readings($spot))]);
     }
 
     public function mm(Spot $spot): ?float
@@ -134,7 +139,7 @@ class Findings
 
     public function has(Spot $spot): bool
     {
-        return $this->readings($spot)->isNotEmpty() || $this->answer($spot) !== null;
+        return isset($this->readings[$spot->value]) || $this->answer($spot) !== null;
     }
 
     /** The shell's width: measured bare, or told early from the cups; null while neither is known. */

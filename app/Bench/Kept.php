@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Models\Spacer;
+use App\Models\Row;
 use Illuminate\Support\Facades\Cache;
 
 use function hash;
@@ -37,8 +37,9 @@ class Kept
 
     private static function mark(OpenJob $open): string
     {
-        $drawer = $open->catalogue->spacers->map(fn (Spacer $row) => [$row->key(), $row->available()])->all();
+        $counted = fn (Row $row): array => $row->getAttributes();
+        $drawer = [$open->catalogue->spacers->map($counted)->all(), $open->job->leads->map($counted)->all()];
 
-        return hash('xxh128', serialize([$open->job->id, $open->job->version, $open->catalogue->version, $drawer, $open->job->leads->toArray()]));
+        return hash('xxh128', serialize([$open->job->id, $open->job->version, $open->catalogue->version, $drawer]));
     }
 }

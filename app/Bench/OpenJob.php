@@ -19,7 +19,6 @@ use NeatSpindle\Core\Bike\Bike;
 use NeatSpindle\Core\Build\BuildSheet;
 use NeatSpindle\Core\Build\Circumstances;
 use NeatSpindle\Core\Fit\MotorMatch;
-use NeatSpindle\Core\Fit\RingChoice;
 use NeatSpindle\Core\Frame\BikeShape;
 use NeatSpindle\Core\Frame\Kind\KindWays;
 use NeatSpindle\Core\Frame\Kind\Shapes;
@@ -36,11 +35,16 @@ use NeatSpindle\Core\Survey\SurveyPlan;
 use NeatSpindle\Core\Survey\Walk;
 use NeatSpindle\Core\Worksheet\Worksheet;
 
+use function array_diff_key;
+use function array_flip;
 use function array_key_exists;
 
 /** A job opened on the bench: what was kept, and what the core makes of it. Each is worked out once, when it is asked for. */
 class OpenJob
 {
+    /** What is worked out from what is recorded on the sheets; a test sees that nothing is missing. */
+    public const OF_TICKS = ['walk', BuildState::class, Proving::class];
+
     public readonly Findings $findings;
 
     public readonly Records $records;
@@ -63,6 +67,15 @@ class OpenJob
     public static function of(Job $job): self
     {
         return new self($job, WorkshopCatalogue::forJob($job));
+    }
+
+    /** The same job after something was recorded on its sheets and nothing else has changed: what that cannot alter is not worked out again. */
+    public function afterTicks(Job $job): self
+    {
+        $after = new self($job, $this->catalogue);
+        $after->known = array_diff_key($this->known, array_flip(self::OF_TICKS));
+
+        return $after;
     }
 
     /** The chosen motor; null while none is chosen. */
@@ -157,20 +170,6 @@ class OpenJob
             pack: $this->the(FittingOut::class)->packQuestion(),
             nutSocket: $this->catalogue->parts->nutSocket,
         );
-    }
-
-    /** Every ring that can be had, in every way it bolts to the chosen motor; null before one is chosen. */
-    public function ringChoice(): ?RingChoice
-    {
-        return $this->once('rings', function (): ?RingChoice {
-            [$worksheet, $motor] = [$this->worksheet(), $this->motor()];
-
-            return $worksheet === null || $motor === null ? null : RingChoice::of(
-                $worksheet->trial(),
-                $worksheet->job->catalogue->rings,
-                $this->catalogue->boltsOn($motor, $worksheet->job->kit->ring->code),
-            );
-        });
     }
 
     /**

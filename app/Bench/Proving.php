@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Assembly\RidingChoice;
 use App\Models\Run;
 use App\Models\Setting;
 use App\Models\Sheet;
@@ -17,7 +16,6 @@ use NeatSpindle\Core\Prove\Check;
 use NeatSpindle\Core\Prove\HandOver;
 use NeatSpindle\Core\Prove\ProvePlan;
 use NeatSpindle\Core\Prove\SettingName;
-use NeatSpindle\Core\Ride\Ride;
 use NeatSpindle\Core\Sensor\BrakeCut;
 use NeatSpindle\Core\Worksheet\Answer;
 
@@ -91,12 +89,9 @@ final readonly class Proving implements FromJob
             return null;
         }
 
-        return Kept::of($open, "range {$road->id}", function () use ($open, $road, $worksheet): ?float {
-            $rider = RidingChoice::of($open->job->kit, $open->job->bike->kind)->rider();
-            $range = $road->profile()->objection() !== null ? null : Ride::of($road->profile(), $worksheet->job->kit->motor, $worksheet->gears, $rider)->range();
+        $range = RoadRide::of($open, $worksheet, $road)?->range();
 
-            return $range === null ? null : $range / 1000;
-        });
+        return $range === null ? null : $range / 1000;
     }
 
     private static function hold(?string $stop, BuildState $build): ?string

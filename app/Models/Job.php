@@ -53,11 +53,6 @@ class Job extends Row
         'house' => 'array',
     ];
 
-    /** What stands of a job and is its own. */
-    public const OWN = [
-        'readings', 'answers', 'kit', 'stepRecords', 'obstacles', 'boxRecords', 'decisions', 'runs', 'ownStretches', 'bands', 'settings',
-    ];
-
     /**
      * To be looked at it is read with all it is computed from; to be changed it is read anew inside the change; a poll for
      * news only wants to know who was here last.

@@ -8,6 +8,7 @@ use App\Bench\Departure;
 use App\Bench\FittingOut;
 use App\Bench\JobHouse;
 use App\Bench\LineWatch;
+use App\Bench\OpenJob;
 use App\Bench\Proving;
 use App\Models\Condition;
 use App\Models\Decision;
@@ -16,6 +17,7 @@ use App\Models\Setting;
 use App\Models\Sheet;
 use App\Models\SheetAddress;
 use App\Models\Stage;
+use App\Models\StandingRows;
 use App\Models\StepRecord;
 use App\Models\StepState;
 use App\Models\Values\About;
@@ -34,6 +36,15 @@ class HandOverPage extends JobPage
 {
     private const USUAL_DAYS = 14;
 
+    /** What is shown of a job only here. */
+    private const SHOWN = ['handOvers', 'rechecks', 'everyDecision', 'settingsLog', 'conditions', 'sheetAddresses'];
+
+    public function __construct(OpenJob $opened)
+    {
+        parent::__construct($opened);
+        StandingRows::also($this->job, self::SHOWN);
+    }
+
     public function stage(): Stage
     {
         return Stage::Prove;
@@ -47,7 +58,7 @@ class HandOverPage extends JobPage
     /** @return Collection<int, SheetAddress> addresses of the sheet that still open */
     public function addresses(): Collection
     {
-        return $this->job->sheetAddresses()->get();
+        return $this->job->sheetAddresses;
     }
 
     public function handOver(): HandOver
@@ -101,13 +112,13 @@ class HandOverPage extends JobPage
     /** @return Collection<int, Decision> every decision that was made with a reason, also those that another one took the place of */
     public function decisions(): Collection
     {
-        return $this->job->loadMissing('everyDecision')->everyDecision;
+        return $this->job->everyDecision;
     }
 
     /** @return Collection<int, Setting> every limit that was taken away, also where one was set again */
     public function limitsTaken(): Collection
     {
-        return $this->job->loadMissing('settingsLog')->settingsLog->filter(fn (Setting $setting) => $setting->reason !== null)->values();
+        return $this->job->settingsLog->filter(fn (Setting $setting) => $setting->reason !== null)->values();
     }
 
     public function choice(Decision $decision): string

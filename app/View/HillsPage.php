@@ -6,6 +6,8 @@ namespace App\View;
 
 use App\Assembly\RidingChoice;
 use App\Bench\OpenJob;
+use App\Bench\Rings;
+use App\Bench\RoadRide;
 use App\Instruments\Scale;
 use App\Models\Stage;
 use App\Models\Track;
@@ -18,7 +20,6 @@ use NeatSpindle\Core\Hill\Climb;
 use NeatSpindle\Core\Hill\GearOnHill;
 use NeatSpindle\Core\Hill\Pull;
 use NeatSpindle\Core\Margin\Verdict;
-use NeatSpindle\Core\Ride\Ride;
 
 /** A hill and a road, ridden with this bike, this motor and this load. */
 class HillsPage extends JobPage
@@ -149,13 +150,15 @@ class HillsPage extends JobPage
     /** The road at hand as it is ridden; null where there is none, or it cannot be. */
     public function ridden(): ?RiddenRoad
     {
-        $worksheet = $this->opened->worksheet();
-        $track = $this->trouble() === null ? $this->track() : null;
+        return $this->ridden ??= $this->rideIt();
+    }
 
-        return $worksheet === null || $track === null ? null : $this->ridden ??= new RiddenRoad(
-            Ride::of($track->profile(), $this->motor(), $worksheet->gears, $this->riding()->rider()),
-            $track,
-        );
+    private function rideIt(): ?RiddenRoad
+    {
+        [$worksheet, $track] = [$this->opened->worksheet(), $this->track()];
+        $ride = $worksheet === null || $track === null ? null : RoadRide::of($this->opened, $worksheet, $track);
+
+        return $ride === null ? null : new RiddenRoad($ride, $track);
     }
 
     /** Why the road at hand cannot be ridden; null when it can. */
@@ -171,6 +174,6 @@ class HillsPage extends JobPage
 
     private function rings(): RingChoice
     {
-        return $this->rings ??= $this->opened->ringChoice() ?? abort(404);
+        return $this->rings ??= $this->opened->the(Rings::class)->choice ?? abort(404);
     }
 }

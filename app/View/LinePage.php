@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Assembly\MountedRing;
 use App\Bench\OpenJob;
+use App\Bench\Rings;
 use App\Models\Stage;
 use App\View\Drawings\GearsView;
 use App\View\Drawings\LineView;
@@ -110,7 +111,7 @@ class LinePage extends JobPage
 
     public function choice(): RingChoice
     {
-        return $this->choice ??= $this->opened->ringChoice() ?? abort(404);
+        return $this->choice ??= $this->opened->the(Rings::class)->choice ?? abort(404);
     }
 
     public function isFitted(RingOption $option): bool

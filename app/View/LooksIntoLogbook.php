@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Bench\Experience;
+use App\Bench\Kept;
 use App\Bench\LikeJob;
 
 /** For places of a job where the logbook has something to propose; always with the job it comes from. */
@@ -12,6 +13,9 @@ trait LooksIntoLogbook
 {
     /** @var list<LikeJob>|null */
     private ?array $likeJobs = null;
+
+    /** @var array<string, string>|null */
+    private ?array $titles = null;
 
     /** @return list<LikeJob> jobs of the logbook with a frame like this one, the likest first */
     public function likeJobs(): array
@@ -22,6 +26,8 @@ trait LooksIntoLogbook
     /** What a step of the sheet is called, where this job has a sheet. */
     public function titleOfStep(string $code): string
     {
-        return lcfirst($this->opened->buildSheet()?->step($code)->title ?? str_replace('-', ' ', $code));
+        $this->titles ??= Kept::of($this->opened, 'titles', fn (): array => array_column($this->opened->buildSheet()->steps ?? [], 'title', 'code'));
+
+        return lcfirst($this->titles[$code] ?? str_replace('-', ' ', $code));
     }
 }

@@ -78,7 +78,7 @@ class MatchPage extends JobPage
     /** Which ring goes with which motor. */
     public function rings(): MatchRings
     {
-        return $this->rings ??= new MatchRings($this->opened);
+        return $this->rings ??= new MatchRings($this->opened, array_merge(...array_map($this->standings()->shown(...), Standing::cases())));
     }
 
     /** Why a motor does not go, and what would help. */

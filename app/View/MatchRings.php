@@ -6,22 +6,27 @@ namespace App\View;
 
 use App\Assembly\KnownMotor;
 use App\Assembly\MountedRing;
+use App\Bench\Kept;
 use App\Bench\OpenJob;
 use NeatSpindle\Core\Fit\MotorMatch;
 use NeatSpindle\Core\Fit\RingFor;
 use NeatSpindle\Core\Margin\Verdict;
 
-use function array_key_exists;
+use function array_filter;
+use function array_map;
+use function hash;
+use function serialize;
 
 /** Which ring goes with which motor, so that both are chosen in one go. */
 class MatchRings
 {
     private ?RingFor $ringFor = null;
 
-    /** @var array<array-key, array{ring: MountedRing, verdict: Verdict}|null> by the motor's code */
-    private array $best = [];
+    /** @var array<array-key, array{string, string}|null>|null code of the ring and its verdict, by the motor's code */
+    private ?array $best = null;
 
-    public function __construct(private readonly OpenJob $open) {}
+    /** @param  list<MotorMatch>  $rows  the motors that are shown */
+    public function __construct(private readonly OpenJob $open, private readonly array $rows) {}
 
     /** The ring of this list does not bolt to the motor; null where it does, as far as anybody has said. */
     public function objection(MotorMatch $row): ?string
@@ -35,9 +40,12 @@ class MatchRings
     /** The ring to choose with it; null where the chosen one does. */
     public function too(MotorMatch $row): ?MountedRing
     {
-        $isChosenGood = $this->open->job->kit?->ring_id !== null && $this->objection($row) === null && $row->verdict() !== Verdict::Fails;
+        return $this->isChosenGood($row) ? null : $this->best($row)['ring'] ?? null;
+    }
 
-        return $isChosenGood ? null : $this->best($row)['ring'] ?? null;
+    private function isChosenGood(MotorMatch $row): bool
+    {
+        return $this->open->job->kit?->ring_id !== null && $this->objection($row) === null && $row->verdict() !== Verdict::Fails;
     }
 
     /** A ring with which a motor goes that does not go as it is listed; null where none helps, or none is needed. */
@@ -57,12 +65,22 @@ class MatchRings
     /** @return array{ring: MountedRing, verdict: Verdict}|null the ring it goes with best, of those that bolt to it */
     private function best(MotorMatch $row): ?array
     {
-        $code = $row->motor->code;
-        if (! array_key_exists($code, $this->best)) {
-            $this->best[$code] = $this->findBest($row);
+        $this->best ??= Kept::of($this->open, 'rings '.hash('xxh128', serialize(array_map(fn (MotorMatch $one) => $one->motor->code, $this->rows))), $this->allBest(...));
+        $best = $this->best[$row->motor->code] ?? null;
+
+        return $best === null ? null : ['ring' => $this->open->catalogue->parts->mounted[$best[0]], 'verdict' => Verdict::from($best[1])];
+    }
+
+    /** @return array<array-key, array{string, string}|null> */
+    private function allBest(): array
+    {
+        $all = [];
+        foreach (array_filter($this->rows, fn (MotorMatch $row) => ! $this->isChosenGood($row)) as $row) {
+            $best = $this->findBest($row);
+            $all[$row->motor->code] = $best === null ? null : [$best['ring']->part->code, $best['verdict']->value];
         }
 
-        return $this->best[$code];
+        return $all;
     }
 
     /** @return array{ring: MountedRing, verdict: Verdict}|null without a spider, where that is clear too */

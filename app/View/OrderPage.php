@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Assembly\ReceivedBox;
+use App\Bench\SafeOrder;
 use App\Models\Reservation;
 use App\Models\ReservationState;
 use App\Models\Stage;
@@ -15,14 +16,11 @@ use NeatSpindle\Core\Needs\JobNeeds;
 use NeatSpindle\Core\Needs\Need;
 use NeatSpindle\Core\Order\OrderList;
 use NeatSpindle\Core\Order\Shortage;
-use NeatSpindle\Core\Order\SurvivingOrder;
 
 /** What a stack takes from the drawer, what is missing for it, and what to order so that the doubt does not matter. */
 class OrderPage extends JobPage
 {
     use LooksIntoLogbook;
-
-    private ?OrderList $order = null;
 
     /** @var Collection<int, Reservation>|null */
     private ?Collection $reservations = null;
@@ -60,9 +58,7 @@ class OrderPage extends JobPage
 
     public function order(): ?OrderList
     {
-        $worksheet = $this->opened->worksheet();
-
-        return $worksheet === null ? null : $this->order ??= SurvivingOrder::of($worksheet->recipe, $worksheet->job->catalogue->drawer);
+        return $this->opened->the(SafeOrder::class)->list;
     }
 
     /** @return list<Need> everything the job needs that is not on the bike; none while there is no sheet */

@@ -143,8 +143,8 @@ class SurveyPage extends JobPage
         return NextPlace::of($this->opened);
     }
 
-    /** @return Collection<int, Reading> */
-    public function readings(): Collection
+    /** @return list<Reading> */
+    public function readings(): array
     {
         return $this->opened->findings->readings($this->spot);
     }

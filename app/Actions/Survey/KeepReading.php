@@ -77,7 +77,7 @@ class KeepReading extends JobAction
     /** A reading out of line is asked about, not dropped. */
     private function askAboutOutliers(Findings $findings, Spot $spot, Measurement $measurement, float $doubtMm, LengthUnit $unit): void
     {
-        $standing = array_values($findings->readings($spot)->map(fn (Reading $reading) => $reading->value_mm)->all());
+        $standing = array_map(fn (Reading $reading) => $reading->value_mm, $findings->readings($spot));
         foreach ($measurement->readings as $mm) {
             $distance = Outlier::distance($standing, $mm, $doubtMm);
             if ($distance !== null) {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ChangeJob;
 use App\Actions\Steps\RecordStripStep;
 use App\Bench\NextPlace;
-use App\Bench\OpenJob;
 use App\Bench\StripProgress;
 use App\Http\Requests\StripStepRequest;
 use App\Models\Job;
@@ -17,6 +17,8 @@ use Illuminate\View\View;
 
 class StripController extends Controller
 {
+    public function __construct(private readonly ChangeJob $change) {}
+
     public function show(Request $request, Job $job): View
     {
         return view('job.strip', ['page' => new StripPage($this->open($job), $request->query('posture'), $request->query('step'))]);
@@ -26,7 +28,7 @@ class StripController extends Controller
     {
         $record($job, $this->user(), $request->step(), $request->done(), $request->seen());
 
-        $open = OpenJob::of(Job::opened($job->id));
+        $open = $this->change->standing($job);
         $place = $request->isDone() && StripProgress::isDone($open) ? NextPlace::of($open) : null;
 
         return $place === null

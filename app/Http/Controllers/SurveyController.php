@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ChangeJob;
 use App\Actions\Survey\BringReadingBack;
 use App\Actions\Survey\GiveAnswer;
 use App\Actions\Survey\KeepReading;
 use App\Actions\Survey\TakeBackReading;
 use App\Bench\NextPlace;
-use App\Bench\OpenJob;
 use App\Http\Requests\AnswerRequest;
 use App\Http\Requests\CaliperRequest;
 use App\Http\Requests\ReadingRequest;
@@ -23,6 +23,8 @@ use NeatSpindle\Core\Survey\Spot;
 
 class SurveyController extends Controller
 {
+    public function __construct(private readonly ChangeJob $change) {}
+
     public function show(Request $request, Job $job): View
     {
         return view('job.survey', ['page' => new SurveyPage($this->open($job), $request->query('spot'), $request->query('region'))]);
@@ -72,7 +74,7 @@ class SurveyController extends Controller
     /** The next spot that is needed, with what was kept at the last. */
     private function after(Job $job, Spot $spot): RedirectResponse
     {
-        $open = OpenJob::of(Job::opened($job->id));
+        $open = $this->change->standing($job);
         $next = $open->walk()->after($spot);
         $place = $next === null && $open->walk()->need($spot) !== null ? NextPlace::of($open) : null;
 

@@ -28,6 +28,17 @@ enum Pull: string
         };
     }
 
+    /** The better the lower. */
+    public function rank(): int
+    {
+        return match ($this) {
+            self::Pulls => 0,
+            self::Labours => 1,
+            self::SpinsOut => 2,
+            self::Stalls => 3,
+        };
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -14,8 +14,18 @@ use NeatSpindle\Core\Mount\Stack;
 /** One way to build a stack that works, by what it costs in line, symmetry and pieces. In mm. */
 final readonly class Alternative
 {
+    public Criteria $criteria;
+
     /** @param  ?float  $offset from the cogs used most; null where no chainline follows */
-    public function __construct(public Stack $stack, public ?float $offset) {}
+    public function __construct(public Stack $stack, public ?float $offset)
+    {
+        $this->criteria = new Criteria([
+            $offset ?? 0.0,
+            $this->asymmetry() ?? 0.0,
+            $stack->pieceCount(),
+            $stack->verdict === Verdict::Clear ? 0 : 1,
+        ]);
+    }
 
     /** How far off centre the cranks are, or the first chain off line; null where the mount has neither. */
     public function asymmetry(): ?float
@@ -29,25 +39,15 @@ final readonly class Alternative
         return $stack->margin(MarginName::CrankAsymmetry) ?? $stack->margin(MarginName::PrimaryAlignment);
     }
 
-    public function criteria(): Criteria
-    {
-        return new Criteria([
-            $this->offset ?? 0.0,
-            $this->asymmetry() ?? 0.0,
-            $this->stack->pieceCount(),
-            $this->stack->verdict === Verdict::Clear ? 0 : 1,
-        ]);
-    }
-
     public function beats(self $other): bool
     {
-        return $this->criteria()->beat($other->criteria());
+        return $this->criteria->beat($other->criteria);
     }
 
     /** Alike in everything that counts. */
     public function key(): string
     {
-        return implode(' ', array_map(fn (int|float $figure) => (string) round($figure, 6), $this->criteria()->figures));
+        return implode(' ', array_map(fn (int|float $figure) => (string) round($figure, 6), $this->criteria->figures));
     }
 
     /** @return array<string, list<float>> what goes where, in mm, as a hand would fill it */

@@ -43,7 +43,7 @@ final class Alternatives
         foreach ($undominated as $one) {
             $distinct[$one->key()] ??= $one;
         }
-        usort($distinct, fn (Alternative $a, Alternative $b) => $a->criteria()->figures <=> $b->criteria()->figures);
+        usort($distinct, fn (Alternative $a, Alternative $b) => $a->criteria->figures <=> $b->criteria->figures);
 
         return $distinct;
     }

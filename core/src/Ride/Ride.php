@@ -61,6 +61,41 @@ final readonly class Ride
         return new self($profile, $rider, $stretches, $seconds);
     }
 
+    /**
+     * As it is kept: plain figures, a row for each stretch.
+     *
+     * @return list<array{float, float, float, float, ?int, float, float, ?string, float, bool}> in the order of a `Stretch`, its gear by its place among the merged ones
+     */
+    public function toArray(Gears $gears): array
+    {
+        $order = $gears->merged();
+        $place = fn (?Gear $gear): ?int => $gear === null ? null : (int) array_search($gear, $order, true);
+
+        return array_map(fn (Stretch $one) => [
+            $one->from, $one->length, $one->slope, $one->speed, $place($one->gear), $one->crankRpm, $one->motorW, $one->pull?->value, $one->usedWh, $one->isWalked,
+        ], $this->stretches);
+    }
+
+    /**
+     * What was kept of a ride, with what it was ridden with.
+     *
+     * @param  list<array{float, float, float, float, ?int, float, float, ?string, float, bool}>  $kept as `toArray` gave it
+     */
+    public static function kept(Profile $profile, Gears $gears, Rider $rider, array $kept): self
+    {
+        $order = $gears->merged();
+        $seconds = 0.0;
+        $stretches = [];
+        foreach ($kept as [$from, $length, $slope, $speed, $gear, $rpm, $motorW, $pull, $usedWh, $isWalked]) {
+            $seconds += $length / $speed;
+            $stretches[] = new Stretch(
+                $from, $length, $slope, $speed, $gear === null ? null : $order[$gear], $rpm, $motorW, $pull === null ? null : Pull::from($pull), $usedWh, $isWalked,
+            );
+        }
+
+        return new self($profile, $rider, $stretches, $seconds);
+    }
+
     /** Out of the battery, in Wh. */
     public function usedWh(): float
     {
@@ -183,14 +218,14 @@ final readonly class Ride
     private static function gear(float $speed, float $force, Motor $motor, array $gears, Load $load): array
     {
         $best = [$gears[0], Pull::Stalls];
-        $bestRank = [9, INF];
-        $ranks = [Pull::Pulls->value => 0, Pull::Labours->value => 1, Pull::SpinsOut->value => 2, Pull::Stalls->value => 3];
+        [$rank, $distance] = [Pull::Stalls->rank() + 1, INF];
+        $torque = $force / (2 * M_PI * Climb::DRIVE);
         foreach ($gears as $gear) {
             $rpm = $gear->crankRpm($speed);
-            $pull = Pull::of($force * $gear->development / (2 * M_PI * Climb::DRIVE), $rpm, $motor, $load->riderTorque);
-            $rank = [$ranks[$pull->value], abs($rpm - $motor->ratedCrankRpm)];
-            if ($rank < $bestRank) {
-                [$best, $bestRank] = [[$gear, $pull], $rank];
+            $pull = Pull::of($torque * $gear->development, $rpm, $motor, $load->riderTorque);
+            [$ranks, $off] = [$pull->rank(), abs($rpm - $motor->ratedCrankRpm)];
+            if ($ranks < $rank || ($ranks === $rank && $off < $distance)) {
+                [$best, $rank, $distance] = [[$gear, $pull], $ranks, $off];
             }
         }
 

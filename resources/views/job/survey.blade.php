@@ -30,7 +30,7 @@
                 <form method="post" action="{{ route('job.reading', $page->job) }}" novalidate>
                     @csrf @formkey
                     <input type="hidden" name="spot" value="{{ $spot->value }}">
-                    <label class="form-label" for="typed">{{ $page->readings()->isEmpty() ? 'Reading' : 'Another reading' }}, in {{ $page->unit->value }} unless you write the unit</label>
+                    <label class="form-label" for="typed">{{ $page->readings() === [] ? 'Reading' : 'Another reading' }}, in {{ $page->unit->value }} unless you write the unit</label>
                     <input class="form-control big-figure" id="typed" name="typed" value="{{ old('spot') === $spot->value ? old('typed') : '' }}" autocomplete="off" inputmode="decimal" @error('sure') data-key="t" @else @unless($page->isComplete() && $page->kept()) autofocus @endunless @enderror
                         @error('typed') aria-invalid="true" aria-describedby="typed-fault" @enderror>
                     <x-fault for="typed" id="typed-fault" />
@@ -51,7 +51,7 @@
                         <p class="choice-row my-2" tabindex="-1" autofocus role="group" aria-label="Keep it or take it again"><label class="btn btn-plain m-0" for="typed">Take it again <kbd aria-hidden="true">t</kbd></label>
                             <button class="btn btn-plain" name="sure" value="1" id="sure" data-key="k">Keep it as typed <kbd aria-hidden="true">k</kbd></button></p>
                     @enderror
-                    @if ($page->readings()->isNotEmpty())
+                    @if ($page->readings() !== [])
                         <label class="d-flex gap-2 align-items-center mt-1">
                             <input class="form-check-input m-0" type="checkbox" name="afresh" value="1"> Measured afresh: the readings below no longer count
                         </label>
@@ -64,8 +64,8 @@
                         <button class="btn btn-plain" id="take" data-key="c">Take it from the caliper <kbd aria-hidden="true">c</kbd></button>
                     </form>
                 @endif
-                @if ($page->readings()->isNotEmpty())
-                    <p class="mt-2 mb-0"><strong class="spot-answer">{{ $page->answerAt($spot) }}</strong> from {{ $page->readings()->count() }} {{ Str::plural('reading', $page->readings()->count()) }}</p>
+                @if ($page->readings() !== [])
+                    <p class="mt-2 mb-0"><strong class="spot-answer">{{ $page->answerAt($spot) }}</strong> from {{ count($page->readings()) }} {{ Str::plural('reading', count($page->readings())) }}</p>
                     <ul class="reading-list">
                         @foreach ($page->readings() as $reading)
                             <li>

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Assembly\RidingChoice;
+use App\Models\Track;
+use NeatSpindle\Core\Ride\Ride;
+use NeatSpindle\Core\Worksheet\Worksheet;
+
+/** A customer's road, ridden with the bike, the motor and the load of a job. */
+class RoadRide
+{
+    /** Null where the road cannot be ridden. */
+    public static function of(OpenJob $open, Worksheet $worksheet, Track $track): ?Ride
+    {
+        $profile = $track->profile();
+        if ($profile->objection() !== null) {
+            return null;
+        }
+        $rider = RidingChoice::of($open->job->kit, $open->job->bike->kind)->rider();
+        $kept = Kept::of(
+            $open, "ride {$track->id}", fn (): array => Ride::of($profile, $worksheet->job->kit->motor, $worksheet->gears, $rider)->toArray($worksheet->gears),
+        );
+
+        return Ride::kept($profile, $worksheet->gears, $rider, $kept);
+    }
+}

@@ -7,7 +7,6 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder as Query;
-use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 
 use function array_column;
@@ -114,7 +113,11 @@ class StandingRows
     public static function besideTicks(Job $job): array
     {
         $own = array_diff(['bike', ...array_keys(self::OWN)], ['stepRecords']);
-        $rows = fn (string $name): array => array_map(fn (Row $row) => $row->getAttributes(), Arr::wrap($job->{$name} instanceof Collection ? $job->{$name}->all() : $job->{$name}));
+        $rows = function (string $name) use ($job): array {
+            $read = $job->getRelation($name);
+
+            return array_map(fn (Row $row) => $row->getAttributes(), $read instanceof Collection ? $read->all() : [$read]);
+        };
 
         return [...$job->only(['stopped_for', 'handed_over_at', 'ended_at']), ...array_combine($own, array_map($rows, $own))];
     }

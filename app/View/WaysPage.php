@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Bench\OtherWays;
 use App\Models\Stage;
 use NeatSpindle\Core\Measure\Rounding;
 use NeatSpindle\Core\Mount\Stack;
@@ -25,7 +26,7 @@ class WaysPage extends JobPage
     /** @return list<Alternative> */
     public function ways(): array
     {
-        return $this->opened->worksheet()?->alternatives() ?? [];
+        return $this->opened->the(OtherWays::class)->all;
     }
 
     public function isAsNow(Alternative $way): bool

@@ -158,6 +158,14 @@ it('takes longer and more out of the battery up a hill, and walks what no gear c
     }
 });
 
+it('is the same ride when it is read back from what was kept of it', function (): void {
+    $sheet = hillSheet(6.0, 110.0);
+    $profile = trackOf([...array_map(fn (int $i) => $i * 0.9, range(0, 120)), ...array_map(fn (int $i) => 108 - $i * 1.1, range(0, 90)), ...array_map(fn (int $i) => 9 + $i * 11.0, range(0, 40))]);
+    $rider = new Rider(new Load(110.0), 1.0, 25 / 3.6);
+    $ride = Ride::of($profile, $sheet->job->kit->motor, $sheet->gears, $rider);
+    expect(Ride::kept($profile, $sheet->gears, $rider, unserialize(serialize($ride->toArray($sheet->gears)))))->toEqual($ride);
+});
+
 it('leaves the rider alone past the cut-off', function (): void {
     $sheet = hillSheet(0.0, 90.0);
     $ride = Ride::of(trackOf(array_fill(0, 100, 50.0)), $sheet->job->kit->motor, $sheet->gears, new Rider(new Load(90.0), 1.0, 25 / 3.6));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use NeatSpindle\Core\Bike\Doubtful;
 use NeatSpindle\Core\Bike\Scenario;
 use NeatSpindle\Core\Drawer\DrawerPicker;
+use NeatSpindle\Core\Drawer\Place;
 use NeatSpindle\Core\Drawer\SpacerRow;
 use NeatSpindle\Core\Exchange\JobReader;
 use NeatSpindle\Core\Fit\MotorMatch;
@@ -93,6 +94,12 @@ it('offers alternatives of which none beats another, and none that fails', funct
             ->and(array_filter($alternatives, fn (Alternative $other) => $other->beats($one)))->toBe([]);
     }
     expect(count(array_unique(array_map(fn (Alternative $one) => $one->key(), $alternatives))))->toBe(count($alternatives));
+})->with(Cases::names());
+
+it('finds the same ways again from their drive spacers alone', function (string $name): void {
+    $sheet = Cases::worksheet($name);
+    $drives = array_map(fn (Alternative $one) => $one->pieces()[Place::Drive->value] ?? [], $sheet->alternatives());
+    expect($sheet->alternativesWith($drives))->toEqual($sheet->alternatives());
 })->with(Cases::names());
 
 it('offers more than one way where line and symmetry pull apart', function (): void {

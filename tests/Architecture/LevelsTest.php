@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Bench\OpenJob;
+
 /*
  * Who may look at whom. Each level sees only those named before it; so nothing looks upward and nothing goes in a
  * circle. docs/architecture.md draws the same order.
@@ -97,6 +99,30 @@ it('asks nowhere outside a mount’s own folder which mount it is', function ():
             if (! $isOwn && preg_match($question, (string) file_get_contents((string) $file), $found) === 1) {
                 $asking[] = basename((string) $file).": {$found[0]}";
             }
+        }
+    }
+    expect($asking)->toBe([]);
+});
+
+it('knows of all that is worked out from ticks that it is', function (): void {
+    $fromTicks = OpenJob::OF_TICKS;
+    foreach (glob(__DIR__.'/../../app/Bench/*.php') ?: [] as $file) {
+        $text = (string) file_get_contents($file);
+        $class = 'App\\Bench\\'.basename($file, '.php');
+        if (! str_contains($text, 'implements FromJob') || in_array($class, $fromTicks, true)) {
+            continue;
+        }
+        $short = array_map(fn (string $name) => preg_quote(class_basename($name), '/'), $fromTicks);
+        expect($text)->not->toMatch('/->records\b|->stepRecords\b|the\((?:'.implode('|', $short).')::class\)|->walk\(\)/', basename($file).' follows from ticks: name it in OpenJob::OF_TICKS');
+    }
+});
+
+it('has the sums of a job asked for in the bench alone, where each is made once', function (): void {
+    $sums = '/\b(?:RoutePlan|Ride|SurvivingOrder|RingChoice|Outlook|ProvePlan|StripPlan|BuildSheet|PackTrial)::(?:of|for)\(|MotorMatch::all\(|->alternatives\(\)|new BuildGate\(|->buildSheet\(\$/';
+    $asking = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../app', FilesystemIterator::SKIP_DOTS)) as $file) {
+        if (! str_contains((string) $file, '/Bench/') && preg_match($sums, (string) file_get_contents((string) $file), $found) === 1) {
+            $asking[] = basename((string) $file).": {$found[0]}";
         }
     }
     expect($asking)->toBe([]);

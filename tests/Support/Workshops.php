@@ -76,7 +76,7 @@ final class Workshops
     /** @param  array<string, string>  $readings */
     public static function measured(User $by, array $readings = self::READINGS): Job
     {
-        return self::asNobody(function () use ($by, $readings): Job {
+        return self::asNobody(fn (): Job => JobCopy::of('measured '.json_encode($readings), $by, function () use ($by, $readings): Job {
             $job = self::job($by);
             app(ChangeJob::class)->inOneGo($job, function () use ($job, $by, $readings): void {
                 foreach ($readings as $code => $typed) {
@@ -88,7 +88,7 @@ final class Workshops
             });
 
             return self::fresh($job);
-        });
+        }));
     }
 
     public static function read(Job $job, User $by, Spot $spot, string $typed): void
@@ -102,7 +102,7 @@ final class Workshops
 
     public static function kitted(User $by, string $motor = 'heron-73', string $ring = 'deep-40'): Job
     {
-        return self::asNobody(function () use ($by, $motor, $ring): Job {
+        return self::asNobody(fn (): Job => JobCopy::of("kitted {$motor} {$ring}", $by, function () use ($by, $motor, $ring): Job {
             $job = self::measured($by);
             $workshop = $by->workshop()->firstOrFail();
             app(ChooseMotor::class)($job, $by, $job->version, (int) $workshop->motors()->where('code', $motor)->value('id'), null);
@@ -111,7 +111,7 @@ final class Workshops
             app(BraceBody::class)($job, $by, $job->version, new BracingDecision(position: BodyPosition::Below, rest: Rest::Frame, restRadius: 120.0, gap: GapContents::Nothing));
 
             return self::fresh($job);
-        });
+        }));
     }
 
     public static function fresh(Job $job): Job
@@ -125,18 +125,23 @@ final class Workshops
     public static function built(Job $job, User $by, ?string $before = null): Job
     {
         return self::asNobody(function () use ($job, $by, $before): Job {
-            foreach (OpenJob::of(self::fresh($job))->buildSheet()->steps ?? [] as $step) {
-                if ($step->code === $before) {
-                    break;
-                }
-                app(RecordBuildStep::class)($job, $by, $step->code, [
-                    'state' => StepState::Done, 'torque_nm' => $step->band?->torque->middle(), 'by_hand' => $step->fastener !== null && $step->band === null, 'compound' => null,
-                    'note' => $step->fastener !== null && $step->band === null ? 'by hand: no paper' : null,
-                ]);
-            }
+            app(ChangeJob::class)->inOneGo($job, fn () => self::tickUntil($job, $by, $before));
 
             return self::fresh($job);
         });
+    }
+
+    private static function tickUntil(Job $job, User $by, ?string $before): void
+    {
+        foreach (OpenJob::of(self::fresh($job))->buildSheet()->steps ?? [] as $step) {
+            if ($step->code === $before) {
+                return;
+            }
+            app(RecordBuildStep::class)($job, $by, $step->code, [
+                'state' => StepState::Done, 'torque_nm' => $step->band?->torque->middle(), 'by_hand' => $step->fastener !== null && $step->band === null, 'compound' => null,
+                'note' => $step->fastener !== null && $step->band === null ? 'by hand: no paper' : null,
+            ]);
+        }
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Kit;
 
 use App\Bench\OpenJob;
+use App\Bench\OtherWays;
 use App\Models\Job;
 use App\Models\Kit;
 use App\Models\User;
@@ -16,7 +17,7 @@ class UseAlternative extends KitAction
     public function __invoke(Job $job, User $by, int $seen, string $key): void
     {
         ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open) use ($by, $key): void {
-            foreach ($open->worksheet()?->alternatives() ?? [] as $way) {
+            foreach ($open->the(OtherWays::class)->all as $way) {
                 if ($way->key() === $key) {
                     $pieces = $way->pieces();
                     $this->kit->alter($open, $by, 'Another way to build it', array_keys($pieces), fn (Kit $kit) => $kit->fill(['by_hand' => $pieces]));

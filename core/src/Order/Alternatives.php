@@ -48,6 +48,20 @@ final class Alternatives
         return $distinct;
     }
 
+    /**
+     * Those that were found before, each from its drive spacers alone.
+     *
+     * @param  list<list<float>>  $drives in mm
+     * @return list<Alternative>
+     */
+    public static function again(Recipe $recipe, Bike $bike, Drawer $drawer, array $drives): array
+    {
+        $alternatives = new self($recipe, $bike, $drawer);
+        $hundredths = fn (float $mm): int => (int) round($mm * 100);
+
+        return array_values(array_filter(array_map(fn (array $drive) => $alternatives->with(array_map($hundredths, $drive)), $drives)));
+    }
+
     /** @return iterable<list<int>> the fewest pieces for each sum of drive spacers worth trying */
     private function driveSums(float $needed): iterable
     {

@@ -104,6 +104,17 @@ final readonly class Worksheet
         return Alternatives::of($this->recipe, $this->job->bike, $this->job->catalogue->drawer, $this->stack->needed['drive'] ?? 0.0);
     }
 
+    /**
+     * The same once they are known, each from its drive spacers alone.
+     *
+     * @param  list<list<float>>  $drives in mm
+     * @return list<Alternative>
+     */
+    public function alternativesWith(array $drives): array
+    {
+        return Alternatives::again($this->recipe, $this->job->bike, $this->job->catalogue->drawer, $drives);
+    }
+
     /** The chosen motor, to try other rings on. */
     public function trial(): Trial
     {

@@ -1,4 +1,4 @@
-@props(['page', 'option', 'first'])
+@props(['page', 'option', 'first', 'action'])
 @php($mounted = $page->mounted($option))
 <tr class="{{ $page->isFitted($option) ? 'chosen' : '' }}" data-ring="{{ $option->ring->code }}">
     <td>
@@ -41,7 +41,7 @@
         @if ($page->isFitted($option))
             <strong>Fitted</strong>
         @elseif ($page->mayChoose())
-            <form method="post" action="{{ route('job.ring', $page->job) }}">
+            <form method="post" action="{{ $action }}">
                 @csrf @formkey @method('PUT')
                 <input type="hidden" name="version" value="{{ $page->job->version }}">
                 <input type="hidden" name="mounting" value="{{ $mounted->mounting->words() }}">

@@ -27,8 +27,9 @@
             </tr>
         </thead>
         <tbody>
+            @php($action = route('job.ring', $page->job))
             @foreach ($page->choice()->options as $option)
-                <x-ring-row :page="$page" :option="$option" :first="$loop->first" />
+                <x-ring-row :page="$page" :option="$option" :first="$loop->first" :action="$action" />
             @endforeach
         </tbody>
     </table></div>

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bench\OpenJob;
+use App\Models\Job;
+use App\Models\Row;
+use App\Models\StandingRows;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use Tests\Support\Life;
+use Tests\Support\Workshops;
+
+/** @return array<string, list<array<string, mixed>>> what a relation finds, or what was read for it, by its name */
+function rowsOfJob(callable $of): array
+{
+    $all = [];
+    foreach (['bike', ...array_keys(StandingRows::OWN), 'spacers', 'leads'] as $name) {
+        $found = $of($name);
+        $rows = $found instanceof Collection ? $found->all() : [$found];
+        $all[$name] = array_values(array_map(fn (Row $row) => $row->getAttributes(), $rows));
+    }
+
+    return $all;
+}
+
+it('reads in one way what each relation finds by itself, however a job is changed', function (): void {
+    $person = Workshops::stocked();
+    $this->actingAs($person);
+    $job = Workshops::kitted($person);
+    $other = Workshops::kitted($person);
+    $life = new Life($job, $person, (int) (getenv('ROWS_SEED') ?: 20));
+    $kinds = [];
+    for ($moves = (int) (getenv('ROWS_MOVES') ?: 120); $moves > 0; $moves--) {
+        if (! $life->move()) {
+            continue;
+        }
+        $read = Job::opened($job->id);
+        $plain = Job::query()->findOrFail($job->id);
+        $found = rowsOfJob(fn (string $name) => $plain->{$name}()->getResults());
+        expect(rowsOfJob(fn (string $name) => $read->{$name}))->toBe($found)
+            ->and(rowsOfJob(fn (string $name) => StandingRows::renew(clone $read)->{$name}))->toBe($found);
+        $kinds += array_filter($found);
+    }
+    // Many at once are given each their own.
+    $both = [Job::query()->findOrFail($job->id), Job::query()->findOrFail($other->id)];
+    StandingRows::fillAll($both);
+    foreach ($both as $one) {
+        expect($one->readings->pluck('job_id')->unique()->all())->toBe([$one->id])->and($one->bike->id)->toBe($one->bike_id);
+    }
+    expect($kinds)->toHaveKeys(['readings', 'answers', 'kit', 'stepRecords', 'decisions', 'runs', 'settings', 'spacers']);
+});
+
+it('opens a job once on each page, and once before a change and its rows once after', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person->refresh());
+    DB::enableQueryLog();
+    $opened = fn (): int => count(array_filter(DB::getQueryLog(), fn (array $one) => str_contains($one['query'], 'from readings where job_id in')));
+    foreach (['survey', 'condition', 'strip', 'match', 'stack', 'stack/order', 'stack/rest', 'line', 'line/hills', 'route', 'route/battery', 'route/cockpit', 'route/sensors', 'build', 'build/house', 'prove', 'prove/live?step=wakes', 'prove/hand-over', 'prove/come-back'] as $place) {
+        DB::flushQueryLog();
+        $this->get("/jobs/{$job->id}/{$place}")->assertOk();
+        expect($opened())->toBe(1, $place);
+    }
+    foreach ([['readings', ['spot' => 'shell_width', 'typed' => '73.02', 'instrument' => 'caliper']], ['build', ['step' => 'safe', 'state' => 'done']], ['strip', ['step' => 'power', 'state' => 'done']]] as [$what, $sent]) {
+        DB::flushQueryLog();
+        $this->post("/jobs/{$job->id}/{$what}", $sent)->assertSessionHasNoErrors()->assertRedirect();
+        expect($opened())->toBe(2, $what);
+    }
+});
+
+it('does not work out again after a tick what no tick can alter, and works out again what it can', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $open = OpenJob::of(Workshops::fresh($job));
+    [$sheet, $worksheet] = [$open->buildSheet(), $open->worksheet()];
+    Workshops::built($job, $person, 'dry-fit');
+    $after = $open->afterTicks(Workshops::fresh($job));
+    $fresh = OpenJob::of(Workshops::fresh($job));
+    expect($after->buildSheet())->toBe($sheet)->and($after->worksheet())->toBe($worksheet)
+        ->and($after->walk())->toEqual($fresh->walk());
+    foreach (OpenJob::OF_TICKS as $what) {
+        $what === 'walk' || expect($after->the($what))->toEqual($fresh->the($what));
+    }
+});

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Bench\OpenJob;
+use App\Models\Job;
+use App\Models\StepRecord;
+use App\Models\User;
 use Facebook\WebDriver\WebDriverBy;
 use LogicException;
+use NeatSpindle\Core\Build\BuildStep;
 use NeatSpindle\Core\Survey\Spot;
 
 use function count;
@@ -13,6 +18,13 @@ use function count;
 /** A new user with one bike: gives what is asked, presses what is up, and counts both. */
 final class Journey
 {
+    /** What a steel frame with a 68 mm shell and a derailleur shows. */
+    public const STEEL_68 = [
+        'crank_kind' => 'square-taper', 'bracket_kind' => 'threaded', 'guide_depth' => '1.8', 'stay_45' => '-4.2', 'stay_64' => '2.6', 'stay_80' => '3.7', 'stay_112' => '8.8',
+        'chainstay_length' => '438', 'over_locknuts' => '135.1', 'cog_inset' => '5.2', 'cog_pitch' => '4.34', 'cogs' => '11 13 15 17 20 23 26 30 34', 'wheel' => '2286',
+        'shell_width' => '68.02 68.08', 'shell_bore' => '33.66', 'shell_threaded' => 'yes', 'drive_cup_loosens' => 'clockwise', 'thread_pitch' => '1.06', 'down_tube' => '650', 'bar_to_head' => '250',
+    ];
+
     public int $readings = 0;
 
     public int $presses = 0;
@@ -27,6 +39,30 @@ final class Journey
     public static function of(Site $site, array $says): self
     {
         return new self($site, $says);
+    }
+
+    /**
+     * Somebody with a workshop that has the demo's catalogue, signed in.
+     *
+     * @param  array<string, string>  $says what the bike shows, by the spot's code
+     * @param  ?callable(User): mixed  $prepare
+     */
+    public static function asNewUser(array $says, ?callable $prepare = null): self
+    {
+        $person = Workshops::stocked();
+        $prepare === null || $prepare($person);
+
+        return new self(Site::open()->signIn($person->email, Workshops::PASSWORD), $says);
+    }
+
+    /** @return list<string> titles of the only job's sheet, of which every step must be done */
+    public static function builtSheet(): array
+    {
+        $steps = OpenJob::of(Workshops::fresh(Job::query()->sole()))->buildSheet()->steps ?? [];
+        $done = StepRecord::query()->where('sheet', 'build')->whereNull('superseded_at')->where('state', 'done')->pluck('step')->all();
+        expect(array_diff(array_map(fn (BuildStep $step) => $step->code, $steps), $done))->toBe([]);
+
+        return array_map(fn (BuildStep $step) => $step->title, $steps);
     }
 
     public function takeIn(string $kind, string $material, string $bike): self
@@ -194,7 +230,7 @@ final class Journey
             const held = [...document.querySelectorAll('.step-list a')].filter(a => a.querySelector('.waiting-step')).map(a => new URL(a.href).searchParams.get('step'));
             const send = step => fetch(location.pathname, {method: 'POST', headers: {'Content-Type': 'application/json', 'Accept': 'application/json', 'X-CSRF-TOKEN': token}, body: JSON.stringify({step, state: 'done', torque: '9'})})
                 .then(answer => answer.json().then(said => [step, answer.status, (said.errors?.state ?? []).join(' ')]));
-            held.reduce((before, step) => before.then(all => send(step).then(one => [...all, one])), Promise.resolve([])).then(done, e => done([['script', 0, String(e)]]));
+            Promise.all(held.map(send)).then(done, e => done([['script', 0, String(e)]]));
             JS);
         foreach ($refusals as [$step, $status, $why]) {
             if ($status !== 422 || trim($why) === '') {

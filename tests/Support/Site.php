@@ -136,7 +136,9 @@ final class Site
 
     public function type(string $id, string $text): self
     {
-        $this->wait(WebDriverBy::id($id))->clear()->sendKeys($text);
+        $field = $this->wait(WebDriverBy::id($id));
+        $this->driver()->executeScript('return arguments[0].value', [$field]) === '' || $field->clear();
+        $field->sendKeys($text);
 
         return $this;
     }

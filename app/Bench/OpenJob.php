@@ -69,7 +69,7 @@ class OpenJob
         return new self($job, WorkshopCatalogue::forJob($job));
     }
 
-    /** The same job after something was recorded on its sheets and nothing else has changed: what that cannot alter is not worked out again. */
+    /** The same job after something was recorded on its sheets alone: what that cannot alter is not worked out again. */
     public function afterTicks(Job $job): self
     {
         $after = new self($job, $this->catalogue);

@@ -20,10 +20,9 @@ class RoadRide
             return null;
         }
         $rider = RidingChoice::of($open->job->kit, $open->job->bike->kind)->rider();
-        $kept = Kept::of(
-            $open, "ride {$track->id}", fn (): array => Ride::of($profile, $worksheet->job->kit->motor, $worksheet->gears, $rider)->toArray($worksheet->gears),
-        );
+        [$motor, $gears] = [$worksheet->job->kit->motor, $worksheet->gears];
+        $kept = Kept::of($open, "ride {$track->id}", fn (): array => Ride::of($profile, $motor, $gears, $rider)->toArray($gears));
 
-        return Ride::kept($profile, $worksheet->gears, $rider, $kept);
+        return Ride::kept($profile, $gears, $rider, $kept);
     }
 }

@@ -31,7 +31,9 @@ final readonly class SafeOrder implements FromJob
             return self::plain($proven);
         });
 
-        return new self($proven ?? ($kept === null ? SurvivingOrder::of($worksheet->recipe, $worksheet->job->catalogue->drawer) : self::again($kept)));
+        $proven ??= $kept === null ? null : self::again($kept);
+
+        return new self($proven ?? SurvivingOrder::of($worksheet->recipe, $worksheet->job->catalogue->drawer));
     }
 
     /** @return array{list<array{int, list<string>}>, bool, int}|null null where no order helps: why not is looked at anew, and at once */

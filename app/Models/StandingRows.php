@@ -26,7 +26,10 @@ use function implode;
  */
 class StandingRows
 {
-    /** What stands of a job and is its own: the rows' class, their table, which of them and in which order, and what is read of them where that is not all. */
+    /**
+     * What stands of a job and is its own: the rows' class, their table, which of them and in which order, and what is
+     * read of them where that is not all.
+     */
     public const OWN = [
         'readings' => [Reading::class, 'readings', 'and superseded_at is null order by id'],
         'answers' => [Answer::class, 'answers', 'and superseded_at is null'],
@@ -48,7 +51,9 @@ class StandingRows
         from spacers where workshop_id = (select workshop_id from jobs where id = %1$d) and retired_at is null order by thickness_mm, id
         SQL;
 
-    private const LEADS = 'select * from leads where workshop_id = (select workshop_id from jobs where id = %d) order by connector, length_mm';
+    private const LEADS = <<<'SQL'
+        select * from leads where workshop_id = (select workshop_id from jobs where id = %d) order by connector, length_mm
+        SQL;
 
     /**
      * The one job a query finds; null when it finds none.
@@ -59,7 +64,8 @@ class StandingRows
     {
         $version = DB::table('workshops')->select('catalogue_version')->whereColumn('workshops.id', 'jobs.workshop_id');
         $found = $jobs->whereKey($id)->withCustomer()->addSelect(['catalogue_version' => $version])->toBase();
-        $sets = self::ask([$found->toSql(), ...self::own((string) $id), sprintf(self::SPACERS, $id), sprintf(self::LEADS, $id)], $found->getBindings());
+        $drawer = [sprintf(self::SPACERS, $id), sprintf(self::LEADS, $id)];
+        $sets = self::ask([$found->toSql(), ...self::own((string) $id), ...$drawer], $found->getBindings());
         $job = Job::fromRows(array_shift($sets) ?? [])[0] ?? null;
         if ($job !== null) {
             $job->setRelation('leads', new Collection(Lead::fromRows(array_pop($sets) ?? [])));
@@ -98,7 +104,8 @@ class StandingRows
     {
         $queries = array_map(fn (string $name): Query => $job->{$name}()->getQuery()->toBase(), $relations);
         $sets = self::ask(
-            array_map(fn (Query $query) => $query->toSql(), $queries), array_merge(...array_map(fn (Query $query) => $query->getBindings(), $queries)),
+            array_map(fn (Query $query) => $query->toSql(), $queries),
+            array_merge(...array_map(fn (Query $query) => $query->getBindings(), $queries)),
         );
         foreach ($relations as $i => $name) {
             $job->setRelation($name, new Collection($job->{$name}()->getRelated()::fromRows($sets[$i])));

@@ -26,7 +26,8 @@ trait LooksIntoLogbook
     /** What a step of the sheet is called, where this job has a sheet. */
     public function titleOfStep(string $code): string
     {
-        $this->titles ??= Kept::of($this->opened, 'titles', fn (): array => array_column($this->opened->buildSheet()->steps ?? [], 'title', 'code'));
+        $titles = fn (): array => array_column($this->opened->buildSheet()->steps ?? [], 'title', 'code');
+        $this->titles ??= Kept::of($this->opened, 'titles', $titles);
 
         return lcfirst($this->titles[$code] ?? str_replace('-', ' ', $code));
     }

@@ -65,7 +65,8 @@ class MatchRings
     /** @return array{ring: MountedRing, verdict: Verdict}|null the ring it goes with best, of those that bolt to it */
     private function best(MotorMatch $row): ?array
     {
-        $this->best ??= Kept::of($this->open, 'rings '.hash('xxh128', serialize(array_map(fn (MotorMatch $one) => $one->motor->code, $this->rows))), $this->allBest(...));
+        $shown = array_map(fn (MotorMatch $one) => $one->motor->code, $this->rows);
+        $this->best ??= Kept::of($this->open, 'rings '.hash('xxh128', serialize($shown)), $this->allBest(...));
         $best = $this->best[$row->motor->code] ?? null;
 
         return $best === null ? null : ['ring' => $this->open->catalogue->parts->mounted[$best[0]], 'verdict' => Verdict::from($best[1])];

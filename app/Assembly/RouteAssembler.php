@@ -65,14 +65,14 @@ class RouteAssembler
     {
         $toLay = $run->toLay();
 
-        return $this->ways->holds($toLay) ? (new FrameGraph($this->ways->edges(), Allowances::usual()))->way($toLay, $toLay->kind->forbidden($this->hold())) !== null : null;
+        return $this->ways->holds($toLay) ? (new FrameGraph($this->ways->edges(), Allowances::usual()))->way($toLay, $toLay->kind->keepsOff($this->hold())) !== null : null;
     }
 
     /** How long a pack's lead from a place to the motor has to be, in mm, dressed; null where there is no allowed way, or it is not measured. */
     public function powerLead(string $from): ?float
     {
         $this->graph ??= new FrameGraph($this->ways->edges(), Allowances::usual());
-        $way = $this->graph->shortest($from, 'motor', RunKind::Power->forbidden($this->hold()));
+        $way = $this->graph->shortest($from, 'motor', RunKind::Power->keepsOff($this->hold()));
 
         return $way === null ? null : Allowances::usual()->dressed($way[1]);
     }

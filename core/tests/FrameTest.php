@@ -212,7 +212,7 @@ it('shows no way that is longer than another that is allowed, moved or not', fun
         $via = mt_rand(0, 1) === 1 ? 'c' : null;
         $off = mt_rand(0, 2) === 0 ? ['d'] : [];
         $run = new Run('x', RunKind::Signal, 'a', 'f', 0.0, 'x', via: $via, off: $off);
-        $found = (new FrameGraph($edges, Allowances::usual()))->way($run, RunKind::Signal->forbidden(BodyHold::Frame));
+        $found = (new FrameGraph($edges, Allowances::usual()))->way($run, RunKind::Signal->keepsOff(BodyHold::Frame));
         $best = shortestByTrying($edges, 'a', 'f', ['a'], 0.0, $via, $off);
         $found === null || expect($found[0][0])->toBe('a')->and(end($found[0]))->toBe('f')->and($via === null || in_array($via, $found[0], true))->toBeTrue()->and(array_intersect($found[0], $off))->toBe([]);
         expect($found === null)->toBe($best === INF)->and($found[1] ?? 0.0)->toEqualWithDelta($best === INF ? 0.0 : $best, 1e-9)

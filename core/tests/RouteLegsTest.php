@@ -14,6 +14,7 @@ use NeatSpindle\Core\Route\Edge;
 use NeatSpindle\Core\Route\FrameGraph;
 use NeatSpindle\Core\Route\Lead;
 use NeatSpindle\Core\Route\Leg;
+use NeatSpindle\Core\Route\NoGo;
 use NeatSpindle\Core\Route\RoutePlan;
 use NeatSpindle\Core\Route\RouteVerdict;
 use NeatSpindle\Core\Route\Routing;
@@ -100,7 +101,7 @@ it('takes ways of one’s own, and leaves out what hangs on nothing', function (
         new OwnStretch('nowhere', 'elsewhere', 100.0, [], Direction::Front),
     ]);
     $graph = new FrameGraph($own->edges(), Allowances::usual());
-    expect($graph->shortest('motor', 'lamp-third', []))->toEqual([['motor', 'pannier', 'lamp-third'], 510.0])->and(isset($own->places['elsewhere']))->toBeFalse()
+    expect($graph->shortest('motor', 'lamp-third', NoGo::nothing()))->toEqual([['motor', 'pannier', 'lamp-third'], 510.0])->and(isset($own->places['elsewhere']))->toBeFalse()
         ->and($own->place('pannier')->x)->toBeLessThan($own->place('motor')->x)->and($own->place('lamp-third')->y)->toBeGreaterThan($own->place('pannier')->y)
         ->and($ways->with([]))->toBe($ways)->and(isset($ways->places['pannier']))->toBeFalse();
 })->with(BikeKind::cases());

@@ -27,6 +27,9 @@ it('refuses what the reader refuses, as far as a schema can say it', function (c
     [fn ($d) => $d->bike->shell->width_mm = (object) ['value' => 73, 'readings' => [73]]],
     [fn ($d) => $d->bike->shell->width_mm->readings = []],
     [fn ($d) => $d->bike->rear->cogs[0] = 8],
+    [fn ($d) => $d->bike->chainstay->none = true],
+    [fn ($d) => $d->bike->chainstay->none = 'yes'],
+    [fn ($d) => $d->catalogue->motors->{'fell-68'}->sleeve->spindle_comes_out = 'no'],
     [function ($d): void {
         unset($d->catalogue->motors->{'fell-68'}->nut);
     }],

@@ -12,8 +12,17 @@ use function count;
 /** The chainstay's outer side beside ring and case, as a profile over the radius. */
 final readonly class Chainstay
 {
-    /** @param  list<ProfilePoint>  $profile with strictly rising radii */
-    public function __construct(public array $profile) {}
+    /**
+     * @param  list<ProfilePoint>  $profile with strictly rising radii
+     * @param  bool  $isNone no stay comes near the bracket, as on a boom
+     */
+    public function __construct(public array $profile, public bool $isNone = false) {}
+
+    /** Where nothing has to be passed. */
+    public static function none(): self
+    {
+        return new self([], true);
+    }
 
     /** The whole stay so far along its doubt. */
     public function settled(float $shift): self
@@ -21,12 +30,13 @@ final readonly class Chainstay
         return new self(array_map(
             fn (ProfilePoint $point) => new ProfilePoint($point->radius, $point->outboard->settled($shift)),
             $this->profile,
-        ));
+        ), $this->isNone);
     }
 
+    /** Whether it is known there; where there is none, it is. */
     public function isMeasuredAt(float $radius): bool
     {
-        return $this->profile !== []
+        return $this->isNone || $this->profile !== []
             && Tolerance::atMost($this->profile[0]->radius, $radius)
             && Tolerance::atLeast($this->profile[count($this->profile) - 1]->radius, $radius);
     }

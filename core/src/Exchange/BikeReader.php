@@ -54,9 +54,14 @@ final class BikeReader
 
     private static function chainstay(?Cursor $at): Chainstay
     {
+        $isNone = $at?->flag('none') === true;
         $profile = [];
         $before = 0.0;
-        foreach ($at?->items('profile') ?? [] as $point) {
+        $points = $at === null || ($isNone && ! $at->has('profile')) ? [] : $at->items('profile');
+        if ($isNone && $points !== []) {
+            $at->faultAt('none', 'Where there is no stay, nothing is measured along it.');
+        }
+        foreach ($points as $point) {
             if (! $point->expectObject()) {
                 continue;
             }
@@ -68,7 +73,7 @@ final class BikeReader
             $profile[] = new ProfilePoint($radius, $point->offsetMeasurement('outboard_mm'));
         }
 
-        return new Chainstay($profile);
+        return $isNone ? Chainstay::none() : new Chainstay($profile);
     }
 
     private static function rear(Cursor $at): RearEnd

@@ -63,7 +63,7 @@ final class JobWriter
             'frame_material' => $bike->material->value,
             'min_clearance_mm' => $bike->minClearance,
             'shell' => self::shell($bike->shell),
-            'chainstay' => ['profile' => array_map(
+            'chainstay' => $bike->chainstay->isNone ? ['none' => true] : ['profile' => array_map(
                 fn (ProfilePoint $point) => ['radius_mm' => $point->radius, 'outboard_mm' => self::measurement($point->outboard)],
                 $bike->chainstay->profile,
             )],

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Frame;
 
 use NeatSpindle\Core\Route\Allowances;
+use NeatSpindle\Core\Route\BodyHold;
 use NeatSpindle\Core\Route\Edge;
 use NeatSpindle\Core\Route\FrameGraph;
 use NeatSpindle\Core\Route\Run;
-use NeatSpindle\Core\Route\RunKind;
 use NeatSpindle\Core\Survey\Spot;
 
 use function array_slice;
@@ -77,13 +77,13 @@ final class Ways
      */
     public function missingFor(Run $run): array
     {
-        $forbidden = [...$run->avoid, ...RunKind::WHEREVER];
+        $off = $run->kind->keepsOff(BodyHold::Clamped, $run->avoid);
         $this->measured ??= new FrameGraph($this->edges(), Allowances::usual());
-        if ($this->measured->shortest($run->from, $run->to, $forbidden) !== null) {
+        if ($this->measured->shortest($run->from, $run->to, $off) !== null) {
             return [];
         }
         $this->whole ??= new FrameGraph(array_map(fn (Stretch $stretch) => $stretch->edge(), $this->stretches), Allowances::usual());
-        $way = $this->whole->shortest($run->from, $run->to, $forbidden);
+        $way = $this->whole->shortest($run->from, $run->to, $off);
         $missing = [];
         foreach ($way === null ? [] : $this->along($way[0]) as $stretch) {
             if ($stretch->needs !== null && ! in_array($stretch->needs, $missing, true)) {

@@ -29,6 +29,8 @@ final readonly class BodyInFrame
 {
     private const MIN_BORE_CLEARANCE = 0.1;
 
+    private const MAX_CRANK_ASYMMETRY = 8.0;
+
     public Bike $bike;
 
     public float $flange;
@@ -160,6 +162,23 @@ final readonly class BodyInFrame
     public function ringToChainstay(Filling $in): ?Margin
     {
         return $this->site->ringClosest === null ? null : $this->ringPast($this->site->ringClosest, $in);
+    }
+
+    /**
+     * How far the right crank stands further from the frame's centre plane than the left one.
+     *
+     * @param  float  $right from the shoulder to the right crank
+     * @param  Figure  $left the same to the left crank, with its sign
+     */
+    public function crankAsymmetry(Filling $in, float $right, array $left): Margin
+    {
+        return Margin::of(MarginName::CrankAsymmetry, new Sum([
+            ...$this->shellWidth(),
+            Fitted::in(Place::Drive, $in, 2.0),
+            [Source::Catalogue, 'Spindle’s right end', $right],
+            $left,
+            [Source::Rule, 'Twice the shell’s own offset', 2 * $this->bike->shell->offset],
+        ]), self::MAX_CRANK_ASYMMETRY);
     }
 
     public function guideClearance(): ?Margin

@@ -31,13 +31,12 @@ final class FrameGraph
     /**
      * The cheapest way that keeps off some tags, allowances included; null when there is none.
      *
-     * @param  list<string>  $forbidden
      * @param  list<string>  $closed places it may not pass
      * @return array{list<string>, float}|null places from end to end, and the cost in mm
      */
-    public function shortest(string $from, string $to, array $forbidden, array $closed = []): ?array
+    public function shortest(string $from, string $to, NoGo $off, array $closed = []): ?array
     {
-        $open = $this->open[implode("\n", $forbidden)] ??= $this->openTo($forbidden);
+        $open = $this->open[$off->key()] ??= $this->openTo($off);
         $costs = [$from => 0.0];
         $before = [];
         $queue = new SplPriorityQueue;
@@ -68,43 +67,40 @@ final class FrameGraph
     /**
      * The way of a run: the shortest that is allowed, past the place it was moved to and off those it was moved off.
      *
-     * @param  list<string>  $forbidden
      * @return array{list<string>, float}|null
      */
-    public function way(Run $run, array $forbidden): ?array
+    public function way(Run $run, NoGo $off): ?array
     {
-        $whole = $this->shortest($run->from, $run->to, $forbidden, $run->off);
+        $whole = $this->shortest($run->from, $run->to, $off, $run->off);
 
         return $run->via === null || $whole === null || in_array($run->via, $whole[0], true)
             ? $whole
-            : PassingWay::past($this->without($forbidden, array_diff($run->off, [$run->from])), $run->via, $run->from, $run->to);
+            : PassingWay::past($this->without($off, array_diff($run->off, [$run->from])), $run->via, $run->from, $run->to);
     }
 
     /**
-     * @param  list<string>  $forbidden
      * @param  array<string>  $closed
      * @return array<array-key, list<array{string, float}>> neighbours and costs by place, closed places left out
      */
-    private function without(array $forbidden, array $closed): array
+    private function without(NoGo $off, array $closed): array
     {
         $isOpen = fn (string $place): bool => ! in_array($place, $closed, true);
 
         return array_map(
             fn (array $ways) => array_values(array_filter($ways, fn (array $way) => $isOpen($way[0]))),
-            array_filter($this->open[implode("\n", $forbidden)] ??= $this->openTo($forbidden), fn (int|string $place) => $isOpen((string) $place), ARRAY_FILTER_USE_KEY),
+            array_filter($this->open[$off->key()] ??= $this->openTo($off), fn (int|string $place) => $isOpen((string) $place), ARRAY_FILTER_USE_KEY),
         );
     }
 
     /**
-     * @param  list<string>  $forbidden
      * @return array<array-key, list<array{string, float}>>
      */
-    private function openTo(array $forbidden): array
+    private function openTo(NoGo $off): array
     {
         $open = [];
         foreach ($this->neighbours as $place => $ways) {
             foreach ($ways as [$neighbour, $stretch]) {
-                if (! $stretch->hasAnyOf($forbidden)) {
+                if (! $off->bars($stretch)) {
                     $open[$place][] = [$neighbour, $this->allowances->cost($stretch)];
                 }
             }

@@ -25,7 +25,7 @@ final readonly class RoutePlan
 
     private static function route(Run $run, Routing $routing, FrameGraph $graph, LeadDrawer $drawer): RunRoute
     {
-        $way = $graph->way($run, [...$run->kind->forbidden($routing->rest), ...$run->avoid]);
+        $way = $graph->way($run, $run->kind->keepsOff($routing->rest, $run->avoid));
         if ($way === null) {
             return RunRoute::none($run);
         }

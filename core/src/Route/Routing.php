@@ -29,24 +29,23 @@ final readonly class Routing
      */
     public function legs(RunRoute $route): array
     {
-        $forbidden = [...$route->run->kind->forbidden($this->rest), ...$route->run->avoid];
+        $off = $route->run->kind->keepsOff($this->rest, $route->run->avoid);
         $legs = [];
         foreach (array_slice($route->path ?? [], 1) as $i => $to) {
             $from = $route->path[$i] ?? '';
-            $edge = $this->cheapest($from, $to, $forbidden);
+            $edge = $this->cheapest($from, $to, $off);
             $edge === null || $legs[] = new Leg($from, $to, $edge->length, $this->allowances->cost($edge) - $edge->length, $edge->tags);
         }
 
         return $legs;
     }
 
-    /** @param  list<string>  $forbidden */
-    private function cheapest(string $from, string $to, array $forbidden): ?Edge
+    private function cheapest(string $from, string $to, NoGo $off): ?Edge
     {
         $cheapest = null;
         foreach ($this->edges as $edge) {
             $joins = ($edge->from === $from && $edge->to === $to) || ($edge->from === $to && $edge->to === $from);
-            if ($joins && ! $edge->hasAnyOf($forbidden) && ($cheapest === null || $this->allowances->cost($edge) < $this->allowances->cost($cheapest))) {
+            if ($joins && ! $off->bars($edge) && ($cheapest === null || $this->allowances->cost($edge) < $this->allowances->cost($cheapest))) {
                 $cheapest = $edge;
             }
         }

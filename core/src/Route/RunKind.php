@@ -13,7 +13,7 @@ enum RunKind: string
     case Mechanical = 'mechanical';
 
     /** Where nothing is ever laid. */
-    public const WHEREVER = ['inside_wheel', 'rotor'];
+    private const WHEREVER = ['inside_wheel', 'rotor'];
 
     public function label(): string
     {
@@ -25,13 +25,13 @@ enum RunKind: string
         };
     }
 
-    /** @return list<string> tags of stretches this kind may not use */
-    public function forbidden(BodyHold $rest): array
+    /**
+     * Nothing soft goes through a pinch; a cable in its housing may where a guide leads it.
+     *
+     * @param  list<string>  $avoid what the run itself keeps off, always
+     */
+    public function keepsOff(BodyHold $rest, array $avoid = []): NoGo
     {
-        $isElectric = $this === self::Signal || $this === self::Power;
-
-        return $isElectric && $rest !== BodyHold::Clamped
-            ? ['pinch', ...self::WHEREVER]
-            : self::WHEREVER;
+        return NoGo::tags([...self::WHEREVER, ...$avoid], $rest, mayBeGuided: $this === self::Mechanical);
     }
 }

@@ -40,6 +40,7 @@ final readonly class Sleeve implements Held
         public ?Lockring $lockring,
         public BossBolt $bossBolt,
         public ?float $spindleOuter = null,
+        public bool $doesSpindleComeOut = true,
     ) {}
 
     /** From the shoulder to where the thread begins. */

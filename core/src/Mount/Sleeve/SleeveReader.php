@@ -33,6 +33,7 @@ final class SleeveReader
             self::lockring($motor->optionalObject('lockring')),
             self::bossBolt($motor->object('boss_bolt')),
             $at->optionalLength('spindle_od_mm'),
+            $at->flag('spindle_comes_out') ?? true,
         );
     }
 

@@ -42,8 +42,6 @@ final readonly class SleeveStack implements Recipe
 
     private const NUT_ALLOWANCE = 10.0;
 
-    private const MAX_CRANK_ASYMMETRY = 8.0;
-
     private float $seat;
 
     public function __construct(public BodyInFrame $body, public Sleeve $sleeve)
@@ -152,7 +150,7 @@ final readonly class SleeveStack implements Recipe
     public function reach(Stack $stack, NutSocket $socket): ?Reach
     {
         return ! $stack->arrangement instanceof SleeveArrangement || $this->sleeve->spindleOuter === null ? null
-            : Reach::of($socket, $this->sleeve->spindleOuter, $this->sleeve->spindleLeft - $stack->arrangement->nutFace);
+            : Reach::of($socket, $this->sleeve->spindleOuter, $this->sleeve->spindleLeft - $stack->arrangement->nutFace, $this->sleeve->doesSpindleComeOut);
     }
 
     private function bossGap(Filling $in, Sum $innerFace): Margin
@@ -190,13 +188,9 @@ final readonly class SleeveStack implements Recipe
 
     private function crankAsymmetry(Filling $in): Margin
     {
-        return Margin::of(MarginName::CrankAsymmetry, new Sum([
-            ...$this->body->shellWidth(),
-            Fitted::in(Place::Drive, $in, 2.0),
-            [Source::Catalogue, 'Spindle’s right end', $this->sleeve->spindleRight],
-            [Source::Catalogue, 'Spindle’s left end', -$this->sleeve->spindleLeft],
-            [Source::Rule, 'Twice the shell’s own offset', 2 * $this->body->bike->shell->offset],
-        ]), self::MAX_CRANK_ASYMMETRY);
+        return $this->body->crankAsymmetry($in, $this->sleeve->spindleRight, [
+            Source::Catalogue, 'Spindle’s left end', -$this->sleeve->spindleLeft,
+        ]);
     }
 
     /** From the shoulder to the plate's right face. */

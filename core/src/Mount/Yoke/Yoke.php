@@ -16,6 +16,7 @@ use NeatSpindle\Core\Shell\Shell;
 /** A motor whose body straddles the shell, with a cup from the left and a trapped yoke. All in mm. */
 final readonly class Yoke implements Held
 {
+    /** @param  ?float  $spindleRight from the shoulder to the right crank's outer face; null where nobody has said */
     public function __construct(
         public Body $body,
         public float $base,
@@ -28,6 +29,7 @@ final readonly class Yoke implements Held
         public float $bodyThreadDepth,
         public float $collarThickness,
         public float $crankMarker,
+        public ?float $spindleRight = null,
     ) {}
 
     public function mount(): Mount

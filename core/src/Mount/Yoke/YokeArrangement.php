@@ -11,12 +11,14 @@ final readonly class YokeArrangement implements Arrangement
 {
     /**
      * @param  float  $yokeInnerFace depth of the yoke's right face
+     * @param  ?float  $crankAsymmetry with its sign; null where nobody has said where the right crank sits
      * @param  float  $cupEngagement how much of the body's thread the cup takes
      */
     public function __construct(
         public float $yokeInnerFace,
         public float $cupEngagement,
         public float $ringOutboard,
+        public ?float $crankAsymmetry = null,
     ) {}
 
     public function ringOutboard(): float
@@ -31,6 +33,6 @@ final readonly class YokeArrangement implements Arrangement
 
     public function figures(): array
     {
-        return ['engagement_mm' => ['cup' => $this->cupEngagement], 'ring_outboard_of_shell_mm' => $this->ringOutboard];
+        return ['engagement_mm' => ['cup' => $this->cupEngagement], 'crank_asymmetry_mm' => $this->crankAsymmetry, 'ring_outboard_of_shell_mm' => $this->ringOutboard];
     }
 }

@@ -31,6 +31,7 @@ final class YokeReader
             $at->length('body_thread_depth_mm'),
             $at->length('collar_thickness_mm'),
             $at->length('crank_marker_mm'),
+            $at->optionalLength('spindle_right_mm'),
         );
     }
 }

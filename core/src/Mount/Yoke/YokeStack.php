@@ -83,6 +83,7 @@ final readonly class YokeStack implements Recipe
         $in = $in->with(Place::SlotInner, $slotInner)->with(Place::SlotOuter, $slotOuter)->with(Place::Crank, $crank);
 
         $cup = $this->cupEngagement($outerFace);
+        $asymmetry = $this->crankAsymmetry($in);
 
         return Stack::solved($this->mount(), $this->body->notes(), $this->base(), $needed, $in, [
             $this->body->boreClearance(),
@@ -91,7 +92,8 @@ final readonly class YokeStack implements Recipe
             $cup,
             $this->fillGap($innerFace),
             $this->body->guideClearance(),
-        ], new YokeArrangement($innerFace->value, $cup->value, $this->body->ringOutboard($in)));
+            $asymmetry,
+        ], new YokeArrangement($innerFace->value, $cup->value, $this->body->ringOutboard($in), $asymmetry?->signed()));
     }
 
     public function settled(Scenario $scenario): self
@@ -160,6 +162,14 @@ final readonly class YokeStack implements Recipe
             new Sum([[Source::Catalogue, 'Body’s base', $this->yoke->base]]),
             self::MAX_FILL_GAP,
         );
+    }
+
+    /** Null where nobody has said where the right crank sits. */
+    private function crankAsymmetry(Filling $in): ?Margin
+    {
+        return $this->yoke->spindleRight === null ? null : $this->body->crankAsymmetry($in, $this->yoke->spindleRight, [
+            Source::Catalogue, 'Mark of the left crank', -$this->yoke->crankMarker,
+        ]);
     }
 
     private function cupEngagement(Sum $outerFace): Margin

@@ -6,6 +6,7 @@ namespace App\Documents;
 
 use App\Bench\OpenJob;
 use App\Models\Workshop;
+use NeatSpindle\Core\Document\Cursor;
 use NeatSpindle\Core\Exchange\JobReader;
 use NeatSpindle\Core\Exchange\JobWriter;
 
@@ -36,7 +37,7 @@ class JobDocument
 
         return [
             'format' => JobReader::FORMAT,
-            'version' => JobReader::VERSION,
+            'version' => Cursor::VERSION,
             'catalogue' => $catalogue,
             'bike' => $bike !== null ? JobWriter::bike($bike) : [
                 'kind' => $open->job->bike->kind->value,

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\View\Drawings\Detail;
 use App\View\Drawings\SectionView;
+use NeatSpindle\Core\Document\Cursor;
 use NeatSpindle\Core\Exchange\JobReader;
 use NeatSpindle\Core\Measure\LengthUnit;
 use NeatSpindle\Core\Worksheet\Worksheet;
@@ -31,7 +32,7 @@ class MountsPage
         $views = [];
         foreach (self::CASES as $name => [$motor, $width, $spacers]) {
             $sheet = Worksheet::of(JobReader::fromJson(json_encode([
-                'format' => JobReader::FORMAT, 'version' => JobReader::VERSION, 'catalogue' => $catalogue, 'bike' => self::bike($width),
+                'format' => JobReader::FORMAT, 'version' => Cursor::VERSION, 'catalogue' => $catalogue, 'bike' => self::bike($width),
                 'kit' => ['motor' => $motor, 'ring' => 'half-36', 'spacers' => $spacers],
             ], JSON_THROW_ON_ERROR)));
             $section = $sheet->section();

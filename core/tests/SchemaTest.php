@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use NeatSpindle\Core\Document\InvalidDocument;
+use NeatSpindle\Core\Schedule\ScheduleReader;
 use NeatSpindle\Core\Tests\Cases;
 use Opis\JsonSchema\Validator;
 
@@ -15,6 +17,18 @@ function fitsTheSchema(stdClass $document): bool
 it('fits every worked case', function (string $name): void {
     expect(fitsTheSchema(Cases::document($name)))->toBeTrue();
 })->with(Cases::names());
+
+it('fits every worked schedule, and not what its reader refuses', function (string $name): void {
+    $schema = json_decode((string) file_get_contents(__DIR__.'/../../docs/formats/schedule.schema.json'), false, flags: JSON_THROW_ON_ERROR);
+    $read = fn (): stdClass => json_decode((string) file_get_contents(__DIR__."/cases/{$name}.schedule.json"), false, flags: JSON_THROW_ON_ERROR);
+    $fits = fn (stdClass $document): bool => (new Validator)->validate($document, $schema)->isValid();
+    expect($fits($read()))->toBeTrue();
+    foreach ([fn ($d) => $d->from = '2026-11-23 08:00', fn ($d) => $d->hours->mon = [['25:00', '26:00']], fn ($d) => $d->jobs[0]->tasks[0]->minutes = 0, fn ($d) => $d->people = [(object) ['code' => '']], fn ($d) => $d->jobs[0]->tasks[0]->wait_minutes = 5] as $spoil) {
+        $document = $read();
+        $spoil($document);
+        expect($fits($document))->toBeFalse()->and(fn () => ScheduleReader::read($document))->toThrow(InvalidDocument::class);
+    }
+})->with(['nobody', 'one-pair-of-hands', 'week-of-three']);
 
 it('refuses what the reader refuses, as far as a schema can say it', function (callable $spoil): void {
     $document = Cases::document();

@@ -12,7 +12,7 @@ use App\Bench\OpenJob;
 const CORE_LEVELS = [
     'Measure', 'Prose', 'Turn', 'House', 'Drawer', 'Box', 'Shell', 'Bike', 'Document', 'Part', 'Fastening', 'Margin', 'Route', 'Battery', 'Cockpit', 'Sensor', 'Line', 'Gearing', 'Strip', 'Survey',
     'Frame', 'Frame\Kind', 'Adapter', 'Section', 'Build', 'Mount', 'Mount\Sleeve', 'Mount\Yoke', 'Mount\TwinPlate', 'Catalogue', 'Hill',
-    'Ride', 'Reaction', 'Around', 'Order', 'Fit', 'Job', 'Exchange', 'Worksheet', 'Needs', 'Prove', 'Logbook',
+    'Ride', 'Reaction', 'Around', 'Order', 'Fit', 'Job', 'Exchange', 'Worksheet', 'Needs', 'Prove', 'Logbook', 'Schedule',
 ];
 
 const APP_LEVELS = [

@@ -11,7 +11,16 @@ use Tests\Support\Workshops;
  */
 function worksheets(array $files): array
 {
-    $status = Artisan::call('spindle:worksheet', ['file' => $files]);
+    return printed('spindle:worksheet', $files);
+}
+
+/**
+ * @param  list<string>  $files
+ * @return array{int, list<array<string, mixed>>}
+ */
+function printed(string $command, array $files): array
+{
+    $status = Artisan::call($command, ['file' => $files]);
 
     return [$status, array_map(fn (string $line) => json_decode($line, true, flags: JSON_THROW_ON_ERROR), array_values(array_filter(explode("\n", Artisan::output()))))];
 }
@@ -54,4 +63,14 @@ it('computes from a job’s own document what the job’s worksheet says', funct
     unlink($file);
 
     expect($status)->toBe(0)->and($lines[0])->toEqual(json_decode((string) $this->get("/jobs/{$job->id}/worksheet.json")->getContent(), true));
+});
+
+it('plans schedules by a command of the same manners', function (): void {
+    $bad = tempnam(sys_get_temp_dir(), 'schedule');
+    file_put_contents($bad, '{"format":"neat-spindle/schedule","version":1,"from":"2026-11-31T08:00","hours":{},"people":[],"jobs":[]}');
+    [$status, $lines] = printed('spindle:schedule', [$bad, base_path('core/tests/cases/week-of-three.schedule.json')]);
+    unlink($bad);
+
+    expect($status)->toBe(2)->and(array_column($lines[0]['errors'], 'path'))->toBe(['/from'])
+        ->and($lines[1])->toEqual(json_decode((string) file_get_contents(base_path('core/tests/cases/week-of-three.schedule-answer.json')), true));
 });

@@ -20,6 +20,9 @@ final class Cursor
     use ReadsNumbers;
     use ReadsWords;
 
+    /** Of every format there is. */
+    public const VERSION = 1;
+
     private readonly int $faultsBefore;
 
     /** What stands here, where it is an object. */
@@ -132,6 +135,19 @@ final class Cursor
     public function isObject(): bool
     {
         return $this->object !== null;
+    }
+
+    /** Adds faults where a document does not say that it is of this format, in the one version there is. */
+    public function expectFormat(string $format): void
+    {
+        $said = $this->textOrNull('format');
+        if ($said !== null && $said !== $format) {
+            $this->faultAt('format', "Expected “{$format}”.");
+        }
+        $version = $this->numberOrNull('version');
+        if ($version !== null && $version !== (float) self::VERSION) {
+            $this->faultAt('version', 'Expected version '.self::VERSION.'.');
+        }
     }
 
     /** Adds a fault when this entry of an object or list is no object. */

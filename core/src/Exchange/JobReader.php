@@ -19,8 +19,6 @@ final class JobReader
 {
     public const FORMAT = 'neat-spindle/job';
 
-    public const VERSION = 1;
-
     /** @throws InvalidDocument with every fault at once */
     public static function fromJson(string $json): Job
     {
@@ -32,7 +30,7 @@ final class JobReader
     {
         $faults = new Faults;
         $root = Cursor::root($document, $faults);
-        self::expectFormat($root);
+        $root->expectFormat(self::FORMAT);
         $catalogue = CatalogueReader::read($root->object('catalogue'));
         $bike = BikeReader::read($root->object('bike'));
         $kit = KitReader::read($root, $catalogue);
@@ -69,17 +67,5 @@ final class JobReader
         $faults->expectNone();
 
         return $shell;
-    }
-
-    private static function expectFormat(Cursor $root): void
-    {
-        $format = $root->textOrNull('format');
-        if ($format !== null && $format !== self::FORMAT) {
-            $root->faultAt('format', 'Expected “'.self::FORMAT.'”.');
-        }
-        $version = $root->numberOrNull('version');
-        if ($version !== null && $version !== (float) self::VERSION) {
-            $root->faultAt('version', 'Expected version 1.');
-        }
     }
 }

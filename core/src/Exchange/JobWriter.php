@@ -8,6 +8,7 @@ use NeatSpindle\Core\Bike\Bike;
 use NeatSpindle\Core\Bike\ProfilePoint;
 use NeatSpindle\Core\Bike\RearEnd;
 use NeatSpindle\Core\Bike\TwinPlateMeasures;
+use NeatSpindle\Core\Document\Cursor;
 use NeatSpindle\Core\Job\Job;
 use NeatSpindle\Core\Job\Kit;
 use NeatSpindle\Core\Measure\Measurement;
@@ -29,7 +30,7 @@ final class JobWriter
     {
         return self::written([
             'format' => JobReader::FORMAT,
-            'version' => JobReader::VERSION,
+            'version' => Cursor::VERSION,
             'catalogue' => $catalogue,
             'bike' => self::bike($job->bike),
             'kit' => self::kit($job->kit),

@@ -14,6 +14,7 @@ use NeatSpindle\Core\Fastening\Bands;
 use NeatSpindle\Core\Fastening\CrankSeat;
 use NeatSpindle\Core\Fastening\Fastener;
 use NeatSpindle\Core\Measure\TorqueBand;
+use NeatSpindle\Core\Measure\TorqueUnit;
 use NeatSpindle\Core\Part\RingFitting;
 use NeatSpindle\Core\Part\RingMounting;
 use NeatSpindle\Core\Part\Spider;
@@ -258,7 +259,7 @@ it('needs in no sheet what comes later, names nothing that is not there, and has
             }
             if ($step->fastener !== null) {
                 $torqued[$step->fastener->value] = true;
-                if (($step->band === null) === ($step->lacks(10.0, false, 'because') === null) || $step->lacks(null, true, null) === null) {
+                if (($step->band === null) === ($step->lacks($step->band?->torque->middle() ?? 10.0, false, 'because') === null) || $step->lacks(null, true, null) === null) {
                     throw new LogicException("{$which}: {$step->code} has neither a band nor a question");
                 }
             }
@@ -323,6 +324,8 @@ it('holds what is above its band until somebody says why, and what has no band u
     expect($nut->lacks(50.0, false, null))->toBeNull()
         ->and($nut->lacks(60.0, false, ' '))->toContain('above the band')
         ->and($nut->lacks(60.0, false, 'second try, slipped'))->toBeNull()
+        ->and($nut->lacks(9.0, false, 'whatever the reason'))->toContain('9.0 N·m is below the band')
+        ->and($nut->lacks(9.0, false, null, TorqueUnit::FootPound))->toContain('6.6 ft·lb is below the band')
         ->and($nut->lacks(null, false, null))->toContain('Write down the torque')
         ->and($ring->lacks(9.0, false, 'x'))->toContain('No band is known for the ring bolts')
         ->and($ring->lacks(null, true, 'no room for a wrench'))->toBeNull()

@@ -111,10 +111,26 @@ it('asks about a torque far outside its band, and keeps the very one that was as
     $job = Workshops::built(Workshops::kitted($person), $person, 'nut-torque');
     $this->actingAs($person);
     $torque = fn (array $typed) => $this->from("/jobs/{$job->id}/build?step=nut-torque")->post("/jobs/{$job->id}/build", ['step' => 'nut-torque', 'state' => 'done', ...$typed]);
-    $torque(['torque' => '4.2'])->assertSessionHasErrors(['torque', 'sure']);
-    $this->get("/jobs/{$job->id}/build?step=nut-torque")->assertSee('is far from the band')->assertSee('Keep it as typed')->assertSee('name="sure" value="4.2"', false);
-    $torque(['torque' => '460', 'sure' => '4.2'])->assertSessionHasErrors('sure');
+    $torque(['torque' => '460'])->assertSessionHasErrors(['torque', 'sure']);
+    $this->get("/jobs/{$job->id}/build?step=nut-torque")->assertSee('is far from the band')->assertSee('Keep it as typed')->assertSee('name="sure" value="460"', false);
+    $torque(['torque' => '400', 'sure' => '460', 'note' => 'as read'])->assertSessionHasErrors('sure');
     expect(Workshops::fresh($job)->stepRecords->where('step', 'nut-torque'))->toHaveCount(0);
-    $torque(['torque' => '4.2', 'sure' => '4.2'])->assertSessionHasNoErrors();
-    expect(Workshops::fresh($job)->stepRecords->firstWhere('step', 'nut-torque')?->torque_nm)->toBe(4.2);
+    $torque(['torque' => '460', 'sure' => '460', 'note' => 'as read'])->assertSessionHasNoErrors();
+    expect(Workshops::fresh($job)->stepRecords->firstWhere('step', 'nut-torque')?->torque_nm)->toBe(460.0);
+});
+
+it('keeps a nut that is too loose only as failing its check, and what rests on it waits', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::built(Workshops::kitted($person), $person, 'nut-torque');
+    $this->actingAs($person);
+    $tick = fn (array $typed) => $this->from("/jobs/{$job->id}/build?step=nut-torque")->post("/jobs/{$job->id}/build", ['state' => 'done', ...$typed]);
+    foreach (['9', '4.2', '41.9'] as $loose) {
+        $tick(['step' => 'nut-torque', 'torque' => $loose, 'sure' => $loose, 'note' => 'it will do'])->assertSessionHasErrors('torque')->assertSessionDoesntHaveErrors('sure');
+    }
+    $this->get("/jobs/{$job->id}/build?step=nut-torque")->assertSee('41.9 N·m is below the band of 42.0 to 50.0 N·m');
+    expect(Workshops::fresh($job)->stepRecords->where('step', 'nut-torque'))->toHaveCount(0);
+
+    $tick(['step' => 'nut-torque', 'state' => 'stopped', 'torque' => '9', 'note' => 'the wrench clicks early'])->assertSessionHasNoErrors();
+    expect(Workshops::fresh($job)->stepRecords->firstWhere('step', 'nut-torque')?->torque_nm)->toBe(9.0);
+    $tick(['step' => 'plate-look'])->assertSessionHasErrors('state');
 });

@@ -35,6 +35,8 @@ it('takes by hand only with a reason, and what is above the band only with one t
     Workshops::built($this->job, $this->person, 'nut-torque');
     ($this->tick)('nut-torque', ['by_hand' => '1'])->assertSessionHasErrors(['note' => 'Say why it went by hand: the reason stays on record.']);
     ($this->tick)('nut-torque', ['torque' => '58'])->assertSessionHasErrors('note');
+    ($this->tick)('nut-torque', ['torque' => '9', 'note' => 'it will do'])->assertSessionHasErrors('torque');
+    ($this->tick)('nut-torque', ['torque' => '41.9', 'note' => 'nearly', 'sure' => '1'])->assertSessionHasErrors('torque');
     expect(StepRecord::query()->where('step', 'nut-torque')->count())->toBe(0);
     ($this->tick)('nut-torque', ['torque' => '58', 'note' => 'crept at 50, the owner decided'])->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->job->id}/build?step=nut-torque")->assertSee('Above the maker’s band')->assertSee('crept at 50');

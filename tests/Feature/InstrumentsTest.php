@@ -44,8 +44,11 @@ it('takes a torque from the wrench like a typed one, with what the wrench says o
     $pull()->assertSessionHasErrors('torque');
     expect(session('errors')->first('torque'))->toContain('The line broke')->and($record())->toBeNull();
     $this->instruments->set('wrench', days_left: -10);
+    $pull()->assertSessionHasErrors('torque');
+    expect(session('errors')->first('torque'))->toContain('is below the band')->and($record())->toBeNull();
+    $this->instruments->set('wrench', pull: 46);
     $pull()->assertSessionHasNoErrors();
-    expect($record()?->torque_nm)->toBe(37.0)->and($record()?->note)->toContain('calibration ran out on');
+    expect($record()?->torque_nm)->toBe(46.0)->and($record()?->note)->toContain('calibration ran out on');
 });
 
 it('does not let the wrench past what holds a step', function (): void {

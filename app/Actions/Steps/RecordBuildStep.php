@@ -36,7 +36,7 @@ class RecordBuildStep extends JobAction
             if (($done['state'] ?? null) === StepState::Done) {
                 $this->expectItMayBeDone($open, $step);
                 $isSure ?: $this->askAboutImprobable($step, $done['torque_nm'] ?? null, $by->torque_unit);
-                $this->expectTorque($step, $done);
+                $this->expectTorque($step, $done, $by->torque_unit);
             }
             $this->recorder->record($job, $by, $seen, Sheet::Build, $code, [
                 'title' => $step->title,
@@ -49,7 +49,7 @@ class RecordBuildStep extends JobAction
 
     private function askAboutImprobable(BuildStep $step, ?float $nm, TorqueUnit $unit): void
     {
-        if ($nm !== null && $step->band?->torque->isFarFrom($nm) === true) {
+        if ($nm !== null && ! $step->isTooLoose($nm) && $step->band?->torque->isFarFrom($nm) === true) {
             throw ValidationException::withMessages(['sure' => 'asked', 'torque' => "{$unit->show($nm)} is far from the band of {$unit->show($step->band->torque->low)} to "
                 ."{$unit->show($step->band->torque->high)}. Was the wrench set in another unit, or the figure read wrong? Take it again, or keep it as typed."]);
         }
@@ -64,12 +64,13 @@ class RecordBuildStep extends JobAction
     }
 
     /** @param  array{torque_nm: ?float, by_hand?: bool, note: ?string}  $done */
-    private function expectTorque(BuildStep $step, array $done): void
+    private function expectTorque(BuildStep $step, array $done, TorqueUnit $unit): void
     {
         $isByHand = $done['by_hand'] ?? false;
-        $lacks = $step->lacks($done['torque_nm'], $isByHand, $done['note']);
+        $lacks = $step->lacks($done['torque_nm'], $isByHand, $done['note'], $unit);
         if ($lacks !== null) {
-            $this->refuse($isByHand || $done['torque_nm'] !== null && $step->band !== null ? 'note' : 'torque', $lacks);
+            $isReasonWanted = $isByHand || ($done['torque_nm'] !== null && $step->band !== null && ! $step->isTooLoose($done['torque_nm']));
+            $this->refuse($isReasonWanted ? 'note' : 'torque', $lacks);
         }
     }
 }

@@ -38,7 +38,7 @@ class BuildStepRequest extends StepRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
-            if ($validator->errors()->isNotEmpty() || $this->state() !== StepState::Done || $this->string('torque')->trim()->isEmpty()) {
+            if ($validator->errors()->isNotEmpty() || $this->state() === null || $this->string('torque')->trim()->isEmpty()) {
                 return;
             }
             $this->torqueNm = $this->quantity($validator, 'torque', $this->torques()->nm(...));

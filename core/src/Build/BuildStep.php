@@ -8,6 +8,7 @@ use NeatSpindle\Core\Fastening\Band;
 use NeatSpindle\Core\Fastening\Bands;
 use NeatSpindle\Core\Fastening\Fastener;
 use NeatSpindle\Core\House\SheetLine;
+use NeatSpindle\Core\Measure\TorqueUnit;
 use NeatSpindle\Core\Prose\Wording;
 use NeatSpindle\Core\Turn\Turn;
 
@@ -132,13 +133,15 @@ final readonly class BuildStep
     }
 
     /**
-     * What of the torque is still to be said before it is done; null when nothing is.
+     * What of the torque is still to be said before it is done; null when nothing is. Too loose is never done: no reason
+     * makes it so.
      *
      * @param  ?float  $nm as it was given
      * @param  bool  $isByHand whether it went without a wrench
      * @param  ?string  $reason as it was written down
+     * @param  TorqueUnit  $unit in which it is told
      */
-    public function lacks(?float $nm, bool $isByHand, ?string $reason): ?string
+    public function lacks(?float $nm, bool $isByHand, ?string $reason, TorqueUnit $unit = TorqueUnit::NewtonMetre): ?string
     {
         $hasReason = $reason !== null && trim($reason) !== '';
 
@@ -148,14 +151,23 @@ final readonly class BuildStep
             $this->band === null => "No band is known for the {$this->fastener->label()}: "
                 .'type it from the part’s paper first, or say that it went by hand, and why.',
             $nm === null => 'Write down the torque it was really given, or say that it went by hand, and why.',
-            $this->band->torque->place($nm) === 'above' && ! $hasReason => "That is above the band. {$this->bears()} "
+            $this->isTooLoose($nm) => "{$unit->show($nm)} is below the band of {$unit->figure($this->band->torque->low)} to "
+                ."{$unit->show($this->band->torque->high)}. A slip of the finger, another unit, a wrench that clicked early? Bring it to the "
+                .'band, and write down what it was given; or say that it fails its check: what rests on it waits then.',
+            $this->band->torque->place($nm) === 'above' && ! $hasReason => "That is above the band. {$this->bears($unit)} "
                 .'Say why it was given: the reason stays on the hand-over sheet.',
             default => null,
         };
     }
 
-    private function bears(): string
+    /** Whether a torque is below what its maker wants. */
+    public function isTooLoose(?float $nm): bool
     {
-        return $this->band?->limit === null ? 'Nobody has said what the thread itself bears.' : "The thread itself bears {$this->band->limit} N·m.";
+        return $nm !== null && $this->band?->torque->place($nm) === 'below';
+    }
+
+    private function bears(TorqueUnit $unit): string
+    {
+        return $this->band?->limit === null ? 'Nobody has said what the thread itself bears.' : "The thread itself bears {$unit->show($this->band->limit)}.";
     }
 }

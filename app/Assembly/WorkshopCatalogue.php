@@ -33,7 +33,7 @@ class WorkshopCatalogue
     {
         $parts = KnownParts::of($workshopId);
 
-        return new self($parts, Spacer::query()->countedFor(null)->where('workshop_id', $workshopId)->inOrder()->get(), []);
+        return new self($parts, Spacer::query()->where('workshop_id', $workshopId)->inOrder()->get(), []);
     }
 
     /** With the drawer as a job can count on it: without what is reserved for others. */

@@ -72,6 +72,7 @@ abstract class Row extends Model
         }
         $all = [];
         $first = (new static)->newInstance([], true);
+        $first->setConnection($first->getConnection()->getName());
         foreach ($rows as $row) {
             $one = clone $first;
             $one->attributes = $one->original = (array) $row;

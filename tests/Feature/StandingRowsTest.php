@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Assembly\WorkshopCatalogue;
 use App\Bench\OpenJob;
 use App\Models\Job;
+use App\Models\Reservation;
+use App\Models\ReservationState;
 use App\Models\Row;
 use App\Models\StandingRows;
 use Illuminate\Database\Eloquent\Collection;
@@ -48,6 +51,7 @@ it('reads in one way what each relation finds by itself, however a job is change
     foreach ($both as $one) {
         expect($one->readings->pluck('job_id')->unique()->all())->toBe([$one->id])->and($one->bike->id)->toBe($one->bike_id);
     }
+    expect(Job::opened($job->id)->is($both[0]))->toBeTrue()->and(Job::opened($job->id)->is($both[1]))->toBeFalse();
     expect($kinds)->toHaveKeys(['readings', 'answers', 'kit', 'stepRecords', 'decisions', 'runs', 'settings', 'spacers']);
 });
 
@@ -82,4 +86,15 @@ it('does not work out again after a tick what no tick can alter, and works out a
     foreach (OpenJob::OF_TICKS as $what) {
         $what === 'walk' || expect($after->the($what))->toEqual($fresh->the($what));
     }
+});
+
+it('counts the whole drawer for all jobs together, and for one job without what others keep', function (): void {
+    $person = Workshops::stocked();
+    [$one, $other] = [Workshops::kitted($person), Workshops::kitted($person)];
+    $spacer = $person->workshop->spacers()->where('quantity', '>', 3)->firstOrFail();
+    Reservation::query()->create(['job_id' => $one->id, 'spacer_id' => $spacer->id, 'user_id' => $person->id, 'quantity' => 3, 'state' => ReservationState::Reserved]);
+    $counted = fn (WorkshopCatalogue $catalogue): int => $catalogue->spacers->firstOrFail('id', $spacer->id)->available();
+    expect($counted(WorkshopCatalogue::of($person->workshop_id)))->toBe($spacer->quantity)
+        ->and($counted(WorkshopCatalogue::forJob(Workshops::fresh($one))))->toBe($spacer->quantity)
+        ->and($counted(WorkshopCatalogue::forJob(Workshops::fresh($other))))->toBe($spacer->quantity - 3);
 });

@@ -30,11 +30,20 @@ arch('the application is strict too')->expect('App')->toUseStrictTypes();
 
 arch('controllers are thin: they do not query')
     ->expect('App\Http\Controllers')
-    ->not->toUse(['Illuminate\Support\Facades\DB', 'NeatSpindle\Core\Stack', 'NeatSpindle\Core\Document']);
+    ->not->toUse(['Illuminate\Support\Facades\DB', 'NeatSpindle\Core\Mount', 'NeatSpindle\Core\Build', 'NeatSpindle\Core\Prove', 'NeatSpindle\Core\Document']);
 
 arch('nothing that was meant for a moment stays')
     ->expect(['dd', 'dump', 'var_dump', 'ray', 'print_r', 'die'])
     ->not->toBeUsed();
+
+it('forbids nothing that is not there', function (): void {
+    foreach (glob(__DIR__.'/*.php') ?: [] as $file) {
+        preg_match_all("/'NeatSpindle\\\\Core\\\\([A-Z]\w+)'/", (string) file_get_contents($file), $named);
+        foreach (array_diff($named[1], ['Tests']) as $chapter) {
+            expect(is_dir(__DIR__."/../../core/src/{$chapter}"))->toBeTrue("{$chapter} is no chapter of the core");
+        }
+    }
+});
 
 it('keeps every method of a controller under ten lines', function (): void {
     foreach (glob(__DIR__.'/../../app/Http/Controllers/*.php') ?: [] as $file) {

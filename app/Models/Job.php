@@ -75,9 +75,9 @@ class Job extends Row
      */
     public static function opened(int $id, bool $isToBeChanged = false): self
     {
-        $query = self::query();
+        $job = $isToBeChanged ? StandingRows::readLocked(self::query(), $id) : StandingRows::read(self::query(), $id);
 
-        return StandingRows::read($isToBeChanged ? $query->lockForUpdate() : $query, $id) ?? throw (new ModelNotFoundException)->setModel(self::class, [$id]);
+        return $job ?? throw (new ModelNotFoundException)->setModel(self::class, [$id]);
     }
 
     /** @param  Builder<self>  $query */

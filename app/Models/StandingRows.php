@@ -56,9 +56,22 @@ class StandingRows
         SQL;
 
     /**
+     * The job, locked, so that nobody else writes to it until the transaction ends; null when there is none. The lock comes
+     * before anything is read: what is read then is what whoever held it before has left.
+     *
+     * @param  Builder<Job>  $jobs
+     */
+    public static function readLocked(Builder $jobs, int $id): ?Job
+    {
+        DB::select("select id from jobs where id = {$id} for update");
+
+        return self::read($jobs, $id);
+    }
+
+    /**
      * The one job a query finds; null when it finds none.
      *
-     * @param  Builder<Job>  $jobs  may lock it
+     * @param  Builder<Job>  $jobs
      */
     public static function read(Builder $jobs, int $id): ?Job
     {

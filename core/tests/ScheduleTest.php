@@ -174,6 +174,7 @@ it('names every fault at its place', function (array $change, array $paths): voi
     'a quarter past twenty-four' => [['hours' => ['mon' => [['08:00', '24:15']]]], ['/hours/mon/0/1']],
     'midnight as a beginning' => [['hours' => ['sun' => [['24:00', '24:00']]]], ['/hours/sun/0/0']],
     'ranges that end before they begin, or overlap' => [['hours' => ['mon' => [['12:00', '08:00'], ['13:15', '17:00'], ['16:00', '18:00']]]], ['/hours/mon/0', '/hours/mon/2']],
+    'ranges that touch, and one from midnight on' => [['hours' => ['sat' => [['00:00', '08:00'], ['08:00', '09:00']]]], ['/hours/sat/1']],
     'a range of one, a range that is none' => [['hours' => ['sun' => [['08:00'], 'all day']]], ['/hours/sun/0', '/hours/sun/1']],
     'a code twice, an empty one' => [['people' => [1 => ['code' => 'ada'], 2 => ['code' => '']]], ['/people/1/code', '/people/2/code']],
     'away the wrong way round' => [['people' => [1 => ['away' => [['from' => '2026-11-27', 'to' => '2026-11-26']]]]], ['/people/1/away/0/to']],

@@ -66,7 +66,7 @@ final class ScheduleReader
         $at = $root->object('hours');
         $ranges = [];
         foreach (self::WEEKDAYS as $weekday => $name) {
-            $before = 0;
+            $before = -1;
             foreach ($at->optionalItems($name) as $range) {
                 $read = self::range($range, $before);
                 if ($read !== null) {
@@ -100,7 +100,7 @@ final class ScheduleReader
 
             return null;
         }
-        if ($from < $before) {
+        if ($from <= $before) {
             $at->fault('Each must begin after the one before has ended.');
 
             return null;

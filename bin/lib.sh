@@ -70,9 +70,24 @@ once() {
     echo "$print" > "$mark"
 }
 
+# The packages that are installed, one a line with its version, as composer.versions has them.
+installed_versions() {
+    php -r '$all = json_decode(file_get_contents($argv[1]), true)["packages"];
+        $lines = array_map(fn (array $one) => $one["name"]." ".ltrim($one["version"], "v"), $all);
+        sort($lines);
+        echo implode("\n", $lines), "\n";' "$root/vendor/composer/installed.json"
+}
+# Packages of packages too are asked for in the versions that are written down; where one cannot be had, the newest that fits is taken, and said.
 composer_install() {
     say "Installing PHP packages"
-    (cd "$root" && COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --quiet)
+    local name version written=()
+    while read -r name version; do written+=(--with "$name:$version"); done < "$root/composer.versions"
+    local update=(composer update --no-interaction --no-progress --quiet)
+    if ! (cd "$root" && COMPOSER_ALLOW_SUPERUSER=1 "${update[@]}" "${written[@]}" 2>/dev/null); then
+        say "Not every PHP package is to be had as it is written down; taking the newest that fit"
+        (cd "$root" && COMPOSER_ALLOW_SUPERUSER=1 "${update[@]}") || return 1
+    fi
+    diff <(sort "$root/composer.versions") <(installed_versions | sort) | sed -n 's/^> /not as written down: /p' >&2 || true
 }
 npm_install() {
     say "Installing front-end packages"
@@ -92,7 +107,7 @@ install_project() {
     [ -f "$root/vendor/autoload.php" ] || rm -f "$root/.local/marks/composer"
     [ -d "$root/node_modules/vite" ] || rm -f "$root/.local/marks/npm"
     [ -f "$root/public/build/manifest.json" ] || rm -f "$root/.local/marks/assets"
-    once composer "$(fingerprint "$root/composer.json")" composer_install || fail "composer could not install the PHP packages"
+    once composer "$(fingerprint "$root/composer.json" "$root/composer.versions")" composer_install || fail "composer could not install the PHP packages"
     once npm "$(fingerprint "$root/package.json" "$root/package-lock.json")" npm_install || fail "npm could not install the front-end packages"
     once assets "$(tree_fingerprint "$root/resources/scss" "$root/resources/js" "$root/vite.config.js" "$root/package.json")" build_assets \
         || fail "the styles and scripts could not be built"

@@ -22,11 +22,8 @@ class WorkshopCatalogue
     /**
      * @param  Collection<int, Spacer>  $spacers
      * @param  list<SpacerRow>  $box  what came in the box of a job's motor and is there
-     * @param  string  $version  of the catalogue, where a job was opened
      */
-    private function __construct(
-        public readonly KnownParts $parts, public readonly Collection $spacers, private readonly array $box, public readonly string $version = '',
-    ) {}
+    private function __construct(public readonly KnownParts $parts, public readonly Collection $spacers, private readonly array $box) {}
 
     /** With the whole drawer. */
     public static function of(int $workshopId): self
@@ -41,7 +38,7 @@ class WorkshopCatalogue
     {
         $parts = KnownParts::at($job->workshop_id, $job->catalogueVersion());
 
-        return new self($parts, $job->spacers, ReceivedBox::of($job, $parts->motors[$job->kit->motor_id ?? 0] ?? null)->packed()->rows(), $job->catalogueVersion());
+        return new self($parts, $job->spacers, ReceivedBox::of($job, $parts->motors[$job->kit->motor_id ?? 0] ?? null)->packed()->rows());
     }
 
     /** Whether anything can be judged with it: there is a motor, and a ring to judge it with. */

@@ -29,6 +29,10 @@ class Kept
      */
     public static function of(OpenJob $open, string $what, callable $work): mixed
     {
+        // A change that is not settled may be taken back, and its version come again for another.
+        if ($open->job->isDirty('version')) {
+            return $work();
+        }
         /** @var array{T} $kept */
         $kept = Cache::remember("{$what} ".self::mark($open), now()->addDays(self::DAYS), fn () => [$work()]);
 
@@ -40,6 +44,6 @@ class Kept
         $counted = fn (Row $row): array => $row->getAttributes();
         $drawer = [$open->catalogue->spacers->map($counted)->all(), $open->job->leads->map($counted)->all()];
 
-        return hash('xxh128', serialize([$open->job->id, $open->job->version, $open->catalogue->version, $drawer]));
+        return hash('xxh128', serialize([$open->job->id, $open->job->version, $open->job->catalogueVersion(), $drawer]));
     }
 }

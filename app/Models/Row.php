@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 
 use function array_key_exists;
+use function count;
 use function enum_exists;
 
 /**
@@ -49,7 +50,11 @@ abstract class Row extends Model
     /** How an attribute is read where that is plain: as a figure, as it is, or as one of an enumeration. */
     private function plainCast(string $key): string
     {
-        $cast = $this->casts[$key] ?? ($key === static::CREATED_AT || $key === static::UPDATED_AT ? self::OTHER : 'text');
+        $cast = $this->casts[$key] ?? match ($key) {
+            $this->primaryKey => $this->keyType,
+            static::CREATED_AT, static::UPDATED_AT => self::OTHER,
+            default => 'text',
+        };
 
         return match ($cast) {
             'text', 'float', 'int', 'bool' => $cast,
@@ -73,6 +78,8 @@ abstract class Row extends Model
         $all = [];
         $first = (new static)->newInstance([], true);
         $first->setConnection($first->getConnection()->getName());
+        // As the framework guards rows of which there are several: none asks for what belongs to it by itself.
+        $first->preventsLazyLoading = count($rows) > 1 && self::preventsLazyLoading();
         foreach ($rows as $row) {
             $one = clone $first;
             $one->attributes = $one->original = (array) $row;

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Assembly\WorkshopCatalogue;
+use App\Bench\Kept;
 use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\Reservation;
@@ -97,4 +98,20 @@ it('counts the whole drawer for all jobs together, and for one job without what 
     expect($counted(WorkshopCatalogue::of($person->workshop_id)))->toBe($spacer->quantity)
         ->and($counted(WorkshopCatalogue::forJob(Workshops::fresh($one))))->toBe($spacer->quantity)
         ->and($counted(WorkshopCatalogue::forJob(Workshops::fresh($other))))->toBe($spacer->quantity - 3);
+});
+
+it('keeps what takes long for a job as it stands, and nothing of a change that may be taken back', function (): void {
+    $person = Workshops::stocked();
+    $job = Workshops::fresh(Workshops::kitted($person));
+    $ask = fn (Job $job, int $answer): int => Kept::of(OpenJob::of($job), 'a sum', fn (): int => $answer);
+    expect($ask($job, 1))->toBe(1)->and($ask($job, 2))->toBe(1);
+
+    $job->forceFill(['version' => $job->version + 1]);
+    expect($ask($job, 3))->toBe(3)->and($ask($job, 4))->toBe(4);
+    $job->save();
+    expect($ask($job, 5))->toBe(5)->and($ask($job, 6))->toBe(5);
+
+    $person->workshop->leads()->create(['connector' => 'eight', 'length_mm' => 321, 'quantity' => 1]);
+    $job = Workshops::fresh($job);
+    expect($ask($job, 7))->toBe(7)->and($ask($job, 8))->toBe(7);
 });

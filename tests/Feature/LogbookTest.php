@@ -13,6 +13,8 @@ use App\Models\StepRecord;
 use App\Models\User;
 use App\Models\Values\About;
 use Illuminate\Support\Facades\DB;
+use NeatSpindle\Core\Cockpit\BarSide;
+use NeatSpindle\Core\House\Question;
 use NeatSpindle\Core\Survey\Spot;
 use Tests\Support\Workshops;
 
@@ -85,3 +87,14 @@ it('asks the database no more for many bikes than for few', function (): void {
     }
     expect($count())->toBe($few);
 });
+
+it('keeps what a decision is about as one word, reads it back, and says which one it was', function (About $about, string $label): void {
+    $read = About::read($about->kept());
+    expect($read?->is($about))->toBeTrue()->and($read?->label())->toBe($label);
+})->with([
+    fn () => [About::pass('plate-on'), 'A step that was held, plate on'],
+    fn () => [About::departure(Question::PlateOrNut), 'Otherwise than the house, '.lcfirst(Question::PlateOrNut->label())],
+    fn () => [About::insistence('ring-side'), 'What the customer insists on, ring side'],
+    fn () => [About::brakeSensor(BarSide::Left), 'Brake sensor left'],
+    fn () => [About::gearSensor(), 'Gear sensor'],
+]);

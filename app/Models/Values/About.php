@@ -77,9 +77,9 @@ final readonly class About
         return match ($this->kind) {
             AboutKind::BrakeSensor => "Brake sensor {$this->which}",
             AboutKind::GearSensor => 'Gear sensor',
-            AboutKind::Pass => 'A step that was held',
-            AboutKind::Departure => 'Otherwise than the house',
-            AboutKind::Insistence => 'What the customer insists on',
+            AboutKind::Pass => 'A step that was held, '.str_replace('-', ' ', $this->which),
+            AboutKind::Departure => 'Otherwise than the house, '.lcfirst(Question::tryFrom($this->which)?->label() ?? $this->which),
+            AboutKind::Insistence => 'What the customer insists on, '.str_replace('-', ' ', $this->which),
         };
     }
 }

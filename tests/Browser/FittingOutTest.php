@@ -15,8 +15,6 @@ use Tests\Support\Journey;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
 
-afterAll(fn () => Site::close());
-
 const BOX_BIKE = [
     'crank_kind' => 'splined', 'bracket_kind' => 'threaded', 'guide_depth' => '1.8', 'stay_45' => '-5.5', 'stay_64' => '1.2', 'stay_80' => '2.4', 'stay_112' => '5.0',
     'chainstay_length' => '462', 'over_locknuts' => '130.1', 'cog_inset' => '20.6', 'cog_pitch' => '4.34', 'cogs' => '20', 'wheel' => '2070', 'shell_width' => '68.02 68.08',

@@ -7,10 +7,7 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Models\StepRecord;
 use Tests\Support\Journey;
-use Tests\Support\Site;
 use Tests\Support\Workshops;
-
-afterAll(fn () => Site::close());
 
 it('asks about a fat bike’s stay that was taken from the centre plane, before it gets to Match', function (): void {
     $fat = ['bracket_kind' => 'threaded', 'guide_depth' => '1.5', 'stay_45' => '4.2'] + Journey::STEEL_68;

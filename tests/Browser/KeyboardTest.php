@@ -10,8 +10,6 @@ use NeatSpindle\Core\Survey\Spot;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
 
-afterAll(fn () => Site::close());
-
 /** @return list<float> */
 function driveSpacers(Job $job): array
 {

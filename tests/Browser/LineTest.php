@@ -9,8 +9,6 @@ use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
 
-afterAll(fn () => Site::close());
-
 /** @return list<string> codes of the rings in the order they are shown */
 function shownRings(Site $site): array
 {

@@ -17,8 +17,6 @@ use Tests\Support\Workshops;
 
 afterEach(fn () => isset($this->instruments) ? $this->instruments->stop() : null);
 
-afterAll(fn () => Site::close());
-
 /** A job on the stand, its first checks made by hand. */
 function onTheStand(User $person): Job
 {

@@ -8,9 +8,6 @@ use App\Documents\CatalogueDocument;
 use App\Models\User;
 use NeatSpindle\Core\Part\NutSocket;
 use Tests\Support\Journey;
-use Tests\Support\Site;
-
-afterAll(fn () => Site::close());
 
 /** The demo's catalogue, and one of its motors again with a single nut. */
 function withOneNut(User $person): void

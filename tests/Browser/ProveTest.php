@@ -8,8 +8,6 @@ use App\Models\StepRecord;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
 
-afterAll(fn () => Site::close());
-
 it('proves a bike on the stand with faults found and cured, is refused the hand-over, then gives it, and opens the sheet without an account', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);

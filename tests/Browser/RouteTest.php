@@ -15,8 +15,6 @@ use Tests\Support\Journey;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
 
-afterAll(fn () => Site::close());
-
 /** @return list<string> the way the main harness takes */
 function harnessWay(Job $job): array
 {

@@ -13,8 +13,6 @@ use Tests\Support\Process;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
 
-afterAll(fn () => Site::close());
-
 /** Opens a spot of a job and types a reading there, without sending it. */
 function typeAReading(Site $site, Job $job): void
 {

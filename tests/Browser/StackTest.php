@@ -10,8 +10,6 @@ use Tests\Support\Journey;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
 
-afterAll(fn () => Site::close());
-
 function stackOf(Job $job): Stack
 {
     return OpenJob::of(Workshops::fresh($job))->worksheet()->stack ?? throw new LogicException('no stack');

@@ -12,8 +12,6 @@ use Tests\Support\Journey;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
 
-afterAll(fn () => Site::close());
-
 function bikeOf(User $person, string $kind): Job
 {
     return app(StartJob::class)($person, ['customer' => 'A. Rider', 'bike' => "A {$kind}", 'kind' => $kind, 'frame_material' => 'aluminium']);

@@ -10,8 +10,6 @@ use Tests\Support\Journey;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
 
-afterAll(fn () => Site::close());
-
 it('leads a newcomer from taking a plain hardtail in to a clear stack, and from there to the printed sheet', function (): void {
     $person = Workshops::stocked();
     $person->workshop->leads()->create(['connector' => 'eight', 'length_mm' => 200, 'quantity' => 2]);

@@ -14,7 +14,7 @@ use RuntimeException;
 final class Chrome
 {
     private const FLAGS = [
-        '--headless=new', '--force-prefers-reduced-motion', '--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-dev-shm-usage', '--no-first-run',
+        '--headless=new', '--app=data:,', '--force-prefers-reduced-motion', '--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-dev-shm-usage', '--no-first-run',
         '--no-default-browser-check', '--disable-background-networking', '--disable-component-update', '--disable-sync',
         '--disable-default-apps', '--disable-extensions', '--no-pings', '--force-device-scale-factor=1', '--window-size=1280,943',
         '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1',
@@ -37,7 +37,16 @@ final class Chrome
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
 
-        return new self(RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities, 30_000, 60_000), $chromedriver, $profile);
+        $driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities, 30_000, 60_000);
+        $driver->manage()->timeouts()->setScriptTimeout(30);
+
+        return new self($driver, $chromedriver, $profile);
+    }
+
+    /** As large as it was opened. */
+    public function asOpened(): void
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.clearDeviceMetricsOverride', []);
     }
 
     public function size(int $width, int $height): void
@@ -45,6 +54,27 @@ final class Chrome
         (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', [
             'width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false,
         ]);
+    }
+
+    /** Presses and releases the pointer there, as a hand does. */
+    public function clickAt(float $x, float $y): void
+    {
+        $devTools = new ChromeDevToolsDriver($this->driver);
+        foreach (['mouseMoved' => 'none', 'mousePressed' => 'left', 'mouseReleased' => 'left'] as $type => $button) {
+            $devTools->execute('Input.dispatchMouseEvent', ['type' => $type, 'x' => $x, 'y' => $y, 'button' => $button, 'clickCount' => $button === 'none' ? 0 : 1]);
+        }
+    }
+
+    /** Gives a text to what has the focus, as a telephone's keyboard does: in one go, without keys. */
+    public function insert(string $text): void
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Input.insertText', ['text' => $text]);
+    }
+
+    /** Runs a script in every page before its own, whatever the page's policy says. */
+    public function inEveryPage(string $script): void
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => $script]);
     }
 
     public function onPaper(): void

@@ -8,12 +8,12 @@ use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\StepRecord;
 use App\Models\User;
-use Facebook\WebDriver\WebDriverBy;
 use LogicException;
 use NeatSpindle\Core\Build\BuildStep;
 use NeatSpindle\Core\Survey\Spot;
 
 use function count;
+use function is_string;
 
 /** A new user with one bike: gives what is asked, presses what is up, and counts both. */
 final class Journey
@@ -121,7 +121,7 @@ final class Journey
             $this->site->choose('position', $position);
             $this->click('#keep-rest');
         }
-        $this->site->driver()->findElement(WebDriverBy::cssSelector("input[name='rest'][value='{$rest}']"))->click();
+        $this->site->tick("input[name='rest'][value='{$rest}']");
         $this->site->type('rest-radius', $radius);
 
         return $this->click('#keep-rest');
@@ -166,7 +166,9 @@ final class Journey
 
     public function spotUp(): string
     {
-        return (string) $this->site->driver()->findElement(WebDriverBy::cssSelector('.spot input[name="spot"]'))->getAttribute('value');
+        $spot = $this->site->driver()->executeScript('return document.querySelector(".spot input[name=spot]").value');
+
+        return is_string($spot) ? $spot : '';
     }
 
     private function giveAt(string $code): void

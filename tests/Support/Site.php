@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use Facebook\WebDriver\Exception\JavascriptErrorException;
+use Facebook\WebDriver\Exception\ScriptTimeoutException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\UnknownErrorException;
+use Facebook\WebDriver\Remote\JsonWireCompat;
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -15,10 +21,15 @@ use RuntimeException;
 
 use function dirname;
 use function in_array;
+use function is_array;
+use function is_string;
 
 /** The application served as bin/start serves it, with a browser in front of it. */
 final class Site
 {
+    /** How long is waited for what should come. */
+    private const PATIENCE_S = 30;
+
     private static ?self $open = null;
 
     private function __construct(
@@ -27,15 +38,27 @@ final class Site
         private Process $server,
         private readonly string $storage,
         private readonly int $port,
+        /** @var array<string, string> what the server runs with beside the usual */
+        private array $environment = [],
     ) {}
 
-    /** One for a test file; close it after the last test. */
+    /** One for a process, as it was opened: its server as it is served, its window as large as it was. */
     public static function open(): self
     {
-        return self::$open ??= self::start();
+        if (self::$open === null) {
+            self::$open = self::start();
+            register_shutdown_function(self::close(...));
+        }
+        (new Filesystem)->cleanDirectory(self::$open->storage.'/framework/cache/data');
+        self::$open->environment === [] || self::$open->restart();
+        self::$open->chrome->asOpened();
+        self::$open->consoleErrors();
+        self::$open->strangeRequests();
+
+        return self::$open;
     }
 
-    public static function close(): void
+    private static function close(): void
     {
         self::$open?->chrome->quit();
         self::$open?->server->stop();
@@ -52,7 +75,7 @@ final class Site
     private static function start(): self
     {
         $storage = sys_get_temp_dir().'/neat-spindle-site-'.bin2hex(random_bytes(6));
-        foreach (['framework/views', 'framework/sessions', 'framework/cache/data', 'logs', 'app'] as $folder) {
+        foreach (['framework/sessions', 'framework/cache/data', 'logs', 'app'] as $folder) {
             mkdir("{$storage}/{$folder}", 0o700, true);
         }
         $port = Process::freePort();
@@ -68,7 +91,7 @@ final class Site
             [PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=24M', '-d', 'post_max_size=26M', '-d', 'expose_php=0', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/server.php"],
             [
                 'PHP_CLI_SERVER_WORKERS' => '3', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'APP_ENV' => 'testing', 'APP_DEBUG' => 'false',
-                'LARAVEL_STORAGE_PATH' => $storage, 'APP_URL' => "http://127.0.0.1:{$port}", 'APP_KEY' => (string) config('app.key'),
+                'LARAVEL_STORAGE_PATH' => $storage, 'VIEW_COMPILED_PATH' => "{$root}/storage/framework/views", 'APP_URL' => "http://127.0.0.1:{$port}", 'APP_KEY' => (string) config('app.key'),
                 'DB_DATABASE' => DB::connection()->getDatabaseName(), ...$environment,
             ],
             $root,
@@ -86,6 +109,7 @@ final class Site
     public function restart(array $environment = []): self
     {
         $this->takeAway();
+        $this->environment = $environment;
         $this->server = self::serve($this->port, $this->storage, $environment);
 
         return $this;
@@ -134,11 +158,11 @@ final class Site
         return $this->press('Sign in');
     }
 
+    /** Puts a text into a field in place of what stands there. */
     public function type(string $id, string $text): self
     {
-        $field = $this->wait(WebDriverBy::id($id));
-        $this->driver()->executeScript('return arguments[0].value', [$field]) === '' || $field->clear();
-        $field->sendKeys($text);
+        $this->whenThere(WebDriverBy::id($id), 'found.focus(), found.select()');
+        $this->chrome->insert($text);
 
         return $this;
     }
@@ -163,20 +187,18 @@ final class Site
     {
         $quoted = '"'.$words.'"';
 
-        return $this->leaveBy($this->wait(WebDriverBy::xpath("//main//button[contains(normalize-space(), {$quoted})] | //main//a[contains(normalize-space(), {$quoted})] | //nav//a[contains(normalize-space(), {$quoted})] | //button[normalize-space()={$quoted}] | //a[normalize-space()={$quoted}]")));
+        return $this->leaveBy(WebDriverBy::xpath("//main//button[contains(normalize-space(), {$quoted})] | //main//a[contains(normalize-space(), {$quoted})] | //nav//a[contains(normalize-space(), {$quoted})] | //button[normalize-space()={$quoted}] | //a[normalize-space()={$quoted}]"));
     }
 
     public function click(string $selector): self
     {
-        return $this->leaveBy($this->wait(WebDriverBy::cssSelector($selector)));
+        return $this->leaveBy(WebDriverBy::cssSelector($selector));
     }
 
     /** Clicks something that stays on its page: a box to tick, a summary to open. */
     public function tick(string $selector): self
     {
-        $element = $this->wait(WebDriverBy::cssSelector($selector));
-        $this->driver()->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
-        $element->click();
+        $this->clickOn(WebDriverBy::cssSelector($selector));
 
         return $this;
     }
@@ -219,17 +241,15 @@ final class Site
     {
         $this->driver()->executeScript('document.querySelector("main").dataset.old = "yes"');
         $act();
-        $this->driver()->wait(30, 25)->until(
-            fn () => $this->driver()->executeScript('const m = document.querySelector("main"); return document.readyState === "complete" && m !== null && m.dataset.old === undefined && document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling") === null') === true,
-            'The page did not change after '.$this->driver()->getCurrentURL(),
-        );
 
-        return $this;
+        return $this->waitForNewPage();
     }
 
     public function text(string $selector = 'main'): string
     {
-        return (string) preg_replace('/\s+/u', ' ', $this->wait(WebDriverBy::cssSelector($selector))->getText());
+        $words = $this->whenThere(WebDriverBy::cssSelector($selector), 'found.innerText');
+
+        return trim((string) preg_replace('/\s+/u', ' ', is_string($words) ? $words : ''));
     }
 
     /** Waits until something with these words stands there. */
@@ -243,13 +263,15 @@ final class Site
     /** @phpstan-impure what stands in a field changes as it is typed in */
     public function value(string $id): string
     {
-        return (string) $this->wait(WebDriverBy::id($id))->getAttribute('value');
+        $value = $this->whenThere(WebDriverBy::id($id), 'found.value');
+
+        return is_string($value) ? $value : '';
     }
 
     /** @phpstan-impure the page may have changed since it was last asked */
     public function has(string $selector): bool
     {
-        return $this->driver()->findElements(WebDriverBy::cssSelector($selector)) !== [];
+        return $this->driver()->executeScript('return document.querySelector(arguments[0]) !== null', [$selector]) === true;
     }
 
     /** @return list<string> what the console has to say that is an error */
@@ -278,7 +300,10 @@ final class Site
     /** @return list<string> what axe-core finds serious or critical on the page at hand */
     public function seriousFaults(): array
     {
-        $this->driver()->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        if ($this->driver()->executeScript('return typeof axe') === 'undefined') {
+            $axe = (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js');
+            $this->driver()->executeScript($axe);
+        }
         /** @var array{violations: list<array{id: string, impact: string, help: string, nodes: list<array{html: string}>}>} $result */
         $result = $this->driver()->executeAsyncScript('const done = arguments[0]; axe.run(document, {resultTypes: ["violations"]}).then(done, e => done({violations: [{id: String(e), impact: "critical", help: "", nodes: []}]}))');
         $serious = array_filter(
@@ -288,18 +313,82 @@ final class Site
         return array_values(array_map(fn (array $violation) => "{$violation['id']}: {$violation['help']} ".substr($violation['nodes'][0]['html'] ?? '', 0, 160), $serious));
     }
 
-    private function leaveBy(RemoteWebElement $element): self
+    /** Clicks what is there, and waits until the page it was on is gone. */
+    private function leaveBy(WebDriverBy $by): self
     {
-        return $this->andWait(function () use ($element): void {
-            $this->driver()->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
-            $element->click();
-        });
+        $this->clickOn($by, 'document.querySelector("main").dataset.old = "yes"');
+
+        return $this->waitForNewPage();
+    }
+
+    /** Clicks with the pointer in the middle of what is there, where nothing may lie over it. */
+    private function clickOn(WebDriverBy $by, string $before = ''): void
+    {
+        /** @var list<float>|string $middle */
+        $middle = $this->whenThere($by, <<<JS
+            (() => {
+                found.scrollIntoView({block: 'center', behavior: 'instant'});
+                const box = found.getClientRects()[0], x = box.left + box.width / 2, y = box.top + box.height / 2;
+                const hit = document.elementFromPoint(x, y);
+                if (!found.contains(hit) && hit?.closest('label')?.control !== found) return hit?.outerHTML.slice(0, 200) ?? 'nothing';
+                {$before};
+                return [x, y];
+            })()
+            JS);
+        is_array($middle) || throw new RuntimeException("Over {$by->getValue()} lies: {$middle}");
+        $this->chrome->clickAt($middle[0], $middle[1]);
+    }
+
+    private function waitForNewPage(): self
+    {
+        $this->inPage(<<<'JS'
+            const isNew = () => { const m = document.querySelector('main'); return document.readyState === 'complete' && m !== null && m.dataset.old === undefined && document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling') === null; };
+            const look = () => isNew() ? done(true) : setTimeout(look, 8);
+            look();
+            JS, 'The page did not change.');
+
+        return $this;
     }
 
     private function wait(WebDriverBy $by): RemoteWebElement
     {
-        return $this->driver()->wait(30, 25)->until(
-            WebDriverExpectedCondition::visibilityOfElementLocated($by), "Nothing to see at {$by->getValue()}",
-        );
+        /** @var array<string, string> $element */
+        $element = $this->whenThere($by, 'found');
+
+        return new RemoteWebElement(new RemoteExecuteMethod($this->driver()), JsonWireCompat::getElement($element), true);
+    }
+
+    /** What an expression gives for the first that can be seen of what is asked for, as soon as there is one. */
+    private function whenThere(WebDriverBy $by, string $expression): mixed
+    {
+        [$how, $what] = [$by->getMechanism(), $by->getValue()];
+
+        return $this->inPage(<<<JS
+            const [how, what] = args;
+            const sought = () => how === 'xpath' ? document.evaluate(what, document, null, XPathResult.FIRST_ORDERED_NODE_TYPE, null).singleNodeValue
+                : how === 'id' ? document.getElementById(what) : document.querySelector(what);
+            const shown = (e) => e.closest('select') ?? e;
+            const isSeen = (e) => e !== null && shown(e).checkVisibility({visibilityProperty: true, opacityProperty: true}) && shown(e).getClientRects().length > 0;
+            const look = () => { const found = sought(); isSeen(found) ? done(({$expression})) : setTimeout(look, 20); };
+            look();
+            JS, "Nothing to see at {$what}.", [$how, $what]);
+    }
+
+    /**
+     * Waits inside the page, which costs one way there and back instead of one for every look; begun again where the page went away meanwhile.
+     *
+     * @param  list<mixed>  $args
+     */
+    private function inPage(string $script, string $otherwise, array $args = []): mixed
+    {
+        $script = "const done = arguments[arguments.length - 1]; const args = [...arguments].slice(0, -1); {$script}";
+        for ($end = microtime(true) + self::PATIENCE_S; microtime(true) < $end;) {
+            try {
+                return $this->driver()->executeAsyncScript($script, $args);
+            } catch (JavascriptErrorException|ScriptTimeoutException|StaleElementReferenceException|UnknownErrorException) {
+                usleep(10_000);
+            }
+        }
+        throw new RuntimeException($otherwise.' At '.$this->driver()->getCurrentURL());
     }
 }

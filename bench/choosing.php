@@ -2,23 +2,23 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Drawer\Drawer;
-use NeatSpindle\Core\Drawer\Place;
-use NeatSpindle\Core\Drawer\SpacerRow;
-use NeatSpindle\Core\Drawer\SpacerUse;
-use NeatSpindle\Core\Drawer\Span;
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Fit\Prospect;
-use NeatSpindle\Core\Hill\Load;
-use NeatSpindle\Core\Job\Job;
-use NeatSpindle\Core\Order\SurvivingOrder;
-use NeatSpindle\Core\Ride\Profile;
-use NeatSpindle\Core\Ride\Ride;
-use NeatSpindle\Core\Ride\Rider;
-use NeatSpindle\Core\Ride\Track;
-use NeatSpindle\Core\Ride\TrackPoint;
-use NeatSpindle\Core\Worksheet\Worksheet;
-use NeatSpindle\Core\Worksheet\WorksheetPrinter;
+use NeatSpindle\Core\Choosing\Fit\Prospect;
+use NeatSpindle\Core\Choosing\Hill\Load;
+use NeatSpindle\Core\Choosing\Order\SurvivingOrder;
+use NeatSpindle\Core\Choosing\Ride\Profile;
+use NeatSpindle\Core\Choosing\Ride\Ride;
+use NeatSpindle\Core\Choosing\Ride\Rider;
+use NeatSpindle\Core\Choosing\Ride\Track;
+use NeatSpindle\Core\Choosing\Ride\TrackPoint;
+use NeatSpindle\Core\Parts\Drawer\Drawer;
+use NeatSpindle\Core\Parts\Drawer\Place;
+use NeatSpindle\Core\Parts\Drawer\SpacerRow;
+use NeatSpindle\Core\Parts\Drawer\SpacerUse;
+use NeatSpindle\Core\Parts\Drawer\Span;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Job\Job;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Worksheet\WorksheetPrinter;
 
 /*
  * How choosing spacers grows with the drawer, how long matching forty motors takes, and how long the largest

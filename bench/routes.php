@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Route\Allowances;
-use NeatSpindle\Core\Route\BodyHold;
-use NeatSpindle\Core\Route\Edge;
-use NeatSpindle\Core\Route\Lead;
-use NeatSpindle\Core\Route\RoutePlan;
-use NeatSpindle\Core\Route\Routing;
-use NeatSpindle\Core\Route\Run;
-use NeatSpindle\Core\Route\RunKind;
+use NeatSpindle\Core\Fitting\Route\Allowances;
+use NeatSpindle\Core\Fitting\Route\BodyHold;
+use NeatSpindle\Core\Fitting\Route\Edge;
+use NeatSpindle\Core\Fitting\Route\Lead;
+use NeatSpindle\Core\Fitting\Route\RoutePlan;
+use NeatSpindle\Core\Fitting\Route\Routing;
+use NeatSpindle\Core\Fitting\Route\Run;
+use NeatSpindle\Core\Fitting\Route\RunKind;
 
 /*
  * How long two hundred runs take to be laid over frames that grow, as they fall and each moved past a place.

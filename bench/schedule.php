@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 /* How long a thousand jobs of twenty tasks for five people take to plan, in work that leaves gaps. */
 
-use NeatSpindle\Core\Schedule\PlanPrinter;
-use NeatSpindle\Core\Schedule\Schedule;
-use NeatSpindle\Core\Schedule\ScheduleReader;
+use NeatSpindle\Core\Whole\Schedule\PlanPrinter;
+use NeatSpindle\Core\Whole\Schedule\Schedule;
+use NeatSpindle\Core\Whole\Schedule\ScheduleReader;
 
 require __DIR__.'/../vendor/autoload.php';
 

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Job\Job;
-use NeatSpindle\Core\Worksheet\Worksheet;
-use NeatSpindle\Core\Worksheet\WorksheetPrinter;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Job\Job;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Worksheet\WorksheetPrinter;
 
 /*
  * How many worksheets the core does in a second, in one process, over the worked cases:

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Assembly;
 
 use App\Models\Bike as BikeRow;
-use NeatSpindle\Core\Bike\Bike;
-use NeatSpindle\Core\Bike\Chainstay;
-use NeatSpindle\Core\Bike\ProfilePoint;
-use NeatSpindle\Core\Bike\RearEnd;
-use NeatSpindle\Core\Bike\TwinPlateMeasures;
-use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Mount\Mount;
-use NeatSpindle\Core\Shell\Shell;
-use NeatSpindle\Core\Survey\Spot;
-use NeatSpindle\Core\Survey\SurveyPlan;
-use NeatSpindle\Core\Turn\Rotation;
+use NeatSpindle\Core\Donor\Bike\Bike;
+use NeatSpindle\Core\Donor\Bike\Chainstay;
+use NeatSpindle\Core\Donor\Bike\ProfilePoint;
+use NeatSpindle\Core\Donor\Bike\RearEnd;
+use NeatSpindle\Core\Donor\Bike\TwinPlateMeasures;
+use NeatSpindle\Core\Donor\Shell\Shell;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Ground\Turn\Rotation;
+use NeatSpindle\Core\Holding\Mount\Mount;
+use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\SurveyPlan;
 
 /** The core's bike from what was read and answered. */
 class BikeAssembler

@@ -6,17 +6,17 @@ namespace App\Assembly;
 
 use App\Models\Kit;
 use App\Models\Values\BracingDecision;
-use NeatSpindle\Core\Bike\FrameMaterial;
-use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Reaction\BodyPosition;
-use NeatSpindle\Core\Reaction\Bracing;
-use NeatSpindle\Core\Reaction\GapBlock;
-use NeatSpindle\Core\Reaction\GapContents;
-use NeatSpindle\Core\Reaction\Reaction;
-use NeatSpindle\Core\Reaction\Rest;
-use NeatSpindle\Core\Reaction\ShellFace;
-use NeatSpindle\Core\Reaction\ThreadState;
-use NeatSpindle\Core\Reaction\Torquing;
+use NeatSpindle\Core\Donor\Bike\FrameMaterial;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Holding\Reaction\BodyPosition;
+use NeatSpindle\Core\Holding\Reaction\Bracing;
+use NeatSpindle\Core\Holding\Reaction\GapBlock;
+use NeatSpindle\Core\Holding\Reaction\GapContents;
+use NeatSpindle\Core\Holding\Reaction\Reaction;
+use NeatSpindle\Core\Holding\Reaction\Rest;
+use NeatSpindle\Core\Holding\Reaction\ShellFace;
+use NeatSpindle\Core\Holding\Reaction\ThreadState;
+use NeatSpindle\Core\Holding\Reaction\Torquing;
 
 /** What was decided about nut and rest; what nobody decided is the house rule: the band's middle, threadlocker, painted faces. */
 readonly class BracingChoice

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Assembly;
 
 use App\Models\Insert;
-use NeatSpindle\Core\Part\Insert as CatalogueInsert;
+use NeatSpindle\Core\Parts\Part\Insert as CatalogueInsert;
 
 /** An insert of a workshop's catalogue: which row it is, and what the core knows of it. */
 readonly class KnownInsert

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Assembly;
 
 use App\Models\Motor;
-use NeatSpindle\Core\Catalogue\Motor as CatalogueMotor;
-use NeatSpindle\Core\Catalogue\MotorPapers;
-use NeatSpindle\Core\Exchange\PapersReader;
-use NeatSpindle\Core\Mount\Mount;
+use NeatSpindle\Core\Holding\Catalogue\Motor as CatalogueMotor;
+use NeatSpindle\Core\Holding\Catalogue\MotorPapers;
+use NeatSpindle\Core\Holding\Mount\Mount;
+use NeatSpindle\Core\Whole\Exchange\PapersReader;
 
 /** A motor of a workshop's catalogue: which row it is, what the core knows of it, and what only lists show. */
 readonly class KnownMotor

@@ -12,12 +12,12 @@ use App\Models\Spider;
 use App\Models\Workshop;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
-use NeatSpindle\Core\Battery\PackPapers;
-use NeatSpindle\Core\Catalogue\Motor as CatalogueMotor;
-use NeatSpindle\Core\Document\InvalidDocument;
-use NeatSpindle\Core\Part\Insert as CatalogueInsert;
-use NeatSpindle\Core\Part\NutSocket;
-use NeatSpindle\Core\Part\Ring as CatalogueRing;
+use NeatSpindle\Core\Fitting\Battery\PackPapers;
+use NeatSpindle\Core\Ground\Document\InvalidDocument;
+use NeatSpindle\Core\Holding\Catalogue\Motor as CatalogueMotor;
+use NeatSpindle\Core\Parts\Part\Insert as CatalogueInsert;
+use NeatSpindle\Core\Parts\Part\NutSocket;
+use NeatSpindle\Core\Parts\Part\Ring as CatalogueRing;
 
 /**
  * What a workshop's catalogue holds beside spacers, made from its rows once and kept until it changes.

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Assembly;
 
 use App\Models\Ring;
-use NeatSpindle\Core\Catalogue\RingPapers;
-use NeatSpindle\Core\Part\RingMounting;
-use NeatSpindle\Core\Part\Spider;
+use NeatSpindle\Core\Holding\Catalogue\RingPapers;
+use NeatSpindle\Core\Parts\Part\RingMounting;
+use NeatSpindle\Core\Parts\Part\Spider;
 
 /** A ring of a workshop's catalogue: which row it is, its figures in mm, and every way it can be put on. */
 readonly class KnownRing

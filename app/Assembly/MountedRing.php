@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Assembly;
 
-use NeatSpindle\Core\Part\Ring as CatalogueRing;
-use NeatSpindle\Core\Part\RingMounting;
+use NeatSpindle\Core\Parts\Part\Ring as CatalogueRing;
+use NeatSpindle\Core\Parts\Part\RingMounting;
 
 /** A ring of the catalogue together with one way to put it on. */
 readonly class MountedRing

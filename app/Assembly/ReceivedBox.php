@@ -6,8 +6,8 @@ namespace App\Assembly;
 
 use App\Models\BoxRecord;
 use App\Models\Job;
-use NeatSpindle\Core\Box\Packed;
-use NeatSpindle\Core\Box\Piece;
+use NeatSpindle\Core\Parts\Box\Packed;
+use NeatSpindle\Core\Parts\Box\Piece;
 
 /** The box of a job's motor: what its maker lists, and what of it came. */
 class ReceivedBox

@@ -7,10 +7,10 @@ namespace App\Assembly;
 use App\Models\Kit;
 use App\Models\Values\RidingWish;
 use App\Models\Values\Surface;
-use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Hill\HillQuestion;
-use NeatSpindle\Core\Hill\Load;
-use NeatSpindle\Core\Ride\Rider;
+use NeatSpindle\Core\Choosing\Hill\HillQuestion;
+use NeatSpindle\Core\Choosing\Hill\Load;
+use NeatSpindle\Core\Choosing\Ride\Rider;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
 
 /** How a bike will be ridden, as far as it was said; what nobody said is usual for its kind. */
 readonly class RidingChoice

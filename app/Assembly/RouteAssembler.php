@@ -8,15 +8,15 @@ use App\Models\Lead as LeadRow;
 use App\Models\Run as RunRow;
 use Closure;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Frame\Ways;
-use NeatSpindle\Core\Reaction\Rest;
-use NeatSpindle\Core\Route\Allowances;
-use NeatSpindle\Core\Route\BodyHold;
-use NeatSpindle\Core\Route\FrameGraph;
-use NeatSpindle\Core\Route\Lead;
-use NeatSpindle\Core\Route\Routing;
-use NeatSpindle\Core\Route\RunKind;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Fitting\Route\Allowances;
+use NeatSpindle\Core\Fitting\Route\BodyHold;
+use NeatSpindle\Core\Fitting\Route\FrameGraph;
+use NeatSpindle\Core\Fitting\Route\Lead;
+use NeatSpindle\Core\Fitting\Route\Routing;
+use NeatSpindle\Core\Fitting\Route\RunKind;
+use NeatSpindle\Core\Holding\Reaction\Rest;
+use NeatSpindle\Core\Measuring\Frame\Ways;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 
 /** The core's runs and leads from their rows, on the frame as far as it was measured. */
 class RouteAssembler

@@ -7,10 +7,10 @@ namespace App\Assembly;
 use App\Models\Job;
 use App\Models\Spacer;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Catalogue\Catalogue;
-use NeatSpindle\Core\Drawer\Drawer;
-use NeatSpindle\Core\Drawer\SpacerRow;
-use NeatSpindle\Core\Part\Ring as CatalogueRing;
+use NeatSpindle\Core\Holding\Catalogue\Catalogue;
+use NeatSpindle\Core\Parts\Drawer\Drawer;
+use NeatSpindle\Core\Parts\Drawer\SpacerRow;
+use NeatSpindle\Core\Parts\Part\Ring as CatalogueRing;
 
 use function in_array;
 

@@ -8,11 +8,11 @@ use App\Models\Decision;
 use App\Models\Sheet;
 use App\Models\StepState;
 use App\Models\Values\AboutKind;
-use NeatSpindle\Core\Build\BuildGate;
-use NeatSpindle\Core\Build\BuildSheet;
-use NeatSpindle\Core\Build\BuildStep;
-use NeatSpindle\Core\Build\Ticks;
-use NeatSpindle\Core\Reaction\Bracing;
+use NeatSpindle\Core\Holding\Build\BuildGate;
+use NeatSpindle\Core\Holding\Build\BuildSheet;
+use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Holding\Build\Ticks;
+use NeatSpindle\Core\Holding\Reaction\Bracing;
 
 use function array_filter;
 use function array_map;

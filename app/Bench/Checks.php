@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use NeatSpindle\Core\Build\Circumstances;
-use NeatSpindle\Core\Build\Gate;
-use NeatSpindle\Core\Worksheet\Outlook;
+use NeatSpindle\Core\Holding\Build\Circumstances;
+use NeatSpindle\Core\Holding\Build\Gate;
+use NeatSpindle\Core\Whole\Worksheet\Outlook;
 
 /** What stands against a job as it is chosen. */
 final readonly class Checks implements FromJob

@@ -7,16 +7,16 @@ namespace App\Bench;
 use App\Assembly\MountedRing;
 use App\Models\FastenerBand;
 use App\Models\Run;
-use NeatSpindle\Core\Build\Circumstances;
-use NeatSpindle\Core\Build\Compound;
-use NeatSpindle\Core\Fastening\Bands;
-use NeatSpindle\Core\Fastening\CrankSeat;
-use NeatSpindle\Core\Fastening\Fastener;
-use NeatSpindle\Core\Part\RingFitting;
-use NeatSpindle\Core\Reaction\Rest;
-use NeatSpindle\Core\Reaction\TubeClamp;
-use NeatSpindle\Core\Route\RunDetails;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Fitting\Route\RunDetails;
+use NeatSpindle\Core\Holding\Build\Circumstances;
+use NeatSpindle\Core\Holding\Build\Compound;
+use NeatSpindle\Core\Holding\Reaction\Rest;
+use NeatSpindle\Core\Holding\Reaction\TubeClamp;
+use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Parts\Fastening\Bands;
+use NeatSpindle\Core\Parts\Fastening\CrankSeat;
+use NeatSpindle\Core\Parts\Fastening\Fastener;
+use NeatSpindle\Core\Parts\Part\RingFitting;
 
 /** What a build depends on beside the sums, from what a job has kept. */
 class CircumstancesAssembler

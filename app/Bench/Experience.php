@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\LogbookEntry;
-use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Logbook\FramePrint;
-use NeatSpindle\Core\Logbook\Likeness;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Whole\Logbook\FramePrint;
+use NeatSpindle\Core\Whole\Logbook\Likeness;
 
 use function array_filter;
 use function array_map;

@@ -6,8 +6,8 @@ namespace App\Bench;
 
 use App\Models\Reading;
 use App\Models\User;
-use NeatSpindle\Core\Survey\Instrument;
-use NeatSpindle\Core\Survey\Repeatability;
+use NeatSpindle\Core\Measuring\Survey\Instrument;
+use NeatSpindle\Core\Measuring\Survey\Repeatability;
 
 /** What a person's readings tell of their hands: how well each instrument comes back to the same figure in them. */
 class Hands

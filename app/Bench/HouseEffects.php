@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use NeatSpindle\Core\House\Difference;
-use NeatSpindle\Core\House\HouseRules;
-use NeatSpindle\Core\House\Question;
-use NeatSpindle\Core\House\School;
-use NeatSpindle\Core\House\SheetLine;
-use NeatSpindle\Core\Strip\StripPlan;
+use NeatSpindle\Core\Ground\House\Difference;
+use NeatSpindle\Core\Ground\House\HouseRules;
+use NeatSpindle\Core\Ground\House\Question;
+use NeatSpindle\Core\Ground\House\School;
+use NeatSpindle\Core\Ground\House\SheetLine;
+use NeatSpindle\Core\Measuring\Strip\StripPlan;
 
 /** What would read differently on the sheets of one job, were a question of the house answered otherwise. */
 final readonly class HouseEffects implements FromJob

@@ -10,8 +10,8 @@ use App\Models\Job;
 use App\Models\Values\About;
 use App\Models\Values\AboutKind;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\House\HouseRules;
-use NeatSpindle\Core\House\School;
+use NeatSpindle\Core\Ground\House\HouseRules;
+use NeatSpindle\Core\Ground\House\School;
 
 /** The rules of the house as one job follows them: those it was started with, and where it departs from them by decision. */
 final readonly class JobHouse implements FromJob

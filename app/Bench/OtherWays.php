@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use NeatSpindle\Core\Drawer\Place;
-use NeatSpindle\Core\Order\Alternative;
+use NeatSpindle\Core\Choosing\Order\Alternative;
+use NeatSpindle\Core\Parts\Drawer\Place;
 
 use function array_map;
 

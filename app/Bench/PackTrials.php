@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Values\BatteryWish;
-use NeatSpindle\Core\Battery\PackPapers;
-use NeatSpindle\Core\Battery\PackSite;
-use NeatSpindle\Core\Battery\PackTrial;
-use NeatSpindle\Core\Battery\Room;
-use NeatSpindle\Core\Battery\VoltageRange;
-use NeatSpindle\Core\Bike\FrameMaterial;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Donor\Bike\FrameMaterial;
+use NeatSpindle\Core\Fitting\Battery\PackPapers;
+use NeatSpindle\Core\Fitting\Battery\PackSite;
+use NeatSpindle\Core\Fitting\Battery\PackTrial;
+use NeatSpindle\Core\Fitting\Battery\Room;
+use NeatSpindle\Core\Fitting\Battery\VoltageRange;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 
 /** A bike and a motor that batteries are tried on, one after the other. */
 final readonly class PackTrials implements FromJob

@@ -7,13 +7,13 @@ namespace App\Bench;
 use App\Models\Sheet;
 use App\Models\Stage;
 use App\Models\WaitsFor;
-use NeatSpindle\Core\Margin\MarginName;
-use NeatSpindle\Core\Margin\Verdict;
-use NeatSpindle\Core\Mount\Note;
-use NeatSpindle\Core\Mount\Unsolved;
-use NeatSpindle\Core\Prove\Check;
-use NeatSpindle\Core\Survey\Sitting;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Holding\Mount\Note;
+use NeatSpindle\Core\Holding\Mount\Unsolved;
+use NeatSpindle\Core\Measuring\Survey\Sitting;
+use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Sums\Margin\MarginName;
+use NeatSpindle\Core\Sums\Margin\Verdict;
+use NeatSpindle\Core\Whole\Prove\Check;
 
 use function count;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use NeatSpindle\Core\Fit\RingChoice;
+use NeatSpindle\Core\Choosing\Fit\RingChoice;
 
 /** Every ring that can be had, in every way it bolts to the chosen motor. */
 final readonly class Rings implements FromJob

@@ -6,8 +6,8 @@ namespace App\Bench;
 
 use App\Assembly\RidingChoice;
 use App\Models\Track;
-use NeatSpindle\Core\Ride\Ride;
-use NeatSpindle\Core\Worksheet\Worksheet;
+use NeatSpindle\Core\Choosing\Ride\Ride;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 /** A customer's road, ridden with the bike, the motor and the load of a job. */
 class RoadRide

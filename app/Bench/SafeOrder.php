@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use NeatSpindle\Core\Drawer\SpacerRow;
-use NeatSpindle\Core\Drawer\SpacerUse;
-use NeatSpindle\Core\Order\OrderList;
-use NeatSpindle\Core\Order\SurvivingOrder;
+use NeatSpindle\Core\Choosing\Order\OrderList;
+use NeatSpindle\Core\Choosing\Order\SurvivingOrder;
+use NeatSpindle\Core\Parts\Drawer\SpacerRow;
+use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 
 use function array_column;
 use function array_map;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Sheet;
-use NeatSpindle\Core\Strip\StripStep;
+use NeatSpindle\Core\Measuring\Strip\StripStep;
 
 /** How far a bike is taken apart. */
 class StripProgress

@@ -6,11 +6,11 @@ namespace App\Bench;
 
 use App\Assembly\BracingChoice;
 use App\Models\Obstacle;
-use NeatSpindle\Core\Around\BodyRoom;
-use NeatSpindle\Core\Build\Cure;
-use NeatSpindle\Core\Build\Gate;
-use NeatSpindle\Core\Margin\Margin;
-use NeatSpindle\Core\Reaction\BodyPosition;
+use NeatSpindle\Core\Holding\Around\BodyRoom;
+use NeatSpindle\Core\Holding\Build\Cure;
+use NeatSpindle\Core\Holding\Build\Gate;
+use NeatSpindle\Core\Holding\Reaction\BodyPosition;
+use NeatSpindle\Core\Sums\Margin\Margin;
 
 use function array_filter;
 use function array_map;

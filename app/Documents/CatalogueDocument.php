@@ -15,14 +15,14 @@ use App\Models\Spider as SpiderRow;
 use App\Models\Workshop;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
-use NeatSpindle\Core\Document\Fault;
-use NeatSpindle\Core\Document\InvalidDocument;
-use NeatSpindle\Core\Document\JsonText;
-use NeatSpindle\Core\Drawer\SpacerUse;
-use NeatSpindle\Core\Exchange\ExtrasReader;
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Part\Spider;
-use NeatSpindle\Core\Shell\ShellStandard;
+use NeatSpindle\Core\Donor\Shell\ShellStandard;
+use NeatSpindle\Core\Ground\Document\Fault;
+use NeatSpindle\Core\Ground\Document\InvalidDocument;
+use NeatSpindle\Core\Ground\Document\JsonText;
+use NeatSpindle\Core\Parts\Drawer\SpacerUse;
+use NeatSpindle\Core\Parts\Part\Spider;
+use NeatSpindle\Core\Whole\Exchange\ExtrasReader;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
 
 use function count;
 

@@ -6,7 +6,7 @@ namespace App\Documents;
 
 use App\Models\Spacer;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Drawer\SpacerUse;
+use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 
 use function count;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use NeatSpindle\Core\Ride\Track;
-use NeatSpindle\Core\Ride\TrackPoint;
+use NeatSpindle\Core\Choosing\Ride\Track;
+use NeatSpindle\Core\Choosing\Ride\TrackPoint;
 use XMLReader;
 
 use function count;

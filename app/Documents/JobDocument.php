@@ -6,9 +6,9 @@ namespace App\Documents;
 
 use App\Bench\OpenJob;
 use App\Models\Workshop;
-use NeatSpindle\Core\Document\Cursor;
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Exchange\JobWriter;
+use NeatSpindle\Core\Ground\Document\Cursor;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Exchange\JobWriter;
 
 /** A job as an open document. */
 class JobDocument

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use NeatSpindle\Core\Needs\Need;
+use NeatSpindle\Core\Whole\Needs\Need;
 
 /** Everything a job needs as a table: `what, quantity, from, waits`. */
 class NeedsTable

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use NeatSpindle\Core\Drawer\SpacerUse;
-use NeatSpindle\Core\Order\OrderList;
+use NeatSpindle\Core\Choosing\Order\OrderList;
+use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 
 /** An order list as a table: `thickness_mm, quantity, use`. */
 class OrderTable

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Instruments;
 
-use NeatSpindle\Core\Measure\CannotReadLine;
-use NeatSpindle\Core\Prove\DisplayLine;
+use NeatSpindle\Core\Ground\Measure\CannotReadLine;
+use NeatSpindle\Core\Whole\Prove\DisplayLine;
 
 /** The line between a motor and its display: `D` for what it says just now. */
 class Display extends PluggedIn

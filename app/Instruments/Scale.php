@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Instruments;
 
-use NeatSpindle\Core\Measure\CannotReadLine;
+use NeatSpindle\Core\Ground\Measure\CannotReadLine;
 
 /** The workshop's scale: `W` for one weight such as `+0021.35 kg`. */
 class Scale extends PluggedIn

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Instruments;
 
-use NeatSpindle\Core\Fastening\WrenchLine;
-use NeatSpindle\Core\Measure\CannotReadLine;
+use NeatSpindle\Core\Ground\Measure\CannotReadLine;
+use NeatSpindle\Core\Parts\Fastening\WrenchLine;
 
 /** The workshop's torque wrench: `T` for the last pull. */
 class Wrench extends PluggedIn

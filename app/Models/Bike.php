@@ -7,8 +7,8 @@ namespace App\Models;
 use Database\Factories\BikeFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Bike\FrameMaterial;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 
 /**
  * @property BikeKind $kind

@@ -7,9 +7,9 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
-use NeatSpindle\Core\Survey\Remedy;
-use NeatSpindle\Core\Survey\Severity;
-use NeatSpindle\Core\Survey\Subject;
+use NeatSpindle\Core\Measuring\Survey\Remedy;
+use NeatSpindle\Core\Measuring\Survey\Severity;
+use NeatSpindle\Core\Measuring\Survey\Subject;
 
 /**
  * @property Subject $subject

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use NeatSpindle\Core\Fastening\Band;
-use NeatSpindle\Core\Fastening\Fastener;
-use NeatSpindle\Core\Measure\TorqueBand;
+use NeatSpindle\Core\Ground\Measure\TorqueBand;
+use NeatSpindle\Core\Parts\Fastening\Band;
+use NeatSpindle\Core\Parts\Fastening\Fastener;
 
 /**
  * A band somebody typed from a part's paper, for one job.

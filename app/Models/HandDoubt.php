@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Support\Carbon;
-use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Measuring\Survey\Instrument;
 
 /**
  * The doubt that a person took as their own with an instrument; null: the usual one again. A later one supersedes.

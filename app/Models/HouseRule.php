@@ -8,8 +8,8 @@ use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
-use NeatSpindle\Core\House\Question;
-use NeatSpindle\Core\House\School;
+use NeatSpindle\Core\Ground\House\Question;
+use NeatSpindle\Core\Ground\House\School;
 
 /**
  * How a workshop answered one question of the house: a later answer supersedes, none is overwritten.

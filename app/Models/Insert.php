@@ -7,8 +7,8 @@ namespace App\Models;
 use App\Models\Casts\EnumList;
 use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
-use NeatSpindle\Core\Part\Insert as CatalogueInsert;
-use NeatSpindle\Core\Shell\ShellStandard;
+use NeatSpindle\Core\Donor\Shell\ShellStandard;
+use NeatSpindle\Core\Parts\Part\Insert as CatalogueInsert;
 
 /**
  * @property string $code

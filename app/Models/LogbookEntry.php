@@ -9,8 +9,8 @@ use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
-use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Logbook\FramePrint;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Whole\Logbook\FramePrint;
 
 /**
  * A job as it was done, for the next builder of such a frame: written when a bike leaves, ends or comes back. It names nobody.

@@ -7,10 +7,10 @@ namespace App\Models;
 use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use LogicException;
-use NeatSpindle\Core\Catalogue\Motor as CatalogueMotor;
-use NeatSpindle\Core\Catalogue\Mounts;
-use NeatSpindle\Core\Exchange\CatalogueReader;
-use NeatSpindle\Core\Mount\Mount;
+use NeatSpindle\Core\Holding\Catalogue\Motor as CatalogueMotor;
+use NeatSpindle\Core\Holding\Catalogue\Mounts;
+use NeatSpindle\Core\Holding\Mount\Mount;
+use NeatSpindle\Core\Whole\Exchange\CatalogueReader;
 
 /**
  * @property string $mount the mount’s code

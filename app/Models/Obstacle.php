@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use NeatSpindle\Core\Around\Obstacle as AroundTheShell;
-use NeatSpindle\Core\Around\ObstacleCure;
-use NeatSpindle\Core\Around\ObstacleKind;
-use NeatSpindle\Core\Measure\Measurement;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Holding\Around\Obstacle as AroundTheShell;
+use NeatSpindle\Core\Holding\Around\ObstacleCure;
+use NeatSpindle\Core\Holding\Around\ObstacleKind;
 
 /**
  * Something that stands out around the shell; a later sight of it supersedes.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use NeatSpindle\Core\Frame\Direction;
-use NeatSpindle\Core\Frame\OwnStretch as Way;
+use NeatSpindle\Core\Measuring\Frame\Direction;
+use NeatSpindle\Core\Measuring\Frame\OwnStretch as Way;
 
 /**
  * A way along a frame that somebody has added to a job.

@@ -6,8 +6,8 @@ namespace App\Models;
 
 use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
-use NeatSpindle\Core\Battery\PackPapers;
-use NeatSpindle\Core\Exchange\PackReader;
+use NeatSpindle\Core\Fitting\Battery\PackPapers;
+use NeatSpindle\Core\Whole\Exchange\PackReader;
 
 /**
  * @property string $code

@@ -6,8 +6,8 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use NeatSpindle\Core\Survey\Instrument;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\Instrument;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 
 /**
  * @property Spot $spot

@@ -7,7 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
-use NeatSpindle\Core\Prove\Found;
+use NeatSpindle\Core\Whole\Prove\Found;
 
 /**
  * What a bike was found like when it came back.

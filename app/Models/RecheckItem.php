@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use NeatSpindle\Core\Prove\Found;
+use NeatSpindle\Core\Whole\Prove\Found;
 
 /**
  * How one thing was found at a re-check.

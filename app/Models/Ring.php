@@ -6,11 +6,11 @@ namespace App\Models;
 
 use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
-use NeatSpindle\Core\Catalogue\RingPapers;
-use NeatSpindle\Core\Document\InvalidDocument;
-use NeatSpindle\Core\Exchange\PapersReader;
-use NeatSpindle\Core\Part\RingMounting;
-use NeatSpindle\Core\Part\Spider as AdapterSpider;
+use NeatSpindle\Core\Ground\Document\InvalidDocument;
+use NeatSpindle\Core\Holding\Catalogue\RingPapers;
+use NeatSpindle\Core\Parts\Part\RingMounting;
+use NeatSpindle\Core\Parts\Part\Spider as AdapterSpider;
+use NeatSpindle\Core\Whole\Exchange\PapersReader;
 
 /**
  * @property string $code

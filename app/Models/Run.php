@@ -6,11 +6,11 @@ namespace App\Models;
 
 use App\Models\Casts\AsKept;
 use App\Models\Values\PlugAtHand;
-use NeatSpindle\Core\Route\PowerLimits;
-use NeatSpindle\Core\Route\Run as ToLay;
-use NeatSpindle\Core\Route\RunDetails;
-use NeatSpindle\Core\Route\RunKind;
-use NeatSpindle\Core\Route\SurplusPlace;
+use NeatSpindle\Core\Fitting\Route\PowerLimits;
+use NeatSpindle\Core\Fitting\Route\Run as ToLay;
+use NeatSpindle\Core\Fitting\Route\RunDetails;
+use NeatSpindle\Core\Fitting\Route\RunKind;
+use NeatSpindle\Core\Fitting\Route\SurplusPlace;
 
 use function chr;
 use function ord;

@@ -7,7 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
-use NeatSpindle\Core\Prove\SettingName;
+use NeatSpindle\Core\Whole\Prove\SettingName;
 
 /**
  * One thing that was set in a motor's display: a later one supersedes, none is overwritten.

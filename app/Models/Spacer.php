@@ -12,9 +12,9 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
-use NeatSpindle\Core\Drawer\Place;
-use NeatSpindle\Core\Drawer\SpacerRow;
-use NeatSpindle\Core\Drawer\SpacerUse;
+use NeatSpindle\Core\Parts\Drawer\Place;
+use NeatSpindle\Core\Parts\Drawer\SpacerRow;
+use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 
 use function in_array;
 

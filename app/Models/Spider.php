@@ -6,7 +6,7 @@ namespace App\Models;
 
 use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
-use NeatSpindle\Core\Part\Spider as AdapterSpider;
+use NeatSpindle\Core\Parts\Part\Spider as AdapterSpider;
 
 /**
  * @property string $code

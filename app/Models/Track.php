@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use NeatSpindle\Core\Ride\Profile;
+use NeatSpindle\Core\Choosing\Ride\Profile;
 
 /**
  * A road a customer rides, as its smoothed heights.

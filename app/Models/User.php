@@ -13,9 +13,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Notifications\Notifiable;
 use Illuminate\Support\Carbon;
-use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Measure\TorqueUnit;
-use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Ground\Measure\TorqueUnit;
+use NeatSpindle\Core\Measuring\Survey\Instrument;
 
 /**
  * @property Role $role

@@ -8,8 +8,8 @@ use Database\Factories\WorkshopFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Str;
-use NeatSpindle\Core\House\HouseRules;
-use NeatSpindle\Core\Part\NutSocket;
+use NeatSpindle\Core\Ground\House\HouseRules;
+use NeatSpindle\Core\Parts\Part\NutSocket;
 
 /**
  * @property ?float $nut_socket_bore_mm

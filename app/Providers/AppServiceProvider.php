@@ -11,7 +11,7 @@ use App\Instruments\Display;
 use App\Instruments\PluggedIn;
 use App\Instruments\Scale;
 use App\Instruments\Wrench;
-use App\View\FormKeys;
+use App\View\Shared\FormKeys;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Events\DiagnosingHealth;

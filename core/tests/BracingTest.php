@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Bike\FrameMaterial;
-use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Reaction\BodyPosition;
-use NeatSpindle\Core\Reaction\Bracing;
-use NeatSpindle\Core\Reaction\GapBlock;
-use NeatSpindle\Core\Reaction\GapContents;
-use NeatSpindle\Core\Reaction\Reaction;
-use NeatSpindle\Core\Reaction\Rest;
-use NeatSpindle\Core\Reaction\ShellFace;
-use NeatSpindle\Core\Reaction\ThreadState;
-use NeatSpindle\Core\Reaction\Torquing;
-use NeatSpindle\Core\Reaction\TubeClamp;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Donor\Bike\FrameMaterial;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Holding\Reaction\BodyPosition;
+use NeatSpindle\Core\Holding\Reaction\Bracing;
+use NeatSpindle\Core\Holding\Reaction\GapBlock;
+use NeatSpindle\Core\Holding\Reaction\GapContents;
+use NeatSpindle\Core\Holding\Reaction\Reaction;
+use NeatSpindle\Core\Holding\Reaction\Rest;
+use NeatSpindle\Core\Holding\Reaction\ShellFace;
+use NeatSpindle\Core\Holding\Reaction\ThreadState;
+use NeatSpindle\Core\Holding\Reaction\Torquing;
+use NeatSpindle\Core\Holding\Reaction\TubeClamp;
 use NeatSpindle\Core\Tests\Cases;
 
 /** @return list<string> rests that suit */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Tests;
 
-use NeatSpindle\Core\Document\Fault;
-use NeatSpindle\Core\Document\InvalidDocument;
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Job\Job;
-use NeatSpindle\Core\Worksheet\Worksheet;
-use NeatSpindle\Core\Worksheet\WorksheetPrinter;
+use NeatSpindle\Core\Ground\Document\Fault;
+use NeatSpindle\Core\Ground\Document\InvalidDocument;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Job\Job;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Worksheet\WorksheetPrinter;
 use stdClass;
 
 /** The worked cases that lie beside the tests, and documents made from them. */

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Document\InvalidDocument;
-use NeatSpindle\Core\Document\JsonText;
-use NeatSpindle\Core\Exchange\JobReader;
+use NeatSpindle\Core\Ground\Document\InvalidDocument;
+use NeatSpindle\Core\Ground\Document\JsonText;
 use NeatSpindle\Core\Tests\Cases;
-use NeatSpindle\Core\Worksheet\Worksheet;
-use NeatSpindle\Core\Worksheet\WorksheetPrinter;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Worksheet\WorksheetPrinter;
 
 it('finds each fault at its pointer', function (callable $spoil, array $expected): void {
     sort($expected);

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Line\FirstChain;
-use NeatSpindle\Core\Margin\Verdict;
-use NeatSpindle\Core\Measure\Measurement;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Sums\Line\FirstChain;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 
 function hung(float $run, float $play, float $doubt = 0.0): FirstChain
 {

@@ -2,36 +2,36 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Battery\Fixing;
-use NeatSpindle\Core\Battery\Floor;
-use NeatSpindle\Core\Battery\InsertRow;
-use NeatSpindle\Core\Battery\Misfit;
-use NeatSpindle\Core\Battery\Pack;
-use NeatSpindle\Core\Battery\PackFit;
-use NeatSpindle\Core\Battery\PackGaps;
-use NeatSpindle\Core\Battery\PackPapers;
-use NeatSpindle\Core\Battery\PackSetting;
-use NeatSpindle\Core\Battery\PackSite;
-use NeatSpindle\Core\Battery\PackTrial;
-use NeatSpindle\Core\Battery\Room;
-use NeatSpindle\Core\Battery\Triangle;
-use NeatSpindle\Core\Battery\VoltageRange;
-use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Bike\FrameMaterial;
-use NeatSpindle\Core\Cockpit\BarHalf;
-use NeatSpindle\Core\Cockpit\BarSide;
-use NeatSpindle\Core\Cockpit\Cockpit;
-use NeatSpindle\Core\Cockpit\DisplayClamp;
-use NeatSpindle\Core\Cockpit\Fixture;
-use NeatSpindle\Core\Cockpit\FixtureKind;
-use NeatSpindle\Core\Cockpit\Make;
-use NeatSpindle\Core\Margin\Verdict;
-use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Route\PowerLimits;
-use NeatSpindle\Core\Sensor\BrakeCut;
-use NeatSpindle\Core\Sensor\BrakeSensing;
-use NeatSpindle\Core\Sensor\SpeedSensor;
-use NeatSpindle\Core\Sensor\StayFace;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Donor\Bike\FrameMaterial;
+use NeatSpindle\Core\Fitting\Battery\Fixing;
+use NeatSpindle\Core\Fitting\Battery\Floor;
+use NeatSpindle\Core\Fitting\Battery\InsertRow;
+use NeatSpindle\Core\Fitting\Battery\Misfit;
+use NeatSpindle\Core\Fitting\Battery\Pack;
+use NeatSpindle\Core\Fitting\Battery\PackFit;
+use NeatSpindle\Core\Fitting\Battery\PackGaps;
+use NeatSpindle\Core\Fitting\Battery\PackPapers;
+use NeatSpindle\Core\Fitting\Battery\PackSetting;
+use NeatSpindle\Core\Fitting\Battery\PackSite;
+use NeatSpindle\Core\Fitting\Battery\PackTrial;
+use NeatSpindle\Core\Fitting\Battery\Room;
+use NeatSpindle\Core\Fitting\Battery\Triangle;
+use NeatSpindle\Core\Fitting\Battery\VoltageRange;
+use NeatSpindle\Core\Fitting\Cockpit\BarHalf;
+use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Fitting\Cockpit\Cockpit;
+use NeatSpindle\Core\Fitting\Cockpit\DisplayClamp;
+use NeatSpindle\Core\Fitting\Cockpit\Fixture;
+use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
+use NeatSpindle\Core\Fitting\Cockpit\Make;
+use NeatSpindle\Core\Fitting\Route\PowerLimits;
+use NeatSpindle\Core\Fitting\Sensor\BrakeCut;
+use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
+use NeatSpindle\Core\Fitting\Sensor\SpeedSensor;
+use NeatSpindle\Core\Fitting\Sensor\StayFace;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 
 function slim(float $length = 350.0, ?float $lift = 12.0, ?float $slide = 20.0, float $volts = 48.0): PackPapers
 {

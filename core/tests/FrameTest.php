@@ -2,31 +2,31 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Catalogue\Mounts;
-use NeatSpindle\Core\Frame\BikeShape;
-use NeatSpindle\Core\Frame\CloseViews;
-use NeatSpindle\Core\Frame\Kind\KindWays;
-use NeatSpindle\Core\Frame\Kind\Shapes;
-use NeatSpindle\Core\Frame\LeaderLayout;
-use NeatSpindle\Core\Frame\Point;
-use NeatSpindle\Core\Margin\Source;
-use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Route\Allowances;
-use NeatSpindle\Core\Route\BodyHold;
-use NeatSpindle\Core\Route\Edge;
-use NeatSpindle\Core\Route\FrameGraph;
-use NeatSpindle\Core\Route\RoutePlan;
-use NeatSpindle\Core\Route\Routing;
-use NeatSpindle\Core\Route\Run;
-use NeatSpindle\Core\Route\RunKind;
-use NeatSpindle\Core\Survey\EarlyWidth;
-use NeatSpindle\Core\Survey\Need;
-use NeatSpindle\Core\Survey\Spot;
-use NeatSpindle\Core\Survey\SpotKind;
-use NeatSpindle\Core\Survey\SpotWords;
-use NeatSpindle\Core\Survey\SurveyPlan;
-use NeatSpindle\Core\Survey\Walk;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Fitting\Route\Allowances;
+use NeatSpindle\Core\Fitting\Route\BodyHold;
+use NeatSpindle\Core\Fitting\Route\Edge;
+use NeatSpindle\Core\Fitting\Route\FrameGraph;
+use NeatSpindle\Core\Fitting\Route\RoutePlan;
+use NeatSpindle\Core\Fitting\Route\Routing;
+use NeatSpindle\Core\Fitting\Route\Run;
+use NeatSpindle\Core\Fitting\Route\RunKind;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Holding\Catalogue\Mounts;
+use NeatSpindle\Core\Measuring\Frame\BikeShape;
+use NeatSpindle\Core\Measuring\Frame\CloseViews;
+use NeatSpindle\Core\Measuring\Frame\Kind\KindWays;
+use NeatSpindle\Core\Measuring\Frame\Kind\Shapes;
+use NeatSpindle\Core\Measuring\Frame\LeaderLayout;
+use NeatSpindle\Core\Measuring\Frame\Point;
+use NeatSpindle\Core\Measuring\Survey\EarlyWidth;
+use NeatSpindle\Core\Measuring\Survey\Need;
+use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\SpotKind;
+use NeatSpindle\Core\Measuring\Survey\SpotWords;
+use NeatSpindle\Core\Measuring\Survey\SurveyPlan;
+use NeatSpindle\Core\Measuring\Survey\Walk;
+use NeatSpindle\Core\Sums\Margin\Source;
 
 /** Two very different sets of measures. */
 const SMALL = ['chainstay_length' => 400.0, 'seat_tube' => 360.0, 'top_tube' => 500.0, 'wheel' => 1600.0, 'wheelbase' => 950.0, 'front_wheel' => 1250.0, 'boom_length' => 300.0, 'boom_diameter' => 40.0];

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Drawer\HandEdit;
-use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Parts\Drawer\HandEdit;
+use NeatSpindle\Core\Parts\Drawer\Place;
 
 it('puts in, takes out and swaps, thickest first', function (): void {
     $seen = [3.0, 1.0, 1.0];

@@ -2,21 +2,21 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Fit\RingChoice;
-use NeatSpindle\Core\Fit\RingOption;
-use NeatSpindle\Core\Gearing\Gears;
-use NeatSpindle\Core\Hill\Climb;
-use NeatSpindle\Core\Hill\Load;
-use NeatSpindle\Core\Hill\Pull;
-use NeatSpindle\Core\Hill\SteadySpeed;
-use NeatSpindle\Core\Ride\Profile;
-use NeatSpindle\Core\Ride\Ride;
-use NeatSpindle\Core\Ride\Rider;
-use NeatSpindle\Core\Ride\Track;
-use NeatSpindle\Core\Ride\TrackPoint;
+use NeatSpindle\Core\Choosing\Fit\RingChoice;
+use NeatSpindle\Core\Choosing\Fit\RingOption;
+use NeatSpindle\Core\Choosing\Hill\Climb;
+use NeatSpindle\Core\Choosing\Hill\Load;
+use NeatSpindle\Core\Choosing\Hill\Pull;
+use NeatSpindle\Core\Choosing\Hill\SteadySpeed;
+use NeatSpindle\Core\Choosing\Ride\Profile;
+use NeatSpindle\Core\Choosing\Ride\Ride;
+use NeatSpindle\Core\Choosing\Ride\Rider;
+use NeatSpindle\Core\Choosing\Ride\Track;
+use NeatSpindle\Core\Choosing\Ride\TrackPoint;
+use NeatSpindle\Core\Sums\Gearing\Gears;
 use NeatSpindle\Core\Tests\Cases;
-use NeatSpindle\Core\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 /** A straight track northwards, a point every so many metres, with these heights. */
 function trackOf(array $heights, float $every = 25.0): Profile

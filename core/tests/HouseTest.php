@@ -2,20 +2,20 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Build\BuildSheet;
-use NeatSpindle\Core\Build\BuildStep;
-use NeatSpindle\Core\Build\Circumstances;
-use NeatSpindle\Core\Build\Compound;
-use NeatSpindle\Core\House\Difference;
-use NeatSpindle\Core\House\HouseRules;
-use NeatSpindle\Core\House\HouseWords;
-use NeatSpindle\Core\House\Question;
-use NeatSpindle\Core\House\School;
-use NeatSpindle\Core\Part\RingFitting;
-use NeatSpindle\Core\Route\RoutePlan;
-use NeatSpindle\Core\Strip\Fitted;
-use NeatSpindle\Core\Strip\StripPlan;
-use NeatSpindle\Core\Strip\StripStep;
+use NeatSpindle\Core\Fitting\Route\RoutePlan;
+use NeatSpindle\Core\Ground\House\Difference;
+use NeatSpindle\Core\Ground\House\HouseRules;
+use NeatSpindle\Core\Ground\House\HouseWords;
+use NeatSpindle\Core\Ground\House\Question;
+use NeatSpindle\Core\Ground\House\School;
+use NeatSpindle\Core\Holding\Build\BuildSheet;
+use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Holding\Build\Circumstances;
+use NeatSpindle\Core\Holding\Build\Compound;
+use NeatSpindle\Core\Measuring\Strip\Fitted;
+use NeatSpindle\Core\Measuring\Strip\StripPlan;
+use NeatSpindle\Core\Measuring\Strip\StripStep;
+use NeatSpindle\Core\Parts\Part\RingFitting;
 use NeatSpindle\Core\Tests\Cases;
 
 function sheetIn(HouseRules $house, string $case = 'hardtail-73', ?Circumstances $circumstances = null): BuildSheet

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Shell\Evidence;
-use NeatSpindle\Core\Shell\Identification;
-use NeatSpindle\Core\Shell\Shell;
-use NeatSpindle\Core\Shell\ShellStandard;
-use NeatSpindle\Core\Turn\Rotation;
+use NeatSpindle\Core\Donor\Shell\Evidence;
+use NeatSpindle\Core\Donor\Shell\Identification;
+use NeatSpindle\Core\Donor\Shell\Shell;
+use NeatSpindle\Core\Donor\Shell\ShellStandard;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Ground\Turn\Rotation;
 
 /** A shell with some of its evidence known, as chance has it. */
 function someShell(): Shell

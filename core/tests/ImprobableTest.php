@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Measure\TorqueBand;
-use NeatSpindle\Core\Survey\Contradiction;
-use NeatSpindle\Core\Survey\Improbable;
-use NeatSpindle\Core\Survey\Slip;
-use NeatSpindle\Core\Survey\Spot;
-use NeatSpindle\Core\Survey\Usual;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Ground\Measure\TorqueBand;
+use NeatSpindle\Core\Measuring\Survey\Contradiction;
+use NeatSpindle\Core\Measuring\Survey\Improbable;
+use NeatSpindle\Core\Measuring\Survey\Slip;
+use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\Usual;
 
 it('asks about the likeliest slip', function (BikeKind $kind, Spot $spot, float $mm, ?Slip $slip): void {
     $odd = Improbable::reading($kind, $spot, $mm, 100.0, null, null);

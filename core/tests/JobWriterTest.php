@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Document\InvalidDocument;
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Exchange\JobWriter;
-use NeatSpindle\Core\Job\Job;
-use NeatSpindle\Core\Margin\CannotBuildStack;
+use NeatSpindle\Core\Ground\Document\InvalidDocument;
+use NeatSpindle\Core\Sums\Margin\CannotBuildStack;
 use NeatSpindle\Core\Tests\Cases;
-use NeatSpindle\Core\Worksheet\Worksheet;
-use NeatSpindle\Core\Worksheet\WorksheetPrinter;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Exchange\JobWriter;
+use NeatSpindle\Core\Whole\Job\Job;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Worksheet\WorksheetPrinter;
 
 /** A job written and read again; the catalogue is passed through, for it may hold more than a job's sums use. */
 function readBack(Job $job, stdClass $document): Job

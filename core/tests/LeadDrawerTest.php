@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Route\Lead;
-use NeatSpindle\Core\Route\LeadDrawer;
+use NeatSpindle\Core\Fitting\Route\Lead;
+use NeatSpindle\Core\Fitting\Route\LeadDrawer;
 
 /**
  * Every set of one to three leads, judged by the rule as it is written.

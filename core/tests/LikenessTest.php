@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Logbook\FramePrint;
-use NeatSpindle\Core\Logbook\Likeness;
-use NeatSpindle\Core\Prove\Found;
-use NeatSpindle\Core\Prove\RecheckPlan;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Whole\Logbook\FramePrint;
+use NeatSpindle\Core\Whole\Logbook\Likeness;
+use NeatSpindle\Core\Whole\Prove\Found;
+use NeatSpindle\Core\Whole\Prove\RecheckPlan;
 
 function anyFrame(): FramePrint
 {

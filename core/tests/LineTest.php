@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Line\Chain;
-use NeatSpindle\Core\Line\Chainline;
-use NeatSpindle\Core\Line\LineVerdict;
+use NeatSpindle\Core\Ground\Turn\Action;
+use NeatSpindle\Core\Ground\Turn\Hand;
+use NeatSpindle\Core\Ground\Turn\Posture;
+use NeatSpindle\Core\Ground\Turn\Side;
+use NeatSpindle\Core\Ground\Turn\Turn;
+use NeatSpindle\Core\Sums\Line\Chain;
+use NeatSpindle\Core\Sums\Line\Chainline;
+use NeatSpindle\Core\Sums\Line\LineVerdict;
 use NeatSpindle\Core\Tests\Cases;
-use NeatSpindle\Core\Turn\Action;
-use NeatSpindle\Core\Turn\Hand;
-use NeatSpindle\Core\Turn\Posture;
-use NeatSpindle\Core\Turn\Side;
-use NeatSpindle\Core\Turn\Turn;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
 
 it('moves the whole line with the ring', function (): void {
     $bike = Cases::job()->bike;

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Cockpit\BarSide;
-use NeatSpindle\Core\Fastening\WrenchLine;
-use NeatSpindle\Core\Measure\CannotReadLine;
-use NeatSpindle\Core\Prove\Check;
-use NeatSpindle\Core\Prove\DisplayLine;
-use NeatSpindle\Core\Prove\LineLook;
-use NeatSpindle\Core\Prove\ProveFacts;
-use NeatSpindle\Core\Prove\ProvePlan;
-use NeatSpindle\Core\Sensor\BrakeCut;
-use NeatSpindle\Core\Sensor\BrakeSensing;
+use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Fitting\Sensor\BrakeCut;
+use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
+use NeatSpindle\Core\Ground\Measure\CannotReadLine;
+use NeatSpindle\Core\Parts\Fastening\WrenchLine;
+use NeatSpindle\Core\Whole\Prove\Check;
+use NeatSpindle\Core\Whole\Prove\DisplayLine;
+use NeatSpindle\Core\Whole\Prove\LineLook;
+use NeatSpindle\Core\Whole\Prove\ProveFacts;
+use NeatSpindle\Core\Whole\Prove\ProvePlan;
 
 function lineOf(string ...$with): DisplayLine
 {

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Measure\CannotReadQuantity;
-use NeatSpindle\Core\Measure\LengthText;
-use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Measure\Rounding;
-use NeatSpindle\Core\Measure\TorqueText;
-use NeatSpindle\Core\Measure\TorqueUnit;
-use NeatSpindle\Core\Survey\Outlier;
+use NeatSpindle\Core\Ground\Measure\CannotReadQuantity;
+use NeatSpindle\Core\Ground\Measure\LengthText;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Ground\Measure\Rounding;
+use NeatSpindle\Core\Ground\Measure\TorqueText;
+use NeatSpindle\Core\Ground\Measure\TorqueUnit;
+use NeatSpindle\Core\Measuring\Survey\Outlier;
 
 it('rounds half away from zero, and never to minus nothing', function (float $value, int $places, float $expected): void {
     $rounded = Rounding::halfAway($value, $places);

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Margin\MarginName;
-use NeatSpindle\Core\Mount\Unsolved;
+use NeatSpindle\Core\Holding\Mount\Unsolved;
+use NeatSpindle\Core\Sums\Margin\MarginName;
 use NeatSpindle\Core\Tests\Cases;
-use NeatSpindle\Core\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 /** The stack of a worked case after something about it was changed. */
 function solvedWith(string $name, callable $change): array

@@ -2,27 +2,27 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Around\BodyRoom;
-use NeatSpindle\Core\Around\Obstacle;
-use NeatSpindle\Core\Around\ObstacleCure;
-use NeatSpindle\Core\Around\ObstacleKind;
-use NeatSpindle\Core\Box\Packed;
-use NeatSpindle\Core\Box\Piece;
-use NeatSpindle\Core\Box\PieceKind;
-use NeatSpindle\Core\Build\BuildStep;
-use NeatSpindle\Core\Build\Circumstances;
-use NeatSpindle\Core\Drawer\Spacers;
-use NeatSpindle\Core\Drawer\SpacerUse;
-use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Needs\JobNeeds;
-use NeatSpindle\Core\Needs\Need;
-use NeatSpindle\Core\Needs\Origin;
-use NeatSpindle\Core\Order\Shortage;
-use NeatSpindle\Core\Reaction\BodyPosition;
-use NeatSpindle\Core\Reaction\Rest;
-use NeatSpindle\Core\Strip\Fitted;
-use NeatSpindle\Core\Survey\GuideRemedy;
+use NeatSpindle\Core\Choosing\Order\Shortage;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Holding\Around\BodyRoom;
+use NeatSpindle\Core\Holding\Around\Obstacle;
+use NeatSpindle\Core\Holding\Around\ObstacleCure;
+use NeatSpindle\Core\Holding\Around\ObstacleKind;
+use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Holding\Build\Circumstances;
+use NeatSpindle\Core\Holding\Reaction\BodyPosition;
+use NeatSpindle\Core\Holding\Reaction\Rest;
+use NeatSpindle\Core\Measuring\Strip\Fitted;
+use NeatSpindle\Core\Measuring\Survey\GuideRemedy;
+use NeatSpindle\Core\Parts\Box\Packed;
+use NeatSpindle\Core\Parts\Box\Piece;
+use NeatSpindle\Core\Parts\Box\PieceKind;
+use NeatSpindle\Core\Parts\Drawer\Spacers;
+use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 use NeatSpindle\Core\Tests\Cases;
+use NeatSpindle\Core\Whole\Needs\JobNeeds;
+use NeatSpindle\Core\Whole\Needs\Need;
+use NeatSpindle\Core\Whole\Needs\Origin;
 
 /** @return list<Need> */
 function needsOf(string $case, Circumstances $circumstances, ?Packed $box = null): array

@@ -2,24 +2,24 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Bike\Doubtful;
-use NeatSpindle\Core\Bike\Scenario;
-use NeatSpindle\Core\Drawer\DrawerPicker;
-use NeatSpindle\Core\Drawer\Place;
-use NeatSpindle\Core\Drawer\SpacerRow;
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Fit\MotorMatch;
-use NeatSpindle\Core\Fit\Prospect;
-use NeatSpindle\Core\Fit\ShellGuesses;
-use NeatSpindle\Core\Fit\Standing;
-use NeatSpindle\Core\Margin\Verdict;
-use NeatSpindle\Core\Order\Alternative;
-use NeatSpindle\Core\Order\Proof;
-use NeatSpindle\Core\Order\Shortage;
-use NeatSpindle\Core\Order\SurvivingOrder;
-use NeatSpindle\Core\Shell\Identification;
+use NeatSpindle\Core\Choosing\Fit\MotorMatch;
+use NeatSpindle\Core\Choosing\Fit\Prospect;
+use NeatSpindle\Core\Choosing\Fit\ShellGuesses;
+use NeatSpindle\Core\Choosing\Fit\Standing;
+use NeatSpindle\Core\Choosing\Order\Alternative;
+use NeatSpindle\Core\Choosing\Order\Proof;
+use NeatSpindle\Core\Choosing\Order\Shortage;
+use NeatSpindle\Core\Choosing\Order\SurvivingOrder;
+use NeatSpindle\Core\Donor\Bike\Doubtful;
+use NeatSpindle\Core\Donor\Bike\Scenario;
+use NeatSpindle\Core\Donor\Shell\Identification;
+use NeatSpindle\Core\Parts\Drawer\DrawerPicker;
+use NeatSpindle\Core\Parts\Drawer\Place;
+use NeatSpindle\Core\Parts\Drawer\SpacerRow;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Tests\Cases;
-use NeatSpindle\Core\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 /** A worked case with a poorer drawer and doubts that are wide, as they are before the strip. */
 function doubtfulJob(string $name, float $doubt, int $seed): Worksheet

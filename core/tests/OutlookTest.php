@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Build\Gate;
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Margin\Verdict;
-use NeatSpindle\Core\Reaction\Bracing;
-use NeatSpindle\Core\Reaction\GapContents;
-use NeatSpindle\Core\Reaction\Rest;
+use NeatSpindle\Core\Holding\Build\Gate;
+use NeatSpindle\Core\Holding\Reaction\Bracing;
+use NeatSpindle\Core\Holding\Reaction\GapContents;
+use NeatSpindle\Core\Holding\Reaction\Rest;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Tests\Cases;
-use NeatSpindle\Core\Worksheet\Answer;
-use NeatSpindle\Core\Worksheet\Concern;
-use NeatSpindle\Core\Worksheet\Outlook;
-use NeatSpindle\Core\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Worksheet\Answer;
+use NeatSpindle\Core\Whole\Worksheet\Concern;
+use NeatSpindle\Core\Whole\Worksheet\Outlook;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 /** A case changed by hand, and what it comes to with a rest chosen. */
 function outlookOn(?Rest $rest = Rest::Strut, array $gates = [], ?string $stop = null, ?callable $change = null, string $case = 'hardtail-73', GapContents $gap = GapContents::Nothing): Outlook

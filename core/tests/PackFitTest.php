@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Battery\Misfit;
-use NeatSpindle\Core\Battery\Pack;
-use NeatSpindle\Core\Battery\PackFit;
-use NeatSpindle\Core\Battery\Triangle;
+use NeatSpindle\Core\Fitting\Battery\Misfit;
+use NeatSpindle\Core\Fitting\Battery\Pack;
+use NeatSpindle\Core\Fitting\Battery\PackFit;
+use NeatSpindle\Core\Fitting\Battery\Triangle;
 
 it('says why a pack does not go in', function (Triangle $triangle, Pack $pack, ?Misfit $misfit): void {
     expect(PackFit::of($triangle, $pack)->misfit)->toBe($misfit);

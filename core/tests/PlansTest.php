@@ -2,26 +2,26 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Build\BuildSheet;
-use NeatSpindle\Core\Build\BuildStep;
-use NeatSpindle\Core\Build\Circumstances;
-use NeatSpindle\Core\Drawer\Place;
-use NeatSpindle\Core\Margin\Verdict;
-use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Route\RoutePlan;
-use NeatSpindle\Core\Section\Part;
-use NeatSpindle\Core\Shell\Identification;
-use NeatSpindle\Core\Shell\Shell;
-use NeatSpindle\Core\Strip\BracketKind;
-use NeatSpindle\Core\Strip\CrankKind;
-use NeatSpindle\Core\Strip\Fitted;
-use NeatSpindle\Core\Strip\StripPlan;
-use NeatSpindle\Core\Strip\StripStep;
-use NeatSpindle\Core\Survey\GuideRemedy;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Donor\Shell\Identification;
+use NeatSpindle\Core\Donor\Shell\Shell;
+use NeatSpindle\Core\Fitting\Route\RoutePlan;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Ground\Turn\Hand;
+use NeatSpindle\Core\Ground\Turn\Rotation;
+use NeatSpindle\Core\Holding\Build\BuildSheet;
+use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Holding\Build\Circumstances;
+use NeatSpindle\Core\Measuring\Strip\BracketKind;
+use NeatSpindle\Core\Measuring\Strip\CrankKind;
+use NeatSpindle\Core\Measuring\Strip\Fitted;
+use NeatSpindle\Core\Measuring\Strip\StripPlan;
+use NeatSpindle\Core\Measuring\Strip\StripStep;
+use NeatSpindle\Core\Measuring\Survey\GuideRemedy;
+use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Parts\Drawer\Place;
+use NeatSpindle\Core\Sums\Margin\Verdict;
+use NeatSpindle\Core\Sums\Section\Part;
 use NeatSpindle\Core\Tests\Cases;
-use NeatSpindle\Core\Turn\Hand;
-use NeatSpindle\Core\Turn\Rotation;
 
 /** @return array<string, StripStep> */
 function stripSteps(?Identification $shell, Fitted $fitted = new Fitted): array

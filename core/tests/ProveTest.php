@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Build\BuildStep;
-use NeatSpindle\Core\Prove\Cause;
-use NeatSpindle\Core\Prove\Check;
-use NeatSpindle\Core\Prove\HandOver;
-use NeatSpindle\Core\Prove\ProveFacts;
-use NeatSpindle\Core\Prove\ProvePlan;
-use NeatSpindle\Core\Prove\ProveWords;
-use NeatSpindle\Core\Prove\SettingName;
-use NeatSpindle\Core\Sensor\BrakeCut;
-use NeatSpindle\Core\Sensor\BrakeSensing;
+use NeatSpindle\Core\Fitting\Sensor\BrakeCut;
+use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
+use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Tests\Cases;
+use NeatSpindle\Core\Whole\Prove\Cause;
+use NeatSpindle\Core\Whole\Prove\Check;
+use NeatSpindle\Core\Whole\Prove\HandOver;
+use NeatSpindle\Core\Whole\Prove\ProveFacts;
+use NeatSpindle\Core\Whole\Prove\ProvePlan;
+use NeatSpindle\Core\Whole\Prove\ProveWords;
+use NeatSpindle\Core\Whole\Prove\SettingName;
 
 /** @param  array<string, BrakeSensing>  $brakes */
 function facts(array $brakes = [], bool $throttle = false, bool $gears = false, bool $lamps = false, ?float $cutOff = null): ProveFacts

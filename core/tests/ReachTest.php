@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Margin\Verdict;
-use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Mount\Reach;
-use NeatSpindle\Core\Part\NutSocket;
-use NeatSpindle\Core\Reaction\GapBlock;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Holding\Mount\Reach;
+use NeatSpindle\Core\Holding\Reaction\GapBlock;
+use NeatSpindle\Core\Parts\Part\NutSocket;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Tests\Cases;
 
 it('reaches a nut only with a socket that is wide and deep enough', function (float $bore, float $depth, bool $reaches): void {

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Frame\Kind\Shapes;
-use NeatSpindle\Core\Reaction\Reaction;
-use NeatSpindle\Core\Reaction\ShellFace;
-use NeatSpindle\Core\Reaction\ThreadState;
-use NeatSpindle\Core\Reaction\Torquing;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Holding\Reaction\Reaction;
+use NeatSpindle\Core\Holding\Reaction\ShellFace;
+use NeatSpindle\Core\Holding\Reaction\ThreadState;
+use NeatSpindle\Core\Holding\Reaction\Torquing;
+use NeatSpindle\Core\Measuring\Frame\Kind\Shapes;
 use NeatSpindle\Core\Tests\Cases;
 
 it('holds by friction what the clamp gives, and leaves the rest to the rest', function (): void {

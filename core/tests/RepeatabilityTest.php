@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Survey\Repeatability;
+use NeatSpindle\Core\Measuring\Survey\Repeatability;
 
 it('agrees with a textbook example of pooled spreads', function (): void {
     // Five sets with variances 1, 5/3, 4.5, 4.3 and 2.5 pool to (2 + 5 + 4.5 + 17.2 + 10) / 14.

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Document\Fault;
-use NeatSpindle\Core\Document\InvalidDocument;
-use NeatSpindle\Core\Exchange\ExtrasReader;
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Fit\RingChoice;
-use NeatSpindle\Core\Part\RingMounting;
-use NeatSpindle\Core\Part\Spider;
+use NeatSpindle\Core\Choosing\Fit\RingChoice;
+use NeatSpindle\Core\Ground\Document\Fault;
+use NeatSpindle\Core\Ground\Document\InvalidDocument;
+use NeatSpindle\Core\Parts\Part\RingMounting;
+use NeatSpindle\Core\Parts\Part\Spider;
 use NeatSpindle\Core\Tests\Cases;
-use NeatSpindle\Core\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Exchange\ExtrasReader;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 function crab(): Spider
 {

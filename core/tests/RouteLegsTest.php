@@ -2,25 +2,25 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Frame\Crossings;
-use NeatSpindle\Core\Frame\Direction;
-use NeatSpindle\Core\Frame\Kind\KindWays;
-use NeatSpindle\Core\Frame\OwnStretch;
-use NeatSpindle\Core\Frame\Point;
-use NeatSpindle\Core\Route\Allowances;
-use NeatSpindle\Core\Route\BodyHold;
-use NeatSpindle\Core\Route\Edge;
-use NeatSpindle\Core\Route\FrameGraph;
-use NeatSpindle\Core\Route\Lead;
-use NeatSpindle\Core\Route\Leg;
-use NeatSpindle\Core\Route\NoGo;
-use NeatSpindle\Core\Route\RoutePlan;
-use NeatSpindle\Core\Route\RouteVerdict;
-use NeatSpindle\Core\Route\Routing;
-use NeatSpindle\Core\Route\Run;
-use NeatSpindle\Core\Route\RunKind;
-use NeatSpindle\Core\Route\RunRoute;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Fitting\Route\Allowances;
+use NeatSpindle\Core\Fitting\Route\BodyHold;
+use NeatSpindle\Core\Fitting\Route\Edge;
+use NeatSpindle\Core\Fitting\Route\FrameGraph;
+use NeatSpindle\Core\Fitting\Route\Lead;
+use NeatSpindle\Core\Fitting\Route\Leg;
+use NeatSpindle\Core\Fitting\Route\NoGo;
+use NeatSpindle\Core\Fitting\Route\RoutePlan;
+use NeatSpindle\Core\Fitting\Route\RouteVerdict;
+use NeatSpindle\Core\Fitting\Route\Routing;
+use NeatSpindle\Core\Fitting\Route\Run;
+use NeatSpindle\Core\Fitting\Route\RunKind;
+use NeatSpindle\Core\Fitting\Route\RunRoute;
+use NeatSpindle\Core\Measuring\Frame\Crossings;
+use NeatSpindle\Core\Measuring\Frame\Direction;
+use NeatSpindle\Core\Measuring\Frame\Kind\KindWays;
+use NeatSpindle\Core\Measuring\Frame\OwnStretch;
+use NeatSpindle\Core\Measuring\Frame\Point;
 
 /** @param  list<Run>  $runs */
 function anyRouting(array $runs, BodyHold $rest = BodyHold::Frame): Routing

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Document\Fault;
-use NeatSpindle\Core\Document\InvalidDocument;
-use NeatSpindle\Core\Schedule\PlanPrinter;
-use NeatSpindle\Core\Schedule\Schedule;
-use NeatSpindle\Core\Schedule\ScheduleReader;
-use NeatSpindle\Core\Schedule\WallClock;
+use NeatSpindle\Core\Ground\Document\Fault;
+use NeatSpindle\Core\Ground\Document\InvalidDocument;
+use NeatSpindle\Core\Whole\Schedule\PlanPrinter;
+use NeatSpindle\Core\Whole\Schedule\Schedule;
+use NeatSpindle\Core\Whole\Schedule\ScheduleReader;
+use NeatSpindle\Core\Whole\Schedule\WallClock;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Document\InvalidDocument;
-use NeatSpindle\Core\Schedule\ScheduleReader;
+use NeatSpindle\Core\Ground\Document\InvalidDocument;
 use NeatSpindle\Core\Tests\Cases;
+use NeatSpindle\Core\Whole\Schedule\ScheduleReader;
 use Opis\JsonSchema\Validator;
 
 function fitsTheSchema(stdClass $document): bool

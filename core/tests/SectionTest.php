@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Drawer\Place;
-use NeatSpindle\Core\Drawer\Spacers;
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Section\AxisSection;
-use NeatSpindle\Core\Section\Berth;
-use NeatSpindle\Core\Section\Part;
+use NeatSpindle\Core\Parts\Drawer\Place;
+use NeatSpindle\Core\Parts\Drawer\Spacers;
+use NeatSpindle\Core\Sums\Section\AxisSection;
+use NeatSpindle\Core\Sums\Section\Berth;
+use NeatSpindle\Core\Sums\Section\Part;
 use NeatSpindle\Core\Tests\Cases;
-use NeatSpindle\Core\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 /** @param  array<string, list<float>>  $byHand */
 function filledBy(string $name, array $byHand): Worksheet

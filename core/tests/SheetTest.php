@@ -2,37 +2,37 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Build\BuildSheet;
-use NeatSpindle\Core\Build\BuildStep;
-use NeatSpindle\Core\Build\Circumstances;
-use NeatSpindle\Core\Build\Compound;
-use NeatSpindle\Core\Build\Cure;
-use NeatSpindle\Core\Drawer\Place;
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Fastening\Band;
-use NeatSpindle\Core\Fastening\Bands;
-use NeatSpindle\Core\Fastening\CrankSeat;
-use NeatSpindle\Core\Fastening\Fastener;
-use NeatSpindle\Core\Measure\TorqueBand;
-use NeatSpindle\Core\Measure\TorqueUnit;
-use NeatSpindle\Core\Part\RingFitting;
-use NeatSpindle\Core\Part\RingMounting;
-use NeatSpindle\Core\Part\Spider;
-use NeatSpindle\Core\Reaction\Rest;
-use NeatSpindle\Core\Reaction\TubeClamp;
-use NeatSpindle\Core\Route\Allowances;
-use NeatSpindle\Core\Route\BodyHold;
-use NeatSpindle\Core\Route\Edge;
-use NeatSpindle\Core\Route\RoutePlan;
-use NeatSpindle\Core\Route\Routing;
-use NeatSpindle\Core\Route\Run;
-use NeatSpindle\Core\Route\RunKind;
-use NeatSpindle\Core\Strip\BracketKind;
-use NeatSpindle\Core\Strip\Fitted;
-use NeatSpindle\Core\Survey\GuideRemedy;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Fitting\Route\Allowances;
+use NeatSpindle\Core\Fitting\Route\BodyHold;
+use NeatSpindle\Core\Fitting\Route\Edge;
+use NeatSpindle\Core\Fitting\Route\RoutePlan;
+use NeatSpindle\Core\Fitting\Route\Routing;
+use NeatSpindle\Core\Fitting\Route\Run;
+use NeatSpindle\Core\Fitting\Route\RunKind;
+use NeatSpindle\Core\Ground\Measure\TorqueBand;
+use NeatSpindle\Core\Ground\Measure\TorqueUnit;
+use NeatSpindle\Core\Holding\Build\BuildSheet;
+use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Holding\Build\Circumstances;
+use NeatSpindle\Core\Holding\Build\Compound;
+use NeatSpindle\Core\Holding\Build\Cure;
+use NeatSpindle\Core\Holding\Reaction\Rest;
+use NeatSpindle\Core\Holding\Reaction\TubeClamp;
+use NeatSpindle\Core\Measuring\Strip\BracketKind;
+use NeatSpindle\Core\Measuring\Strip\Fitted;
+use NeatSpindle\Core\Measuring\Survey\GuideRemedy;
+use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Parts\Drawer\Place;
+use NeatSpindle\Core\Parts\Fastening\Band;
+use NeatSpindle\Core\Parts\Fastening\Bands;
+use NeatSpindle\Core\Parts\Fastening\CrankSeat;
+use NeatSpindle\Core\Parts\Fastening\Fastener;
+use NeatSpindle\Core\Parts\Part\RingFitting;
+use NeatSpindle\Core\Parts\Part\RingMounting;
+use NeatSpindle\Core\Parts\Part\Spider;
 use NeatSpindle\Core\Tests\Cases;
-use NeatSpindle\Core\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 function sheetFor(string $name): BuildSheet
 {

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Margin\Margin;
-use NeatSpindle\Core\Margin\MarginName;
-use NeatSpindle\Core\Margin\Source;
-use NeatSpindle\Core\Margin\Sum;
-use NeatSpindle\Core\Margin\Verdict;
-use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Mount\Note;
-use NeatSpindle\Core\Mount\Stack;
-use NeatSpindle\Core\Mount\Unsolved;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Holding\Mount\Note;
+use NeatSpindle\Core\Holding\Mount\Stack;
+use NeatSpindle\Core\Holding\Mount\Unsolved;
+use NeatSpindle\Core\Sums\Margin\Margin;
+use NeatSpindle\Core\Sums\Margin\MarginName;
+use NeatSpindle\Core\Sums\Margin\Source;
+use NeatSpindle\Core\Sums\Margin\Sum;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Tests\Cases;
-use NeatSpindle\Core\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 /** @param  callable(stdClass): mixed  $alter */
 function stackAfter(callable $alter, string $name = 'hardtail-73'): Stack

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Adapter\SleeveToMeasure;
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Margin\MarginName;
-use NeatSpindle\Core\Margin\Verdict;
+use NeatSpindle\Core\Sums\Adapter\SleeveToMeasure;
+use NeatSpindle\Core\Sums\Margin\MarginName;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Tests\Cases;
-use NeatSpindle\Core\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 function madeFor(Worksheet $sheet): SleeveToMeasure
 {

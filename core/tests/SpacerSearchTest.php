@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Drawer\Drawer;
-use NeatSpindle\Core\Drawer\Place;
-use NeatSpindle\Core\Drawer\ReachableSums;
-use NeatSpindle\Core\Drawer\SpacerRow;
-use NeatSpindle\Core\Drawer\SpacerSearch;
-use NeatSpindle\Core\Drawer\SpacerUse;
-use NeatSpindle\Core\Drawer\Span;
+use NeatSpindle\Core\Parts\Drawer\Drawer;
+use NeatSpindle\Core\Parts\Drawer\Place;
+use NeatSpindle\Core\Parts\Drawer\ReachableSums;
+use NeatSpindle\Core\Parts\Drawer\SpacerRow;
+use NeatSpindle\Core\Parts\Drawer\SpacerSearch;
+use NeatSpindle\Core\Parts\Drawer\SpacerUse;
+use NeatSpindle\Core\Parts\Drawer\Span;
 
 /**
  * Every multiset there is, judged by the rule as it is written.

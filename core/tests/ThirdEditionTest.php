@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Mount\Note;
-use NeatSpindle\Core\Route\Allowances;
-use NeatSpindle\Core\Route\BodyHold;
-use NeatSpindle\Core\Route\Edge;
-use NeatSpindle\Core\Route\FrameGraph;
-use NeatSpindle\Core\Route\RunKind;
+use NeatSpindle\Core\Fitting\Route\Allowances;
+use NeatSpindle\Core\Fitting\Route\BodyHold;
+use NeatSpindle\Core\Fitting\Route\Edge;
+use NeatSpindle\Core\Fitting\Route\FrameGraph;
+use NeatSpindle\Core\Fitting\Route\RunKind;
+use NeatSpindle\Core\Holding\Mount\Note;
 use NeatSpindle\Core\Tests\Cases;
-use NeatSpindle\Core\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 /** @param  callable(stdClass): mixed  $change */
 function worksheetAfter(callable $change): Worksheet

@@ -7,8 +7,8 @@ namespace Database\Factories;
 use App\Models\Bike;
 use App\Models\Customer;
 use Illuminate\Database\Eloquent\Factories\Factory;
-use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Bike\FrameMaterial;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 
 /** @extends Factory<Bike> */
 class BikeFactory extends Factory

@@ -7,7 +7,7 @@ namespace Database\Factories;
 use App\Models\Spacer;
 use App\Models\Workshop;
 use Illuminate\Database\Eloquent\Factories\Factory;
-use NeatSpindle\Core\Drawer\SpacerUse;
+use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 
 /** @extends Factory<Spacer> */
 class SpacerFactory extends Factory

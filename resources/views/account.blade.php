@@ -32,7 +32,7 @@
                                 @if ($page->taken($code))<button class="btn-link-quiet" name="own" value="0">The usual doubt again</button>@endif
                             </form>
                         @else
-                            <p class="form-hint mb-0">Too few yet to offer a doubt of your own: {{ $hand->beyondTheFirst }} of {{ NeatSpindle\Core\Survey\Repeatability::ENOUGH }} readings beyond the first at a spot.</p>
+                            <p class="form-hint mb-0">Too few yet to offer a doubt of your own: {{ $hand->beyondTheFirst }} of {{ NeatSpindle\Core\Measuring\Survey\Repeatability::ENOUGH }} readings beyond the first at a spot.</p>
                         @endif
                         <x-fault :for="'hands.'.$code" />
                     </div>

@@ -30,7 +30,7 @@
                     <table class="ledger"><thead><tr><th>What</th><th class="n">Is</th></tr></thead><tbody><tr><td>Ring to chainstay</td><td class="n">2.80 mm</td></tr><tr class="chosen"><td>Chosen row</td><td class="n">1.20 mm</td></tr></tbody></table>
                 </section>
                 <section class="panel"><h2>Turning</h2>
-                    <x-drawing.turn :view="new App\View\Drawings\TurnView(new NeatSpindle\Core\Turn\Turn('Drive cup', NeatSpindle\Core\Turn\Hand::Left, NeatSpindle\Core\Turn\Action::Loosen, NeatSpindle\Core\Turn\Side::Drive))" />
+                    <x-drawing.turn :view="new App\View\Drawings\TurnView(new NeatSpindle\Core\Ground\Turn\Turn('Drive cup', NeatSpindle\Core\Ground\Turn\Hand::Left, NeatSpindle\Core\Ground\Turn\Action::Loosen, NeatSpindle\Core\Ground\Turn\Side::Drive))" />
                 </section>
                 <section class="panel"><h2>Where a job is</h2><x-stations :stage="App\Models\Stage::Stack" /></section>
             </div>

@@ -1,4 +1,4 @@
-@php($typed = NeatSpindle\Core\House\School::tryFrom((string) old('school'))?->question())
+@php($typed = NeatSpindle\Core\Ground\House\School::tryFrom((string) old('school'))?->question())
 <x-layout title="House rules">
     <main id="main" class="page">
         <x-told />
@@ -6,7 +6,7 @@
         <div class="work">
             <section class="panel" aria-labelledby="rules-title">
                 <h2 id="rules-title">Where good installers differ</h2>
-                @foreach (NeatSpindle\Core\House\Question::cases() as $question)
+                @foreach (NeatSpindle\Core\Ground\House\Question::cases() as $question)
                     @php($answer = $page->answer($question))
                     <x-house-question :question="$question" :follows="$page->house->school($question)" :effect="$page->effect(...)" :action="route('house.choose', array_filter(['job' => $page->beside()?->number]))"
                         :seen="$answer->id ?? 0" :may="$page->mayChoose()" :is-open="$typed === $question">

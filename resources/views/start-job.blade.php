@@ -20,7 +20,7 @@
                     <div class="col-md-3">
                         <label class="form-label" for="kind">Kind</label>
                         <select class="form-select" id="kind" name="kind">
-                            @foreach (NeatSpindle\Core\Bike\BikeKind::cases() as $kind)
+                            @foreach (NeatSpindle\Core\Donor\Bike\BikeKind::cases() as $kind)
                                 <option value="{{ $kind->value }}" @selected(old('kind') === $kind->value)>{{ $kind->label() }}</option>
                             @endforeach
                         </select>
@@ -29,7 +29,7 @@
                     <div class="col-md-3">
                         <label class="form-label" for="frame_material">Frame</label>
                         <select class="form-select" id="frame_material" name="frame_material">
-                            @foreach (NeatSpindle\Core\Bike\FrameMaterial::cases() as $material)
+                            @foreach (NeatSpindle\Core\Donor\Bike\FrameMaterial::cases() as $material)
                                 <option value="{{ $material->value }}" @selected(old('frame_material') === $material->value)>{{ ucfirst($material->value) }}</option>
                             @endforeach
                         </select>

@@ -5,8 +5,8 @@ declare(strict_types=1);
 use App\Bench\OpenJob;
 use App\Models\Job;
 use Facebook\WebDriver\WebDriverKeys;
-use NeatSpindle\Core\Margin\MarginName;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Sums\Margin\MarginName;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
 

@@ -10,7 +10,7 @@ use App\Models\Job;
 use App\Models\StepRecord;
 use App\Models\StepState;
 use App\Models\User;
-use NeatSpindle\Core\Prove\SettingName;
+use NeatSpindle\Core\Whole\Prove\SettingName;
 use Tests\Support\Instruments;
 use Tests\Support\Site;
 use Tests\Support\Workshops;

@@ -6,7 +6,7 @@ use App\Actions\Catalogue\ReadCatalogueIn;
 use App\Actions\Drawer\KeepNutSocket;
 use App\Documents\CatalogueDocument;
 use App\Models\User;
-use NeatSpindle\Core\Part\NutSocket;
+use NeatSpindle\Core\Parts\Part\NutSocket;
 use Tests\Support\Journey;
 
 /** The demo's catalogue, and one of its motors again with a single nut. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Bench\OpenJob;
 use App\Models\Job;
 use Database\Seeders\DemoSeeder;
-use NeatSpindle\Core\Mount\Stack;
+use NeatSpindle\Core\Holding\Mount\Stack;
 use Tests\Support\Journey;
 use Tests\Support\Site;
 use Tests\Support\Workshops;

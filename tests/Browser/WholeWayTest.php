@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\StepRecord;
-use NeatSpindle\Core\Margin\Verdict;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 use Tests\Support\Journey;
 use Tests\Support\Site;
 use Tests\Support\Workshops;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Models\Role;
 use App\Models\StepRecord;
 use App\Models\StepState;
-use NeatSpindle\Core\Measure\TorqueUnit;
+use NeatSpindle\Core\Ground\Measure\TorqueUnit;
 use Tests\Support\Workshops;
 
 /** The record that stands at a step; 0 when none does. */

@@ -6,7 +6,7 @@ use App\Models\Motor;
 use App\Models\Role;
 use App\Models\Spacer;
 use Illuminate\Http\UploadedFile;
-use NeatSpindle\Core\Drawer\SpacerUse;
+use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 use Tests\Support\Workshops;
 
 beforeEach(function (): void {

@@ -7,8 +7,8 @@ use App\Models\Condition;
 use App\Models\Role;
 use App\Models\StepRecord;
 use Illuminate\Validation\ValidationException;
-use NeatSpindle\Core\Survey\Severity;
-use NeatSpindle\Core\Survey\Subject;
+use NeatSpindle\Core\Measuring\Survey\Severity;
+use NeatSpindle\Core\Measuring\Survey\Subject;
 use Tests\Support\Workshops;
 
 beforeEach(function (): void {

@@ -47,7 +47,7 @@ it('says nothing of a frame that is not like it, of a job still on the bench, of
     $this->get("/jobs/{$this->job->id}/match")->assertDontSee('From the logbook');
     $unlike = Workshops::job($this->person, 'Low trike');
     $unlike->bike->update(['kind' => 'tadpole-trike']);
-    Workshops::read($unlike, $this->person, NeatSpindle\Core\Survey\Spot::ShellWidth, '100');
+    Workshops::read($unlike, $this->person, NeatSpindle\Core\Measuring\Survey\Spot::ShellWidth, '100');
     $this->get("/jobs/{$unlike->id}/match")->assertDontSee('From the logbook');
     $stranger = Workshops::stocked();
     $theirs = Workshops::kitted($stranger);

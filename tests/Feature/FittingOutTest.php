@@ -8,8 +8,8 @@ use App\Bench\OpenJob;
 use App\Models\Decision;
 use App\Models\Role;
 use App\Models\Run;
-use NeatSpindle\Core\Battery\PackSite;
-use NeatSpindle\Core\Margin\Verdict;
+use NeatSpindle\Core\Fitting\Battery\PackSite;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 use Tests\Support\Workshops;
 
 beforeEach(function (): void {
@@ -123,12 +123,12 @@ it('says of a pack longer than the bike that it is too long', function (): void 
 
 it('finds a bar too full, and lets nothing be put on it', function (): void {
     ($this->cockpit)([...onTheBar('left grip 125', 'left brake-lever 16'), 'add' => 'left display'])->assertSessionHasNoErrors();
-    Workshops::read($this->job, $this->person, NeatSpindle\Core\Survey\Spot::BarLeft, '160');
+    Workshops::read($this->job, $this->person, NeatSpindle\Core\Measuring\Survey\Spot::BarLeft, '160');
     $this->get("/jobs/{$this->job->id}/route/cockpit")->assertSee('Too full by 9 mm')->assertSee('Before anything comes off');
     $this->get("/jobs/{$this->job->id}/strip")->assertSee('the bar is too full by 9 mm');
     ($this->tick)('safe');
     ($this->tick)('bar-off-left')->assertSessionHasErrors('state');
-    Workshops::read($this->job, $this->person, NeatSpindle\Core\Survey\Spot::BarLeft, '190 ± 1');
+    Workshops::read($this->job, $this->person, NeatSpindle\Core\Measuring\Survey\Spot::BarLeft, '190 ± 1');
     ($this->tick)('bar-off-left')->assertSessionHasNoErrors();
 });
 

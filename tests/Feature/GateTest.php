@@ -17,12 +17,12 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Illuminate\Validation\ValidationException;
-use NeatSpindle\Core\Build\BuildGate;
-use NeatSpindle\Core\Build\BuildSheet;
-use NeatSpindle\Core\Fastening\Fastener;
-use NeatSpindle\Core\Reaction\BodyPosition;
-use NeatSpindle\Core\Reaction\Rest;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Holding\Build\BuildGate;
+use NeatSpindle\Core\Holding\Build\BuildSheet;
+use NeatSpindle\Core\Holding\Reaction\BodyPosition;
+use NeatSpindle\Core\Holding\Reaction\Rest;
+use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Parts\Fastening\Fastener;
 use Tests\Support\Workshops;
 
 /** A twin-plate job that is measured, whose bolt takes so many turns and whose spindle turns so. */

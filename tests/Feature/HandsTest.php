@@ -6,7 +6,7 @@ use App\Models\HandDoubt;
 use App\Models\Reading;
 use App\Models\Role;
 use Illuminate\Testing\TestResponse;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 use Tests\Support\Workshops;
 
 beforeEach(function (): void {

@@ -9,8 +9,8 @@ use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Workshop;
-use NeatSpindle\Core\House\Question;
-use NeatSpindle\Core\House\School;
+use NeatSpindle\Core\Ground\House\Question;
+use NeatSpindle\Core\Ground\House\School;
 use Tests\Support\Workshops;
 
 beforeEach(function (): void {

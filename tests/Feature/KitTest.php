@@ -6,8 +6,8 @@ use App\Actions\Catalogue\ReadCatalogueIn;
 use App\Documents\CatalogueDocument;
 use App\Models\Job;
 use App\Models\Role;
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 use Tests\Support\Workshops;
 
 /** The worksheet the core makes of the document a job gives out. */

@@ -13,9 +13,9 @@ use App\Models\StepRecord;
 use App\Models\User;
 use App\Models\Values\About;
 use Illuminate\Support\Facades\DB;
-use NeatSpindle\Core\Cockpit\BarSide;
-use NeatSpindle\Core\House\Question;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Ground\House\Question;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 use Tests\Support\Workshops;
 
 /** A bike that was given out, however it was built. */

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\View\Obstacle;
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Measure\LengthUnit;
+use App\View\Job\Obstacle;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
 use NeatSpindle\Core\Tests\Cases;
-use NeatSpindle\Core\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 it('says in millimetres and words what stands in the way', function (string $name, Closure $change, string $words): void {
     $document = Cases::document($name);

@@ -8,9 +8,9 @@ use App\Bench\OpenJob;
 use App\Documents\JobDocument;
 use App\Models\Job;
 use App\Models\User;
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Worksheet\Worksheet;
-use NeatSpindle\Core\Worksheet\WorksheetPrinter;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Worksheet\WorksheetPrinter;
 use Tests\Support\Workshops;
 
 /*

@@ -11,7 +11,7 @@ use App\Notifications\PasswordForgotten;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Notification;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 use Tests\Support\Workshops;
 
 /** The address behind the button of a letter. */

@@ -13,8 +13,8 @@ use App\Models\SheetAddress;
 use App\Models\StepRecord;
 use App\Models\WaitsFor;
 use Illuminate\Support\Facades\Auth;
-use NeatSpindle\Core\Survey\Severity;
-use NeatSpindle\Core\Survey\Subject;
+use NeatSpindle\Core\Measuring\Survey\Severity;
+use NeatSpindle\Core\Measuring\Survey\Subject;
 use Tests\Support\Workshops;
 
 beforeEach(function (): void {

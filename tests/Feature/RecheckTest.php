@@ -7,7 +7,7 @@ use App\Models\Job;
 use App\Models\Recheck;
 use App\Models\RecheckItem;
 use App\Models\User;
-use NeatSpindle\Core\Prove\Found;
+use NeatSpindle\Core\Whole\Prove\Found;
 use Tests\Support\Instruments;
 use Tests\Support\Workshops;
 

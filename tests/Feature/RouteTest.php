@@ -5,8 +5,8 @@ declare(strict_types=1);
 use App\Actions\Jobs\StartJob;
 use App\Bench\OpenJob;
 use App\Models\Run;
-use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 use Tests\Support\Workshops;
 
 beforeEach(function (): void {

@@ -8,7 +8,7 @@ use App\Models\ReservationState;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 use Tests\Support\Workshops;
 
 /** A job whose motor hangs between plates, on a shell it is native to. */

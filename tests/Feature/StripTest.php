@@ -6,8 +6,8 @@ use App\Actions\Survey\GiveAnswer;
 use App\Bench\OpenJob;
 use App\Models\Obstacle;
 use App\Models\StepRecord;
-use NeatSpindle\Core\Strip\StripStep;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Measuring\Strip\StripStep;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 use Tests\Support\Workshops;
 
 beforeEach(function (): void {

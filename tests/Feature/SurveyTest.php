@@ -5,9 +5,9 @@ declare(strict_types=1);
 use App\Models\Answer;
 use App\Models\Reading;
 use App\Models\Role;
-use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 use Tests\Support\Workshops;
 
 beforeEach(function (): void {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use App\View\Drawings\TurnView;
 use Illuminate\Support\Facades\Blade;
-use NeatSpindle\Core\Turn\Action;
-use NeatSpindle\Core\Turn\Hand;
-use NeatSpindle\Core\Turn\Posture;
-use NeatSpindle\Core\Turn\Side;
-use NeatSpindle\Core\Turn\Turn;
+use NeatSpindle\Core\Ground\Turn\Action;
+use NeatSpindle\Core\Ground\Turn\Hand;
+use NeatSpindle\Core\Ground\Turn\Posture;
+use NeatSpindle\Core\Ground\Turn\Side;
+use NeatSpindle\Core\Ground\Turn\Turn;
 
 it('draws the arrow the way the rule says, for every part, side, posture and action', function (Hand $hand, Action $action, Side $side, Posture $posture): void {
     $svg = Blade::render('<x-drawing.turn :view="$view" />', ['view' => new TurnView(new Turn('part', $hand, $action, $side, $posture))]);

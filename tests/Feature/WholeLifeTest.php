@@ -9,8 +9,8 @@ use App\Models\Decision;
 use App\Models\Job;
 use App\Models\Setting;
 use Illuminate\Support\Facades\DB;
-use NeatSpindle\Core\Cockpit\BarSide;
-use NeatSpindle\Core\Margin\Verdict;
+use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 use Tests\Support\Life;
 use Tests\Support\Workshops;
 

@@ -9,8 +9,8 @@ use App\Models\Job;
 use App\Models\StepRecord;
 use App\Models\User;
 use LogicException;
-use NeatSpindle\Core\Build\BuildStep;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 
 use function count;
 use function is_string;

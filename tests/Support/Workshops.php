@@ -23,13 +23,13 @@ use App\Models\Values\BracingDecision;
 use App\Models\Workshop;
 use Database\Factories\UserFactory;
 use Illuminate\Support\Facades\Auth;
-use NeatSpindle\Core\Measure\LengthText;
-use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Reaction\BodyPosition;
-use NeatSpindle\Core\Reaction\GapContents;
-use NeatSpindle\Core\Reaction\Rest;
-use NeatSpindle\Core\Survey\Instrument;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Ground\Measure\LengthText;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Holding\Reaction\BodyPosition;
+use NeatSpindle\Core\Holding\Reaction\GapContents;
+use NeatSpindle\Core\Holding\Reaction\Rest;
+use NeatSpindle\Core\Measuring\Survey\Instrument;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 
 /** Made-up workshops with people, a catalogue and a hardtail, for the tests. */
 final class Workshops

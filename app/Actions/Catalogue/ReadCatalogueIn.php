@@ -19,7 +19,7 @@ use App\Models\Workshop;
 use Illuminate\Contracts\Auth\Access\Gate;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use NeatSpindle\Core\Drawer\SpacerUse;
+use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 
 use function count;
 

@@ -8,7 +8,7 @@ use App\Models\Spacer;
 use App\Models\User;
 use App\Models\Workshop;
 use Illuminate\Validation\ValidationException;
-use NeatSpindle\Core\Drawer\SpacerUse;
+use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 
 /** Puts a new kind of spacer into the drawer. */
 class AddKind extends DrawerAction

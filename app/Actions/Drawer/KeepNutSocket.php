@@ -6,7 +6,7 @@ namespace App\Actions\Drawer;
 
 use App\Models\User;
 use App\Models\Workshop;
-use NeatSpindle\Core\Part\NutSocket;
+use NeatSpindle\Core\Parts\Part\NutSocket;
 
 /** Keeps which socket the workshop has for the nut of a sleeve, or that it has none. */
 class KeepNutSocket extends DrawerAction

@@ -12,8 +12,8 @@ use App\Models\Reservation;
 use App\Models\ReservationState;
 use App\Models\Spacer;
 use App\Models\User;
-use NeatSpindle\Core\Drawer\Place;
-use NeatSpindle\Core\Drawer\Spacers;
+use NeatSpindle\Core\Parts\Drawer\Place;
+use NeatSpindle\Core\Parts\Drawer\Spacers;
 
 /** Keeps for the job what its stack uses now, and no longer what it used before. */
 class ReservePieces extends JobAction

@@ -10,7 +10,7 @@ use App\Models\Workshop;
 use Illuminate\Contracts\Auth\Access\Gate;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use NeatSpindle\Core\House\School;
+use NeatSpindle\Core\Ground\House\School;
 
 /** Answers a question of the house, for all jobs that are started from now on. */
 class ChooseSchool

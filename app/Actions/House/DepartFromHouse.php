@@ -9,7 +9,7 @@ use App\Models\Decision;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Values\About;
-use NeatSpindle\Core\House\School;
+use NeatSpindle\Core\Ground\House\School;
 
 /** Goes about one question differently on one job: a decision by name, with its reason. */
 class DepartFromHouse extends JobAction

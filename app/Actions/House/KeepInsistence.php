@@ -11,7 +11,7 @@ use App\Models\Decision;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Values\About;
-use NeatSpindle\Core\House\School;
+use NeatSpindle\Core\Ground\House\School;
 
 /** Writes down what a customer insists on against advice; whether that is done at all is a rule of the house. */
 class KeepInsistence extends JobAction

@@ -9,7 +9,7 @@ use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\OwnStretch;
 use App\Models\User;
-use NeatSpindle\Core\Frame\Direction;
+use NeatSpindle\Core\Measuring\Frame\Direction;
 
 /** Adds a way along the frame, and with it a place where the frame has none of that name. */
 class AddStretch extends JobAction

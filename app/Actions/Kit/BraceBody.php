@@ -10,7 +10,7 @@ use App\Models\Job;
 use App\Models\Kit;
 use App\Models\User;
 use App\Models\Values\BracingDecision;
-use NeatSpindle\Core\Reaction\BodyPosition;
+use NeatSpindle\Core\Holding\Reaction\BodyPosition;
 
 /** Keeps how the nut is torqued and what the body rests on. */
 class BraceBody extends JobAction

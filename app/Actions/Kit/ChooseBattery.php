@@ -12,7 +12,7 @@ use App\Models\Kit;
 use App\Models\Run;
 use App\Models\User;
 use App\Models\Values\BatteryWish;
-use NeatSpindle\Core\Battery\PackSite;
+use NeatSpindle\Core\Fitting\Battery\PackSite;
 
 /** Chooses a battery and where it sits; its lead starts from there. What was measured of other places stays. */
 class ChooseBattery extends JobAction

@@ -8,7 +8,7 @@ use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\Kit;
 use App\Models\User;
-use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Parts\Drawer\Place;
 
 /**
  * Chooses a motor, with an insert where the shell needs one, and its ring where one goes with it. A new motor empties the

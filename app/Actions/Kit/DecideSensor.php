@@ -11,8 +11,8 @@ use App\Models\Decision;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Values\About;
-use NeatSpindle\Core\Sensor\BrakeSensing;
-use NeatSpindle\Core\Sensor\GearSensing;
+use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
+use NeatSpindle\Core\Fitting\Sensor\GearSensing;
 
 /** Decides how a brake lever or the gear cable tells the motor; its run comes and goes with it. */
 class DecideSensor extends JobAction

@@ -9,8 +9,8 @@ use App\Models\Job;
 use App\Models\Kit;
 use App\Models\KitChange;
 use App\Models\User;
-use NeatSpindle\Core\Drawer\HandEdit;
-use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Parts\Drawer\HandEdit;
+use NeatSpindle\Core\Parts\Drawer\Place;
 
 use function in_array;
 

@@ -11,8 +11,8 @@ use App\Models\Job;
 use App\Models\Kit;
 use App\Models\User;
 use App\Models\Values\CockpitWish;
-use NeatSpindle\Core\Cockpit\Fixture;
-use NeatSpindle\Core\Cockpit\FixtureKind;
+use NeatSpindle\Core\Fitting\Cockpit\Fixture;
+use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
 
 use function count;
 

@@ -9,7 +9,7 @@ use App\Models\Job;
 use App\Models\Run;
 use App\Models\User;
 use App\Models\Values\PlugAtHand;
-use NeatSpindle\Core\Route\SurplusPlace;
+use NeatSpindle\Core\Fitting\Route\SurplusPlace;
 
 /** Keeps what is known of a run beside its way. */
 class KeepRunDetails extends JobAction

@@ -13,8 +13,8 @@ use App\Models\Job;
 use App\Models\Spacer;
 use App\Models\User;
 use App\Models\Workshop;
-use NeatSpindle\Core\Box\Piece;
-use NeatSpindle\Core\Drawer\Spacers;
+use NeatSpindle\Core\Parts\Box\Piece;
+use NeatSpindle\Core\Parts\Drawer\Spacers;
 
 /** Writes down that a piece of the motor's box is here, missing or wrong, or where it went when it was left over. */
 class NoteBoxPiece extends JobAction

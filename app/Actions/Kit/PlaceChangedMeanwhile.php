@@ -6,7 +6,7 @@ namespace App\Actions\Kit;
 
 use App\Actions\ChangedMeanwhile;
 use App\Models\KitChange;
-use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Parts\Drawer\Place;
 
 /** Somebody else changed the very place of the stack a person was changing. */
 class PlaceChangedMeanwhile extends ChangedMeanwhile

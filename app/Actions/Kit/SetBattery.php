@@ -11,8 +11,8 @@ use App\Models\Job;
 use App\Models\Kit;
 use App\Models\User;
 use App\Models\Values\BatteryWish;
-use NeatSpindle\Core\Battery\Fixing;
-use NeatSpindle\Core\Battery\PackTrial;
+use NeatSpindle\Core\Fitting\Battery\Fixing;
+use NeatSpindle\Core\Fitting\Battery\PackTrial;
 
 /** Keeps how the chosen battery is set: how far along, what holds it, what was measured and seen there. */
 class SetBattery extends JobAction

@@ -8,7 +8,7 @@ use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\Kit;
 use App\Models\User;
-use NeatSpindle\Core\Drawer\Place;
+use NeatSpindle\Core\Parts\Drawer\Place;
 
 /** Leaves every place to the drawer again. */
 class SolveStack extends KitAction

@@ -10,7 +10,7 @@ use App\Models\HandDoubt;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Measuring\Survey\Instrument;
 
 /** Takes what a person's own readings tell as the doubt of what they read from now on, or the usual one again. */
 class TakeHandDoubt

@@ -11,8 +11,8 @@ use App\Models\Job;
 use App\Models\Recheck;
 use App\Models\User;
 use Illuminate\Support\Carbon;
-use NeatSpindle\Core\Prove\Found;
-use NeatSpindle\Core\Prove\RecheckPlan;
+use NeatSpindle\Core\Whole\Prove\Found;
+use NeatSpindle\Core\Whole\Prove\RecheckPlan;
 
 /** Keeps what a bike was found like when it came back, before anything was tightened, and when it comes next. */
 class KeepRecheck extends JobAction

@@ -8,7 +8,7 @@ use App\Actions\JobAction;
 use App\Models\Job;
 use App\Models\Setting;
 use App\Models\User;
-use NeatSpindle\Core\Prove\SettingName;
+use NeatSpindle\Core\Whole\Prove\SettingName;
 
 /** Writes down what was set in the display; what stood there before stays in the log. A limit taken away is a decision. */
 class KeepSetting extends JobAction

@@ -14,8 +14,8 @@ use App\Models\Job;
 use App\Models\Sheet;
 use App\Models\StepState;
 use App\Models\User;
-use NeatSpindle\Core\Prove\DisplayLine;
-use NeatSpindle\Core\Prove\Look;
+use NeatSpindle\Core\Whole\Prove\DisplayLine;
+use NeatSpindle\Core\Whole\Prove\Look;
 
 /** Keeps what came of a check: right, a miss with what was seen, or the record taken back. Whether it may be made is the core's to say. */
 class RecordProveCheck extends JobAction

@@ -11,8 +11,8 @@ use App\Models\LogbookEntry;
 use App\Models\Recheck;
 use App\Models\Reservation;
 use App\Models\ReservationState;
-use NeatSpindle\Core\Logbook\Likeness;
-use NeatSpindle\Core\Prove\RecheckPlan;
+use NeatSpindle\Core\Whole\Logbook\Likeness;
+use NeatSpindle\Core\Whole\Prove\RecheckPlan;
 
 /** Writes a job into the logbook as it was done: what was fitted, what was got for nothing, what was found twice. Asked inside the change that ends it. */
 class WriteLogbook

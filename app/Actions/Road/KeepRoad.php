@@ -8,7 +8,7 @@ use App\Actions\JobAction;
 use App\Models\Job;
 use App\Models\Track;
 use App\Models\User;
-use NeatSpindle\Core\Ride\Profile;
+use NeatSpindle\Core\Choosing\Ride\Profile;
 
 /** Keeps a road the bike will be ridden on, as its smoothed heights. */
 class KeepRoad extends JobAction

@@ -8,8 +8,8 @@ use App\Actions\JobAction;
 use App\Models\FastenerBand;
 use App\Models\Job;
 use App\Models\User;
-use NeatSpindle\Core\Fastening\Fastener;
-use NeatSpindle\Core\Measure\TorqueBand;
+use NeatSpindle\Core\Ground\Measure\TorqueBand;
+use NeatSpindle\Core\Parts\Fastening\Fastener;
 
 /** Keeps the band that stands on a part's paper, for this job; a later one supersedes. */
 class KeepBand extends JobAction

@@ -11,7 +11,7 @@ use App\Models\Decision;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Values\About;
-use NeatSpindle\Core\Build\BuildGate;
+use NeatSpindle\Core\Holding\Build\BuildGate;
 
 /** Goes on with a step that is held: somebody who may answers for it by name and reason, and for that very hold alone. */
 class PassHold extends JobAction

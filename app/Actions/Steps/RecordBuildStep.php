@@ -13,8 +13,8 @@ use App\Models\Sheet;
 use App\Models\StepState;
 use App\Models\User;
 use Illuminate\Validation\ValidationException;
-use NeatSpindle\Core\Build\BuildStep;
-use NeatSpindle\Core\Measure\TorqueUnit;
+use NeatSpindle\Core\Ground\Measure\TorqueUnit;
+use NeatSpindle\Core\Holding\Build\BuildStep;
 
 /** Ticks a step of the build, says that it failed its check, or takes the tick back. Whether it may be ticked is the core's to say. */
 class RecordBuildStep extends JobAction

@@ -8,7 +8,7 @@ use App\Actions\JobAction;
 use App\Models\Job;
 use App\Models\Obstacle;
 use App\Models\User;
-use NeatSpindle\Core\Around\ObstacleCure;
+use NeatSpindle\Core\Holding\Around\ObstacleCure;
 
 use function in_array;
 

@@ -8,7 +8,7 @@ use App\Actions\JobAction;
 use App\Models\Answer;
 use App\Models\Job;
 use App\Models\User;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 
 /** Keeps what was answered at a spot; a later answer supersedes. */
 class GiveAnswer extends JobAction

@@ -11,13 +11,13 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
-use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Survey\Contradiction;
-use NeatSpindle\Core\Survey\Improbable;
-use NeatSpindle\Core\Survey\Instrument;
-use NeatSpindle\Core\Survey\Outlier;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Measuring\Survey\Contradiction;
+use NeatSpindle\Core\Measuring\Survey\Improbable;
+use NeatSpindle\Core\Measuring\Survey\Instrument;
+use NeatSpindle\Core\Measuring\Survey\Outlier;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 
 /** Keeps one reading at a spot, or several; a later one supersedes, none is overwritten. */
 class KeepReading extends JobAction

@@ -8,9 +8,9 @@ use App\Actions\JobAction;
 use App\Models\Job;
 use App\Models\Obstacle;
 use App\Models\User;
-use NeatSpindle\Core\Around\ObstacleCure;
-use NeatSpindle\Core\Around\ObstacleKind;
-use NeatSpindle\Core\Measure\Measurement;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Holding\Around\ObstacleCure;
+use NeatSpindle\Core\Holding\Around\ObstacleKind;
 
 /** Keeps what stands out around the shell. */
 class NoteObstacle extends JobAction

@@ -10,9 +10,9 @@ use App\Models\Condition;
 use App\Models\Job;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
-use NeatSpindle\Core\Survey\Remedy;
-use NeatSpindle\Core\Survey\Severity;
-use NeatSpindle\Core\Survey\Subject;
+use NeatSpindle\Core\Measuring\Survey\Remedy;
+use NeatSpindle\Core\Measuring\Survey\Severity;
+use NeatSpindle\Core\Measuring\Survey\Subject;
 
 /**
  * Keeps what was found of a donor's condition and what was decided about it; a stop holds the job until it is lifted.

@@ -10,7 +10,7 @@ use App\Bench\OpenJob;
 use App\Models\Answer;
 use App\Models\Job;
 use App\Models\User;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 
 use function count;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
-use NeatSpindle\Core\Document\Fault;
-use NeatSpindle\Core\Document\InvalidDocument;
-use NeatSpindle\Core\Document\JsonText;
+use NeatSpindle\Core\Ground\Document\Fault;
+use NeatSpindle\Core\Ground\Document\InvalidDocument;
+use NeatSpindle\Core\Ground\Document\JsonText;
 use Symfony\Component\Console\Output\OutputInterface;
 
 use function array_map;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use NeatSpindle\Core\Schedule\PlanPrinter;
-use NeatSpindle\Core\Schedule\Schedule;
-use NeatSpindle\Core\Schedule\ScheduleReader;
+use NeatSpindle\Core\Whole\Schedule\PlanPrinter;
+use NeatSpindle\Core\Whole\Schedule\Schedule;
+use NeatSpindle\Core\Whole\Schedule\ScheduleReader;
 
 class ScheduleCommand extends ReadsDocuments
 {

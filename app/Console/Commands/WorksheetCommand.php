@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use NeatSpindle\Core\Exchange\JobReader;
-use NeatSpindle\Core\Worksheet\Worksheet;
-use NeatSpindle\Core\Worksheet\WorksheetPrinter;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Worksheet\WorksheetPrinter;
 
 class WorksheetCommand extends ReadsDocuments
 {

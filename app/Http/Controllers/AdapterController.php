@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\Downloads\SvgDownload;
 use App\Models\Job;
 use App\Models\Motor;
-use App\View\AdapterPage;
-use App\View\SleevePage;
+use App\View\Stack\AdapterPage;
+use App\View\Stack\SleevePage;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 

@@ -9,7 +9,7 @@ use App\Actions\Kit\SetBattery;
 use App\Http\Requests\ChooseBatteryRequest;
 use App\Http\Requests\SetBatteryRequest;
 use App\Models\Job;
-use App\View\BatteryPage;
+use App\View\Route\BatteryPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\View\BenchPage;
+use App\View\Workshop\BenchPage;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\Kit\NoteBoxPiece;
 use App\Http\Requests\BoxRequest;
 use App\Models\Job;
-use App\View\BoxPage;
+use App\View\Build\BoxPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 

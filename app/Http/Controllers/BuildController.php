@@ -12,7 +12,7 @@ use App\Http\Requests\BuildStepRequest;
 use App\Http\Requests\PassRequest;
 use App\Http\Requests\WrenchStepRequest;
 use App\Models\Job;
-use App\View\BuildPage;
+use App\View\Build\BuildPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\Kit\KeepCockpit;
 use App\Http\Requests\CockpitRequest;
 use App\Models\Job;
-use App\View\CockpitPage;
+use App\View\Route\CockpitPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 

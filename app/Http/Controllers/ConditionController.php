@@ -10,7 +10,7 @@ use App\Http\Requests\ConditionRequest;
 use App\Http\Requests\LiftStopRequest;
 use App\Models\Condition;
 use App\Models\Job;
-use App\View\ConditionPage;
+use App\View\Survey\ConditionPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;

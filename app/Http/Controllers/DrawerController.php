@@ -16,7 +16,7 @@ use App\Http\Requests\CountSpacerRequest;
 use App\Http\Requests\ImportDrawerRequest;
 use App\Http\Requests\NutSocketRequest;
 use App\Models\Spacer;
-use App\View\DrawerPage;
+use App\View\Workshop\DrawerPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Downloads\SvgDownload;
 use App\Models\Job;
-use App\View\GearsPage;
+use App\View\Line\GearsPage;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;

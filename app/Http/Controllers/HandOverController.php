@@ -10,7 +10,7 @@ use App\Http\Downloads\PdfDownload;
 use App\Http\Requests\HandOverRequest;
 use App\Http\Requests\LiftStopRequest;
 use App\Models\Job;
-use App\View\HandOverPage;
+use App\View\Prove\HandOverPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\View\View;

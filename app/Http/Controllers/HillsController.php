@@ -13,7 +13,7 @@ use App\Http\Requests\TrackRequest;
 use App\Http\Requests\WeighRequest;
 use App\Models\Job;
 use App\Models\Track;
-use App\View\HillsPage;
+use App\View\Line\HillsPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

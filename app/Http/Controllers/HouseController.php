@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\House\ChooseSchool;
 use App\Http\Requests\SchoolRequest;
-use App\View\HousePage;
+use App\View\Workshop\HousePage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;

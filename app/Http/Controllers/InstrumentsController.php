@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\PlayRequest;
-use App\View\InstrumentsPage;
+use App\View\Workshop\InstrumentsPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 

@@ -9,8 +9,8 @@ use App\Http\Downloads\JsonDownload;
 use App\Models\Job;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use NeatSpindle\Core\Worksheet\Worksheet;
-use NeatSpindle\Core\Worksheet\WorksheetPrinter;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Worksheet\WorksheetPrinter;
 
 /** A job by itself: where it stands, and in open formats. */
 class JobController extends Controller

@@ -9,7 +9,7 @@ use App\Actions\House\KeepInsistence;
 use App\Http\Requests\InsistenceRequest;
 use App\Http\Requests\SchoolRequest;
 use App\Models\Job;
-use App\View\JobHousePage;
+use App\View\Build\JobHousePage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 

@@ -10,7 +10,7 @@ use App\Http\Downloads\SvgDownload;
 use App\Http\Requests\ChooseRingRequest;
 use App\Http\Requests\WeightsRequest;
 use App\Models\Job;
-use App\View\LinePage;
+use App\View\Line\LinePage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\View\LogbookPage;
+use App\View\Workshop\LogbookPage;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\Kit\ChooseMotor;
 use App\Http\Requests\ChooseMotorRequest;
 use App\Models\Job;
-use App\View\MatchPage;
+use App\View\Matching\MatchPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;

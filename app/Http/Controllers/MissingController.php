@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Downloads\CsvDownload;
-use App\View\MissingPage;
+use App\View\Workshop\MissingPage;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 

@@ -9,7 +9,7 @@ use App\Documents\OrderTable;
 use App\Http\Downloads\CsvDownload;
 use App\Http\Requests\PiecesRequest;
 use App\Models\Job;
-use App\View\OrderPage;
+use App\View\Stack\OrderPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\View\View;

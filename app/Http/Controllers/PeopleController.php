@@ -10,7 +10,7 @@ use App\Actions\People\ShutOut;
 use App\Http\Requests\InviteRequest;
 use App\Http\Requests\PersonRequest;
 use App\Models\User;
-use App\View\PeoplePage;
+use App\View\Workshop\PeoplePage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;

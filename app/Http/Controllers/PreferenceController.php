@@ -7,13 +7,13 @@ namespace App\Http\Controllers;
 use App\Actions\People\TakeHandDoubt;
 use App\Http\Requests\HandDoubtRequest;
 use App\Models\Light;
-use App\View\AccountPage;
+use App\View\Workshop\AccountPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rules\Enum;
 use Illuminate\View\View;
-use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Measure\TorqueUnit;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Ground\Measure\TorqueUnit;
 
 class PreferenceController extends Controller
 {

@@ -8,7 +8,7 @@ use App\Actions\Prove\KeepRecheck;
 use App\Http\Requests\RecheckRequest;
 use App\Http\Requests\RecheckWrenchRequest;
 use App\Models\Job;
-use App\View\RecheckPage;
+use App\View\Prove\RecheckPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\Kit\BraceBody;
 use App\Http\Requests\BraceRequest;
 use App\Models\Job;
-use App\View\RestPage;
+use App\View\Stack\RestPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 

@@ -13,7 +13,7 @@ use App\Http\Requests\MoveRunRequest;
 use App\Http\Requests\SupplyRequest;
 use App\Models\Job;
 use App\Models\Run;
-use App\View\RoutePage;
+use App\View\Route\RoutePage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -11,7 +11,7 @@ use App\Http\Requests\AllowDecisionRequest;
 use App\Http\Requests\DecideSensorRequest;
 use App\Http\Requests\SensorGapRequest;
 use App\Models\Job;
-use App\View\SensorsPage;
+use App\View\Route\SensorsPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 

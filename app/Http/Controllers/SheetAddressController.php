@@ -11,7 +11,7 @@ use App\Http\Requests\SheetAddressRequest;
 use App\Models\Job;
 use App\Models\SheetAddress;
 use App\Models\StandingRows;
-use App\View\CustomerSheetPage;
+use App\View\Prove\CustomerSheetPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\View\View;

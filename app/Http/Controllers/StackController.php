@@ -12,7 +12,7 @@ use App\Http\Downloads\SvgDownload;
 use App\Http\Requests\EditStackRequest;
 use App\Http\Requests\VersionedRequest;
 use App\Models\Job;
-use App\View\StackPage;
+use App\View\Stack\StackPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Jobs\StartJob;
 use App\Http\Requests\StartJobRequest;
-use App\View\StartJobPage;
+use App\View\Workshop\StartJobPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 

@@ -10,7 +10,7 @@ use App\Bench\NextPlace;
 use App\Bench\StripProgress;
 use App\Http\Requests\StripStepRequest;
 use App\Models\Job;
-use App\View\StripPage;
+use App\View\Strip\StripPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;

@@ -15,11 +15,11 @@ use App\Http\Requests\CaliperRequest;
 use App\Http\Requests\ReadingRequest;
 use App\Models\Job;
 use App\Models\Reading;
-use App\View\SurveyPage;
+use App\View\Survey\SurveyPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 
 class SurveyController extends Controller
 {

@@ -9,7 +9,7 @@ use App\Actions\Kit\UseLikeJob;
 use App\Http\Requests\UseAlternativeRequest;
 use App\Http\Requests\UseLikeJobRequest;
 use App\Models\Job;
-use App\View\WaysPage;
+use App\View\Stack\WaysPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 

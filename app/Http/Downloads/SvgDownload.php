@@ -6,7 +6,7 @@ namespace App\Http\Downloads;
 
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
-use NeatSpindle\Core\Measure\LengthUnit;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
 
 /** One of our drawings as a file of its own. */
 class SvgDownload

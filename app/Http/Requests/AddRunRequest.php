@@ -8,7 +8,7 @@ use App\Models\Run;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Route\RunKind;
+use NeatSpindle\Core\Fitting\Route\RunKind;
 
 /** A run to add: one of the usual ones by its name, or one's own with both ends, kind, plug and length. */
 class AddRunRequest extends FormRequest

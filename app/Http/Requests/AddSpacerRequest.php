@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Drawer\SpacerUse;
+use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 
 use function is_string;
 

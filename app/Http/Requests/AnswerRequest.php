@@ -7,8 +7,8 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Survey\Spot;
-use NeatSpindle\Core\Survey\SpotKind;
+use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\SpotKind;
 
 use function count;
 

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Instruments\InstrumentIsSilent;
 use Illuminate\Validation\ValidationException;
-use NeatSpindle\Core\Measure\CannotReadLine;
+use NeatSpindle\Core\Ground\Measure\CannotReadLine;
 
 /** For requests that take a figure from an instrument on the bench. */
 trait AsksInstruments

@@ -7,8 +7,8 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Fastening\Fastener;
-use NeatSpindle\Core\Measure\TorqueBand;
+use NeatSpindle\Core\Ground\Measure\TorqueBand;
+use NeatSpindle\Core\Parts\Fastening\Fastener;
 
 /** The band on a part's paper, as it is typed. */
 class BandRequest extends FormRequest

@@ -7,13 +7,13 @@ namespace App\Http\Requests;
 use App\Models\Values\BracingDecision;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Reaction\BodyPosition;
-use NeatSpindle\Core\Reaction\GapContents;
-use NeatSpindle\Core\Reaction\Rest;
-use NeatSpindle\Core\Reaction\ShellFace;
-use NeatSpindle\Core\Reaction\ThreadState;
-use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Holding\Reaction\BodyPosition;
+use NeatSpindle\Core\Holding\Reaction\GapContents;
+use NeatSpindle\Core\Holding\Reaction\Rest;
+use NeatSpindle\Core\Holding\Reaction\ShellFace;
+use NeatSpindle\Core\Holding\Reaction\ThreadState;
+use NeatSpindle\Core\Measuring\Survey\Instrument;
 
 /** How the nut is torqued and what the body rests on; lengths and torque as they are typed. */
 class BraceRequest extends VersionedRequest

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use App\Models\StepState;
 use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Build\Compound;
+use NeatSpindle\Core\Holding\Build\Compound;
 
 /** What was really done at a step of the build. */
 class BuildStepRequest extends StepRequest

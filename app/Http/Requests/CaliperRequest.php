@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Instruments\Caliper;
-use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Measuring\Survey\Instrument;
 
 /** A reading taken from the caliper on the bench: judged like one that was typed. */
 class CaliperRequest extends ReadingRequest

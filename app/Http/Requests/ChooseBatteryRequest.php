@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Validation\Rule;
-use NeatSpindle\Core\Battery\PackSite;
+use NeatSpindle\Core\Fitting\Battery\PackSite;
 
 use function is_string;
 

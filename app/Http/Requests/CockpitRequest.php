@@ -7,10 +7,10 @@ namespace App\Http\Requests;
 use App\Models\Values\CockpitWish;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Cockpit\BarSide;
-use NeatSpindle\Core\Cockpit\Fixture;
-use NeatSpindle\Core\Cockpit\FixtureKind;
-use NeatSpindle\Core\Cockpit\Make;
+use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Fitting\Cockpit\Fixture;
+use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
+use NeatSpindle\Core\Fitting\Cockpit\Make;
 
 use function in_array;
 use function is_array;

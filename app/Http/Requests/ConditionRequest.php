@@ -7,9 +7,9 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
-use NeatSpindle\Core\Survey\Remedy;
-use NeatSpindle\Core\Survey\Severity;
-use NeatSpindle\Core\Survey\Subject;
+use NeatSpindle\Core\Measuring\Survey\Remedy;
+use NeatSpindle\Core\Measuring\Survey\Severity;
+use NeatSpindle\Core\Measuring\Survey\Subject;
 
 class ConditionRequest extends FormRequest
 {

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use NeatSpindle\Core\Around\ObstacleCure;
+use NeatSpindle\Core\Holding\Around\ObstacleCure;
 
 /** What is done about something in the motor's way. */
 class CureRequest extends FormRequest

@@ -6,9 +6,9 @@ namespace App\Http\Requests;
 
 use App\Models\Values\About;
 use Illuminate\Validation\Rule;
-use NeatSpindle\Core\Cockpit\BarSide;
-use NeatSpindle\Core\Sensor\BrakeSensing;
-use NeatSpindle\Core\Sensor\GearSensing;
+use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
+use NeatSpindle\Core\Fitting\Sensor\GearSensing;
 
 /** How one brake lever, or the gear cable, tells the motor; one that is left off has its reason. */
 class DecideSensorRequest extends VersionedRequest

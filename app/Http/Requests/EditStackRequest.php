@@ -7,11 +7,11 @@ namespace App\Http\Requests;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use InvalidArgumentException;
-use NeatSpindle\Core\Drawer\HandEdit;
-use NeatSpindle\Core\Drawer\Place;
-use NeatSpindle\Core\Measure\CannotReadQuantity;
-use NeatSpindle\Core\Measure\LengthText;
-use NeatSpindle\Core\Measure\LengthUnit;
+use NeatSpindle\Core\Ground\Measure\CannotReadQuantity;
+use NeatSpindle\Core\Ground\Measure\LengthText;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Parts\Drawer\HandEdit;
+use NeatSpindle\Core\Parts\Drawer\Place;
 
 use function count;
 

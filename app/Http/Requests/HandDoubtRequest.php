@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rules\Enum;
-use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Measuring\Survey\Instrument;
 
 /** Which doubt a person's readings with an instrument have from now on. */
 class HandDoubtRequest extends FormRequest

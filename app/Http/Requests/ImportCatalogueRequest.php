@@ -11,8 +11,8 @@ use App\Models\Workshop;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Document\Fault;
-use NeatSpindle\Core\Document\InvalidDocument;
+use NeatSpindle\Core\Ground\Document\Fault;
+use NeatSpindle\Core\Ground\Document\InvalidDocument;
 
 use function array_slice;
 use function count;

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Part\NutSocket;
+use NeatSpindle\Core\Parts\Part\NutSocket;
 
 /** The socket for a sleeve's nut, as it is measured; both fields empty where there is none. */
 class NutSocketRequest extends FormRequest

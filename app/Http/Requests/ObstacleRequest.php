@@ -7,9 +7,9 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Around\ObstacleKind;
-use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Survey\Instrument;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Holding\Around\ObstacleKind;
+use NeatSpindle\Core\Measuring\Survey\Instrument;
 
 /** What stands out around the shell, how high and where, as it is typed. */
 class ObstacleRequest extends FormRequest

@@ -7,8 +7,8 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Frame\Direction;
-use NeatSpindle\Core\Frame\Mark;
+use NeatSpindle\Core\Measuring\Frame\Direction;
+use NeatSpindle\Core\Measuring\Frame\Mark;
 
 use function is_array;
 

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use App\Instruments\InstrumentIsSilent;
 use App\Instruments\Simulated\Bench;
 use App\Instruments\Simulated\Knob;
-use App\View\InstrumentsPage;
+use App\View\Workshop\InstrumentsPage;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;

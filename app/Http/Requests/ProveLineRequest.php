@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Instruments\Display;
 use Illuminate\Foundation\Http\FormRequest;
-use NeatSpindle\Core\Prove\DisplayLine;
+use NeatSpindle\Core\Whole\Prove\DisplayLine;
 
 /** A check made by what the motor says on its display's line just now. */
 class ProveLineRequest extends FormRequest

@@ -8,10 +8,10 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Survey\Instrument;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Measuring\Survey\Instrument;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 
 /** A length, or several, typed at a spot of the survey. */
 class ReadingRequest extends FormRequest

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Measure\CannotReadQuantity;
-use NeatSpindle\Core\Measure\LengthText;
-use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Measure\TorqueText;
-use NeatSpindle\Core\Measure\TorqueUnit;
+use NeatSpindle\Core\Ground\Measure\CannotReadQuantity;
+use NeatSpindle\Core\Ground\Measure\LengthText;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Ground\Measure\TorqueText;
+use NeatSpindle\Core\Ground\Measure\TorqueUnit;
 
 /** For requests with lengths and torques as people type them. */
 trait ReadsQuantities

@@ -8,7 +8,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Prove\Found;
+use NeatSpindle\Core\Whole\Prove\Found;
 
 use function is_array;
 use function is_string;

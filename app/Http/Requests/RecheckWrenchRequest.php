@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use App\Instruments\Wrench;
 use Illuminate\Foundation\Http\FormRequest;
-use NeatSpindle\Core\Fastening\WrenchLine;
-use NeatSpindle\Core\Measure\TorqueUnit;
+use NeatSpindle\Core\Ground\Measure\TorqueUnit;
+use NeatSpindle\Core\Parts\Fastening\WrenchLine;
 
 /** A torque that is found at a re-check, read from the wrench into the field that asks for it; nothing is kept yet. */
 class RecheckWrenchRequest extends FormRequest

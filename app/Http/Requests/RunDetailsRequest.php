@@ -6,10 +6,10 @@ namespace App\Http\Requests;
 
 use App\Models\Values\PlugAtHand;
 use Illuminate\Validation\Rule;
-use NeatSpindle\Core\Route\Plug;
-use NeatSpindle\Core\Route\PlugColour;
-use NeatSpindle\Core\Route\PlugShape;
-use NeatSpindle\Core\Route\SurplusPlace;
+use NeatSpindle\Core\Fitting\Route\Plug;
+use NeatSpindle\Core\Fitting\Route\PlugColour;
+use NeatSpindle\Core\Fitting\Route\PlugShape;
+use NeatSpindle\Core\Fitting\Route\SurplusPlace;
 
 /** A run's plug as it is at hand, what the run goes through or with, where its surplus hides, and whether anything goes on it. */
 class RunDetailsRequest extends VersionedRequest

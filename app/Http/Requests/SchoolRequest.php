@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use NeatSpindle\Core\House\School;
+use NeatSpindle\Core\Ground\House\School;
 
 /** How a question of the house is answered, and why; for the workshop, or for one job. */
 class SchoolRequest extends FormRequest

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 
 /** The speed sensor's gap, typed where its maker's limits stand: a new one counts instead of the one before. */
 class SensorGapRequest extends ReadingRequest

@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Battery\Fixing;
-use NeatSpindle\Core\Battery\SiteCheck;
+use NeatSpindle\Core\Fitting\Battery\Fixing;
+use NeatSpindle\Core\Fitting\Battery\SiteCheck;
 
 use function is_array;
 

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use NeatSpindle\Core\Prove\SettingName;
+use NeatSpindle\Core\Whole\Prove\SettingName;
 
 /** Something that was set in the display. Its figure is in the unit that stands beside it. */
 class SettingRequest extends FormRequest

@@ -7,8 +7,8 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
-use NeatSpindle\Core\Bike\BikeKind;
-use NeatSpindle\Core\Bike\FrameMaterial;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 
 class StartJobRequest extends FormRequest
 {

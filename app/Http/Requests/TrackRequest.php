@@ -12,8 +12,8 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use NeatSpindle\Core\Ride\Profile;
-use NeatSpindle\Core\Ride\Track;
+use NeatSpindle\Core\Choosing\Ride\Profile;
+use NeatSpindle\Core\Choosing\Ride\Track;
 
 use function count;
 

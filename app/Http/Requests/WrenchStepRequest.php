@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Instruments\Wrench;
 use Illuminate\Validation\ValidationException;
-use NeatSpindle\Core\Fastening\WrenchLine;
+use NeatSpindle\Core\Parts\Fastening\WrenchLine;
 
 /** A step done with the torque that the wrench on the bench was last pulled with: judged like one that was typed. */
 class WrenchStepRequest extends BuildStepRequest

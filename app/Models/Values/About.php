@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models\Values;
 
-use NeatSpindle\Core\Cockpit\BarSide;
-use NeatSpindle\Core\House\Question;
+use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Ground\House\Question;
 
 use function strlen;
 

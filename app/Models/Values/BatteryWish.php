@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models\Values;
 
-use NeatSpindle\Core\Battery\Fixing;
-use NeatSpindle\Core\Battery\Floor;
-use NeatSpindle\Core\Battery\PackSetting;
-use NeatSpindle\Core\Battery\PackSite;
+use NeatSpindle\Core\Fitting\Battery\Fixing;
+use NeatSpindle\Core\Fitting\Battery\Floor;
+use NeatSpindle\Core\Fitting\Battery\PackSetting;
+use NeatSpindle\Core\Fitting\Battery\PackSite;
 
 use function is_array;
 use function is_bool;

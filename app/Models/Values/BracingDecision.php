@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models\Values;
 
-use NeatSpindle\Core\Measure\Measurement;
-use NeatSpindle\Core\Reaction\BodyPosition;
-use NeatSpindle\Core\Reaction\GapContents;
-use NeatSpindle\Core\Reaction\Rest;
-use NeatSpindle\Core\Reaction\ShellFace;
-use NeatSpindle\Core\Reaction\ThreadState;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Holding\Reaction\BodyPosition;
+use NeatSpindle\Core\Holding\Reaction\GapContents;
+use NeatSpindle\Core\Holding\Reaction\Rest;
+use NeatSpindle\Core\Holding\Reaction\ShellFace;
+use NeatSpindle\Core\Holding\Reaction\ThreadState;
 
 use function is_string;
 

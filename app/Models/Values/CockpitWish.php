@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models\Values;
 
-use NeatSpindle\Core\Cockpit\BarSide;
-use NeatSpindle\Core\Cockpit\Fixture;
-use NeatSpindle\Core\Cockpit\FixtureKind;
-use NeatSpindle\Core\Cockpit\Make;
+use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Fitting\Cockpit\Fixture;
+use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
+use NeatSpindle\Core\Fitting\Cockpit\Make;
 
 use function is_array;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models\Values;
 
-use NeatSpindle\Core\Route\Plug;
-use NeatSpindle\Core\Route\PlugColour;
-use NeatSpindle\Core\Route\PlugShape;
+use NeatSpindle\Core\Fitting\Route\Plug;
+use NeatSpindle\Core\Fitting\Route\PlugColour;
+use NeatSpindle\Core\Fitting\Route\PlugShape;
 
 /** A plug as somebody looked at it. */
 final readonly class PlugAtHand implements Kept

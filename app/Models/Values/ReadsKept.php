@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Values;
 
 use BackedEnum;
-use NeatSpindle\Core\Measure\Measurement;
+use NeatSpindle\Core\Ground\Measure\Measurement;
 
 use function is_array;
 use function is_float;

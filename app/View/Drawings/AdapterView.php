@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Adapter\InsertToMeasure;
+use NeatSpindle\Core\Sums\Adapter\InsertToMeasure;
 
 /** A flanged bush cut along its axis, with its dimensions; eight units to the millimetre. */
 class AdapterView

@@ -6,7 +6,7 @@ namespace App\View\Drawings;
 
 use App\Bench\Surroundings;
 use App\Models\Obstacle;
-use NeatSpindle\Core\Margin\Verdict;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 
 /** The shell along its axis, seen from the drive side: what stands out around it, against the outline of the motor's body. */
 class AroundView

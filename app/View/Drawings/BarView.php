@@ -6,11 +6,11 @@ namespace App\View\Drawings;
 
 use App\Models\Run;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Cockpit\BarHalf;
-use NeatSpindle\Core\Cockpit\BarSide;
-use NeatSpindle\Core\Cockpit\Cockpit;
-use NeatSpindle\Core\Cockpit\Fixture;
-use NeatSpindle\Core\Cockpit\FixtureKind;
+use NeatSpindle\Core\Fitting\Cockpit\BarHalf;
+use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Fitting\Cockpit\Cockpit;
+use NeatSpindle\Core\Fitting\Cockpit\Fixture;
+use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
 
 use function in_array;
 

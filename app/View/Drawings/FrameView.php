@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Frame\BikeShape;
-use NeatSpindle\Core\Frame\Panel;
-use NeatSpindle\Core\Frame\Point;
-use NeatSpindle\Core\Frame\Tube;
+use NeatSpindle\Core\Measuring\Frame\BikeShape;
+use NeatSpindle\Core\Measuring\Frame\Panel;
+use NeatSpindle\Core\Measuring\Frame\Point;
+use NeatSpindle\Core\Measuring\Frame\Tube;
 
 /** A frame seen from the drive side, placed on paper: front right, half a unit to the millimetre. */
 class FrameView

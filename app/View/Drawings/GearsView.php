@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Gearing\Gears;
+use NeatSpindle\Core\Sums\Gearing\Gears;
 
 use function count;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Prove\DisplayLine;
+use NeatSpindle\Core\Whole\Prove\DisplayLine;
 
 /** What a motor says, as bars and lamps: each bar with its figure and how much of its length is filled, each lamp on or off. */
 final readonly class LineGauges

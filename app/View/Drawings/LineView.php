@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Line\Chainline;
-use NeatSpindle\Core\Line\CogLine;
-use NeatSpindle\Core\Margin\Margin;
-use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Measure\Rounding;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Ground\Measure\Rounding;
+use NeatSpindle\Core\Sums\Line\Chainline;
+use NeatSpindle\Core\Sums\Line\CogLine;
+use NeatSpindle\Core\Sums\Margin\Margin;
 
 use function count;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Battery\PackPapers;
-use NeatSpindle\Core\Battery\PackSite;
-use NeatSpindle\Core\Frame\BikeShape;
-use NeatSpindle\Core\Frame\Point;
-use NeatSpindle\Core\Frame\Ways;
+use NeatSpindle\Core\Fitting\Battery\PackPapers;
+use NeatSpindle\Core\Fitting\Battery\PackSite;
+use NeatSpindle\Core\Measuring\Frame\BikeShape;
+use NeatSpindle\Core\Measuring\Frame\Point;
+use NeatSpindle\Core\Measuring\Frame\Ways;
 
 /** The whole bike with the places a battery may sit, and the chosen one to scale. */
 class PackOnFrameView extends FrameView

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Section\AxisSection;
-use NeatSpindle\Core\Section\Part;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Sums\Section\AxisSection;
+use NeatSpindle\Core\Sums\Section\Part;
 
 use function count;
 use function in_array;

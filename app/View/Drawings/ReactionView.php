@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Frame\BikeShape;
-use NeatSpindle\Core\Reaction\BodyPosition;
-use NeatSpindle\Core\Reaction\GapContents;
-use NeatSpindle\Core\Reaction\Rest;
+use NeatSpindle\Core\Holding\Reaction\BodyPosition;
+use NeatSpindle\Core\Holding\Reaction\GapContents;
+use NeatSpindle\Core\Holding\Reaction\Rest;
+use NeatSpindle\Core\Measuring\Frame\BikeShape;
 
 use function count;
 use function in_array;

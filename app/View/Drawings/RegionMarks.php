@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Frame\BikeShape;
-use NeatSpindle\Core\Frame\CloseViews;
-use NeatSpindle\Core\Frame\LeaderLayout;
-use NeatSpindle\Core\Frame\Point;
-use NeatSpindle\Core\Survey\Region;
+use NeatSpindle\Core\Measuring\Frame\BikeShape;
+use NeatSpindle\Core\Measuring\Frame\CloseViews;
+use NeatSpindle\Core\Measuring\Frame\LeaderLayout;
+use NeatSpindle\Core\Measuring\Frame\Point;
+use NeatSpindle\Core\Measuring\Survey\Region;
 
 use function count;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Frame\BikeShape;
-use NeatSpindle\Core\Frame\CloseView;
-use NeatSpindle\Core\Frame\LeaderLayout;
-use NeatSpindle\Core\Frame\Outline;
-use NeatSpindle\Core\Frame\Point;
-use NeatSpindle\Core\Survey\Region;
-use NeatSpindle\Core\Survey\Spot;
+use NeatSpindle\Core\Measuring\Frame\BikeShape;
+use NeatSpindle\Core\Measuring\Frame\CloseView;
+use NeatSpindle\Core\Measuring\Frame\LeaderLayout;
+use NeatSpindle\Core\Measuring\Frame\Outline;
+use NeatSpindle\Core\Measuring\Frame\Point;
+use NeatSpindle\Core\Measuring\Survey\Region;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 
 /** One region of a bike from near, to scale, with a numbered balloon on the border for each of its spots; no leader crosses another. */
 class RegionView

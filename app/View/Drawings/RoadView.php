@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Hill\Pull;
-use NeatSpindle\Core\Ride\Ride;
-use NeatSpindle\Core\Ride\Stretch;
+use NeatSpindle\Core\Choosing\Hill\Pull;
+use NeatSpindle\Core\Choosing\Ride\Ride;
+use NeatSpindle\Core\Choosing\Ride\Stretch;
 
 use function count;
 use function in_array;

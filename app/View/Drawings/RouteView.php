@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\View\Drawings;
 
 use App\Models\Run;
-use NeatSpindle\Core\Frame\BikeShape;
-use NeatSpindle\Core\Frame\Crossings;
-use NeatSpindle\Core\Frame\Point;
-use NeatSpindle\Core\Frame\Ways;
-use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Route\Leg;
-use NeatSpindle\Core\Route\Routing;
-use NeatSpindle\Core\Route\RunRoute;
+use NeatSpindle\Core\Fitting\Route\Leg;
+use NeatSpindle\Core\Fitting\Route\Routing;
+use NeatSpindle\Core\Fitting\Route\RunRoute;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Measuring\Frame\BikeShape;
+use NeatSpindle\Core\Measuring\Frame\Crossings;
+use NeatSpindle\Core\Measuring\Frame\Point;
+use NeatSpindle\Core\Measuring\Frame\Ways;
 
 use function count;
 use function in_array;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Measure\LengthUnit;
-use NeatSpindle\Core\Section\AxisSection;
-use NeatSpindle\Core\Section\Berth;
-use NeatSpindle\Core\Section\Gap;
-use NeatSpindle\Core\Section\Part;
-use NeatSpindle\Core\Section\PartSide;
-use NeatSpindle\Core\Section\Typical;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Sums\Section\AxisSection;
+use NeatSpindle\Core\Sums\Section\Berth;
+use NeatSpindle\Core\Sums\Section\Gap;
+use NeatSpindle\Core\Sums\Section\Part;
+use NeatSpindle\Core\Sums\Section\PartSide;
+use NeatSpindle\Core\Sums\Section\Typical;
 
 /** The section along the axis, placed on paper: rear wheel up, drive side right; the whole of it or a detail at twice the scale. */
 class SectionView

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Adapter\SleeveToMeasure;
+use NeatSpindle\Core\Sums\Adapter\SleeveToMeasure;
 
 /** A sleeve cut along its axis, with its dimensions; six units to the millimetre. */
 class SleeveView

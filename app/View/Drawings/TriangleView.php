@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Battery\PackFit;
-use NeatSpindle\Core\Battery\PackTrial;
-use NeatSpindle\Core\Battery\Triangle;
-use NeatSpindle\Core\Frame\BikeShape;
-use NeatSpindle\Core\Frame\Point;
+use NeatSpindle\Core\Fitting\Battery\PackFit;
+use NeatSpindle\Core\Fitting\Battery\PackTrial;
+use NeatSpindle\Core\Fitting\Battery\Triangle;
+use NeatSpindle\Core\Measuring\Frame\BikeShape;
+use NeatSpindle\Core\Measuring\Frame\Point;
 
 /** The triangle inside the tubes to scale, front right, with a battery in it. */
 class TriangleView

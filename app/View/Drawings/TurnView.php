@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
-use NeatSpindle\Core\Turn\Direction;
-use NeatSpindle\Core\Turn\Posture;
-use NeatSpindle\Core\Turn\Rotation;
-use NeatSpindle\Core\Turn\Side;
-use NeatSpindle\Core\Turn\Turn;
+use NeatSpindle\Core\Ground\Turn\Direction;
+use NeatSpindle\Core\Ground\Turn\Posture;
+use NeatSpindle\Core\Ground\Turn\Rotation;
+use NeatSpindle\Core\Ground\Turn\Side;
+use NeatSpindle\Core\Ground\Turn\Turn;
 
 /** The turning picture: the part as one faces it, the wrench standing up, an arrow the way it goes. */
 class TurnView

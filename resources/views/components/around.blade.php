@@ -31,7 +31,7 @@
             @endif
             <form class="record" method="post" action="{{ route('job.obstacle', $page->job) }}" novalidate>
                 @csrf @formkey
-                <div><label class="form-label" for="obstacle-kind">What</label><x-select id="obstacle-kind" name="kind" :options="NeatSpindle\Core\Around\ObstacleKind::cases()" :chosen="old('kind', 'weld')" /></div>
+                <div><label class="form-label" for="obstacle-kind">What</label><x-select id="obstacle-kind" name="kind" :options="NeatSpindle\Core\Holding\Around\ObstacleKind::cases()" :chosen="old('kind', 'weld')" /></div>
                 <div><label class="form-label" for="height">Height over the tube</label><input class="form-control" id="height" name="height" size="7" inputmode="decimal" autocomplete="off" value="{{ old('height') }}" @error('height') aria-invalid="true" aria-describedby="height-fault" @enderror><x-fault for="height" id="height-fault" /></div>
                 <div><label class="form-label" for="angle">Angle, 0 to 359</label><input class="form-control" id="angle" name="angle" size="4" inputmode="numeric" autocomplete="off" value="{{ old('angle') }}" @error('angle') aria-invalid="true" aria-describedby="angle-fault" @enderror><x-fault for="angle" id="angle-fault" /></div>
                 <div class="align-self-end"><button class="btn btn-plain" id="note-obstacle">Note it</button></div>

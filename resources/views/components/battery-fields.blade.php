@@ -19,7 +19,7 @@
         <div class="pieces">
             <label for="floor-length">Long</label><input class="form-control w-auto" id="floor-length" name="length" size="7" value="{{ old('length', $floor->length === null ? '' : $page->unit->showCoarse($floor->length)) }}" @error('length') aria-invalid="true" @enderror>
             <label for="floor-width">wide</label><input class="form-control w-auto" id="floor-width" name="width" size="7" value="{{ old('width', $floor->width === null ? '' : $page->unit->showCoarse($floor->width)) }}" @error('width') aria-invalid="true" @enderror>
-            @if ($site === NeatSpindle\Core\Battery\PackSite::Rack)
+            @if ($site === NeatSpindle\Core\Fitting\Battery\PackSite::Rack)
                 <label for="floor-load">carries, kg</label><input class="form-control w-auto" id="floor-load" name="load" size="5" inputmode="decimal" value="{{ old('load', $floor->load) }}" @error('load') aria-invalid="true" @enderror>
             @endif
         </div>

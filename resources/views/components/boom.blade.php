@@ -1,5 +1,5 @@
 @props(['page'])
-@php($boom = $page->opened->findings->mm(NeatSpindle\Core\Survey\Spot::BoomDiameter))
+@php($boom = $page->opened->findings->mm(NeatSpindle\Core\Measuring\Survey\Spot::BoomDiameter))
 <p class="mb-0">
     @if ($boom === null)
         <a class="btn btn-plain" href="{{ route('job.survey', [$page->job, 'spot' => 'boom_diameter']) }}">Measure the boom’s diameter</a>

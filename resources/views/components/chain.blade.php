@@ -22,7 +22,7 @@
     @endif
     @if ($chain->stretch !== null)
         <p class="mb-0">
-            Old chain {{ number_format(NeatSpindle\Core\Measure\Rounding::halfAway($chain->stretch), 2) }} % longer than new, worn from {{ $new->wornAt() }} %:
+            Old chain {{ number_format(NeatSpindle\Core\Ground\Measure\Rounding::halfAway($chain->stretch), 2) }} % longer than new, worn from {{ $new->wornAt() }} %:
             {{ $chain->replace ? 'worn, fit a new one' : 'still good' }}.
         </p>
     @endif

@@ -8,7 +8,7 @@
                 <p class="mb-0"><strong>{{ $like->from() }}.</strong> <a href="{{ route('job.show', $entry->job_id) }}">Look at it</a></p>
                 @if ($at === 'match')<p class="mb-0">{{ $entry->motor_name === null ? 'No motor was chosen.' : "{$entry->motor_name} with ring {$entry->ring} was fitted." }}</p>@endif
                 @if ($at === 'stack' && $like->isWith($page->opened->motor()))
-                    <p class="mb-0">The same motor, with @foreach ($entry->pieces as $place => $pieces){{ $loop->first ? '' : '; ' }}{{ lcfirst(NeatSpindle\Core\Drawer\Place::from($place)->label()) }} {{ $pieces === [] ? 'nothing' : implode(' + ', array_map($page->bare(...), $pieces)).' '.$page->unit->value }}@endforeach.</p>
+                    <p class="mb-0">The same motor, with @foreach ($entry->pieces as $place => $pieces){{ $loop->first ? '' : '; ' }}{{ lcfirst(NeatSpindle\Core\Parts\Drawer\Place::from($place)->label()) }} {{ $pieces === [] ? 'nothing' : implode(' + ', array_map($page->bare(...), $pieces)).' '.$page->unit->value }}@endforeach.</p>
                     @if ($page->mayChoose())
                         <form method="post" action="{{ route('job.like', $page->job) }}">
                             @csrf @formkey @method('PUT')

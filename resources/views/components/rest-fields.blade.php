@@ -1,6 +1,6 @@
 @props(['page', 'choice'])
 <label class="form-label mt-1" for="position">Body hangs</label>
-<x-select id="position" name="position" :options="NeatSpindle\Core\Reaction\BodyPosition::cases()" :chosen="old('position', $choice->position()->value)" />
+<x-select id="position" name="position" :options="NeatSpindle\Core\Holding\Reaction\BodyPosition::cases()" :chosen="old('position', $choice->position()->value)" />
 <label class="pick mt-1">
     <input type="checkbox" name="is_reversed" value="1" @checked(old('is_reversed', $page->isReversed()))> Fitted the other way round (ring on the left)
 </label>
@@ -14,7 +14,7 @@
             <label class="rest-choice">
                 <input type="radio" name="rest" value="{{ $value }}" @checked(old('rest', $choice->rest()?->value) === $value) @disabled($objection !== null)>
                 <span>
-                    {{ NeatSpindle\Core\Reaction\Rest::from($value)->label() }}
+                    {{ NeatSpindle\Core\Holding\Reaction\Rest::from($value)->label() }}
                     @if ($objection)
                         <br><span class="soft">{{ $objection }}</span>
                     @endif
@@ -42,7 +42,7 @@
     <x-fault for="maker_allows" />
 @endif
 <label class="form-label mt-1" for="gap">In the gap lies</label>
-<x-select id="gap" name="gap" :options="NeatSpindle\Core\Reaction\GapContents::cases()" :chosen="old('gap', $choice->gap()->value)" />
+<x-select id="gap" name="gap" :options="NeatSpindle\Core\Holding\Reaction\GapContents::cases()" :chosen="old('gap', $choice->gap()->value)" />
 <p class="form-hint mb-1">A hard block keeps what is soft whole when it is thicker by a millimetre and more than both doubts, and bears beside it, never on it.</p>
 <div class="pieces mt-1">
     <label for="gap-block">Block is thick</label>

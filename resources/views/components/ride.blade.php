@@ -20,7 +20,7 @@
 <p class="mb-0 not-on-paper"><a href="{{ route('job.road.svg', [$page->job, 'road' => $ridden->track->id]) }}" hx-boost="false">Save as SVG</a></p>
 <p class="form-hint mb-0">
     Green: the motor pulls. Amber: it labours. Red: walked. Grey: it needs no motor. Dashed: the battery, full at the top. Below: speed.
-    Heights are averaged over {{ (int) (2 * NeatSpindle\Core\Ride\Profile::WINDOW) }} m, every {{ (int) NeatSpindle\Core\Ride\Profile::STEP }} m:
+    Heights are averaged over {{ (int) (2 * NeatSpindle\Core\Choosing\Ride\Profile::WINDOW) }} m, every {{ (int) NeatSpindle\Core\Choosing\Ride\Profile::STEP }} m:
     written down it climbs {{ number_format($ride->profile->rawAscent, 0) }} m, smoothed {{ number_format($ride->profile->ascent(), 0) }} m.
     {{ number_format($ride->profile->points) }} points. Starts, stops, bends and cold are not in it.
 </p>

@@ -6,8 +6,8 @@
         <input type="hidden" name="version" value="{{ $page->job->version }}"><input type="hidden" name="details" value="{{ $run->id }}">
         <div class="own-lead">
             <label class="form-label m-0" for="pins-{{ $run->id }}">Pins</label><input class="form-control" id="pins-{{ $run->id }}" name="pins" inputmode="numeric" value="{{ $isTyped ? old('pins') : $plug?->pins }}">
-            <x-select name="shape" :options="NeatSpindle\Core\Route\PlugShape::cases()" :chosen="$isTyped ? old('shape') : $plug?->shape->value" any="outline" class="w-auto" :aria-label="'Outline of the plug of '.$run->name" />
-            <x-select name="colour" :options="NeatSpindle\Core\Route\PlugColour::cases()" :chosen="$isTyped ? old('colour') : $plug?->colour->value" any="colour" class="w-auto" :aria-label="'Colour of the plug of '.$run->name" />
+            <x-select name="shape" :options="NeatSpindle\Core\Fitting\Route\PlugShape::cases()" :chosen="$isTyped ? old('shape') : $plug?->shape->value" any="outline" class="w-auto" :aria-label="'Outline of the plug of '.$run->name" />
+            <x-select name="colour" :options="NeatSpindle\Core\Fitting\Route\PlugColour::cases()" :chosen="$isTyped ? old('colour') : $plug?->colour->value" any="colour" class="w-auto" :aria-label="'Colour of the plug of '.$run->name" />
             <label class="pick slim"><input type="checkbox" name="is_socket" value="1" @checked($plug?->isSocket)> socket</label>
             <label class="pick slim"><input type="checkbox" name="is_sealed" value="1" @checked($plug?->isSealed ?? true)> sealed</label>
         </div>
@@ -15,7 +15,7 @@
         <label class="form-label mt-1" for="with-{{ $run->id }}">Goes through, or with</label>
         <input class="form-control" id="with-{{ $run->id }}" name="threaded_with" maxlength="80" placeholder="guide, housing, a drawn thread" value="{{ $isTyped ? old('threaded_with') : $run->threaded_with }}">
         <label class="form-label mt-1" for="surplus-{{ $run->id }}">What is left of it lies</label>
-        <x-select id="surplus-{{ $run->id }}" name="surplus_at" :options="NeatSpindle\Core\Route\SurplusPlace::cases()" :chosen="$isTyped ? old('surplus_at') : $run->surplus_at?->value" any="nowhere yet" />
+        <x-select id="surplus-{{ $run->id }}" name="surplus_at" :options="NeatSpindle\Core\Fitting\Route\SurplusPlace::cases()" :chosen="$isTyped ? old('surplus_at') : $run->surplus_at?->value" any="nowhere yet" />
         <div class="tool-line mt-1">
             <label class="pick slim"><input type="checkbox" name="is_unused" value="1" @checked($run->is_unused)> Nothing goes on it: cap and tie</label>
             <button class="btn btn-plain" aria-label="Keep the plug of {{ $run->name }}">Keep</button>

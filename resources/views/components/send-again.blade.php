@@ -1,6 +1,6 @@
 {{-- What was typed into a form that could not be taken in, to be sent once more from here. --}}
-@if (App\View\SendAgain::isPossible(request()))
-    @php($again = App\View\SendAgain::of(request()))
+@if (App\View\Shared\SendAgain::isPossible(request()))
+    @php($again = App\View\Shared\SendAgain::of(request()))
     <form method="post" action="{{ $again->address }}" class="mb-2">
         @foreach ($again->hidden() as $name => $value)
             <input type="hidden" name="{{ $name }}" value="{{ $value }}">

@@ -12,7 +12,7 @@
     @elseif ($shell->candidates === [])
         <p class="mb-1"><x-verdict of="fails" words="Nothing we know" /> A reading is wrong, or the frame is special.</p>
         @forelse ($shell->leftWithout() as $evidence => $standards)
-            <p class="mb-1">Without <strong>{{ NeatSpindle\Core\Shell\Evidence::from($evidence)->noun() }}</strong> it would be: {{ implode(', ', array_map(fn ($standard) => $standard->label(), $standards)) }}. Take that one again first.</p>
+            <p class="mb-1">Without <strong>{{ NeatSpindle\Core\Donor\Shell\Evidence::from($evidence)->noun() }}</strong> it would be: {{ implode(', ', array_map(fn ($standard) => $standard->label(), $standards)) }}. Take that one again first.</p>
         @empty
             <p class="mb-1">No single reading explains it. Take all of them again, or treat the frame as special.</p>
         @endforelse
@@ -21,7 +21,7 @@
         <p class="mb-1">{{ implode(', ', array_map(fn ($standard) => $standard->label(), $shell->candidates)) }}.</p>
         @if ($shell->next !== null)
             <p class="mb-1"><strong>Next: {{ $shell->next->label() }}.</strong> {{ $shell->next->why() }}</p>
-            @php($spot = NeatSpindle\Core\Survey\Spot::atPointer("/bike/shell/{$shell->next->value}"))
+            @php($spot = NeatSpindle\Core\Measuring\Survey\Spot::atPointer("/bike/shell/{$shell->next->value}"))
             <a class="btn btn-primary" id="next-evidence" href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}">Go to {{ $page->numberOf($spot->value) }}, {{ lcfirst($spot->label()) }}</a>
         @endif
     @endif
@@ -30,7 +30,7 @@
             <summary class="btn-link-quiet d-inline-flex align-items-center">What is ruled out, and by what</summary>
             <ul class="mb-0">
                 @foreach ($shell->ruledOut as $code => $reasons)
-                    <li>{{ NeatSpindle\Core\Shell\ShellStandard::from($code)->label() }}: {{ implode(', ', array_map(fn ($reason) => $reason->noun(), $reasons)) }}</li>
+                    <li>{{ NeatSpindle\Core\Donor\Shell\ShellStandard::from($code)->label() }}: {{ implode(', ', array_map(fn ($reason) => $reason->noun(), $reasons)) }}</li>
                 @endforeach
             </ul>
         </details>

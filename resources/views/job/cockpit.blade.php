@@ -12,7 +12,7 @@
         <input type="hidden" name="version" value="{{ $page->job->version }}">
         <button class="visually-hidden" tabindex="-1" aria-hidden="true">Keep</button>
         <div class="work-halves mt-3">
-            @foreach (NeatSpindle\Core\Cockpit\BarSide::cases() as $side)
+            @foreach (NeatSpindle\Core\Fitting\Cockpit\BarSide::cases() as $side)
                 @php($half = $page->half($side))
                 <section class="panel" aria-labelledby="side-{{ $side->value }}" data-side="{{ $side->value }}">
                     <div class="title-line"><h2 id="side-{{ $side->value }}">{{ $side->label() }}, from the grip in</h2>
@@ -34,7 +34,7 @@
                             </li>
                         @endforeach
                     </ol>
-                    <p class="choice-row mb-1">@foreach (NeatSpindle\Core\Cockpit\FixtureKind::cases() as $kind)<button class="btn btn-plain slim" name="add" value="{{ $side->value }} {{ $kind->value }}" aria-label="+ {{ $kind->label() }}, {{ $side->value }}">+ {{ $kind->label() }}</button>@endforeach</p>
+                    <p class="choice-row mb-1">@foreach (NeatSpindle\Core\Fitting\Cockpit\FixtureKind::cases() as $kind)<button class="btn btn-plain slim" name="add" value="{{ $side->value }} {{ $kind->value }}" aria-label="+ {{ $kind->label() }}, {{ $side->value }}">+ {{ $kind->label() }}</button>@endforeach</p>
                     @if ($half->comesOff() !== [])<p class="mb-1">Off: <strong>{{ $page->order($half->comesOff()) }}</strong></p>@endif
                     @if ($half->goesOn() !== [])<p class="mb-0">On: <strong>{{ $page->order($half->goesOn()) }}</strong></p>@endif
                 </section>

@@ -49,7 +49,7 @@
                 <fieldset class="mb-2">
                     <legend class="form-label fs-6">How it is</legend>
                     <div class="choice-row">
-                        @foreach (NeatSpindle\Core\Survey\Severity::cases() as $severity)
+                        @foreach (NeatSpindle\Core\Measuring\Survey\Severity::cases() as $severity)
                             <label class="pick" for="severity-{{ $severity->value }}"><input class="form-check-input m-0" type="radio" id="severity-{{ $severity->value }}" name="severity" value="{{ $severity->value }}" @checked($isTyped && old('severity') === $severity->value)> {{ $severity->label() }}</label>
                         @endforeach
                     </div>
@@ -58,7 +58,7 @@
                 <fieldset class="mb-2">
                     <legend class="form-label fs-6">What is done about it</legend>
                     <div class="choice-row">
-                        @foreach (NeatSpindle\Core\Survey\Remedy::cases() as $remedy)
+                        @foreach (NeatSpindle\Core\Measuring\Survey\Remedy::cases() as $remedy)
                             <label class="pick" for="remedy-{{ $remedy->value }}"><input class="form-check-input m-0" type="radio" id="remedy-{{ $remedy->value }}" name="remedy" value="{{ $remedy->value }}" @checked($isTyped && old('remedy') === $remedy->value)> {{ $remedy->label() }}</label>
                         @endforeach
                     </div>

@@ -1,11 +1,11 @@
-@php($typed = NeatSpindle\Core\House\School::tryFrom((string) old('school'))?->question())
+@php($typed = NeatSpindle\Core\Ground\House\School::tryFrom((string) old('school'))?->question())
 <x-job :page="$page">
     <p class="m-0"><a href="{{ route('job.build', $page->job) }}">Back to the build sheet</a></p>
     <div class="work">
         <section class="panel" aria-labelledby="rules-title">
             <h2 id="rules-title">House rules of this job</h2>
             <p>As they stood when it began, on {{ $page->job->created_at?->format('j M Y') }}. To go about one otherwise is a decision: name and reason stay on the hand-over sheet.</p>
-            @foreach (NeatSpindle\Core\House\Question::cases() as $question)
+            @foreach (NeatSpindle\Core\Ground\House\Question::cases() as $question)
                 @php($decision = $page->decision($question))
                 @php($now = $page->nowInTheHouse($question))
                 <x-house-question :question="$question" :follows="$page->house->school($question)" :effect="$page->effect(...)" :action="route('job.house.depart', $page->job)"
@@ -17,11 +17,11 @@
         </section>
         <section class="panel" aria-labelledby="insist-title">
             <h2 id="insist-title">What the customer insists on</h2>
-            <p class="mb-1">{{ $page->house->school(NeatSpindle\Core\House\Question::Insistence)->label() }}: {{ lcfirst($page->house->school(NeatSpindle\Core\House\Question::Insistence)->says()) }}</p>
+            <p class="mb-1">{{ $page->house->school(NeatSpindle\Core\Ground\House\Question::Insistence)->label() }}: {{ lcfirst($page->house->school(NeatSpindle\Core\Ground\House\Question::Insistence)->says()) }}</p>
             @foreach ($page->insisted() as $decision)
                 <p class="form-hint mb-1">{{ App\Bench\JobHouse::says($decision) }}: “{{ $decision->reason }}” {{ $decision->user->name }}, {{ $decision->made_at->format('j M, H:i') }}</p>
             @endforeach
-            @if ($page->mayChoose() && ! $page->house->follows(NeatSpindle\Core\House\School::InsistenceRefused))
+            @if ($page->mayChoose() && ! $page->house->follows(NeatSpindle\Core\Ground\House\School::InsistenceRefused))
                 <form method="post" action="{{ route('job.house.insist', $page->job) }}" novalidate>
                     @csrf @formkey
                     <input type="hidden" name="version" value="{{ $page->job->version }}">

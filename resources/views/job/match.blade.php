@@ -59,7 +59,7 @@
                             <th class="not-on-paper">Two side by side</th><th><span class="visually-hidden">Choose</span></th>
                         </tr>
                     </thead>
-                    @foreach (NeatSpindle\Core\Fit\Standing::cases() as $standing)
+                    @foreach (NeatSpindle\Core\Choosing\Fit\Standing::cases() as $standing)
                         @continue($page->standings()->all($standing) === [])
                         <tbody>
                             <tr class="chapter">

@@ -10,7 +10,7 @@
                 @if ($shortage->isNone())
                     @if ($page->fails())
                         <p><x-verdict of="fails" words="No spacer helps" /></p>
-                        <p>{{ App\View\Obstacle::of($page->stack(), $page->unit) }}</p>
+                        <p>{{ App\View\Job\Obstacle::of($page->stack(), $page->unit) }}</p>
                         <p class="mb-0"><a class="btn btn-primary" href="{{ route('job.match', $page->job) }}">Another motor or ring</a></p>
                     @else
                         <p class="mb-0"><x-verdict of="clear" words="The drawer has it all" /></p>
@@ -21,14 +21,14 @@
                         <thead><tr><th class="n">Get</th><th class="n">Thickness</th><th>For</th><th></th></tr></thead>
                         <tbody>@foreach ($shortage->counted() as [$purchase, $count])<tr><td class="n">{{ $count }} ×</td><td class="n">{{ $page->mm($purchase->hundredths) }}</td><td>{{ $purchase->place->label() }}</td><td class="soft">{{ $purchase->isMade ? 'to be made: the drawer knows no thickness that helps' : '' }}</td></tr>@endforeach</tbody>
                     </table>
-                    <p class="mb-0">With them the stack is <x-verdict :of="$shortage->stack->verdict" />@if ($shortage->stack->verdict->value === 'fails') {{ App\View\Obstacle::of($shortage->stack, $page->unit) }}@endif</p>
+                    <p class="mb-0">With them the stack is <x-verdict :of="$shortage->stack->verdict" />@if ($shortage->stack->verdict->value === 'fails') {{ App\View\Job\Obstacle::of($shortage->stack, $page->unit) }}@endif</p>
                 @endif
             </section>
             <section class="panel" aria-labelledby="survive-title">
                 <h2 id="survive-title">Whatever the readings turn out to be</h2>
                 @if ($order->pieces === null)
                     <p><x-verdict of="fails" words="No order helps" /></p>
-                    <p>Somewhere inside the doubt {{ $order->obstacle ? lcfirst((string) App\View\Obstacle::of($order->obstacle, $page->unit)) : 'the stack cannot be built' }} Measure again first.</p>
+                    <p>Somewhere inside the doubt {{ $order->obstacle ? lcfirst((string) App\View\Job\Obstacle::of($order->obstacle, $page->unit)) : 'the stack cannot be built' }} Measure again first.</p>
                 @elseif ($order->pieces === [])
                     <p>@if ($page->fails())<strong>Nothing to order would change that.</strong>@else<x-verdict of="clear" words="Nothing to order" />@endif</p>
                     <p class="mb-0">However shell and chainstay turn out inside their doubt, the drawer has the pieces; tried at all {{ number_format($order->truths) }} settings that differ.</p>

@@ -8,7 +8,7 @@
                 @foreach (App\View\Drawings\RouteZoom::cases() as $zoom)<a class="btn btn-plain" href="{{ route('job.route', [$page->job, 'near' => $zoom->value, ...($moved ? ['run' => $moved->id] : [])]) }}" @if($zoom === $page->zoom()) aria-current="page" @endif>{{ $zoom->label() }}</a>@endforeach
             </nav>
             <x-drawing.routes :view="$page->drawing()" :page="$page" />
-            <p class="form-hint mb-1">Short strokes: ties, every {{ $page->unit->showCoarse(NeatSpindle\Core\Route\Leg::TIE_EVERY) }}. Circles on a line: a loop where something moves. Rings: two runs cross. A number at a letter: in which order it goes in, before the body.</p>
+            <p class="form-hint mb-1">Short strokes: ties, every {{ $page->unit->showCoarse(NeatSpindle\Core\Fitting\Route\Leg::TIE_EVERY) }}. Circles on a line: a loop where something moves. Rings: two runs cross. A number at a letter: in which order it goes in, before the body.</p>
             @if ($moved)
                 <form class="tool-line mt-1" method="post" action="{{ route('job.run.move', [$page->job, $moved]) }}">
                     @csrf @formkey @method('PUT')
@@ -56,7 +56,7 @@
                         <input type="hidden" name="run" value="{{ $row['run']->id }}">
                         <label class="form-label m-0" for="supply-{{ $row['run']->id }}">Own lead</label>
                         <input class="form-control" id="supply-{{ $row['run']->id }}" name="supply" value="{{ (int) old('run') === $row['run']->id ? old('supply') : $page->unit->showCoarse($row['run']->supply_mm) }}">
-                        @if ($row['run']->kind === NeatSpindle\Core\Route\RunKind::Power)
+                        @if ($row['run']->kind === NeatSpindle\Core\Fitting\Route\RunKind::Power)
                             <x-run-figure :run="$row['run']" name="current" :value="$row['run']->current_a" label="Current" unit="A" />
                             <x-run-figure :run="$row['run']" name="area" :value="$row['run']->area_mm2" label="Copper" unit="mm²" />
                             <x-run-figure :run="$row['run']" name="fuse" :value="$row['run']->fuse_a" label="Fuse" unit="A" />
@@ -105,7 +105,7 @@
                 <form class="record" method="post" action="{{ route('job.run', $page->job) }}" novalidate>
                     @csrf @formkey
                     <div><label class="form-label" for="run-name">Another: what</label><input class="form-control" id="run-name" name="name" maxlength="60" value="{{ old('name') }}"><x-fault for="name" /></div>
-                    <div><label class="form-label" for="run-kind">Kind</label><x-select id="run-kind" name="kind" :options="NeatSpindle\Core\Route\RunKind::cases()" :chosen="old('kind', 'signal')" /></div>
+                    <div><label class="form-label" for="run-kind">Kind</label><x-select id="run-kind" name="kind" :options="NeatSpindle\Core\Fitting\Route\RunKind::cases()" :chosen="old('kind', 'signal')" /></div>
                     <div><label class="form-label" for="run-from">From</label><x-select id="run-from" name="from_place" :options="array_combine(array_keys($page->ways()->places), array_keys($page->ways()->places))" :chosen="old('from_place', 'bar')" /><x-fault for="from_place" /></div>
                     <div><label class="form-label" for="run-to">To</label><x-select id="run-to" name="to_place" :options="array_combine(array_keys($page->ways()->places), array_keys($page->ways()->places))" :chosen="old('to_place', 'motor')" /><x-fault for="to_place" /></div>
                     <div><label class="form-label" for="run-supply">Own lead</label><input class="form-control" id="run-supply" name="supply" size="6" inputmode="decimal" value="{{ old('supply') }}"><x-fault for="supply" /></div>

@@ -5,10 +5,10 @@
         <section class="panel" aria-labelledby="brakes-title">
             <h2 id="brakes-title">Brakes cut the motor</h2>
             <p class="mb-1">@if ($page->hasThrottle()) <strong>This bike gets a throttle</strong>: every lever has a sensor, or the owner answers for it. @else Each lever has a sensor, or it is left off as a decision with its reason. @endif</p>
-            @foreach (NeatSpindle\Core\Cockpit\BarSide::cases() as $side)
+            @foreach (NeatSpindle\Core\Fitting\Cockpit\BarSide::cases() as $side)
                 <div class="run-row" data-lever="{{ $side->value }}">
                     <h3>{{ $side->label() }} lever @if ($page->lever($side))<span class="form-hint fw-normal">{{ $page->lever($side)->label() }}</span>@endif</h3>
-                    <x-sensor-choice :page="$page" :about="$page->about($side)" :options="NeatSpindle\Core\Sensor\BrakeSensing::cases()" :chosen="$page->brakes()->of($side)?->value" />
+                    <x-sensor-choice :page="$page" :about="$page->about($side)" :options="NeatSpindle\Core\Fitting\Sensor\BrakeSensing::cases()" :chosen="$page->brakes()->of($side)?->value" />
                     @if ($page->brakes()->waitsForTheOwner($side))
                         <p class="caution"><strong>Stop.</strong> With a throttle and no sensor here, letting go of the throttle is all that stops the motor.</p>
                         @if ($page->mayDecide())
@@ -44,8 +44,8 @@
             </section>
             <section class="panel" aria-labelledby="gears-title">
                 <h2 id="gears-title">Shifts</h2>
-                <p class="mb-1">{{ NeatSpindle\Core\Sensor\GearSensing::advice($page->hasHubGear()) }}</p>
-                <x-sensor-choice :page="$page" :about="App\Models\Values\About::gearSensor()" :options="NeatSpindle\Core\Sensor\GearSensing::cases()" :chosen="$page->gears()?->value" />
+                <p class="mb-1">{{ NeatSpindle\Core\Fitting\Sensor\GearSensing::advice($page->hasHubGear()) }}</p>
+                <x-sensor-choice :page="$page" :about="App\Models\Values\About::gearSensor()" :options="NeatSpindle\Core\Fitting\Sensor\GearSensing::cases()" :chosen="$page->gears()?->value" />
                 @if ($page->plan()->hasGearSensor)<p class="form-hint mb-0">On the sheet before the body goes in: cable off, end kept whole, sensor the right way round, housing, fixed; and indexed anew after the chain. Inner, housing and ferrules are on the order list.</p>@endif
             </section>
         </div>

@@ -3,7 +3,7 @@
     <div class="work-halves">
         <section class="panel" aria-labelledby="settings-title">
             <h2 id="settings-title">What the display is set to</h2>
-            @foreach (NeatSpindle\Core\Prove\SettingName::cases() as $name)
+            @foreach (NeatSpindle\Core\Whole\Prove\SettingName::cases() as $name)
                 @php($stands = $page->stands($name))
                 @php($isTyped = old('name') === $name->value)
                 <form class="run-row" method="post" action="{{ route('job.settings.keep', $page->job) }}" novalidate>

@@ -79,7 +79,7 @@
                     <details @if(($errors->has('note') && ! $step->notesBolts) || $page->isStopped($step->code)) open @endif>
                         <summary class="btn-link-quiet d-inline-flex align-items-center mt-2">It is stuck</summary>
                         <p class="mb-1">In this order, and no further than the last:</p>
-                        <ol>@foreach (NeatSpindle\Core\Strip\StripPlan::LADDER as $rung)<li>{{ $rung }}</li>@endforeach</ol>
+                        <ol>@foreach (NeatSpindle\Core\Measuring\Strip\StripPlan::LADDER as $rung)<li>{{ $rung }}</li>@endforeach</ol>
                         <form method="post" action="{{ route('job.strip.step', $page->job) }}">
                             @csrf @formkey
                             <input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">

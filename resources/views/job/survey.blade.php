@@ -57,7 +57,7 @@
                         </label>
                     @endif
                 </form>
-                @if ($page->isCaliperPlugged() && $spot->instrument() === NeatSpindle\Core\Survey\Instrument::Caliper)
+                @if ($page->isCaliperPlugged() && $spot->instrument() === NeatSpindle\Core\Measuring\Survey\Instrument::Caliper)
                     <form class="mt-2" method="post" action="{{ route('job.caliper', $page->job) }}">
                         @csrf @formkey
                         <input type="hidden" name="spot" value="{{ $spot->value }}">
@@ -132,7 +132,7 @@
                 @foreach ($page->walked()->spotsIn($region) as $one)
                     <li>
                         <a href="{{ route('job.survey', [$page->job, 'spot' => $one->value]) }}" @if($one->value === $spot->value) aria-current="true" @endif>
-                            <span class="number">{{ $page->numberOf($one->value) }}</span> <span>{{ $one->label() }}@if ($one->sitting() === NeatSpindle\Core\Survey\Sitting::AfterTheStrip) <span class="soft">bare</span>@endif</span>
+                            <span class="number">{{ $page->numberOf($one->value) }}</span> <span>{{ $one->label() }}@if ($one->sitting() === NeatSpindle\Core\Measuring\Survey\Sitting::AfterTheStrip) <span class="soft">bare</span>@endif</span>
                             <span class="value {{ $page->isNeeded($one) ? 'wanted' : '' }}">{{ $page->answerAt($one) ?? ($page->isNeeded($one) ? $page->need($one)->label() : '') }}</span>
                         </a>
                     </li>

@@ -1,10 +1,10 @@
 @props(['page', 'stack'])
 @php($chain = $page->firstChain())
 @php($least = $page->opened->worksheet()->job->kit->motor->held->minBoltTurns)
-@php($drives = $page->opened->findings->answer(NeatSpindle\Core\Survey\Spot::DriveChain))
-@php($feel = $page->opened->findings->answer(NeatSpindle\Core\Survey\Spot::BearingFeel))
-@php($arm = $page->opened->findings->answer(NeatSpindle\Core\Survey\Spot::TensionerArm))
-@php($turns = $page->opened->findings->count(NeatSpindle\Core\Survey\Spot::CrankBoltTurns))
+@php($drives = $page->opened->findings->answer(NeatSpindle\Core\Measuring\Survey\Spot::DriveChain))
+@php($feel = $page->opened->findings->answer(NeatSpindle\Core\Measuring\Survey\Spot::BearingFeel))
+@php($arm = $page->opened->findings->answer(NeatSpindle\Core\Measuring\Survey\Spot::TensionerArm))
+@php($turns = $page->opened->findings->count(NeatSpindle\Core\Measuring\Survey\Spot::CrankBoltTurns))
 <section class="panel mt-3" aria-labelledby="first-chain-title">
     <h2 id="first-chain-title">First chain, crank and bearings, by hand before any torque</h2>
     <div class="decisions">
@@ -13,7 +13,7 @@
             <input type="hidden" name="spot" value="drive_chain"><input type="hidden" name="back" value="stack">
             <h3 class="h6">Which chain the motor drives</h3>
             <div class="choice-row">
-                @foreach (NeatSpindle\Core\Survey\Spot::DriveChain->choices() as $value => $label)
+                @foreach (NeatSpindle\Core\Measuring\Survey\Spot::DriveChain->choices() as $value => $label)
                     <button class="btn btn-plain" name="value" value="{{ $value }}" @if($drives === $value) aria-pressed="true" @endif>{{ $label }}</button>
                 @endforeach
             </div>
@@ -65,7 +65,7 @@
         <div>
             <h3 class="h6">How the first chain hangs</h3>
             @if ($chain->hangs() === null)
-                <p class="mb-0">Not measured: <a href="{{ route('job.survey', [$page->job, 'spot' => $page->opened->findings->has(NeatSpindle\Core\Survey\Spot::FirstChainRun) ? 'first_chain_play' : 'first_chain_run']) }}">{{ $page->opened->findings->has(NeatSpindle\Core\Survey\Spot::FirstChainRun) ? 'its play in the middle' : 'its free run' }}</a>.</p>
+                <p class="mb-0">Not measured: <a href="{{ route('job.survey', [$page->job, 'spot' => $page->opened->findings->has(NeatSpindle\Core\Measuring\Survey\Spot::FirstChainRun) ? 'first_chain_play' : 'first_chain_run']) }}">{{ $page->opened->findings->has(NeatSpindle\Core\Measuring\Survey\Spot::FirstChainRun) ? 'its play in the middle' : 'its free run' }}</a>.</p>
             @else
                 <p class="mb-0"><x-verdict :of="$chain->hangs()" /> Sags <span class="figures" data-figure="sag">{{ number_format($chain->sag()->value, 1) }} ± {{ number_format($chain->sag()->plusMinus, 1) }} %</span> of its free run; {{ $chain::TAUTEST + 0 }} to {{ $chain::SLACKEST + 0 }} % is usual: {{ $page->unit->showCoarse($chain->playWanted()[0]) }} to {{ $page->unit->showCoarse($chain->playWanted()[1]) }} up and down.
                     @if ($chain->hangs()->value === 'clear') Right so.

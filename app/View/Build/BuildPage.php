@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Build;
+
+use App\View\Job\StepsPage;
+use App\Bench\BuildState;
+use App\Bench\Experience;
+use App\Bench\JobHouse;
+use App\Bench\OpenJob;
+use App\Models\Decision;
+use App\Models\HouseRule;
+use App\Models\Sheet;
+use App\Models\Stage;
+use App\Models\Values\About;
+use App\View\Drawings\TurnView;
+use NeatSpindle\Core\Holding\Build\BuildGate;
+use NeatSpindle\Core\Holding\Build\BuildSheet;
+use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Holding\Build\Compound;
+use NeatSpindle\Core\Ground\Turn\Posture;
+
+use function is_string;
+
+class BuildPage extends StepsPage
+{
+    public readonly ?BuildSheet $build;
+
+    /** @var array<string, string> why a step may not be ticked, by its code */
+    private readonly array $held;
+
+    /** @var list<string>|null */
+    private ?array $changedRules = null;
+
+    public readonly Posture $posture;
+
+    public function __construct(OpenJob $opened, mixed $step = null, mixed $posture = null)
+    {
+        parent::__construct($opened, Sheet::Build, $step);
+        $this->posture = (is_string($posture) ? Posture::tryFrom($posture) : null) ?? Posture::Upright;
+        $this->build = $opened->buildSheet();
+        $this->held = $opened->the(BuildState::class)->gate?->held() ?? [];
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Build;
+    }
+
+    /** @return array<string, list<BuildStep>> */
+    public function chapters(): array
+    {
+        $chapters = [];
+        foreach ($this->build->steps ?? [] as $step) {
+            $chapters[$step->chapter][] = $step;
+        }
+
+        return $chapters;
+    }
+
+    public function current(): ?BuildStep
+    {
+        return $this->build?->step((string) $this->currentCode());
+    }
+
+    public function isHeldBack(string $code): bool
+    {
+        return isset($this->held[$code]);
+    }
+
+    /** @return list<string> what was found there on bikes like this one, with the job it comes from */
+    public function experience(string $code): array
+    {
+        return $this->opened->the(Experience::class)->at($code);
+    }
+
+    /** @return list<string> questions the house answers otherwise now than when this job began */
+    public function changedRules(): array
+    {
+        return $this->changedRules ??= array_values(
+            JobHouse::changedSince($this->job)->map(fn (HouseRule $rule) => lcfirst($rule->question->label()))->all(),
+        );
+    }
+
+    /** The mark of what holds a step back, for those who may answer for going on; null where nobody can. */
+    public function passable(BuildStep $step): ?string
+    {
+        $mayPass = isset($this->held[$step->code]) && $this->opened->stop() === null && $this->user()->can('override', $this->job);
+
+        return $mayPass ? BuildGate::mark($this->held[$step->code]) : null;
+    }
+
+    /** Who went on with a step although it was held; null where nobody did. */
+    public function passed(BuildStep $step): ?Decision
+    {
+        return $this->opened->decisions->about(About::pass($step->code))?->loadMissing('user');
+    }
+
+    /** Why a step may not be ticked now; null when it may. */
+    public function heldBackBy(string $code): ?string
+    {
+        return $this->held[$code] ?? null;
+    }
+
+    /** The torque asked for, with its source; null when no torque is recorded here. */
+    public function band(BuildStep $step): ?string
+    {
+        return match (true) {
+            $step->fastener === null => null,
+            $step->band === null => 'asked for: the band on the part’s paper',
+            default => "{$this->torqueUnit->figure($step->band->torque->low)} to {$this->torqueUnit->show($step->band->torque->high)}, from {$step->band->source}",
+
+        };
+    }
+
+    /** What a recorded torque is against the band asked for: below, within or above; null when there is nothing to compare. */
+    public function torquePlace(BuildStep $step): ?string
+    {
+        $torque = $this->record($step->code)?->torque_nm;
+
+        return $torque === null ? null : $step->band?->torque->place($torque);
+    }
+
+    public function turnOf(BuildStep $step): ?TurnView
+    {
+        return $step->turn === null ? null : new TurnView($step->turn->in($this->posture));
+    }
+
+    /** What the thread itself bears, in words; null where there is nothing to say. */
+    public function limit(BuildStep $step): ?string
+    {
+        return match (true) {
+            $step->band === null => null,
+            $step->band->limit === null => 'nobody has said',
+            default => $this->torqueUnit->show($step->band->limit),
+        };
+    }
+
+    /** @return list<string> */
+    public function tools(): array
+    {
+        return $this->build?->tools() ?? [];
+    }
+
+    /** @return list<Compound> */
+    public function compounds(): array
+    {
+        return Compound::cases();
+    }
+
+    protected function codes(): array
+    {
+        return array_map(fn (BuildStep $step) => $step->code, $this->build->steps ?? []);
+    }
+}

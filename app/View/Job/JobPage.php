@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Job;
+
+use App\Bench\Checks;
+use App\Bench\FittingOut;
+use App\Bench\OpenJob;
+use App\Instruments\Wrench;
+use App\Models\Job;
+use App\Models\Stage;
+use App\Models\User;
+use App\View\Drawings\Detail;
+use App\View\Drawings\SectionView;
+use Illuminate\Support\Facades\Auth;
+use NeatSpindle\Core\Sums\Margin\Verdict;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Ground\Measure\TorqueUnit;
+use NeatSpindle\Core\Sums\Section\AxisSection;
+use NeatSpindle\Core\Measuring\Survey\Spot;
+
+/** What every place of a job shows around its own work. */
+abstract class JobPage
+{
+    private ?AxisSection $section = null;
+
+    /** @var array<string, SectionView> */
+    private array $views = [];
+
+    private ?bool $mayChoose = null;
+
+    public readonly Job $job;
+
+    public readonly LengthUnit $unit;
+
+    public readonly TorqueUnit $torqueUnit;
+
+    public function __construct(public readonly OpenJob $opened)
+    {
+        $this->job = $opened->job;
+        $this->unit = $this->user()->length_unit;
+        $this->torqueUnit = $this->user()->torque_unit;
+    }
+
+    abstract public function stage(): Stage;
+
+    public function user(): User
+    {
+        return Auth::user() ?? abort(401);
+    }
+
+    public function title(): string
+    {
+        return "{$this->stage()->label()} · {$this->job->number} {$this->job->bike->label}";
+    }
+
+    /** The stack's verdict, once a motor and a ring are chosen. */
+    public function verdict(): ?Verdict
+    {
+        return $this->opened->worksheet()?->stack?->verdict;
+    }
+
+    /** The whole job's verdict, for the head of every place; null while nothing is chosen. */
+    public function head(): ?JobHead
+    {
+        $outlook = $this->opened->the(Checks::class)->outlook;
+
+        return $outlook === null ? null : new JobHead($outlook);
+    }
+
+    /** The place of the job where what stops it is dealt with. */
+    public function stopPlace(): string
+    {
+        return match (true) {
+            $this->job->stopped_for !== null => 'job.condition',
+            $this->opened->bracing()?->stop() !== null => 'job.rest',
+            $this->opened->the(FittingOut::class)->trial?->stop() !== null => 'job.battery',
+            default => 'job.sensors',
+        };
+    }
+
+    public function section(): ?SectionView
+    {
+        return $this->sectionAt($this->detail());
+    }
+
+    /** The whole section, small, for the head of every place. */
+    public function headSection(): ?SectionView
+    {
+        return $this->sectionAt(Detail::Whole);
+    }
+
+    private function sectionAt(Detail $detail): ?SectionView
+    {
+        $section = $this->section ??= $this->opened->worksheet()?->section();
+
+        return $section === null ? null : $this->views[$detail->value] ??= new SectionView(
+            $section, $this->unit, $detail, $this->isReversed(),
+        );
+    }
+
+    /** How near the section is looked at. */
+    protected function detail(): Detail
+    {
+        return Detail::Whole;
+    }
+
+    /** @return list<string> labels of what is still to be measured before anything can be computed */
+    public function missing(): array
+    {
+        return array_values(array_unique(array_map(fn (Spot $spot) => $spot->label(), $this->opened->missing())));
+    }
+
+    /** Whether the motor goes in the other way round. */
+    public function isReversed(): bool
+    {
+        return $this->job->kit?->isReversed() === true;
+    }
+
+    /** Whether a torque can be taken from the wrench on the bench. */
+    public function isWrenchPlugged(): bool
+    {
+        return app(Wrench::class)->isPlugged();
+    }
+
+    public function mayChoose(): bool
+    {
+        return $this->mayChoose ??= $this->user()->can('choose', $this->job);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Prove;
+
+use App\View\Job\StepsPage;
+use App\Bench\OpenJob;
+use App\Bench\Proving;
+use App\Instruments\Display;
+use App\Models\Sheet;
+use App\Models\Stage;
+use NeatSpindle\Core\Whole\Prove\Cause;
+use NeatSpindle\Core\Whole\Prove\Check;
+use NeatSpindle\Core\Whole\Prove\LineLook;
+use NeatSpindle\Core\Whole\Prove\ProvePlan;
+
+/** The checks before a bike leaves, one of them at hand. */
+class ProvePage extends StepsPage
+{
+    public readonly ProvePlan $plan;
+
+    public function __construct(OpenJob $opened, mixed $step = null)
+    {
+        parent::__construct($opened, Sheet::Prove, $step);
+        $this->plan = $opened->the(Proving::class)->plan;
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Prove;
+    }
+
+    /** @return array<string, list<Check>> */
+    public function chapters(): array
+    {
+        $chapters = [];
+        foreach ($this->plan->checks as $check) {
+            $chapters[$check->chapter][] = $check;
+        }
+
+        return $chapters;
+    }
+
+    public function current(): ?Check
+    {
+        return $this->plan->check((string) $this->currentCode());
+    }
+
+    public function isHeldBack(string $code): bool
+    {
+        return $this->heldBackBy($code) !== null;
+    }
+
+    /** Why a check may not be made now; null when it may. */
+    public function heldBackBy(string $code): ?string
+    {
+        $check = $this->plan->check($code);
+
+        return $check === null ? null : $this->opened->the(Proving::class)->objection($check);
+    }
+
+    /** The step of the build that cures a cause; null where this bike's sheet has none. */
+    public function cure(Cause $cause): ?string
+    {
+        return $this->opened->the(Proving::class)->cure($cause)?->code;
+    }
+
+    /** Whether the motor's line is plugged in and has something to say about a check. */
+    public function isOnTheLine(Check $check): bool
+    {
+        return LineLook::knows($check) && app(Display::class)->isPlugged();
+    }
+
+    /** Whether the line is one that ships with the application, to be played. */
+    public function isSimulated(): bool
+    {
+        return (bool) config('instruments.play');
+    }
+
+    protected function codes(): array
+    {
+        return array_map(fn (Check $check) => $check->code, $this->plan->checks);
+    }
+}

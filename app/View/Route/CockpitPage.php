@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Route;
+
+use App\View\Job\JobPage;
+use App\Bench\FittingOut;
+use App\Bench\OpenJob;
+use App\Models\Stage;
+use App\Models\Values\CockpitWish;
+use App\View\Drawings\BarView;
+use NeatSpindle\Core\Fitting\Cockpit\BarHalf;
+use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Fitting\Cockpit\Cockpit;
+use NeatSpindle\Core\Fitting\Cockpit\Fixture;
+use NeatSpindle\Core\Measuring\Survey\Spot;
+
+/** The bar from above: what is on it, what goes on it, and whether there is room. */
+class CockpitPage extends JobPage
+{
+    private readonly CockpitWish $wish;
+
+    private readonly Cockpit $cockpit;
+
+    public function __construct(OpenJob $opened)
+    {
+        parent::__construct($opened);
+        $this->wish = $opened->the(FittingOut::class)->cockpitWish;
+        $this->cockpit = $opened->the(FittingOut::class)->cockpit;
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Route;
+    }
+
+    public function cockpit(): Cockpit
+    {
+        return $this->cockpit;
+    }
+
+    public function displayBore(): ?float
+    {
+        return $this->wish->displayBore;
+    }
+
+    public function drawing(): BarView
+    {
+        return new BarView($this->cockpit, $this->job->runs);
+    }
+
+    /** @return array<int, Fixture> of one side, from the grip in, each by its number in the form */
+    public function fixtures(BarSide $side): array
+    {
+        $own = array_filter($this->wish->fixtures, fn (Fixture $one) => $one->side === $side);
+        uasort($own, fn (Fixture $a, Fixture $b) => $a->kind->rank() <=> $b->kind->rank());
+
+        return $own;
+    }
+
+    public function half(BarSide $side): BarHalf
+    {
+        return $side === BarSide::Left ? $this->cockpit->left : $this->cockpit->right;
+    }
+
+    public function spot(BarSide $side): Spot
+    {
+        return $side === BarSide::Left ? Spot::BarLeft : Spot::BarRight;
+    }
+
+    public function says(BarHalf $half): string
+    {
+        $left = $half->left();
+
+        return match (true) {
+            $left === null => 'Not measured yet: takes '.$this->unit->showCoarse($half->taken()),
+            $left < 0 => 'Too full by '.$this->unit->showCoarse(-$left),
+            default => $this->unit->showCoarse($left).' left',
+        };
+    }
+
+    /** @param  list<Fixture>  $fixtures */
+    public function order(array $fixtures): string
+    {
+        return implode(' → ', array_map(fn (Fixture $one) => lcfirst($one->kind->label()), $fixtures));
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Stack;
+
+use App\View\Job\JobPage;
+use App\View\Job\LooksIntoLogbook;
+use App\Assembly\ReceivedBox;
+use App\Bench\SafeOrder;
+use App\Models\Reservation;
+use App\Models\ReservationState;
+use App\Models\Stage;
+use Illuminate\Support\Collection;
+use NeatSpindle\Core\Sums\Margin\Verdict;
+use NeatSpindle\Core\Holding\Mount\Stack;
+use NeatSpindle\Core\Whole\Needs\JobNeeds;
+use NeatSpindle\Core\Whole\Needs\Need;
+use NeatSpindle\Core\Choosing\Order\OrderList;
+use NeatSpindle\Core\Choosing\Order\Shortage;
+
+/** What a stack takes from the drawer, what is missing for it, and what to order so that the doubt does not matter. */
+class OrderPage extends JobPage
+{
+    use LooksIntoLogbook;
+
+    /** @var Collection<int, Reservation>|null */
+    private ?Collection $reservations = null;
+
+    public function stage(): Stage
+    {
+        return Stage::Stack;
+    }
+
+    public function stack(): ?Stack
+    {
+        return $this->opened->worksheet()?->stack;
+    }
+
+    /** Whether the stack fails, whatever is taken from the drawer for it. */
+    public function fails(): bool
+    {
+        return $this->stack()?->verdict === Verdict::Fails;
+    }
+
+    /** Whether there is anything to reserve, take or give back. */
+    public function mayKeep(): bool
+    {
+        return ! $this->fails() || $this->reservations()->isNotEmpty();
+    }
+
+    public function shortage(): ?Shortage
+    {
+        $worksheet = $this->opened->worksheet();
+
+        return $worksheet === null ? null : Shortage::of(
+            $worksheet->recipe, $worksheet->job->catalogue->drawer, $worksheet->job->kit->byHand,
+        );
+    }
+
+    public function order(): ?OrderList
+    {
+        return $this->opened->the(SafeOrder::class)->list;
+    }
+
+    /** @return list<Need> everything the job needs that is not on the bike; none while there is no sheet */
+    public function needs(): array
+    {
+        [$worksheet, $build, $shortage] = [$this->opened->worksheet(), $this->opened->buildSheet(), $this->shortage()];
+        $box = ReceivedBox::of($this->job, $this->opened->motor());
+
+        return $worksheet === null || $build === null || $shortage === null ? []
+            : JobNeeds::of($worksheet, $build, $this->opened->circumstances(), $box->packed(), $box->astray(), $shortage);
+    }
+
+    /** @return Collection<int, Reservation> */
+    public function reservations(): Collection
+    {
+        return $this->reservations ??= Reservation::query()->with('spacer')
+            ->where('job_id', $this->job->id)->where('state', '!=', ReservationState::Returned)->orderBy('state')->orderBy('id')->get();
+    }
+
+    public function hasReserved(ReservationState $state): bool
+    {
+        return $this->reservations()->contains('state', $state);
+    }
+
+    public function mm(int $hundredths): string
+    {
+        return $this->unit->show($hundredths / 100);
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Strip;
+
+use App\View\Job\StepsPage;
+use App\Bench\OpenJob;
+use App\Models\Sheet;
+use App\Models\Stage;
+use App\View\Drawings\TurnView;
+use NeatSpindle\Core\Measuring\Strip\StripPlan;
+use NeatSpindle\Core\Measuring\Strip\StripStep;
+use NeatSpindle\Core\Measuring\Survey\Region;
+use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Ground\Turn\Posture;
+
+use function is_string;
+
+class StripPage extends StepsPage
+{
+    public readonly Posture $posture;
+
+    public readonly StripPlan $plan;
+
+    public function __construct(OpenJob $opened, mixed $posture, mixed $step)
+    {
+        parent::__construct($opened, Sheet::Strip, $step);
+        $this->posture = (is_string($posture) ? Posture::tryFrom($posture) : null) ?? Posture::Upright;
+        $this->plan = $opened->stripPlan();
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Strip;
+    }
+
+    public function current(): StripStep
+    {
+        foreach ($this->plan->steps as $step) {
+            if ($step->code === $this->currentCode()) {
+                return $step;
+            }
+        }
+
+        return $this->plan->steps[0];
+    }
+
+    public function turn(): ?TurnView
+    {
+        $turn = $this->current()->turn;
+
+        return $turn === null ? null : new TurnView($turn->in($this->posture));
+    }
+
+    /** @return list<Spot> what stands around the shell's drive side that nobody has said, so that the plan takes it as most bikes have it */
+    public function unsaid(): array
+    {
+        $walk = $this->opened->walk();
+
+        return array_values(array_filter($walk->in(Region::ShellSide), fn (Spot $spot) => ! $walk->isKnown($spot)));
+    }
+
+    public function isAllDone(): bool
+    {
+        return $this->doneCount() === $this->count();
+    }
+
+    /** @return list<array{what: string, lies_in: ?string, note: ?string}> what came off, in the order it did */
+    public function cameOff(): array
+    {
+        $off = [];
+        foreach ($this->plan->steps as $step) {
+            $record = $this->record($step->code);
+            if ($step->keep !== null && $record !== null && $this->isDone($step->code)) {
+                $off[] = ['what' => $step->keep, 'lies_in' => $record->lies_in, 'note' => $record->note];
+            }
+        }
+
+        return $off;
+    }
+
+    /** @return list<string> where things of this job lie already */
+    public function placesUsed(): array
+    {
+        return array_values(array_unique(array_filter(array_column($this->cameOff(), 'lies_in'))));
+    }
+
+    protected function codes(): array
+    {
+        return array_map(fn (StripStep $step) => $step->code, $this->plan->steps);
+    }
+}

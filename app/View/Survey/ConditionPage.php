@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Survey;
+
+use App\View\Job\JobPage;
+use App\Bench\OpenJob;
+use App\Models\Condition;
+use App\Models\Stage;
+use Illuminate\Support\Collection;
+use NeatSpindle\Core\Donor\Bike\FrameMaterial;
+use NeatSpindle\Core\Measuring\Survey\Subject;
+
+use function is_string;
+
+class ConditionPage extends JobPage
+{
+    public readonly Subject $subject;
+
+    /** @var Collection<array-key, Collection<int, Condition>> by subject */
+    private readonly Collection $conditions;
+
+    public function __construct(OpenJob $opened, mixed $asked)
+    {
+        parent::__construct($opened);
+        $this->conditions = Condition::query()->where('job_id', $this->job->id)->standing()->with(['user', 'liftedBy'])->get()
+            ->toBase()->groupBy(fn (Condition $condition) => $condition->subject->value);
+        $this->subject = (is_string($asked) ? Subject::tryFrom($asked) : null) ?? $this->firstOpen();
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::Survey;
+    }
+
+    /** @return list<Subject> carbon is only asked about where there may be some */
+    public function subjects(): array
+    {
+        return array_values(array_filter(Subject::cases(), fn (Subject $subject) => $subject !== Subject::Carbon || $this->job->bike->frame_material !== FrameMaterial::Steel));
+    }
+
+    /** The worst that stands of a subject: a stop, else what was found last; null where nobody has looked. */
+    public function at(Subject $subject): ?Condition
+    {
+        return $this->all($subject)->first(fn (Condition $condition) => $condition->isStop()) ?? $this->all($subject)->last();
+    }
+
+    /** @return Collection<int, Condition> all that stands of a subject: mostly one, several where more than one thing stops the job */
+    public function all(Subject $subject): Collection
+    {
+        return $this->conditions->get($subject->value) ?? new Collection;
+    }
+
+    public function lookedAt(): int
+    {
+        return $this->conditions->count();
+    }
+
+    private function firstOpen(): Subject
+    {
+        foreach ($this->subjects() as $subject) {
+            if ($this->at($subject) === null) {
+                return $subject;
+            }
+        }
+
+        return Subject::Frame;
+    }
+}

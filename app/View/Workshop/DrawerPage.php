@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Workshop;
+
+use App\Models\Lead;
+use App\Models\ReservationState;
+use App\Models\Spacer;
+use App\Models\User;
+use Illuminate\Support\Collection;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Parts\Part\NutSocket;
+
+/** What lies in the drawer, and for which jobs some of it is kept. */
+class DrawerPage
+{
+    public readonly LengthUnit $unit;
+
+    /** @var Collection<int, Spacer>|null */
+    private ?Collection $spacers = null;
+
+    public function __construct(public readonly User $user)
+    {
+        $this->unit = $user->length_unit;
+    }
+
+    /** @return Collection<int, Spacer> thinnest first, each with what is reserved of it */
+    public function spacers(): Collection
+    {
+        return $this->spacers ??= Spacer::query()
+            ->with(['reservations' => fn ($reservations) => $reservations->where('state', ReservationState::Reserved), 'reservations.job'])
+            ->whereNull('retired_at')->orderBy('thickness_mm')->orderBy('id')->get();
+    }
+
+    /** @return Collection<int, Spacer> kinds that are out of use */
+    public function retired(): Collection
+    {
+        return Spacer::query()->whereNotNull('retired_at')->orderBy('thickness_mm')->orderBy('id')->get();
+    }
+
+    /** Whether there are more kinds in use than the sums are made for. */
+    public function holdsTooMuch(): bool
+    {
+        return $this->spacers()->count() > Spacer::MOST_KINDS;
+    }
+
+    /** @return Collection<int, Lead> */
+    public function leads(): Collection
+    {
+        return Lead::query()->orderBy('connector')->orderBy('length_mm')->get();
+    }
+
+    public function socket(): ?NutSocket
+    {
+        return $this->user->workshop->nutSocket();
+    }
+
+    public function mayChange(): bool
+    {
+        return $this->user->can('countDrawer', $this->user->workshop);
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Workshop;
+
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Support\Collection;
+
+/** Who works here, and who may. */
+class PeoplePage
+{
+    public function __construct(public readonly User $user) {}
+
+    /** @return Collection<int, User> those who may come in first */
+    public function people(): Collection
+    {
+        return User::query()->where('workshop_id', $this->user->workshop_id)->orderByRaw('shut_out_at is not null')->orderBy('name')->get();
+    }
+
+    public function mayManage(): bool
+    {
+        return $this->user->can('invite', $this->user->workshop);
+    }
+
+    /** @return list<Role> */
+    public function roles(): array
+    {
+        return Role::cases();
+    }
+
+    /** What a role may do, in words. */
+    public function says(Role $role): string
+    {
+        return match ($role) {
+            Role::Owner => 'everything, and who works here',
+            Role::Installer => 'all of a job: measure, choose, lift stops, count the drawer',
+            Role::Apprentice => 'measure, answer and tick; choices are for those who can judge them',
+        };
+    }
+}

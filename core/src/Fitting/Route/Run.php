@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Fitting\Route;
+
+use function in_array;
+
+/** One cable, hose or lead from one place to another. Lengths in mm. */
+final readonly class Run
+{
+    /** Places beside the battery's own from which a pack's lead may start; lamps are fed from the motor. */
+    private const PACK_PLACES = ['rack', 'seat', 'keel'];
+
+    /**
+     * @param  list<string>  $avoid tags of stretches this run keeps off
+     * @param  ?string  $via a place it was moved to pass; null where it takes the shortest way
+     * @param  list<string>  $off places it was moved off
+     */
+    public function __construct(
+        public string $name,
+        public RunKind $kind,
+        public string $from,
+        public string $to,
+        public float $supply,
+        public string $connector,
+        public array $avoid = [],
+        public ?float $currentA = null,
+        public ?float $areaMm2 = null,
+        public ?string $via = null,
+        public array $off = [],
+    ) {}
+
+    /** Whether it ends at the motor's plugs, and so goes in before the body closes the gap. */
+    public function endsAtMotor(): bool
+    {
+        return $this->from === 'motor' || $this->to === 'motor';
+    }
+
+    /** Whether it carries what the pack gives, wherever that sits; lamps have a voltage of their own, and go from the motor. */
+    public function isFromPack(): bool
+    {
+        return $this->kind === RunKind::Power && ($this->from === 'battery' || $this->to === 'battery'
+            || ($this->to === 'motor' && in_array($this->from, self::PACK_PLACES, true)));
+    }
+
+    /** The same run with another area of copper, in mm². */
+    public function ofCopper(float $areaMm2): self
+    {
+        return new self(
+            $this->name, $this->kind, $this->from, $this->to, $this->supply, $this->connector, $this->avoid, $this->currentA, $areaMm2, $this->via, $this->off,
+        );
+    }
+
+    /** Volts lost there and back over a length in mm: `2 L I 0.0175 / A`; null unless it is a power run with both figures. */
+    public function voltageDrop(float $mm): ?float
+    {
+        return $this->kind !== RunKind::Power || $this->currentA === null || $this->areaMm2 === null
+            ? null
+            : 2 * ($mm / 1000) * $this->currentA * 0.0175 / $this->areaMm2;
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Holding\Build;
+
+use NeatSpindle\Core\Parts\Fastening\Fastener;
+use NeatSpindle\Core\Sums\Margin\Verdict;
+
+use function in_array;
+
+/**
+ * Whether a step of a build may be ticked. Asked by every way in, in the same transaction as the tick; a step that is
+ * held cannot be done, whoever asks, unless somebody who may has passed what holds it by name and reason. That a step fails its check can always be said.
+ */
+final readonly class BuildGate
+{
+    /** What is tightened far from the motor, whatever is still open there. */
+    private const APART = [Fastener::BatteryRail, Fastener::Display];
+
+    /**
+     * @param  Verdict  $stack what the stack comes to
+     * @param  list<Gate>  $gates what the mount wants looked at by hand
+     * @param  ?string  $undecided what is still to be decided about the rest, in words; null when nothing is
+     * @param  ?string  $stop why the job is stopped, in words; null when it is not
+     * @param  array<string, string>  $passed marks of holds that somebody answers for by name, by the step's code
+     */
+    public function __construct(
+        private BuildSheet $sheet,
+        private Ticks $ticks,
+        private Verdict $stack,
+        private array $gates,
+        private ?string $stop,
+        private ?string $undecided = null,
+        private array $passed = [],
+    ) {}
+
+    /** Why a step may not be ticked now, in a person's words; null when it may. */
+    public function objection(BuildStep $step): ?string
+    {
+        $hold = $this->hold($step);
+
+        return $this->stopped() ?? ($hold !== null && ($this->passed[$step->code] ?? null) === self::mark($hold) ? null : $hold);
+    }
+
+    /** What holds a step back, and could be passed by somebody who answers for it; a stop of the whole job is lifted, not passed. */
+    public function hold(BuildStep $step): ?string
+    {
+        return $this->waiting($step) ?? $step->held ?? $this->failing($step) ?? $this->restless($step) ?? $this->gated($step);
+    }
+
+    /** By which a hold is known again: whoever passes one has passed this very reason, and no other that comes later. */
+    public static function mark(string $hold): string
+    {
+        return hash('xxh128', $hold);
+    }
+
+    /** @return array<string, string> the objection by the code of the step it holds */
+    public function held(): array
+    {
+        $held = [];
+        foreach ($this->sheet->steps as $step) {
+            $objection = $this->objection($step);
+            if ($objection !== null) {
+                $held[$step->code] = $objection;
+            }
+        }
+
+        return $held;
+    }
+
+    private function stopped(): ?string
+    {
+        return $this->stop === null ? null : 'The job is stopped: '.rtrim($this->stop, '.').'. Nothing is built until the stop is lifted.';
+    }
+
+    private function waiting(BuildStep $step): ?string
+    {
+        $failed = $this->sheet->heldBack($this->ticks->failed)[$step->code] ?? null;
+        if ($failed !== null) {
+            return "This waits for “{$this->title($failed)}”, which failed its check.";
+        }
+        foreach ($step->after as $before) {
+            if (! $this->ticks->isDone($before) && $this->sheet->step($before) !== null) {
+                return "This comes after “{$this->title($before)}”, which is not done yet.";
+            }
+        }
+
+        return null;
+    }
+
+    /** A stack that fails may be fitted dry, to find out how; nothing that goes on for good. */
+    private function failing(BuildStep $step): ?string
+    {
+        return $this->stack === Verdict::Fails && ! $step->isDry() ? 'The stack fails: see Stack for what stands in the way. Until then only the dry fit.' : null;
+    }
+
+    /** Nothing is set against a rest, nor made fast, before there is one. */
+    private function restless(BuildStep $step): ?string
+    {
+        $isHeld = $step->code === BuildSheet::SET_REST || (self::isOnTheMotor($step) && $this->sheet->comesAfter($step, BuildSheet::SET_REST));
+
+        return $this->undecided === null || ! $isHeld ? null : "{$this->undecided} It is chosen on Stack, under Nut and rest.";
+    }
+
+    private function gated(BuildStep $step): ?string
+    {
+        foreach (self::isOnTheMotor($step) ? $this->gates : [] as $gate) {
+            if ($gate->open !== null && ($gate->behind === null || $this->sheet->comesAfter($step, $gate->behind))) {
+                return "No torque yet. {$gate->label}: {$gate->open}";
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether something of motor or drive is made fast with it. */
+    private static function isOnTheMotor(BuildStep $step): bool
+    {
+        return $step->fastener !== null && ! in_array($step->fastener, self::APART, true);
+    }
+
+    private function title(string $code): string
+    {
+        return $this->sheet->step($code)->title ?? $code;
+    }
+}

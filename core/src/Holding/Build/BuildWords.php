@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Holding\Build;
+
+/** What a person reads at the steps of building that every motor shares. What the job at hand says is filled in where a `{name}` stands. */
+final class BuildWords
+{
+    public const SAFE = [
+        'title' => 'Battery out, power off',
+        'how' => 'Before hands go near chain or motor.',
+        'caution' => 'Fingers get pinched behind the nut and in the ring.',
+    ];
+
+    public const TRY_BATTERY = [
+        'title' => 'Try the battery in the frame',
+        'how' => '{pack} Before the motor goes in: knee and pedal clear, bars lock to lock, out with room.',
+    ];
+
+    public const TRY_BATTERY_LATER = [
+        'title' => 'Try the battery in the frame',
+        'how' => '{pack} With the motor in: knee and pedal clear, bars lock to lock, out with room; clear of motor and leads.',
+    ];
+
+    public const INSERT_CLEAN = [
+        'title' => 'Bore cleaned, interference checked',
+        'how' => 'Bore clean, dry, no burr at its edge. Caliper over insert {insert} and across the bore, two ways '
+            .'each: the insert is larger, as its maker says, '
+            .'by tenths at the most.',
+        'tool' => 'Caliper, rag, deburring blade',
+        'look' => 'No crack, no ovality; on carbon its maker decides, not we',
+    ];
+
+    public const INSERT_PRESS = [
+        'title' => 'Insert {insert} pressed in, square',
+        'how' => 'Both halves with the press, little by little, until their flanges lie on the shell’s faces all round.',
+        'tool' => 'Press with guiding bushes',
+        'look' => 'No light under either flange',
+        'caution' => 'Never with a hammer. A half that starts skew comes out again.',
+    ];
+
+    public const INSERT_MEASURE = [
+        'title' => 'Width over the flanges and bore measured again',
+        'how' => 'The stack stands on these: compare them with what Stack counts with, enter what is different, and '
+            .'look at Stack again before the motor is lifted.',
+        'tool' => 'Caliper',
+        'look' => 'The sleeve slides through without force',
+    ];
+
+    public const DRY_FIT = [
+        'title' => 'Fit the motor dry, its ring with it',
+        'how' => 'No compound yet. {firstSpacers} The body must swing freely and reach its rest; the ring clears the frame.',
+        'look' => 'Shell faces bare and flat; what stood in the way is clear of the body',
+        'caution' => '{caution}',
+    ];
+
+    public const GUIDE = [
+        'title' => 'Cable guide: {label}',
+        'how' => '{how}',
+        'look' => 'Gears or brake move freely; nothing stands proud under the shell',
+    ];
+
+    public const CURE = [
+        'title' => '{title}',
+        'how' => '{how}',
+        'look' => 'Measured again and entered: the body now clears it',
+    ];
+
+    public const THREAD = [
+        'title' => '{run} through to the motor',
+        'how' => '{where}, plug end at the motor, loose for now.{with} Bulky plugs one by one on a drawn thread, thin end first; what cannot pass goes outside.',
+        'look' => 'Nothing between body and frame where the body swings up',
+    ];
+
+    public const THREAD_ROUND = [
+        'title' => '{run} round to the motor',
+        'how' => '{where}, outside the gap, plug end at the motor.{with} Nothing of it where body and frame meet.',
+        'look' => 'The gap between body and frame is empty of it',
+    ];
+
+    public const CHAIN_OVER = [
+        'title' => 'Whole chain laid over the ring, before its bolts',
+        'how' => 'Through guide and roller, then over the ring while it still hangs loose on its face: once cranks are '
+            .'on it does not go over them.',
+        'look' => 'No twist in the chain',
+    ];
+
+    public const RING = [
+        'title' => 'Ring {teeth} {face}',
+        'how' => '{side}. {bolts} by hand first, then in a star to torque, with locking compound.{teethWords}',
+        'tool' => 'Key for the ring bolts, torque wrench',
+        'look' => 'A full turn by hand: nothing touches the frame',
+        'caution' => 'Keep fingers out of the ring.',
+    ];
+
+    public const RING_LOOK = [
+        'title' => 'Ring’s clearance looked at again',
+        'how' => 'Now that everything holds, a full turn by hand.',
+        'look' => 'Ring and case clear of the frame as the sums say',
+        'caution' => 'Keep fingers out of the ring.',
+    ];
+
+    public const CRANK_RIGHT_SEAT = [
+        'title' => 'Right crank on by hand',
+        'how' => 'The one marked R. {fitting}',
+        'look' => '{seat}: it sits straight',
+    ];
+
+    public const CRANK_RIGHT = [
+        'title' => 'Right crank’s bolt to torque',
+        'how' => 'On its bolt’s thread and under its head; what lies on the seat is another matter.',
+        'tool' => 'Key or socket for the crank bolt, torque wrench',
+        'look' => 'The arm turns with the spindle, without a step',
+    ];
+
+    public const CRANK_LEFT_SEAT = [
+        'title' => 'Left crank on by hand, opposite the right one',
+        'how' => 'The one marked L, half a turn from the other. {fitting}',
+        'look' => 'Cranks in one line, pointing apart',
+    ];
+
+    public const CRANK_LEFT = [
+        'title' => 'Left crank’s bolt to torque',
+        'how' => 'On its bolt’s thread and under its head; what lies on the seat is another matter.',
+        'tool' => 'Key or socket for the crank bolt, torque wrench',
+        'look' => 'Cranks in one line, pointing apart',
+        'closesOff' => 'what holds the body, for most tools',
+    ];
+
+    public const PEDALS = [
+        'title' => 'Pedals on',
+        'how' => 'Both tighten towards the front wheel. The left one has a left-hand thread.',
+        'tool' => '15 mm pedal spanner or key from behind, torque wrench',
+    ];
+
+    public const CHAIN = [
+        'title' => 'Chain, {links} links, then the derailleur',
+        'how' => 'Compare with the old chain link by link, not by length. Joined as its maker says; gears set last.',
+        'tool' => 'Chain tool',
+        'look' => 'Largest cog by hand: derailleur not at its end',
+    ];
+
+    public const CHAIN_ONE_COG = [
+        'title' => 'Chain, {links} links, then its slack',
+        'how' => 'Compare with the old chain link by link, not by length. Joined as its maker says; slack taken up at '
+            .'the axle or the tensioner.',
+        'tool' => 'Chain tool, axle spanner',
+        'look' => 'At its tightest place the chain still moves a finger’s breadth up and down',
+    ];
+
+    public const GEARS_SET = [
+        'title' => 'Derailleur set on the chain that lies there',
+        'how' => 'The chain was never opened: nothing to join, nothing to count.',
+        'tool' => 'Screwdriver or key for its stops',
+        'look' => 'Largest cog by hand: derailleur not at its end',
+    ];
+
+    public const SLACK_SET = [
+        'title' => 'Slack of the chain that lies there',
+        'how' => 'The chain was never opened: nothing to join, nothing to count. Slack taken up at the axle or the tensioner.',
+        'tool' => 'Axle spanner',
+        'look' => 'At its tightest place the chain still moves a finger’s breadth up and down',
+    ];
+
+    public const BUCKET_BACK = [
+        'title' => 'Load bucket back on',
+        'how' => 'By what was written down when it came off. A bolt that would reach the motor is shortened, or goes '
+            .'in from the other side.',
+        'tool' => 'Keys for its bolts, torque wrench',
+        'look' => 'Nothing touches motor, ring or lead',
+    ];
+
+    public const GUARD_BACK = [
+        'title' => 'Guard, guide or roller back on',
+        'how' => 'By what was written down when it came off, around the new ring.',
+        'tool' => 'Keys for its bolts, torque wrench',
+        'look' => 'A full turn of the crank by hand: nothing rubs',
+    ];
+
+    public const KICKSTAND_BACK = [
+        'title' => 'Kickstand refitted elsewhere, or left off',
+        'how' => 'Not where motor or rest are. Left off: done by hand, with that as the reason, so that it is on record.',
+        'tool' => 'Key for its bolt, torque wrench',
+        'look' => 'Clear of motor, leads and chain, up and down',
+    ];
+
+    public const PLUG = [
+        'title' => 'Plug home: {run}',
+        'how' => '{plug}. Water-repelling grease, keys and arrows in line, pushed home square, never by the lead.',
+        'look' => 'The ring of the seal is gone all round; a light pull moves nothing',
+    ];
+
+    public const CAP = [
+        'title' => 'Cap and tie what stays unused: {run}',
+        'how' => '{plug}: grease, a cap, tied where no water stands.',
+        'look' => 'It cannot swing to chain, ring or crank',
+    ];
+
+    public const DRESS = [
+        'title' => 'Tie down: {run}',
+        'how' => '{how}',
+        'look' => 'Bars lock to lock; nothing reaches wheel, disc or crank',
+    ];
+
+    public const JOIN_PACK = [
+        'title' => 'Join the {run} to the pack',
+        'how' => 'Pack off. {volts} A meter on the pack’s plug: plus on plus, before anything touches. Fuse or breaker in the lead, no larger '
+            .'than its maker allows for it. Then together in one firm push.',
+        'tool' => 'Voltmeter',
+        'look' => 'Home to the stop; nothing pulls on the joint; tied on both sides, covered',
+        'caution' => 'No damaged, wet or unknown pack. Never around a fuse or a protection circuit.',
+    ];
+
+    public const JOIN_OTHER = [
+        'title' => 'Join the {run}',
+        'how' => 'Its voltage is the one that this plug gives, by the papers of both. Polarity tried with a meter before the joint is closed.',
+        'tool' => 'Voltmeter',
+        'look' => 'Works, and goes on working when the bars turn',
+    ];
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Holding\Build;
+
+use NeatSpindle\Core\Parts\Fastening\Fastener;
+use NeatSpindle\Core\Ground\Prose\Wording;
+use NeatSpindle\Core\Ground\Turn\Action;
+use NeatSpindle\Core\Ground\Turn\Hand;
+use NeatSpindle\Core\Ground\Turn\Side;
+use NeatSpindle\Core\Ground\Turn\Turn;
+
+/** Cranks, pedals, chain, and what came off and goes back on. */
+final class DriveSteps
+{
+    /** @return list<BuildStep> */
+    public static function of(BuildPlan $plan): array
+    {
+        return [...self::rightCrank($plan), ...self::leftCrank($plan), self::pedals(), self::chain($plan), ...self::back($plan)];
+    }
+
+    /** @return list<BuildStep> its seat and its bolt apart: what goes on the one is not what goes on the other */
+    private static function rightCrank(BuildPlan $plan): array
+    {
+        $seat = $plan->circumstances->crankSeat;
+        $seated = $plan->mount->seatsRightCrankAt();
+        $by = $seated === null ? [BuildStep::worded(
+            'crank-right-seat', BuildStep::DRIVE,
+            Wording::of(BuildWords::CRANK_RIGHT_SEAT, fitting: $seat->fitting(), seat: $seat->label()),
+            compound: $plan->crankCompound(), after: ['ring-look'],
+        )] : [];
+
+        return [...$by, BuildStep::worded(
+            'crank-right', BuildStep::DRIVE, Wording::of(BuildWords::CRANK_RIGHT),
+            turn: new Turn('Crank bolt, right', Hand::Right, Action::Tighten, Side::Drive), fastener: Fastener::CrankBolt,
+            compound: Compound::Grease, after: ['ring-look', $seated ?? 'crank-right-seat'],
+        )];
+    }
+
+    /** @return list<BuildStep> */
+    private static function leftCrank(BuildPlan $plan): array
+    {
+        return [
+            BuildStep::worded(
+                'crank-left-seat', BuildStep::DRIVE, Wording::of(
+                    BuildWords::CRANK_LEFT_SEAT, fitting: $plan->circumstances->crankSeat->fitting(),
+                ),
+                compound: $plan->crankCompound(), after: ['ring-look', 'crank-right', ...$plan->mount->beforeTheLeftCrank()],
+            ),
+            BuildStep::worded(
+                'crank-left', BuildStep::DRIVE, Wording::of(BuildWords::CRANK_LEFT),
+                turn: new Turn('Crank bolt, left', Hand::Right, Action::Tighten, Side::NonDrive), fastener: Fastener::CrankBolt,
+                compound: Compound::Grease, after: ['crank-left-seat'],
+            ),
+        ];
+    }
+
+    private static function pedals(): BuildStep
+    {
+        return BuildStep::worded(
+            'pedals', BuildStep::DRIVE, Wording::of(BuildWords::PEDALS),
+            turn: new Turn('Left pedal', Hand::Left, Action::Tighten, Side::NonDrive), fastener: Fastener::Pedal,
+            compound: Compound::Grease, after: ['crank-right', 'crank-left'],
+        );
+    }
+
+    /** A chain that lies there already has no length to cut; one cog has no derailleur to set. */
+    private static function chain(BuildPlan $plan): BuildStep
+    {
+        $lies = $plan->keepsChain() || $plan->mount->laysTheBikesChain();
+        $words = match (true) {
+            $lies => $plan->hasOneCog ? BuildWords::SLACK_SET : BuildWords::GEARS_SET,
+            default => $plan->hasOneCog ? BuildWords::CHAIN_ONE_COG : BuildWords::CHAIN,
+        };
+
+        return BuildStep::worded(
+            'chain', BuildStep::DRIVE, Wording::of($words, links: $plan->chain->links),
+            after: $lies ? ['crank-right'] : ['ring', 'ring-look'],
+        );
+    }
+
+    /** @return list<BuildStep> what came off and goes back on */
+    private static function back(BuildPlan $plan): array
+    {
+        $fitted = $plan->circumstances->fitted;
+        $parts = [
+            'guard-back' => [$fitted->hasGuard, BuildWords::GUARD_BACK, Fastener::Guard],
+            'bucket-back' => [$fitted->hasBucket, BuildWords::BUCKET_BACK, Fastener::Bucket],
+            'kickstand-back' => [$fitted->hasKickstand, BuildWords::KICKSTAND_BACK, Fastener::Kickstand],
+        ];
+        $steps = [];
+        foreach ($parts as $code => [$was, $words, $fastener]) {
+            if ($was) {
+                $steps[] = BuildStep::worded(
+                    $code, BuildStep::DRIVE, Wording::of($words), fastener: $fastener, after: ['ring-look', 'chain'],
+                );
+            }
+        }
+
+        return $steps;
+    }
+}

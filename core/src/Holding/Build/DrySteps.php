@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Holding\Build;
+
+use NeatSpindle\Core\Ground\Prose\Wording;
+use NeatSpindle\Core\Measuring\Survey\GuideRemedy;
+
+/** What is done before it is known that everything fits: inserts, cures, and the dry fit that finds out. */
+final class DrySteps
+{
+    /** @return list<BuildStep> */
+    public static function of(BuildPlan $plan): array
+    {
+        $before = [
+            ...self::insert($plan),
+            ...self::guide($plan->circumstances->guide),
+            ...self::cures($plan->circumstances->cures),
+        ];
+
+        return [
+            BuildStep::worded('safe', BuildStep::DRY, Wording::of(BuildWords::SAFE)),
+            ...FittingSteps::tryBeforeTheMotor($plan),
+            ...$before,
+            BuildStep::worded(
+                'dry-fit', BuildStep::DRY,
+                Wording::of(BuildWords::DRY_FIT, firstSpacers: $plan->mount->firstSpacers(), caution: self::carbonCaution($plan)),
+                after: ['safe', ...array_map(fn (BuildStep $step) => $step->code, $before)],
+            ),
+        ];
+    }
+
+    private static function carbonCaution(BuildPlan $plan): ?string
+    {
+        return $plan->material->bite() > 0.0
+            ? null
+            : 'Carbon: never drill it, never clamp or bite it with a toothed plate. The frame’s maker decides, not we.';
+    }
+
+    /** @return list<BuildStep> */
+    private static function insert(BuildPlan $plan): array
+    {
+        $code = $plan->insert?->code;
+
+        return $code === null ? [] : [
+            BuildStep::worded('insert-clean', BuildStep::DRY, Wording::of(BuildWords::INSERT_CLEAN, insert: $code), after: ['safe']),
+            BuildStep::worded(
+                'insert-press', BuildStep::DRY, Wording::of(BuildWords::INSERT_PRESS, insert: $code), after: ['insert-clean'],
+            ),
+            BuildStep::worded(
+                'insert-measure', BuildStep::DRY, Wording::of(BuildWords::INSERT_MEASURE, insert: $code), after: ['insert-press'],
+            ),
+        ];
+    }
+
+    /** @return list<BuildStep> */
+    private static function guide(GuideRemedy $remedy): array
+    {
+        $task = $remedy->task();
+
+        return $task === null ? [] : [BuildStep::worded(
+            'guide', BuildStep::DRY,
+            Wording::of(
+                BuildWords::GUIDE, label: $remedy->label(), how: $task.($remedy->parts() === null ? '' : " Parts: {$remedy->parts()}."),
+            ),
+            after: ['safe'],
+        )];
+    }
+
+    /**
+     * @param  list<Cure>  $cures
+     * @return list<BuildStep>
+     */
+    private static function cures(array $cures): array
+    {
+        return array_map(fn (Cure $cure) => BuildStep::worded(
+            $cure->code, BuildStep::DRY,
+            Wording::of(BuildWords::CURE, title: $cure->title, how: $cure->how.($cure->parts === null ? '' : " Parts: {$cure->parts}.")),
+            after: ['safe'],
+        ), $cures);
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Holding\Build;
+
+/** What a person reads at the steps of battery, bar and sensors. */
+final class FittingWords
+{
+    public const GEAR_OFF = [
+        'title' => 'Gear cable off at the mech',
+        'how' => 'Highest gear, cable off at the mech, its end cap pulled. The ferrule is cut or pulled. '
+            .'The end is soldered, taped, or twisted the way it is laid, so that it goes through whole.',
+        'tool' => 'Key for the pinch bolt, cable cutter',
+        'look' => 'No wire stands off the end; one that does means a new inner',
+    ];
+
+    public const GEAR_THROUGH = [
+        'title' => 'Gear sensor on the inner cable',
+        'how' => 'Through the sensor the right way round, by the arrow or the side its maker names, then on into its housing. It goes on while the cable is off anyway.',
+        'look' => 'The inner runs through without a kink',
+    ];
+
+    public const GEAR_HOUSING = [
+        'title' => 'Housing with its ferrules back',
+        'how' => 'Cut square, its liner opened, a ferrule on both ends. New inner where the old one was kinked or frayed.',
+        'tool' => 'Cable cutter, awl',
+        'look' => 'The sensor’s ends sit home on the housing; bars lock to lock pull nothing',
+    ];
+
+    public const GEAR_FIX = [
+        'title' => 'Gear cable fixed at the mech',
+        'how' => 'Pulled taut by hand, pinch bolt, end cap.',
+        'tool' => 'Key for the pinch bolt',
+        'look' => 'Cap on the end; nothing near the spokes',
+    ];
+
+    public const GEAR_INDEX = [
+        'title' => 'Gears indexed anew',
+        'how' => 'The sensor and its housing have made the cable’s way another one: stops first, then the barrel, every gear up and down.',
+        'look' => 'Each gear at the first click; the sensor’s lamp blinks at each shift',
+    ];
+
+    public const BAR_OFF = [
+        'title' => 'Off the bar, {side}',
+        'how' => 'In this order: {what}. Grips with air or water, never pried.',
+        'look' => 'How the levers stood is marked; a rear brake’s lever goes back to its own side',
+    ];
+
+    public const BAR_ON = [
+        'title' => 'On the bar, {side}',
+        'how' => 'In this order: {what}. Grips with alcohol, left to dry.',
+        'tool' => 'Keys for the clamps',
+        'look' => 'Thumb and finger reach each without leaving the grip; nothing bears on its neighbour',
+    ];
+
+    public const BRAKE_SENSOR = [
+        'title' => 'Brake sensor, {side}',
+        'how' => '{what}. Lever wiped with alcohol where something is stuck on. Switch and magnet so that the first of the lever’s travel works it.',
+        'look' => 'Pulled and let go ten times, it works at once and comes back each time',
+        'caution' => 'The brake itself is not touched: hydraulic levers are opened and bled only by who may.',
+    ];
+
+    public const SPEED_SENSOR = [
+        'title' => 'Speed sensor and magnet set',
+        'how' => '{where} Stay wiped clean of grease. Magnet on a spoke, its marked face to the sensor, its screw where a key '
+            .'reaches it. Lead on the outside of the stay, tied where it cannot reach the spokes.',
+        'tool' => 'Feeler or rule, key for the magnet',
+        'look' => 'A full turn of the wheel, clear of brake and spokes all round; the gap measured: {gap}',
+    ];
+
+    public const INSERTS = [
+        'title' => 'Threaded inserts set for the battery',
+        'how' => '{how}',
+        'tool' => 'Drills stepped up, deburrer, insert tool',
+        'look' => 'Each insert takes its bolt by hand to the end and does not turn with it',
+        'caution' => 'Metal frames only, and nowhere near a weld or a butted end.',
+    ];
+
+    public const BATTERY_RAIL = [
+        'title' => 'Battery’s rail or cradle on',
+        'how' => '{how}',
+        'tool' => 'Key for its screws, torque wrench',
+        'look' => 'The pack comes out and goes in, its key turns, and it stays when shaken; no pedal reaches the lock',
+    ];
+
+    public const DISPLAY = [
+        'title' => 'Display on the bar',
+        'how' => '{how}',
+        'tool' => 'Key for its screw, torque wrench',
+        'look' => 'Readable from the saddle; bars lock to lock pull no lead',
+    ];
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Holding\Build;
+
+use NeatSpindle\Core\Donor\Bike\FrameMaterial;
+use NeatSpindle\Core\Ground\House\HouseRules;
+use NeatSpindle\Core\Ground\House\School;
+
+/** What a house adds to the steps of a sheet, and how the bike stands at each. What changes their order lies with the steps themselves. */
+final readonly class HouseWay
+{
+    /** Where the bike is best off for it, by chapter. */
+    private const BY_TASK = [
+        BuildStep::DRY => 'upside down, or in the stand',
+        BuildStep::GAP => 'in the stand',
+        BuildStep::BODY => 'upside down: a body lying on its back stays where it is put',
+        BuildStep::TORQUE => 'wheels on the floor',
+        BuildStep::DRIVE => 'in the stand; cranks to torque with the wheels on the floor',
+        BuildStep::ROUTES => 'in the stand',
+    ];
+
+    /** @param  array<string, list<string>>  $notes what the house adds, by the step's code */
+    private function __construct(private HouseRules $house, private array $notes) {}
+
+    public static function of(BuildPlan $plan): self
+    {
+        $notes = [];
+        foreach ($plan->house()->schools() as $school) {
+            foreach ($school->notes() as $step => $note) {
+                $notes[$step][] = self::isAllowed($school, $plan->material) ? $note : 'Carbon: no teeth on it, whatever the house says.';
+            }
+        }
+
+        return new self($plan->house(), $notes);
+    }
+
+    public function at(BuildStep $step): BuildStep
+    {
+        return $step->inHouse($this->notes[$step->code] ?? [], $this->stands($step->chapter));
+    }
+
+    /** Teeth never bite carbon. */
+    private static function isAllowed(School $school, FrameMaterial $material): bool
+    {
+        return $school !== School::PlateToothed || $material->bite() > 0.0;
+    }
+
+    private function stands(string $chapter): ?string
+    {
+        return match (true) {
+            $this->house->follows(School::PostureFloor) => $chapter === BuildStep::TORQUE ? 'wheels on the floor' : 'upside down, or on the floor',
+            $this->house->follows(School::PostureStand) => $chapter === BuildStep::TORQUE ? 'out of the stand, wheels on the floor' : 'in the stand',
+            default => self::BY_TASK[$chapter] ?? null,
+        };
+    }
+}

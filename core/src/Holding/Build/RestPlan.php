@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Holding\Build;
+
+use NeatSpindle\Core\Parts\Fastening\Fastener;
+use NeatSpindle\Core\Ground\Prose\Wording;
+
+/** What is done about the body's rest, in words: how it is put on, how the body is set against it, how it is made fast. */
+final readonly class RestPlan
+{
+    /**
+     * @param  ?Wording  $on null for a rest that is not fitted, because the frame itself is it
+     * @param  ?Wording  $torque null for one that is not made fast
+     * @param  ?string  $part what has to be there for it; null where the frame itself is it
+     */
+    public function __construct(public ?Wording $on, public Wording $set, public ?Wording $torque, public Fastener $fastener = Fastener::Rest, public ?string $part = null) {}
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Holding\Catalogue;
+
+use NeatSpindle\Core\Fitting\Battery\VoltageRange;
+use NeatSpindle\Core\Parts\Box\Piece;
+use NeatSpindle\Core\Holding\Build\Compound;
+use NeatSpindle\Core\Parts\Fastening\Bands;
+use NeatSpindle\Core\Parts\Fastening\CrankSeat;
+use NeatSpindle\Core\Fitting\Sensor\SpeedSensor;
+
+/** What a motor's papers say beyond the sums: torques, how its cranks sit, what lies in its box. */
+final readonly class MotorPapers
+{
+    /**
+     * @param  list<Piece>  $contents of its box; empty where nobody has listed them
+     * @param  ?float  $mostAmps the most it draws, in A
+     * @param  ?SpeedSensor  $speedSensor how its speed sensor is set
+     * @param  ?VoltageRange  $voltage what it may be run on
+     */
+    public function __construct(
+        public Bands $bands,
+        public CrankSeat $crankSeat,
+        public Compound $crankCompound,
+        public array $contents,
+        public ?float $mostAmps = null,
+        public ?SpeedSensor $speedSensor = null,
+        public ?VoltageRange $voltage = null,
+    ) {}
+}

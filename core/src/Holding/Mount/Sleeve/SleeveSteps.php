@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Holding\Mount\Sleeve;
+
+use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Holding\Build\Compound;
+use NeatSpindle\Core\Holding\Build\MountSteps;
+use NeatSpindle\Core\Parts\Drawer\Place;
+use NeatSpindle\Core\Parts\Fastening\Band;
+use NeatSpindle\Core\Parts\Fastening\Fastener;
+use NeatSpindle\Core\Ground\House\HouseRules;
+use NeatSpindle\Core\Ground\House\School;
+use NeatSpindle\Core\Holding\Mount\Stack;
+use NeatSpindle\Core\Ground\Prose\Wording;
+use NeatSpindle\Core\Ground\Turn\Action;
+use NeatSpindle\Core\Ground\Turn\Hand;
+use NeatSpindle\Core\Ground\Turn\Side;
+use NeatSpindle\Core\Ground\Turn\Turn;
+
+/** A sleeve motor: body from the drive side, plate and nut from the left; bolts run in, then nut and bolts to torque in the order of the house. */
+final readonly class SleeveSteps implements MountSteps
+{
+    private const SOURCE = 'the catalogue';
+
+    public function __construct(private Stack $stack, private SleeveArrangement $fit, private Sleeve $sleeve, private HouseRules $house) {}
+
+    public function firstSpacers(): string
+    {
+        return "Drive side: {$this->stack->placeText(Place::Drive)}.";
+    }
+
+    public function needsTheRingFirst(): bool
+    {
+        return false;
+    }
+
+    public function beforeTheRing(): array
+    {
+        return [];
+    }
+
+    public function setAfter(): string
+    {
+        return 'nut-hand';
+    }
+
+    public function body(): array
+    {
+        return [
+            BuildStep::worded(
+                'body-in', BuildStep::BODY, Wording::of(SleeveWords::BODY_IN, drive: $this->stack->placeText(Place::Drive)),
+                after: ['dry-fit'],
+            ),
+            BuildStep::worded(
+                'plate-on', BuildStep::BODY,
+                Wording::of(SleeveWords::PLATE_ON, plate: $this->stack->placeText(Place::Plate), nut: $this->stack->placeText(Place::Nut)),
+                after: ['body-in'],
+            ),
+            BuildStep::worded(
+                'bolts-hand', BuildStep::BODY,
+                Wording::of(SleeveWords::BOLTS_HAND, thread: $this->sleeve->bossBolt->thread, boltLength: $this->fit->boltLength, boss: $this->stack->placeText(Place::Boss)),
+                turn: new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), compound: Compound::Locking, after: ['plate-on'],
+            ),
+            BuildStep::worded(
+                'nut-hand', BuildStep::BODY, Wording::of($this->isNutDry() ? SleeveWords::NUT_HAND_DRY : SleeveWords::NUT_HAND),
+                turn: new Turn('Nut', Hand::Right, Action::Tighten, Side::NonDrive), compound: $this->isNutDry() ? Compound::None : Compound::Locking,
+                after: ['bolts-hand'],
+            ),
+        ];
+    }
+
+    public function torquing(): array
+    {
+        return $this->house->follows(School::BoltsFirst)
+            ? [$this->bossBolts('set-rest'), $this->nut(SleeveWords::NUT_TORQUE_LAST, 'boss-bolts'), $this->look(SleeveWords::PLATE_LOOK_LAST), ...$this->lockring()]
+            : [$this->nut(SleeveWords::NUT_TORQUE, 'set-rest'), $this->look(SleeveWords::PLATE_LOOK), $this->bossBolts('plate-look'), ...$this->lockring()];
+    }
+
+    /** @param  array<string, string>  $words */
+    private function nut(array $words, string $after): BuildStep
+    {
+        return BuildStep::worded(
+            'nut-torque', BuildStep::TORQUE, Wording::of($words), turn: new Turn('Nut', Hand::Right, Action::Tighten, Side::NonDrive),
+            fastener: Fastener::Nut, band: new Band($this->sleeve->nut->torque, self::SOURCE), after: [$after],
+        );
+    }
+
+    /** @param  array<string, string>  $words */
+    private function look(array $words): BuildStep
+    {
+        return BuildStep::worded('plate-look', BuildStep::TORQUE, Wording::of($words), after: ['nut-torque']);
+    }
+
+    private function bossBolts(string $after): BuildStep
+    {
+        return BuildStep::worded(
+            'boss-bolts', BuildStep::TORQUE,
+            Wording::of(SleeveWords::BOSS_BOLTS, thread: $this->sleeve->bossBolt->thread, boltLength: $this->fit->boltLength),
+            turn: new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), fastener: Fastener::PlateBolts, after: [$after],
+        );
+    }
+
+    private function isNutDry(): bool
+    {
+        return $this->house->follows(School::NutDry);
+    }
+
+    public function heldBy(): string
+    {
+        return 'nut-torque';
+    }
+
+    public function beforeTheLeftCrank(): array
+    {
+        return $this->sleeve->lockring === null ? ['boss-bolts'] : ['lockring', 'boss-bolts'];
+    }
+
+    public function seatsRightCrankAt(): null
+    {
+        return null;
+    }
+
+    public function laysTheBikesChain(): bool
+    {
+        return false;
+    }
+
+    public function parts(): array
+    {
+        return ['bolts-hand' => "Plate bolts {$this->sleeve->bossBolt->thread} × {$this->fit->boltLength}"];
+    }
+
+    public function gates(): array
+    {
+        return [];
+    }
+
+    /** @return list<BuildStep> none for a kit with a single nut */
+    private function lockring(): array
+    {
+        $isLocked = $this->house->follows(School::LockringLocked);
+
+        return $this->sleeve->lockring === null ? [] : [
+            BuildStep::worded(
+                'lockring', BuildStep::TORQUE, Wording::of($isLocked ? SleeveWords::LOCKRING_LOCKED : SleeveWords::LOCKRING),
+                turn: new Turn('Lock ring', Hand::Right, Action::Tighten, Side::NonDrive),
+                fastener: Fastener::Lockring, band: new Band($this->sleeve->lockring->torque, self::SOURCE), compound: $isLocked ? Compound::Locking : Compound::None,
+                after: ['nut-torque'],
+            ),
+        ];
+    }
+}

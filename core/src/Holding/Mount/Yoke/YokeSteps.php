@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Holding\Mount\Yoke;
+
+use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Holding\Build\Compound;
+use NeatSpindle\Core\Holding\Build\MountSteps;
+use NeatSpindle\Core\Parts\Drawer\Place;
+use NeatSpindle\Core\Parts\Fastening\Fastener;
+use NeatSpindle\Core\Holding\Mount\Stack;
+use NeatSpindle\Core\Ground\Prose\Wording;
+use NeatSpindle\Core\Ground\Turn\Action;
+use NeatSpindle\Core\Ground\Turn\Hand;
+use NeatSpindle\Core\Ground\Turn\Side;
+use NeatSpindle\Core\Ground\Turn\Turn;
+
+/** A yoke motor: body around the shell, yoke trapped in its slot, cup from the left, spindle last. */
+final readonly class YokeSteps implements MountSteps
+{
+    public function __construct(private Stack $stack) {}
+
+    public function firstSpacers(): string
+    {
+        return "Drive side: {$this->stack->placeText(Place::Drive)}. Left of the shell: {$this->stack->placeText(Place::Plate)}.";
+    }
+
+    public function needsTheRingFirst(): bool
+    {
+        return false;
+    }
+
+    public function beforeTheRing(): array
+    {
+        return [];
+    }
+
+    public function setAfter(): string
+    {
+        return 'yoke-screws';
+    }
+
+    public function body(): array
+    {
+        return [
+            BuildStep::worded(
+                'body-in', BuildStep::BODY,
+                Wording::of(YokeWords::BODY_IN, drive: $this->stack->placeText(Place::Drive), plate: $this->stack->placeText(Place::Plate)),
+                after: ['dry-fit'],
+            ),
+            BuildStep::worded('yoke-in', BuildStep::BODY, Wording::of(YokeWords::YOKE_IN), after: ['body-in']),
+            BuildStep::worded(
+                'cup-hand', BuildStep::BODY, Wording::of(YokeWords::CUP_HAND),
+                turn: new Turn('Cup', Hand::Right, Action::Tighten, Side::NonDrive), compound: Compound::Grease,
+                after: ['yoke-in'],
+            ),
+            BuildStep::worded(
+                'slot', BuildStep::BODY,
+                Wording::of(YokeWords::SLOT, slotInner: $this->stack->placeText(Place::SlotInner), slotOuter: $this->stack->placeText(Place::SlotOuter)),
+                after: ['cup-hand'],
+            ),
+            BuildStep::worded(
+                'yoke-screws', BuildStep::BODY, Wording::of(YokeWords::YOKE_SCREWS), fastener: Fastener::YokeScrews, compound: Compound::Locking, after: ['slot'],
+            ),
+        ];
+    }
+
+    public function torquing(): array
+    {
+        return [
+            BuildStep::worded(
+                'cup-torque', BuildStep::TORQUE, Wording::of(YokeWords::CUP_TORQUE),
+                turn: new Turn('Cup', Hand::Right, Action::Tighten, Side::NonDrive), fastener: Fastener::Cup,
+                compound: Compound::Grease, after: ['set-rest'],
+            ),
+            BuildStep::worded(
+                'spindle', BuildStep::TORQUE, Wording::of(YokeWords::SPINDLE), compound: Compound::Grease, after: ['cup-torque'],
+            ),
+            BuildStep::worded('preload', BuildStep::TORQUE, Wording::of(YokeWords::PRELOAD), after: ['spindle']),
+            BuildStep::worded(
+                'collar-screw', BuildStep::TORQUE, Wording::of(YokeWords::COLLAR_SCREW, crank: $this->stack->placeText(Place::Crank)),
+                fastener: Fastener::CollarScrew, after: ['preload'],
+            ),
+        ];
+    }
+
+    public function heldBy(): string
+    {
+        return 'collar-screw';
+    }
+
+    public function beforeTheLeftCrank(): array
+    {
+        return ['collar-screw'];
+    }
+
+    public function seatsRightCrankAt(): null
+    {
+        return null;
+    }
+
+    public function laysTheBikesChain(): bool
+    {
+        return false;
+    }
+
+    public function parts(): array
+    {
+        return [];
+    }
+
+    public function gates(): array
+    {
+        return [];
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Whole\Prove;
+
+use NeatSpindle\Core\Fitting\Sensor\BrakeCut;
+
+/** What of one bike decides which checks it gets. */
+final readonly class ProveFacts
+{
+    /**
+     * @param  ?float  $cutOff the speed at which the motor stops helping, as it was set, in km/h; null where it was not set
+     * @param  ?float  $volts what the pack gives when it is full enough, in V; null where nobody has said
+     * @param  ?bool  $throttleAtZero whether it shall drive at level zero, as was written down; null where nothing was
+     * @param  ?int  $wheelMm the circumference that was written down; null where none was
+     * @param  ?float  $rangeKm how far the pack takes it on its road, as computed; null where no road was ridden
+     */
+    public function __construct(
+        public BrakeCut $brakes,
+        public bool $hasThrottle = false,
+        public bool $hasGearSensor = false,
+        public bool $hasLamps = false,
+        public ?float $cutOff = null,
+        public ?float $volts = null,
+        public ?bool $throttleAtZero = null,
+        public ?int $wheelMm = null,
+        public ?float $rangeKm = null,
+    ) {}
+
+    /** The same, with how far the pack takes it on its road, in km. */
+    public function withRange(?float $rangeKm): self
+    {
+        return new self(
+            $this->brakes, $this->hasThrottle, $this->hasGearSensor, $this->hasLamps, $this->cutOff, $this->volts, $this->throttleAtZero, $this->wheelMm, $rangeKm,
+        );
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Whole\Schedule;
+
+/** Something of a job that takes time: work, which somebody does, or a wait, which is nobody's. */
+final readonly class Task
+{
+    /**
+     * @param  int  $minutes  of working time, or of plain clock time where it is a wait
+     * @param  ?string  $who  the person who has to do it; null where others may
+     * @param  ?string  $skill  what whoever does it must be able to; null where anybody may
+     * @param  list<string>  $after  codes of the tasks of its job that come before it
+     * @param  ?int  $notBefore  a time; null where none is named
+     */
+    public function __construct(
+        public string $code,
+        public int $minutes,
+        public bool $isWait = false,
+        public ?string $who = null,
+        public ?string $skill = null,
+        public array $after = [],
+        public ?int $notBefore = null,
+    ) {}
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Whole\Worksheet;
+
+/** What a job's verdict is made of, in the order it is dealt with at the bench. */
+enum Concern: string
+{
+    case Stop = 'stop';
+    case Stack = 'stack';
+    case Rest = 'rest';
+    case Checks = 'checks';
+    case Reach = 'reach';
+    case Line = 'line';
+    case Battery = 'battery';
+    case Bar = 'bar';
+    case Sensors = 'sensors';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Stop => 'stopped',
+            self::Stack => 'stack',
+            self::Rest => 'rest',
+            self::Checks => 'checks by hand',
+            self::Reach => 'nut’s socket',
+            self::Line => 'chainline',
+            self::Battery => 'battery',
+            self::Bar => 'bar',
+            self::Sensors => 'brake sensors',
+        };
+    }
+}

@@ -10,6 +10,7 @@ use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 use NeatSpindle\Core\Ground\Measure\Measurement;
 use NeatSpindle\Core\Holding\Reaction\BodyPosition;
 use NeatSpindle\Core\Holding\Reaction\Bracing;
+use NeatSpindle\Core\Holding\Reaction\FaceSize;
 use NeatSpindle\Core\Holding\Reaction\GapBlock;
 use NeatSpindle\Core\Holding\Reaction\GapContents;
 use NeatSpindle\Core\Holding\Reaction\Reaction;
@@ -34,8 +35,7 @@ readonly class BracingChoice
             $this->nutTorque(),
             $this->decided->threadState ?? ThreadState::Threadlocker,
             $this->decided->shellFace ?? ShellFace::Painted,
-            $this->decided->shellOuter ?? 40.0,
-            $this->decided->shellInner ?? 34.0,
+            FaceSize::of($this->decided?->shellOuter, $this->decided?->shellInner),
             $this->rest() === null ? null : $this->restRadius(),
             $this->gapBlock(),
         );

@@ -6,17 +6,16 @@ namespace App\Assembly;
 
 use App\Models\Kit;
 use App\Models\Values\RidingWish;
-use App\Models\Values\Surface;
 use NeatSpindle\Core\Choosing\Hill\HillQuestion;
 use NeatSpindle\Core\Choosing\Hill\Load;
+use NeatSpindle\Core\Choosing\Hill\Surface;
 use NeatSpindle\Core\Choosing\Ride\Rider;
+use NeatSpindle\Core\Choosing\Ride\UsualRiding;
 use NeatSpindle\Core\Donor\Bike\BikeKind;
 
 /** How a bike will be ridden, as far as it was said; what nobody said is usual for its kind. */
 readonly class RidingChoice
 {
-    private const SURFACE = Surface::Street;
-
     private function __construct(private RidingWish $said, private bool $isSaid, private BikeKind $kind) {}
 
     public static function of(?Kit $kit, BikeKind $kind): self
@@ -44,10 +43,10 @@ readonly class RidingChoice
     {
         return new Load(
             $this->massKg(),
-            $this->said->riderW ?? 100.0,
-            $this->said->riderTorqueNm ?? 25.0,
+            $this->riderW(),
+            $this->said->riderTorqueNm ?? Load::RIDER_TORQUE_NM,
             $this->surface()->resistance(),
-            $this->isUpright() ? 0.7 : 0.6,
+            UsualRiding::dragAreaM2($this->kind),
             $windKmh / 3.6,
         );
     }
@@ -59,21 +58,17 @@ readonly class RidingChoice
 
     public function massKg(): float
     {
-        return $this->said->massKg ?? match ($this->kind) {
-            BikeKind::LongTail, BikeKind::BoxCargo => 190.0,
-            BikeKind::DeltaTrike, BikeKind::FourWheeler => 160.0,
-            default => 115.0,
-        };
+        return $this->said->massKg ?? UsualRiding::massKg($this->kind);
     }
 
     public function riderW(): float
     {
-        return $this->said->riderW ?? 100.0;
+        return $this->said->riderW ?? Load::RIDER_W;
     }
 
     public function gradePercent(): float
     {
-        return $this->said->gradePercent ?? 8.0;
+        return $this->said->gradePercent ?? UsualRiding::GRADE_PERCENT;
     }
 
     public function windKmh(): float
@@ -83,12 +78,12 @@ readonly class RidingChoice
 
     public function assistPercent(): float
     {
-        return $this->said->assistPercent ?? 100.0;
+        return $this->said->assistPercent ?? UsualRiding::ASSIST_PERCENT;
     }
 
     public function batteryWh(): float
     {
-        return $this->said->batteryWh ?? 600.0;
+        return $this->said->batteryWh ?? UsualRiding::BATTERY_WH;
     }
 
     public function cutOffKmh(): ?float
@@ -98,11 +93,6 @@ readonly class RidingChoice
 
     public function surface(): Surface
     {
-        return $this->said->surface ?? self::SURFACE;
-    }
-
-    private function isUpright(): bool
-    {
-        return $this->kind !== BikeKind::TadpoleTrike;
+        return $this->said->surface ?? Surface::USUAL;
     }
 }

@@ -30,8 +30,6 @@ use function ucfirst;
 final readonly class Proving implements FromJob
 {
     /** Without these no bike leaves. */
-    private const WRITTEN_DOWN = [SettingName::Units, SettingName::Wheel, SettingName::CutOff, SettingName::Levels];
-
     /**
      * @param  list<string>  $right  codes of the checks that were right
      * @param  ?string  $hold  why nothing may be proved now, in words; null when nothing stands against that
@@ -110,7 +108,7 @@ final readonly class Proving implements FromJob
      */
     private static function undecided(Collection $settings, BrakeCut $brakes): array
     {
-        $missing = array_filter(self::WRITTEN_DOWN, fn (SettingName $name) => ! $settings->has($name->value));
+        $missing = array_filter(SettingName::BEFORE_IT_LEAVES, fn (SettingName $name) => ! $settings->has($name->value));
         $names = implode(', ', array_map(fn (SettingName $name) => lcfirst($name->label()), $missing));
 
         return [

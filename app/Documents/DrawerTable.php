@@ -6,6 +6,7 @@ namespace App\Documents;
 
 use App\Models\Spacer;
 use Illuminate\Support\Collection;
+use NeatSpindle\Core\Parts\Drawer\SpacerRow;
 use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 
 use function count;
@@ -94,8 +95,8 @@ class DrawerTable
 
         return match (true) {
             $thickness === null => "“{$row['thickness_mm']}” is no thickness in mm.",
-            $thickness < 0.01 || $thickness > 200 => 'A spacer is thicker than 0 and at most 200 mm.',
-            abs($thickness * 100 - round($thickness * 100)) > 1e-6 => 'A thickness is a whole number of hundredths of a millimetre.',
+            $thickness < 0.01 || $thickness > SpacerRow::THICKEST_MM => 'A spacer is thicker than 0 and at most 200 mm.',
+            ! SpacerRow::isWhole($thickness) => 'A thickness is a whole number of hundredths of a millimetre.',
             preg_match('/^\d{1,4}$/', $row['quantity']) !== 1 || (int) $row['quantity'] > 1000 => 'A quantity is a whole number from 0 to 1000.',
             self::uses($row['use']) === [] => 'Say what it is good for.',
             array_diff(self::uses($row['use']), $known) !== [] => 'Uses are: '.implode(', ', $known).'.',

@@ -111,7 +111,7 @@ class Spacer extends Row
     /** What a job can count on of it, as the core's drawer has it. */
     public function row(): SpacerRow
     {
-        return new SpacerRow((int) round($this->thickness_mm * 100), $this->available(), $this->uses);
+        return new SpacerRow(SpacerRow::hundredths($this->thickness_mm), $this->available(), $this->uses);
     }
 
     /** What makes a kind: its thickness and what it is good for. */

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Holding\Reaction\FaceSize;
 use NeatSpindle\Core\Holding\Reaction\Reaction;
 use NeatSpindle\Core\Holding\Reaction\ShellFace;
 use NeatSpindle\Core\Holding\Reaction\ThreadState;
@@ -13,7 +14,7 @@ use NeatSpindle\Core\Tests\Cases;
 it('holds by friction what the clamp gives, and leaves the rest to the rest', function (): void {
     $motor = Cases::job('hardtail-73')->kit->motor;
     $nut = $motor->held->nut;
-    $reaction = Reaction::of($motor->held->nut(), $motor->maxTorqueNm, new Torquing(50.0, ThreadState::Threadlocker, ShellFace::Bare, 40.0, 34.0, 120.0));
+    $reaction = Reaction::of($motor->held->nut(), $motor->maxTorqueNm, new Torquing(50.0, ThreadState::Threadlocker, ShellFace::Bare, FaceSize::of(), 120.0));
 
     $preload = 50.0 / (0.17 * $nut->threadMajor / 1000);
     $hold = 2 * 0.20 * $preload * 0.0185;

@@ -28,7 +28,7 @@ function emptyServer(): Process
 /** @param  array<string, string>  $with */
 function command(string $name, string $file, array $with = []): Process
 {
-    $process = new Process([base_path("bin/{$name}"), $file], base_path(), $with, timeout: 60);
+    $process = new Process([base_path("bin/{$name}"), $file], base_path(), ['DB_DATABASE' => DB::connection()->getDatabaseName(), ...$with], timeout: 60);
     $process->run();
 
     return $process;
@@ -53,7 +53,7 @@ it('restores a backup into an empty server, every row of every table', function 
     $server = emptyServer();
     try {
         preg_match('/port=(\d+)/', $server->getOutput(), $port);
-        $there = ['DB_PORT' => $port[1] ?? ''];
+        $there = ['DB_PORT' => $port[1] ?? '', 'DB_DATABASE' => 'neat_spindle'];
 
         expect(command('backup', $file)->getExitCode())->toBe(0)
             ->and(command('backup', $file)->getErrorOutput())->toContain('nothing is written over')
@@ -62,7 +62,7 @@ it('restores a backup into an empty server, every row of every table', function 
         $restored = command('restore', $file, $there);
         expect($restored->getExitCode())->toBe(0, $restored->getErrorOutput());
 
-        config(['database.connections.there' => [...config('database.connections.mariadb'), 'port' => $there['DB_PORT']]]);
+        config(['database.connections.there' => [...config('database.connections.mariadb'), 'port' => $there['DB_PORT'], 'database' => $there['DB_DATABASE']]]);
         $before = everything(DB::connection());
         expect(everything(DB::connection('there')))->toBe($before)
             ->and(count($before['readings'] ?? []))->toBeGreaterThan(100)

@@ -9,6 +9,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use NeatSpindle\Core\Ground\Measure\Measurement;
 use NeatSpindle\Core\Holding\Reaction\BodyPosition;
+use NeatSpindle\Core\Holding\Reaction\FaceSize;
 use NeatSpindle\Core\Holding\Reaction\GapContents;
 use NeatSpindle\Core\Holding\Reaction\Rest;
 use NeatSpindle\Core\Holding\Reaction\ShellFace;
@@ -65,7 +66,7 @@ class BraceRequest extends VersionedRequest
             foreach (['block', 'soft'] as $field) {
                 $this->thickness($validator, $field);
             }
-            if (($this->read['shell_outer'] ?? 40.0) <= ($this->read['shell_inner'] ?? 34.0)) {
+            if (! FaceSize::of($this->read['shell_outer'] ?? null, $this->read['shell_inner'] ?? null)->isRing()) {
                 $validator->errors()->add('shell_outer', 'The face’s outer diameter is larger than its inner one.');
             }
         }];

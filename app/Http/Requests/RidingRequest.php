@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Values\RidingWish;
-use App\Models\Values\Surface;
 use Illuminate\Validation\Rule;
+use NeatSpindle\Core\Choosing\Hill\Surface;
 
 /** How a bike will be ridden: load, rider, hill, surface, wind, battery. */
 class RidingRequest extends VersionedRequest

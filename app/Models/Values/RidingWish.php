@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models\Values;
 
+use NeatSpindle\Core\Choosing\Hill\Surface;
+
 /** How a bike will be ridden, as it was said; null for what nobody said. */
 final readonly class RidingWish implements Kept
 {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\View\Build;
 
-use App\View\Job\JobPage;
 use App\Assembly\ReceivedBox;
 use App\Models\BoxRecord;
 use App\Models\Stage;
+use App\View\Job\JobPage;
 use NeatSpindle\Core\Parts\Box\Piece;
 use NeatSpindle\Core\Parts\Drawer\Spacers;
 

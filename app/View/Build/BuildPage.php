@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View\Build;
 
-use App\View\Job\StepsPage;
 use App\Bench\BuildState;
 use App\Bench\Experience;
 use App\Bench\JobHouse;
@@ -15,11 +14,12 @@ use App\Models\Sheet;
 use App\Models\Stage;
 use App\Models\Values\About;
 use App\View\Drawings\TurnView;
+use App\View\Job\StepsPage;
+use NeatSpindle\Core\Ground\Turn\Posture;
 use NeatSpindle\Core\Holding\Build\BuildGate;
 use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Compound;
-use NeatSpindle\Core\Ground\Turn\Posture;
 
 use function is_string;
 

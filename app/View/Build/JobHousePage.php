@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View\Build;
 
-use App\View\Job\JobPage;
 use App\Bench\HouseEffects;
 use App\Bench\JobHouse;
 use App\Bench\OpenJob;
@@ -13,6 +12,7 @@ use App\Models\HouseRule;
 use App\Models\Stage;
 use App\Models\Values\About;
 use App\Models\Values\AboutKind;
+use App\View\Job\JobPage;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Ground\House\HouseRules;
 use NeatSpindle\Core\Ground\House\Question;

@@ -14,11 +14,11 @@ use App\Models\User;
 use App\View\Drawings\Detail;
 use App\View\Drawings\SectionView;
 use Illuminate\Support\Facades\Auth;
-use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Ground\Measure\LengthUnit;
 use NeatSpindle\Core\Ground\Measure\TorqueUnit;
-use NeatSpindle\Core\Sums\Section\AxisSection;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Sums\Margin\Verdict;
+use NeatSpindle\Core\Sums\Section\AxisSection;
 
 /** What every place of a job shows around its own work. */
 abstract class JobPage

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\View\Job;
 
-use NeatSpindle\Core\Sums\Margin\MarginName;
 use NeatSpindle\Core\Ground\Measure\LengthUnit;
 use NeatSpindle\Core\Holding\Mount\Note;
 use NeatSpindle\Core\Holding\Mount\Stack;
 use NeatSpindle\Core\Holding\Mount\Unsolved;
+use NeatSpindle\Core\Sums\Margin\MarginName;
 
 /** What stands in the way of a stack, in millimetres and words. */
 class Obstacle

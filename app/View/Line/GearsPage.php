@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\View\Line;
 
-use App\View\Job\JobPage;
 use App\Bench\OpenJob;
 use App\Models\Stage;
 use App\View\Drawings\GearsView;
+use App\View\Job\JobPage;
 use NeatSpindle\Core\Holding\Catalogue\Motor;
-use NeatSpindle\Core\Sums\Gearing\Gears;
 use NeatSpindle\Core\Parts\Part\Ring;
+use NeatSpindle\Core\Sums\Gearing\Gears;
 
 use function is_string;
 

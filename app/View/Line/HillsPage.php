@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View\Line;
 
-use App\View\Job\JobPage;
 use App\Assembly\RidingChoice;
 use App\Bench\OpenJob;
 use App\Bench\Rings;
@@ -13,13 +12,14 @@ use App\Instruments\Scale;
 use App\Models\Stage;
 use App\Models\Track;
 use App\View\Drawings\RoadView;
+use App\View\Job\JobPage;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Holding\Catalogue\Motor;
 use NeatSpindle\Core\Choosing\Fit\RingChoice;
 use NeatSpindle\Core\Choosing\Fit\RingOption;
 use NeatSpindle\Core\Choosing\Hill\Climb;
 use NeatSpindle\Core\Choosing\Hill\GearOnHill;
 use NeatSpindle\Core\Choosing\Hill\Pull;
+use NeatSpindle\Core\Holding\Catalogue\Motor;
 use NeatSpindle\Core\Sums\Margin\Verdict;
 
 /** A hill and a road, ridden with this bike, this motor and this load. */

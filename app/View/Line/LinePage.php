@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace App\View\Line;
 
-use App\View\Job\JobPage;
-use App\View\Job\Obstacle;
 use App\Assembly\MountedRing;
 use App\Bench\OpenJob;
 use App\Bench\Rings;
 use App\Models\Stage;
 use App\View\Drawings\GearsView;
 use App\View\Drawings\LineView;
+use App\View\Job\JobPage;
+use App\View\Job\Obstacle;
 use NeatSpindle\Core\Choosing\Fit\RingChoice;
 use NeatSpindle\Core\Choosing\Fit\RingOption;
+use NeatSpindle\Core\Ground\Measure\Rounding;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Sums\Line\Chain;
 use NeatSpindle\Core\Sums\Line\Chainline;
 use NeatSpindle\Core\Sums\Line\CogLine;
 use NeatSpindle\Core\Sums\Line\LineVerdict;
 use NeatSpindle\Core\Sums\Margin\Margin;
 use NeatSpindle\Core\Sums\Margin\Verdict;
-use NeatSpindle\Core\Ground\Measure\Rounding;
-use NeatSpindle\Core\Measuring\Survey\Spot;
 
 use function array_slice;
 use function count;

@@ -6,9 +6,9 @@ namespace App\View\Line;
 
 use App\Models\Track;
 use App\View\Drawings\RoadView;
-use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Choosing\Ride\Ride;
 use NeatSpindle\Core\Choosing\Ride\Stretch;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 
 use function count;
 

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\View\Matching;
 
 use NeatSpindle\Core\Choosing\Fit\Cause;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Sums\Margin\Margin;
 use NeatSpindle\Core\Sums\Margin\MarginName;
 use NeatSpindle\Core\Sums\Margin\Source;
-use NeatSpindle\Core\Ground\Measure\LengthUnit;
-use NeatSpindle\Core\Measuring\Survey\Spot;
 
 /** Why a motor does not go, as one would say it at the bench, and the reading it stands on. */
 class CauseWords

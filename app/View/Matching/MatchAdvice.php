@@ -7,9 +7,9 @@ namespace App\View\Matching;
 use App\Bench\OpenJob;
 use NeatSpindle\Core\Choosing\Fit\Cause;
 use NeatSpindle\Core\Choosing\Fit\MotorMatch;
-use NeatSpindle\Core\Sums\Margin\MarginName;
 use NeatSpindle\Core\Ground\Measure\LengthUnit;
 use NeatSpindle\Core\Holding\Mount\Reach;
+use NeatSpindle\Core\Sums\Margin\MarginName;
 
 /** Why a motor does not go, and what would help. */
 class MatchAdvice

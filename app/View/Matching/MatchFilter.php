@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\View\Matching;
 
 use App\Assembly\KnownMotor;
-use NeatSpindle\Core\Holding\Catalogue\Mounts;
 use NeatSpindle\Core\Choosing\Fit\LawExample;
 use NeatSpindle\Core\Choosing\Fit\MotorMatch;
 use NeatSpindle\Core\Choosing\Fit\Standing;
+use NeatSpindle\Core\Holding\Catalogue\Mounts;
 use NeatSpindle\Core\Holding\Mount\Mount;
 
 use function is_string;

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\View\Matching;
 
-use App\View\Job\JobPage;
-use App\View\Job\LooksIntoLogbook;
-use App\View\Job\Obstacle;
-use App\View\Shared\Shopping;
 use App\Assembly\KnownInsert;
 use App\Assembly\KnownMotor;
 use App\Bench\OpenJob;
 use App\Models\Stage;
 use App\View\Drawings\SectionView;
-use NeatSpindle\Core\Donor\Bike\Doubtful;
+use App\View\Job\JobPage;
+use App\View\Job\LooksIntoLogbook;
+use App\View\Job\Obstacle;
+use App\View\Shared\Shopping;
 use NeatSpindle\Core\Choosing\Fit\MotorMatch;
 use NeatSpindle\Core\Choosing\Fit\Prospect;
 use NeatSpindle\Core\Choosing\Fit\Standing;
+use NeatSpindle\Core\Donor\Bike\Doubtful;
 use NeatSpindle\Core\Ground\Measure\Rounding;
 use NeatSpindle\Core\Parts\Part\Ring;
 use NeatSpindle\Core\Sums\Section\AxisSection;

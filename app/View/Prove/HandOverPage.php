@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View\Prove;
 
-use App\View\Job\JobPage;
 use App\Bench\Departure;
 use App\Bench\FittingOut;
 use App\Bench\JobHouse;
@@ -23,12 +22,13 @@ use App\Models\StepRecord;
 use App\Models\StepState;
 use App\Models\Values\About;
 use App\Models\Values\AboutKind;
+use App\View\Job\JobPage;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
-use NeatSpindle\Core\Whole\Prove\HandOver;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Fitting\Sensor\GearSensing;
+use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Whole\Prove\HandOver;
 
 use function is_string;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\View\Prove;
 
-use App\View\Job\StepsPage;
 use App\Bench\OpenJob;
 use App\Bench\Proving;
 use App\Instruments\Display;
 use App\Models\Sheet;
 use App\Models\Stage;
+use App\View\Job\StepsPage;
 use NeatSpindle\Core\Whole\Prove\Cause;
 use NeatSpindle\Core\Whole\Prove\Check;
 use NeatSpindle\Core\Whole\Prove\LineLook;

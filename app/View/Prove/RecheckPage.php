@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\View\Prove;
 
-use App\View\Job\JobPage;
 use App\Models\Recheck;
 use App\Models\Sheet;
 use App\Models\Stage;
+use App\View\Job\JobPage;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Whole\Prove\Found;
 use NeatSpindle\Core\Whole\Prove\RecheckPlan;

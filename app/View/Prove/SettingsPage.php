@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\View\Prove;
 
-use App\View\Job\JobPage;
 use App\Bench\LineWatch;
 use App\Models\Setting;
 use App\Models\Stage;
+use App\View\Job\JobPage;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Whole\Prove\SettingName;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Whole\Prove\SettingName;
 
 /** What is set in the display, and who changed what from what. */
 class SettingsPage extends JobPage

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View\Route;
 
-use App\View\Job\JobPage;
 use App\Bench\FittingOut;
 use App\Bench\OpenJob;
 use App\Bench\PackTrials;
@@ -12,6 +11,7 @@ use App\Models\Stage;
 use App\Models\Values\BatteryWish;
 use App\View\Drawings\PackOnFrameView;
 use App\View\Drawings\TriangleView;
+use App\View\Job\JobPage;
 use NeatSpindle\Core\Fitting\Battery\Finding;
 use NeatSpindle\Core\Fitting\Battery\InsertRow;
 use NeatSpindle\Core\Fitting\Battery\Misfit;
@@ -21,8 +21,8 @@ use NeatSpindle\Core\Fitting\Battery\PackSite;
 use NeatSpindle\Core\Fitting\Battery\PackTrial;
 use NeatSpindle\Core\Fitting\Battery\SiteCheck;
 use NeatSpindle\Core\Measuring\Frame\Point;
-use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 
 use function count;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\View\Route;
 
-use App\View\Job\JobPage;
 use App\Bench\FittingOut;
 use App\Bench\OpenJob;
 use App\Models\Stage;
 use App\Models\Values\CockpitWish;
 use App\View\Drawings\BarView;
+use App\View\Job\JobPage;
 use NeatSpindle\Core\Fitting\Cockpit\BarHalf;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Cockpit\Cockpit;

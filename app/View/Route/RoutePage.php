@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\View\Route;
 
-use App\View\Job\JobPage;
 use App\Bench\OpenJob;
 use App\Models\Run;
 use App\Models\Stage;
 use App\View\Drawings\RouteView;
 use App\View\Drawings\RouteZoom;
-use NeatSpindle\Core\Measuring\Frame\Ways;
+use App\View\Job\JobPage;
 use NeatSpindle\Core\Fitting\Route\Allowances;
 use NeatSpindle\Core\Fitting\Route\Leg;
 use NeatSpindle\Core\Fitting\Route\Loss;
 use NeatSpindle\Core\Fitting\Route\RouteVerdict;
 use NeatSpindle\Core\Fitting\Route\RunRoute;
+use NeatSpindle\Core\Measuring\Frame\Ways;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 
 use function is_string;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View\Route;
 
-use App\View\Job\JobPage;
 use App\Bench\FittingOut;
 use App\Bench\JobHouse;
 use App\Bench\OpenJob;
@@ -12,15 +11,16 @@ use App\Models\Decision;
 use App\Models\Stage;
 use App\Models\Values\About;
 use App\Models\Values\AboutKind;
+use App\View\Job\JobPage;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Cockpit\Make;
-use NeatSpindle\Core\Ground\House\Question;
-use NeatSpindle\Core\Sums\Margin\Verdict;
-use NeatSpindle\Core\Ground\Measure\Measurement;
 use NeatSpindle\Core\Fitting\Sensor\BrakeCut;
 use NeatSpindle\Core\Fitting\Sensor\GearSensing;
 use NeatSpindle\Core\Fitting\Sensor\SensorPlan;
+use NeatSpindle\Core\Ground\House\Question;
+use NeatSpindle\Core\Ground\Measure\Measurement;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 
 /** What tells the motor of brakes, gears and speed on this bike. */
 class SensorsPage extends JobPage

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View\Shared;
 
-use NeatSpindle\Core\Ground\Measure\LengthUnit;
 use NeatSpindle\Core\Choosing\Order\Shortage;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
 
 /** What to get for a stack, in words. */
 class Shopping

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\View\Stack;
 
-use App\View\Job\JobPage;
 use App\Bench\OpenJob;
 use App\Models\Motor;
 use App\Models\Stage;
 use App\View\Drawings\AdapterView;
+use App\View\Job\JobPage;
 use NeatSpindle\Core\Sums\Adapter\InsertToMeasure;
 
 class AdapterPage extends JobPage

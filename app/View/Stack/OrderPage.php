@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\View\Stack;
 
-use App\View\Job\JobPage;
-use App\View\Job\LooksIntoLogbook;
 use App\Assembly\ReceivedBox;
 use App\Bench\SafeOrder;
 use App\Models\Reservation;
 use App\Models\ReservationState;
 use App\Models\Stage;
+use App\View\Job\JobPage;
+use App\View\Job\LooksIntoLogbook;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Sums\Margin\Verdict;
-use NeatSpindle\Core\Holding\Mount\Stack;
-use NeatSpindle\Core\Whole\Needs\JobNeeds;
-use NeatSpindle\Core\Whole\Needs\Need;
 use NeatSpindle\Core\Choosing\Order\OrderList;
 use NeatSpindle\Core\Choosing\Order\Shortage;
+use NeatSpindle\Core\Holding\Mount\Stack;
+use NeatSpindle\Core\Sums\Margin\Verdict;
+use NeatSpindle\Core\Whole\Needs\JobNeeds;
+use NeatSpindle\Core\Whole\Needs\Need;
 
 /** What a stack takes from the drawer, what is missing for it, and what to order so that the doubt does not matter. */
 class OrderPage extends JobPage

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\View\Stack;
 
-use App\View\Job\JobPage;
 use App\Assembly\BracingChoice;
 use App\Models\Stage;
 use App\View\Drawings\ReactionView;
+use App\View\Job\JobPage;
 use NeatSpindle\Core\Donor\Bike\FrameMaterial;
-use NeatSpindle\Core\Holding\Catalogue\Motor;
 use NeatSpindle\Core\Ground\Measure\TorqueBand;
+use NeatSpindle\Core\Holding\Catalogue\Motor;
 use NeatSpindle\Core\Holding\Reaction\BodyPosition;
 use NeatSpindle\Core\Holding\Reaction\Bracing;
 use NeatSpindle\Core\Holding\Reaction\Reaction;

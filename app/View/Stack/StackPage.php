@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace App\View\Stack;
 
-use App\View\Job\JobPage;
-use App\View\Job\LooksIntoLogbook;
-use App\View\Job\Obstacle;
 use App\Bench\Checks;
 use App\Bench\OpenJob;
 use App\Models\Stage;
 use App\View\Drawings\Detail;
+use App\View\Job\JobPage;
+use App\View\Job\LooksIntoLogbook;
+use App\View\Job\Obstacle;
 use NeatSpindle\Core\Donor\Bike\TwinPlateMeasures;
 use NeatSpindle\Core\Holding\Build\Gate;
+use NeatSpindle\Core\Holding\Mount\Reach;
+use NeatSpindle\Core\Holding\Mount\Stack;
+use NeatSpindle\Core\Holding\Reaction\Bracing;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Sums\Line\FirstChain;
 use NeatSpindle\Core\Sums\Margin\Margin;
 use NeatSpindle\Core\Sums\Margin\Term;
 use NeatSpindle\Core\Sums\Margin\Why;
-use NeatSpindle\Core\Holding\Mount\Reach;
-use NeatSpindle\Core\Holding\Mount\Stack;
-use NeatSpindle\Core\Holding\Reaction\Bracing;
-use NeatSpindle\Core\Measuring\Survey\Spot;
 
 use function is_string;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\View\Stack;
 
-use App\View\Job\JobPage;
 use App\Bench\OtherWays;
 use App\Models\Stage;
+use App\View\Job\JobPage;
+use NeatSpindle\Core\Choosing\Order\Alternative;
 use NeatSpindle\Core\Ground\Measure\Rounding;
 use NeatSpindle\Core\Holding\Mount\Stack;
-use NeatSpindle\Core\Choosing\Order\Alternative;
 
 /** What else would work, by what it costs in line, symmetry and pieces. */
 class WaysPage extends JobPage

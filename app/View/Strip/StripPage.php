@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\View\Strip;
 
-use App\View\Job\StepsPage;
 use App\Bench\OpenJob;
 use App\Models\Sheet;
 use App\Models\Stage;
 use App\View\Drawings\TurnView;
+use App\View\Job\StepsPage;
+use NeatSpindle\Core\Ground\Turn\Posture;
 use NeatSpindle\Core\Measuring\Strip\StripPlan;
 use NeatSpindle\Core\Measuring\Strip\StripStep;
 use NeatSpindle\Core\Measuring\Survey\Region;
 use NeatSpindle\Core\Measuring\Survey\Spot;
-use NeatSpindle\Core\Ground\Turn\Posture;
 
 use function is_string;
 

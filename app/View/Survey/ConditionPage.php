@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\View\Survey;
 
-use App\View\Job\JobPage;
 use App\Bench\OpenJob;
 use App\Models\Condition;
 use App\Models\Stage;
+use App\View\Job\JobPage;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 use NeatSpindle\Core\Measuring\Survey\Subject;

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\View\Survey;
 
-use App\View\Job\JobPage;
 use App\Bench\NextPlace;
 use App\Bench\OpenJob;
 use App\Instruments\Caliper;
 use App\Models\Reading;
 use App\Models\Stage;
+use App\View\Job\JobPage;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Sums\Margin\Margin;
 use NeatSpindle\Core\Measuring\Survey\CloseUp;
 use NeatSpindle\Core\Measuring\Survey\Instrument;
 use NeatSpindle\Core\Measuring\Survey\Need;
 use NeatSpindle\Core\Measuring\Survey\Region;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Measuring\Survey\Walk;
+use NeatSpindle\Core\Sums\Margin\Margin;
 
 use function count;
 use function in_array;

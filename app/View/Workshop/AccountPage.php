@@ -44,7 +44,7 @@ class AccountPage
     public function show(float $mm): string
     {
         return $this->unit === LengthUnit::Millimetre ? sprintf('%.3f mm', $mm) : sprintf(
-            '%.1f thousandths of an inch', $mm / 25.4 * self::MICRONS,
+            '%.1f thousandths of an inch', $mm / LengthUnit::MM_PER_INCH * self::MICRONS,
         );
     }
 }

@@ -11,11 +11,11 @@ use App\Models\Recheck;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
+use NeatSpindle\Core\Donor\Shell\Identification;
 use NeatSpindle\Core\Whole\Logbook\FramePrint;
 use NeatSpindle\Core\Whole\Logbook\Likeness;
 use NeatSpindle\Core\Whole\Prove\Found;
 use NeatSpindle\Core\Whole\Prove\RecheckPlan;
-use NeatSpindle\Core\Donor\Shell\Identification;
 
 use function is_string;
 

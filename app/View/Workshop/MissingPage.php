@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View\Workshop;
 
-use App\View\Shared\Shopping;
 use App\Assembly\ReceivedBox;
 use App\Assembly\WorkshopCatalogue;
 use App\Bench\OpenJob;
@@ -12,12 +11,14 @@ use App\Models\Job;
 use App\Models\ReservationState;
 use App\Models\StandingRows;
 use App\Models\User;
-use NeatSpindle\Core\Parts\Box\Packed;
-use NeatSpindle\Core\Parts\Drawer\Drawer;
-use NeatSpindle\Core\Parts\Drawer\Spacers;
-use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use App\View\Shared\Shopping;
 use NeatSpindle\Core\Choosing\Order\Purchase;
 use NeatSpindle\Core\Choosing\Order\Shortage;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Parts\Box\Packed;
+use NeatSpindle\Core\Parts\Drawer\Drawer;
+use NeatSpindle\Core\Parts\Drawer\SpacerRow;
+use NeatSpindle\Core\Parts\Drawer\Spacers;
 
 /**
  * What is missing across all open jobs. The jobs are served in the order they are promised; what one uses the
@@ -111,7 +112,7 @@ class MissingPage
             $bought = array_map(
                 fn (Purchase $one) => $one->hundredths, array_filter($shortage->purchases, fn (Purchase $one) => $one->place === $place),
             );
-            $used = array_map(fn (float $mm) => (int) round($mm * 100), $rest[$place->value] ?? []);
+            $used = array_map(SpacerRow::hundredths(...), $rest[$place->value] ?? []);
             foreach ($bought as $piece) {
                 $at = array_search($piece, $used, true);
                 if ($at !== false) {

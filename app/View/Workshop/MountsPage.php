@@ -7,8 +7,8 @@ namespace App\View\Workshop;
 use App\View\Drawings\Detail;
 use App\View\Drawings\SectionView;
 use NeatSpindle\Core\Ground\Document\Cursor;
-use NeatSpindle\Core\Whole\Exchange\JobReader;
 use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
 use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 /** The section of each mount at its narrowest and its widest, every spacer place filled: for looking at, while developing. */

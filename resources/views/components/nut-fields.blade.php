@@ -14,8 +14,8 @@
 <x-select id="shell-face" name="shell_face" :options="['painted' => 'Painted', 'bare' => 'Bare metal, flat']" :chosen="old('shell_face', $torquing->face->value)" />
 <div class="pieces mt-1">
     <label for="face-outer">Face, outer</label>
-    <input class="form-control w-auto" id="face-outer" name="shell_outer" size="8" value="{{ old('shell_outer', $page->unit->show($torquing->faceOuter)) }}">
+    <input class="form-control w-auto" id="face-outer" name="shell_outer" size="8" value="{{ old('shell_outer', $page->unit->show($torquing->size->outer)) }}">
     <label for="face-inner">inner</label>
-    <input class="form-control w-auto" id="face-inner" name="shell_inner" size="8" value="{{ old('shell_inner', $page->unit->show($torquing->faceInner)) }}">
+    <input class="form-control w-auto" id="face-inner" name="shell_inner" size="8" value="{{ old('shell_inner', $page->unit->show($torquing->size->inner)) }}">
 </div>
 <x-fault for="shell_outer" /><x-fault for="shell_inner" />

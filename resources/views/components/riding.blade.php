@@ -18,7 +18,7 @@
                 @enderror
             @endforeach
             <label for="surface">Surface</label>
-            <x-select id="surface" name="surface" :options="App\Models\Values\Surface::labels()" :chosen="old('surface', $riding->surface()->value)" :disabled="! $page->mayChoose()" />
+            <x-select id="surface" name="surface" :options="NeatSpindle\Core\Choosing\Hill\Surface::labels()" :chosen="old('surface', $riding->surface()->value)" :disabled="! $page->mayChoose()" />
         </div>
         @if ($page->mayChoose())
             <button class="btn btn-primary mt-2" id="keep-riding">Ride it</button>

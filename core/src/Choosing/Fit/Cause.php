@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Choosing\Fit;
 
+use NeatSpindle\Core\Holding\Mount\StayAsk;
+use NeatSpindle\Core\Holding\Mount\Unsolved;
 use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Sums\Margin\Margin;
 use NeatSpindle\Core\Sums\Margin\MarginName;
 use NeatSpindle\Core\Sums\Margin\Source;
 use NeatSpindle\Core\Sums\Margin\Term;
-use NeatSpindle\Core\Holding\Mount\StayAsk;
-use NeatSpindle\Core\Holding\Mount\Unsolved;
 
 use function abs;
 use function in_array;

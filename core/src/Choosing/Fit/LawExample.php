@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Choosing\Fit;
 
-use NeatSpindle\Core\Holding\Catalogue\Motor;
 use NeatSpindle\Core\Ground\Measure\Tolerance;
+use NeatSpindle\Core\Holding\Catalogue\Motor;
 
 /**
  * Classes of power that laws know, as examples to check against the local one. They say nothing of what is

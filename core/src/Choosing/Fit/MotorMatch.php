@@ -6,20 +6,20 @@ namespace NeatSpindle\Core\Choosing\Fit;
 
 use BackedEnum;
 use NeatSpindle\Core\Donor\Bike\Bike;
+use NeatSpindle\Core\Donor\Shell\Identification;
+use NeatSpindle\Core\Donor\Shell\ShellStandard;
+use NeatSpindle\Core\Ground\Measure\Rounding;
 use NeatSpindle\Core\Holding\Catalogue\Catalogue;
 use NeatSpindle\Core\Holding\Catalogue\Motor;
-use NeatSpindle\Core\Parts\Drawer\Drawer;
-use NeatSpindle\Core\Parts\Drawer\DrawerPicker;
-use NeatSpindle\Core\Sums\Line\Chainline;
-use NeatSpindle\Core\Sums\Margin\Verdict;
-use NeatSpindle\Core\Ground\Measure\Rounding;
 use NeatSpindle\Core\Holding\Mount\Recipe;
 use NeatSpindle\Core\Holding\Mount\Site;
 use NeatSpindle\Core\Holding\Mount\Stack;
+use NeatSpindle\Core\Parts\Drawer\Drawer;
+use NeatSpindle\Core\Parts\Drawer\DrawerPicker;
 use NeatSpindle\Core\Parts\Part\Insert;
 use NeatSpindle\Core\Parts\Part\Ring;
-use NeatSpindle\Core\Donor\Shell\Identification;
-use NeatSpindle\Core\Donor\Shell\ShellStandard;
+use NeatSpindle\Core\Sums\Line\Chainline;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 
 /** One motor of the catalogue against one bike, with the whole drawer at hand. */
 final readonly class MotorMatch

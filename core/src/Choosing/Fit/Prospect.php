@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Choosing\Fit;
 
+use NeatSpindle\Core\Choosing\Order\Shortage;
 use NeatSpindle\Core\Donor\Bike\Doubtful;
 use NeatSpindle\Core\Donor\Bike\Scenario;
+use NeatSpindle\Core\Holding\Mount\Recipe;
 use NeatSpindle\Core\Parts\Drawer\Drawer;
 use NeatSpindle\Core\Parts\Drawer\DrawerPicker;
 use NeatSpindle\Core\Sums\Margin\Verdict;
-use NeatSpindle\Core\Holding\Mount\Recipe;
-use NeatSpindle\Core\Choosing\Order\Shortage;
 
 /**
  * What may still become of a match: whether the answer can turn once the doubtful readings are firm, which

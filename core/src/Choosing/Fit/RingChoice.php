@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Choosing\Fit;
 
-use NeatSpindle\Core\Parts\Drawer\DrawerPicker;
-use NeatSpindle\Core\Sums\Gearing\Gears;
 use NeatSpindle\Core\Choosing\Hill\Climb;
-use NeatSpindle\Core\Sums\Line\Chainline;
 use NeatSpindle\Core\Holding\Mount\Site;
+use NeatSpindle\Core\Parts\Drawer\DrawerPicker;
 use NeatSpindle\Core\Parts\Part\Ring;
+use NeatSpindle\Core\Sums\Gearing\Gears;
+use NeatSpindle\Core\Sums\Line\Chainline;
 
 /**
  * Every ring of the catalogue on this bike with the chosen motor, each with the stack the drawer makes for it.

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Choosing\Fit;
 
 use NeatSpindle\Core\Donor\Bike\Bike;
-use NeatSpindle\Core\Parts\Drawer\Drawer;
-use NeatSpindle\Core\Parts\Drawer\DrawerPicker;
-use NeatSpindle\Core\Sums\Line\Chainline;
-use NeatSpindle\Core\Sums\Margin\Verdict;
+use NeatSpindle\Core\Donor\Shell\ShellStandard;
 use NeatSpindle\Core\Holding\Mount\Site;
 use NeatSpindle\Core\Holding\Mount\Stack;
+use NeatSpindle\Core\Parts\Drawer\Drawer;
+use NeatSpindle\Core\Parts\Drawer\DrawerPicker;
 use NeatSpindle\Core\Parts\Part\Ring;
-use NeatSpindle\Core\Donor\Shell\ShellStandard;
+use NeatSpindle\Core\Sums\Line\Chainline;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 
 /** The ring with which a motor goes best on a bike: the better verdict, then the straighter line, then the smaller change of teeth. */
 final class RingFor

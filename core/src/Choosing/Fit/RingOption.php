@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Choosing\Fit;
 
-use NeatSpindle\Core\Holding\Catalogue\Motor;
-use NeatSpindle\Core\Sums\Gearing\Gears;
 use NeatSpindle\Core\Choosing\Hill\Climb;
+use NeatSpindle\Core\Ground\Measure\Criteria;
+use NeatSpindle\Core\Holding\Catalogue\Motor;
+use NeatSpindle\Core\Holding\Mount\Stack;
+use NeatSpindle\Core\Parts\Part\Ring;
+use NeatSpindle\Core\Sums\Gearing\Gears;
 use NeatSpindle\Core\Sums\Margin\Margin;
 use NeatSpindle\Core\Sums\Margin\MarginName;
 use NeatSpindle\Core\Sums\Margin\Verdict;
-use NeatSpindle\Core\Ground\Measure\Criteria;
-use NeatSpindle\Core\Holding\Mount\Stack;
-use NeatSpindle\Core\Parts\Part\Ring;
 
 /** One ring on one bike with one motor: what it does to clearance, line and gears. */
 final readonly class RingOption

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Choosing\Fit;
 
 use NeatSpindle\Core\Donor\Bike\Bike;
-use NeatSpindle\Core\Holding\Catalogue\Catalogue;
-use NeatSpindle\Core\Parts\Part\Ring;
 use NeatSpindle\Core\Donor\Shell\Identification;
 use NeatSpindle\Core\Donor\Shell\ShellStandard;
+use NeatSpindle\Core\Holding\Catalogue\Catalogue;
+use NeatSpindle\Core\Parts\Part\Ring;
 
 use function count;
 

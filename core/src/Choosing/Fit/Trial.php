@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Choosing\Fit;
 
+use NeatSpindle\Core\Choosing\Hill\HillQuestion;
 use NeatSpindle\Core\Donor\Bike\Bike;
+use NeatSpindle\Core\Donor\Shell\Identification;
 use NeatSpindle\Core\Holding\Catalogue\Motor;
 use NeatSpindle\Core\Parts\Drawer\Drawer;
-use NeatSpindle\Core\Choosing\Hill\HillQuestion;
 use NeatSpindle\Core\Parts\Part\Insert;
-use NeatSpindle\Core\Donor\Shell\Identification;
 
 /** One motor on one bike with what the drawer has, to try rings on. */
 final readonly class Trial

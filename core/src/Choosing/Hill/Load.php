@@ -9,6 +9,15 @@ final readonly class Load
 {
     public const GRAVITY = 9.81;
 
+    /** What is meant where nothing was said: somebody pedalling steadily, on a street, in still air. */
+    public const RIDER_W = 100.0;
+
+    public const RIDER_TORQUE_NM = 25.0;
+
+    public const ROLLING = 0.008;
+
+    public const DRAG_AREA_M2 = 0.6;
+
     private const HALF_AIR_DENSITY = 0.5 * 1.225;
 
     /**
@@ -21,10 +30,10 @@ final readonly class Load
      */
     public function __construct(
         public float $mass,
-        public float $riderW = 100.0,
-        public float $riderTorque = 25.0,
-        public float $rolling = 0.008,
-        public float $dragArea = 0.6,
+        public float $riderW = self::RIDER_W,
+        public float $riderTorque = self::RIDER_TORQUE_NM,
+        public float $rolling = self::ROLLING,
+        public float $dragArea = self::DRAG_AREA_M2,
         public float $headwind = 0.0,
     ) {}
 

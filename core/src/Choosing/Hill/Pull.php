@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Choosing\Hill;
 
-use NeatSpindle\Core\Holding\Catalogue\Motor;
 use NeatSpindle\Core\Ground\Measure\Tolerance;
+use NeatSpindle\Core\Holding\Catalogue\Motor;
 
 /** How a motor fares in a gear. */
 enum Pull: string

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Choosing\Order;
 
+use NeatSpindle\Core\Ground\Measure\Criteria;
+use NeatSpindle\Core\Holding\Mount\Stack;
 use NeatSpindle\Core\Parts\Drawer\Spacers;
 use NeatSpindle\Core\Sums\Margin\Margin;
 use NeatSpindle\Core\Sums\Margin\MarginName;
 use NeatSpindle\Core\Sums\Margin\Verdict;
-use NeatSpindle\Core\Ground\Measure\Criteria;
-use NeatSpindle\Core\Holding\Mount\Stack;
 
 /** One way to build a stack that works, by what it costs in line, symmetry and pieces. In mm. */
 final readonly class Alternative

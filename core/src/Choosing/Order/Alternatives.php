@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Choosing\Order;
 
 use NeatSpindle\Core\Donor\Bike\Bike;
+use NeatSpindle\Core\Holding\Mount\Recipe;
 use NeatSpindle\Core\Parts\Drawer\Drawer;
 use NeatSpindle\Core\Parts\Drawer\DrawerPicker;
 use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Parts\Drawer\ReachableSums;
 use NeatSpindle\Core\Sums\Line\Chainline;
 use NeatSpindle\Core\Sums\Margin\Verdict;
-use NeatSpindle\Core\Holding\Mount\Recipe;
 
 /**
  * What else would work from the drawer: other sums of drive spacers, each followed by what the rule makes of

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Choosing\Order;
 
-use NeatSpindle\Core\Parts\Drawer\SpacerRow;
 use NeatSpindle\Core\Holding\Mount\Stack;
+use NeatSpindle\Core\Parts\Drawer\SpacerRow;
 
 /** What to order so that the doubt does not matter; or that no order helps. */
 final readonly class OrderList

@@ -7,10 +7,10 @@ namespace NeatSpindle\Core\Choosing\Order;
 use Generator;
 use NeatSpindle\Core\Donor\Bike\Doubtful;
 use NeatSpindle\Core\Donor\Bike\Scenario;
-use NeatSpindle\Core\Parts\Drawer\Drawer;
-use NeatSpindle\Core\Parts\Drawer\DrawerPicker;
 use NeatSpindle\Core\Holding\Mount\DoubtAxis;
 use NeatSpindle\Core\Holding\Mount\Recipe;
+use NeatSpindle\Core\Parts\Drawer\Drawer;
+use NeatSpindle\Core\Parts\Drawer\DrawerPicker;
 
 use function array_slice;
 use function count;

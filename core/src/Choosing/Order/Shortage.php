@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Choosing\Order;
 
-use NeatSpindle\Core\Parts\Drawer\Drawer;
 use NeatSpindle\Core\Holding\Mount\Recipe;
 use NeatSpindle\Core\Holding\Mount\Stack;
+use NeatSpindle\Core\Parts\Drawer\Drawer;
 
 /** What to get so that a stack can be built: as few pieces as can be, place by place. */
 final readonly class Shortage

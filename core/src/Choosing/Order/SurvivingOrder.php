@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Choosing\Order;
 
+use NeatSpindle\Core\Holding\Mount\Recipe;
+use NeatSpindle\Core\Holding\Mount\Stack;
 use NeatSpindle\Core\Parts\Drawer\Drawer;
 use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Parts\Drawer\SpacerRow;
-use NeatSpindle\Core\Holding\Mount\Recipe;
-use NeatSpindle\Core\Holding\Mount\Stack;
 
 use function array_slice;
 use function count;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Choosing\Ride;
 
-use NeatSpindle\Core\Holding\Catalogue\Motor;
-use NeatSpindle\Core\Sums\Gearing\Gear;
-use NeatSpindle\Core\Sums\Gearing\Gears;
 use NeatSpindle\Core\Choosing\Hill\Climb;
 use NeatSpindle\Core\Choosing\Hill\Load;
 use NeatSpindle\Core\Choosing\Hill\Pull;
 use NeatSpindle\Core\Choosing\Hill\SteadySpeed;
+use NeatSpindle\Core\Holding\Catalogue\Motor;
+use NeatSpindle\Core\Sums\Gearing\Gear;
+use NeatSpindle\Core\Sums\Gearing\Gears;
 
 use function count;
 

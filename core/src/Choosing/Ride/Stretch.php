@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Choosing\Ride;
 
-use NeatSpindle\Core\Sums\Gearing\Gear;
 use NeatSpindle\Core\Choosing\Hill\Pull;
+use NeatSpindle\Core\Sums\Gearing\Gear;
 
 /** One stretch of a road as it was ridden. */
 final readonly class Stretch

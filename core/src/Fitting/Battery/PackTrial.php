@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Fitting\Battery;
 
 use NeatSpindle\Core\Donor\Bike\FrameMaterial;
-use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Ground\Measure\Tolerance;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 
 /** A battery tried at a place of one bike: each thing that decides whether it may sit there, and what all of it comes to. */
 final readonly class PackTrial

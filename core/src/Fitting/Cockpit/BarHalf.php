@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Fitting\Cockpit;
 
-use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 
 use function array_slice;
 use function count;

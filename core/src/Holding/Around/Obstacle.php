@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Around;
 
+use NeatSpindle\Core\Ground\Measure\Measurement;
 use NeatSpindle\Core\Holding\Build\Cure;
 use NeatSpindle\Core\Sums\Margin\Margin;
 use NeatSpindle\Core\Sums\Margin\Verdict;
-use NeatSpindle\Core\Ground\Measure\Measurement;
 
 /** Something that stands out over the shell's tube, where it stands, and what is done about it. */
 final readonly class Obstacle

@@ -7,10 +7,10 @@ namespace NeatSpindle\Core\Holding\Build;
 use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 use NeatSpindle\Core\Ground\House\HouseRules;
 use NeatSpindle\Core\Ground\House\School;
-use NeatSpindle\Core\Sums\Line\Chain;
-use NeatSpindle\Core\Sums\Margin\Margin;
 use NeatSpindle\Core\Parts\Part\Insert;
 use NeatSpindle\Core\Parts\Part\Ring;
+use NeatSpindle\Core\Sums\Line\Chain;
+use NeatSpindle\Core\Sums\Margin\Margin;
 
 /** What the sheet of a build is made from. */
 final readonly class BuildPlan

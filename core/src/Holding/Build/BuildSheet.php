@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Build;
 
-use NeatSpindle\Core\Parts\Fastening\Bands;
 use NeatSpindle\Core\Ground\House\SheetLine;
+use NeatSpindle\Core\Parts\Fastening\Bands;
 
 use function in_array;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Build;
 
-use NeatSpindle\Core\Parts\Fastening\Band;
-use NeatSpindle\Core\Parts\Fastening\Bands;
-use NeatSpindle\Core\Parts\Fastening\Fastener;
 use NeatSpindle\Core\Ground\House\SheetLine;
 use NeatSpindle\Core\Ground\Measure\TorqueUnit;
 use NeatSpindle\Core\Ground\Prose\Wording;
 use NeatSpindle\Core\Ground\Turn\Turn;
+use NeatSpindle\Core\Parts\Fastening\Band;
+use NeatSpindle\Core\Parts\Fastening\Bands;
+use NeatSpindle\Core\Parts\Fastening\Fastener;
 
 /** One step of the build, with what it asks for and what it leaves out of reach. */
 final readonly class BuildStep

@@ -6,16 +6,16 @@ namespace NeatSpindle\Core\Holding\Build;
 
 use NeatSpindle\Core\Fitting\Battery\PackTrial;
 use NeatSpindle\Core\Fitting\Cockpit\Cockpit;
-use NeatSpindle\Core\Parts\Fastening\Bands;
-use NeatSpindle\Core\Parts\Fastening\CrankSeat;
-use NeatSpindle\Core\Ground\House\HouseRules;
-use NeatSpindle\Core\Parts\Part\RingFitting;
 use NeatSpindle\Core\Fitting\Route\Run;
 use NeatSpindle\Core\Fitting\Route\RunDetails;
 use NeatSpindle\Core\Fitting\Route\RunRoute;
 use NeatSpindle\Core\Fitting\Sensor\SensorPlan;
+use NeatSpindle\Core\Ground\House\HouseRules;
 use NeatSpindle\Core\Measuring\Strip\Fitted;
 use NeatSpindle\Core\Measuring\Survey\GuideRemedy;
+use NeatSpindle\Core\Parts\Fastening\Bands;
+use NeatSpindle\Core\Parts\Fastening\CrankSeat;
+use NeatSpindle\Core\Parts\Part\RingFitting;
 
 /** What a build depends on beside the sums: what came off, what is in the way, how the ring goes on, what was answered. */
 final readonly class Circumstances

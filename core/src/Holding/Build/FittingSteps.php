@@ -10,9 +10,9 @@ use NeatSpindle\Core\Fitting\Battery\PackTrial;
 use NeatSpindle\Core\Fitting\Cockpit\BarHalf;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Cockpit\Fixture;
-use NeatSpindle\Core\Parts\Fastening\Fastener;
 use NeatSpindle\Core\Ground\House\School;
 use NeatSpindle\Core\Ground\Prose\Wording;
+use NeatSpindle\Core\Parts\Fastening\Fastener;
 
 /** What is fitted beside motor and drive: gear sensor, bar, battery, speed and brake sensors. */
 final class FittingSteps

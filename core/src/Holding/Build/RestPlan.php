@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Build;
 
-use NeatSpindle\Core\Parts\Fastening\Fastener;
 use NeatSpindle\Core\Ground\Prose\Wording;
+use NeatSpindle\Core\Parts\Fastening\Fastener;
 
 /** What is done about the body's rest, in words: how it is put on, how the body is set against it, how it is made fast. */
 final readonly class RestPlan

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Build;
 
-use NeatSpindle\Core\Parts\Fastening\Fastener;
 use NeatSpindle\Core\Ground\Prose\Wording;
 use NeatSpindle\Core\Ground\Turn\Action;
 use NeatSpindle\Core\Ground\Turn\Hand;
 use NeatSpindle\Core\Ground\Turn\Side;
 use NeatSpindle\Core\Ground\Turn\Turn;
+use NeatSpindle\Core\Parts\Fastening\Fastener;
 
 /** The ring, and a chain that is kept whole over it. */
 final class RingSteps

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Build;
 
-use NeatSpindle\Core\Ground\House\School;
-use NeatSpindle\Core\Ground\Prose\Wording;
 use NeatSpindle\Core\Fitting\Route\RouteVerdict;
 use NeatSpindle\Core\Fitting\Route\Run;
 use NeatSpindle\Core\Fitting\Route\RunDetails;
 use NeatSpindle\Core\Fitting\Route\RunKind;
 use NeatSpindle\Core\Fitting\Route\RunRoute;
+use NeatSpindle\Core\Ground\House\School;
+use NeatSpindle\Core\Ground\Prose\Wording;
 
 /** Leads: what goes through before the gap closes, and what is tied down last; and what they lead to. */
 final class RouteSteps

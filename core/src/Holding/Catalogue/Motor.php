@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Catalogue;
 
+use NeatSpindle\Core\Donor\Shell\ShellStandard;
 use NeatSpindle\Core\Holding\Mount\Entry;
 use NeatSpindle\Core\Holding\Mount\Held;
 use NeatSpindle\Core\Holding\Mount\Mount;
@@ -11,7 +12,6 @@ use NeatSpindle\Core\Holding\Mount\Note;
 use NeatSpindle\Core\Holding\Mount\Recipe;
 use NeatSpindle\Core\Holding\Mount\Site;
 use NeatSpindle\Core\Parts\Part\Insert;
-use NeatSpindle\Core\Donor\Shell\ShellStandard;
 
 use function in_array;
 

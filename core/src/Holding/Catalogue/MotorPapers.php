@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Holding\Catalogue;
 
 use NeatSpindle\Core\Fitting\Battery\VoltageRange;
-use NeatSpindle\Core\Parts\Box\Piece;
+use NeatSpindle\Core\Fitting\Sensor\SpeedSensor;
 use NeatSpindle\Core\Holding\Build\Compound;
+use NeatSpindle\Core\Parts\Box\Piece;
 use NeatSpindle\Core\Parts\Fastening\Bands;
 use NeatSpindle\Core\Parts\Fastening\CrankSeat;
-use NeatSpindle\Core\Fitting\Sensor\SpeedSensor;
 
 /** What a motor's papers say beyond the sums: torques, how its cranks sit, what lies in its box. */
 final readonly class MotorPapers

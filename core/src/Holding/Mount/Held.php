@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Mount;
 
-use NeatSpindle\Core\Sums\Adapter\InsertToMeasure;
-use NeatSpindle\Core\Parts\Part\Nut;
 use NeatSpindle\Core\Donor\Shell\Shell;
+use NeatSpindle\Core\Parts\Part\Nut;
+use NeatSpindle\Core\Sums\Adapter\InsertToMeasure;
 
 /** The figures by which one motor is held, in the terms of its mount. */
 interface Held

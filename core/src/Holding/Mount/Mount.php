@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Holding\Mount;
 
 use NeatSpindle\Core\Ground\Document\Cursor;
-use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Parts\Drawer\Place;
 
 /**
  * A way to hold a motor in a frame. All that is particular to one lies in its own folder; this is the door to it, and

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Mount;
 
-use NeatSpindle\Core\Sums\Margin\Verdict;
-use NeatSpindle\Core\Parts\Part\Insert;
 use NeatSpindle\Core\Donor\Shell\ShellStandard;
+use NeatSpindle\Core\Parts\Part\Insert;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 
 use function in_array;
 

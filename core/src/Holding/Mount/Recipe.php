@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Mount;
 
-use NeatSpindle\Core\Sums\Adapter\SleeveToMeasure;
 use NeatSpindle\Core\Donor\Bike\Scenario;
 use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Holding\Build\MountSteps;
 use NeatSpindle\Core\Parts\Drawer\Picker;
 use NeatSpindle\Core\Parts\Part\NutSocket;
+use NeatSpindle\Core\Sums\Adapter\SleeveToMeasure;
 use NeatSpindle\Core\Sums\Section\Layout;
 
 /** How the stack of one motor is built up on one bike. */

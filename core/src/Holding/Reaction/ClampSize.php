@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Reaction;
 
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+
 /** A size clamps are made in, as it is sold: by whole millimetres or by inches. In mm. */
 final readonly class ClampSize
 {
@@ -11,8 +13,6 @@ final readonly class ClampSize
     private const CLOSES = 0.5;
 
     private const OPENS = 0.2;
-
-    private const MM_PER_INCH = 25.4;
 
     /** The sizes we know of; ours, from tubes that are made. */
     private const MILLIMETRES = [25, 28, 30, 32, 35, 38, 40, 42, 45, 48, 50, 54, 57, 60, 63, 70, 76];
@@ -29,7 +29,7 @@ final readonly class ClampSize
     {
         $sizes = array_map(fn (int $mm) => new self("{$mm} mm", (float) $mm), self::MILLIMETRES);
         foreach (self::INCHES as $name => $inches) {
-            $sizes[] = new self("{$name} in", $inches * self::MM_PER_INCH);
+            $sizes[] = new self("{$name} in", $inches * LengthUnit::MM_PER_INCH);
         }
         usort($sizes, fn (self $a, self $b) => $a->bore <=> $b->bore);
 

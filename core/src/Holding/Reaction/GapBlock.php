@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Reaction;
 
-use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 
 /** A hard block beside something soft in the gap: it keeps the soft thing whole when it is thicker by a millimetre and more than both doubts. In mm. */
 final readonly class GapBlock

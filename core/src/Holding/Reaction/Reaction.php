@@ -33,7 +33,7 @@ final readonly class Reaction
     public static function of(Nut $nut, float $motorTorque, Torquing $torquing): self
     {
         $preload = $torquing->nutTorque / ($torquing->threadState->torqueFactor() * $nut->threadMajor / 1000);
-        $hold = 2 * $torquing->face->friction() * $preload * $torquing->meanRadius();
+        $hold = 2 * $torquing->face->friction() * $preload * $torquing->size->meanRadius();
 
         return new self(
             $preload,

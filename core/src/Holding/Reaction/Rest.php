@@ -6,8 +6,8 @@ namespace NeatSpindle\Core\Holding\Reaction;
 
 use NeatSpindle\Core\Donor\Bike\BikeKind;
 use NeatSpindle\Core\Donor\Bike\FrameMaterial;
-use NeatSpindle\Core\Holding\Build\RestPlan;
 use NeatSpindle\Core\Ground\Prose\Wording;
+use NeatSpindle\Core\Holding\Build\RestPlan;
 
 use function in_array;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Measuring\Strip;
 
+use NeatSpindle\Core\Donor\Shell\Identification;
 use NeatSpindle\Core\Ground\House\HouseRules;
 use NeatSpindle\Core\Ground\House\SheetLine;
 use NeatSpindle\Core\Ground\Prose\Wording;
-use NeatSpindle\Core\Donor\Shell\Identification;
 
 /** The order of taking off what is fitted. */
 final readonly class StripPlan

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Measuring\Survey;
 
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+
 use function in_array;
 
 /** How a figure most likely came to be what it is, when it is not what is usual. */
@@ -15,8 +17,6 @@ enum Slip
     case Centimetres;
     case Millimetres;
     case OtherRadius;
-
-    private const MM_PER_INCH = 25.4;
 
     private const MM_PER_CM = 10.0;
 
@@ -43,9 +43,9 @@ enum Slip
         return match (true) {
             self::isStay($spot) && self::fitsFromTheCentre($usual, $spot, $mm, $shellWidth) => self::CentrePlane,
             self::isStay($spot) && self::fitsAnotherRadius($usual, $mm) => self::OtherRadius,
-            $usual->holds($spot, $mm * self::MM_PER_INCH) => self::Inches,
+            $usual->holds($spot, $mm * LengthUnit::MM_PER_INCH) => self::Inches,
             $usual->holds($spot, $mm * self::MM_PER_CM) => self::Centimetres,
-            $usual->holds($spot, $mm / self::MM_PER_INCH) => self::Millimetres,
+            $usual->holds($spot, $mm / LengthUnit::MM_PER_INCH) => self::Millimetres,
             default => null,
         };
     }

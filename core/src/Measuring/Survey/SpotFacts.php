@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Measuring\Survey;
 
-use NeatSpindle\Core\Sums\Margin\Source;
 use NeatSpindle\Core\Measuring\Strip\BracketKind;
 use NeatSpindle\Core\Measuring\Strip\CrankKind;
+use NeatSpindle\Core\Sums\Margin\Source;
 
 /** What is known of a spot; the one table of it. Lengths in mm. */
 final readonly class SpotFacts

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Sums\Line;
 
-use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 
 /**
  * The short chain from a twin-plate motor's pinion to its ring: how it hangs on its free run, and how far the

@@ -11,8 +11,8 @@ use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 use NeatSpindle\Core\Donor\Bike\ProfilePoint;
 use NeatSpindle\Core\Donor\Bike\RearEnd;
 use NeatSpindle\Core\Donor\Bike\TwinPlateMeasures;
-use NeatSpindle\Core\Ground\Document\Cursor;
 use NeatSpindle\Core\Donor\Shell\Shell;
+use NeatSpindle\Core\Ground\Document\Cursor;
 use NeatSpindle\Core\Ground\Turn\Rotation;
 
 use function count;

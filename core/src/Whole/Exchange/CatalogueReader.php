@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Whole\Exchange;
 
-use NeatSpindle\Core\Holding\Catalogue\Catalogue;
-use NeatSpindle\Core\Holding\Catalogue\Motor;
-use NeatSpindle\Core\Holding\Catalogue\Mounts;
+use NeatSpindle\Core\Donor\Shell\ShellStandard;
 use NeatSpindle\Core\Ground\Document\Cursor;
 use NeatSpindle\Core\Ground\Document\Fault;
 use NeatSpindle\Core\Ground\Document\Faults;
 use NeatSpindle\Core\Ground\Document\InvalidDocument;
+use NeatSpindle\Core\Holding\Catalogue\Catalogue;
+use NeatSpindle\Core\Holding\Catalogue\Motor;
+use NeatSpindle\Core\Holding\Catalogue\Mounts;
 use NeatSpindle\Core\Parts\Drawer\Drawer;
 use NeatSpindle\Core\Parts\Drawer\SpacerRow;
 use NeatSpindle\Core\Parts\Drawer\SpacerUse;
-use NeatSpindle\Core\Ground\Measure\Tolerance;
 use NeatSpindle\Core\Parts\Part\Insert;
 use NeatSpindle\Core\Parts\Part\Ring;
-use NeatSpindle\Core\Donor\Shell\ShellStandard;
 use stdClass;
 
 use function count;
@@ -128,13 +127,13 @@ final class CatalogueReader
     private static function spacerRow(Cursor $at): SpacerRow
     {
         $thickness = $at->length('thickness_mm');
-        $hundredths = round($thickness * 100);
-        if ($at->isSound() && ($hundredths < 1 || abs($thickness * 100 - $hundredths) > 100 * Tolerance::EPSILON)) {
+        $hundredths = SpacerRow::hundredths($thickness);
+        if ($at->isSound() && ($hundredths < 1 || ! SpacerRow::isWhole($thickness))) {
             $at->faultAt('thickness_mm', 'Expected a whole number of hundredths of a millimetre.');
         }
 
         return new SpacerRow(
-            max(1, (int) $hundredths),
+            max(1, $hundredths),
             $at->whole('quantity', 0, self::MOST_PIECES),
             $at->listOf('use', SpacerUse::class),
         );

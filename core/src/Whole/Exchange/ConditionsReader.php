@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Whole\Exchange;
 
+use NeatSpindle\Core\Choosing\Hill\HillQuestion;
+use NeatSpindle\Core\Choosing\Hill\Load;
 use NeatSpindle\Core\Fitting\Battery\Pack;
 use NeatSpindle\Core\Fitting\Battery\PackQuestion;
 use NeatSpindle\Core\Fitting\Battery\Triangle;
 use NeatSpindle\Core\Ground\Document\Cursor;
-use NeatSpindle\Core\Choosing\Hill\HillQuestion;
-use NeatSpindle\Core\Choosing\Hill\Load;
-use NeatSpindle\Core\Parts\Part\NutSocket;
+use NeatSpindle\Core\Holding\Reaction\FaceSize;
 use NeatSpindle\Core\Holding\Reaction\GapBlock;
 use NeatSpindle\Core\Holding\Reaction\ShellFace;
 use NeatSpindle\Core\Holding\Reaction\ThreadState;
 use NeatSpindle\Core\Holding\Reaction\Torquing;
+use NeatSpindle\Core\Parts\Part\NutSocket;
 
 /** Reads what is asked of a job besides its stack: a hill, a nut’s torque, a battery’s room. */
 final class ConditionsReader
@@ -27,10 +28,10 @@ final class ConditionsReader
             $at->number('grade_percent', 0.0, 45.0),
             new Load(
                 $at->positive('mass_kg'),
-                $at->optionalNumber('rider_w', 0.0) ?? 100.0,
-                $at->optionalNumber('rider_torque_nm', 0.0) ?? 25.0,
-                $at->optionalPositive('crr') ?? 0.008,
-                $at->optionalNumber('cda_m2', 0.0) ?? 0.6,
+                $at->optionalNumber('rider_w', 0.0) ?? Load::RIDER_W,
+                $at->optionalNumber('rider_torque_nm', 0.0) ?? Load::RIDER_TORQUE_NM,
+                $at->optionalPositive('crr') ?? Load::ROLLING,
+                $at->optionalNumber('cda_m2', 0.0) ?? Load::DRAG_AREA_M2,
             ),
         );
     }
@@ -41,9 +42,8 @@ final class ConditionsReader
         if ($at === null) {
             return null;
         }
-        $outer = $at->optionalLength('shell_outer_mm') ?? 40.0;
-        $inner = $at->optionalLength('shell_inner_mm') ?? 34.0;
-        if ($at->isSound() && $outer <= $inner) {
+        $size = FaceSize::of($at->optionalLength('shell_outer_mm'), $at->optionalLength('shell_inner_mm'));
+        if ($at->isSound() && ! $size->isRing()) {
             $at->faultAt('shell_outer_mm', 'The face’s outer diameter must be larger than its inner one.');
         }
 
@@ -51,8 +51,7 @@ final class ConditionsReader
             $at->positive('nut_torque_nm'),
             $at->optionalOneOf('thread_state', ThreadState::class) ?? ThreadState::Dry,
             $at->optionalOneOf('shell_face', ShellFace::class) ?? ShellFace::Painted,
-            $outer,
-            $inner,
+            $size,
             $at->optionalLength('rest_radius_mm'),
             self::gap($at->optionalObject('gap')),
         );

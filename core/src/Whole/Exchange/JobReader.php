@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Whole\Exchange;
 
-use NeatSpindle\Core\Holding\Catalogue\Catalogue;
+use NeatSpindle\Core\Donor\Shell\Shell;
 use NeatSpindle\Core\Ground\Document\Cursor;
 use NeatSpindle\Core\Ground\Document\Fault;
 use NeatSpindle\Core\Ground\Document\Faults;
 use NeatSpindle\Core\Ground\Document\InvalidDocument;
 use NeatSpindle\Core\Ground\Document\JsonText;
+use NeatSpindle\Core\Holding\Catalogue\Catalogue;
 use NeatSpindle\Core\Whole\Job\Job;
-use NeatSpindle\Core\Donor\Shell\Shell;
 use stdClass;
 
 /** Reads job documents (`neat-spindle/job`, version 1) and the parts of one that stand alone. */

@@ -8,16 +8,16 @@ use NeatSpindle\Core\Donor\Bike\Bike;
 use NeatSpindle\Core\Donor\Bike\ProfilePoint;
 use NeatSpindle\Core\Donor\Bike\RearEnd;
 use NeatSpindle\Core\Donor\Bike\TwinPlateMeasures;
-use NeatSpindle\Core\Ground\Document\Cursor;
-use NeatSpindle\Core\Whole\Job\Job;
-use NeatSpindle\Core\Whole\Job\Kit;
-use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Donor\Shell\Shell;
 use NeatSpindle\Core\Fitting\Route\Edge;
 use NeatSpindle\Core\Fitting\Route\Lead;
 use NeatSpindle\Core\Fitting\Route\Routing;
 use NeatSpindle\Core\Fitting\Route\Run;
-use NeatSpindle\Core\Donor\Shell\Shell;
+use NeatSpindle\Core\Ground\Document\Cursor;
+use NeatSpindle\Core\Ground\Measure\Measurement;
 use NeatSpindle\Core\Ground\Turn\Turn;
+use NeatSpindle\Core\Whole\Job\Job;
+use NeatSpindle\Core\Whole\Job\Kit;
 
 /** Writes a job as the plain data of its document; read again, it gives the same job. */
 final class JobWriter
@@ -40,8 +40,8 @@ final class JobWriter
             ],
             'reaction' => $job->torquing === null ? null : self::written([
                 'nut_torque_nm' => $job->torquing->nutTorque, 'thread_state' => $job->torquing->threadState->value,
-                'shell_face' => $job->torquing->face->value, 'shell_outer_mm' => $job->torquing->faceOuter,
-                'shell_inner_mm' => $job->torquing->faceInner, 'rest_radius_mm' => $job->torquing->restRadius,
+                'shell_face' => $job->torquing->face->value, 'shell_outer_mm' => $job->torquing->size->outer,
+                'shell_inner_mm' => $job->torquing->size->inner, 'rest_radius_mm' => $job->torquing->restRadius,
                 'gap' => $job->torquing->gap === null ? null : [
                     'block_mm' => self::measurement($job->torquing->gap->block), 'soft_mm' => self::measurement($job->torquing->gap->soft),
                 ],

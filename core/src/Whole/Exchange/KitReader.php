@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Whole\Exchange;
 
+use NeatSpindle\Core\Ground\Document\Cursor;
 use NeatSpindle\Core\Holding\Catalogue\Catalogue;
 use NeatSpindle\Core\Holding\Catalogue\Motor;
-use NeatSpindle\Core\Ground\Document\Cursor;
 use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Whole\Job\Kit;
 

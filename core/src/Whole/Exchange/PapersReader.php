@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Whole\Exchange;
 
 use NeatSpindle\Core\Fitting\Battery\VoltageRange;
-use NeatSpindle\Core\Parts\Box\Piece;
-use NeatSpindle\Core\Parts\Box\PieceKind;
-use NeatSpindle\Core\Holding\Build\Compound;
-use NeatSpindle\Core\Holding\Catalogue\MotorPapers;
-use NeatSpindle\Core\Holding\Catalogue\RingPapers;
+use NeatSpindle\Core\Fitting\Sensor\SpeedSensor;
+use NeatSpindle\Core\Fitting\Sensor\StayFace;
 use NeatSpindle\Core\Ground\Document\Cursor;
 use NeatSpindle\Core\Ground\Document\Faults;
 use NeatSpindle\Core\Ground\Document\InvalidDocument;
+use NeatSpindle\Core\Holding\Build\Compound;
+use NeatSpindle\Core\Holding\Catalogue\MotorPapers;
+use NeatSpindle\Core\Holding\Catalogue\RingPapers;
+use NeatSpindle\Core\Parts\Box\Piece;
+use NeatSpindle\Core\Parts\Box\PieceKind;
 use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 use NeatSpindle\Core\Parts\Fastening\Band;
 use NeatSpindle\Core\Parts\Fastening\Bands;
 use NeatSpindle\Core\Parts\Fastening\CrankSeat;
 use NeatSpindle\Core\Parts\Fastening\Fastener;
-use NeatSpindle\Core\Fitting\Sensor\SpeedSensor;
-use NeatSpindle\Core\Fitting\Sensor\StayFace;
 use stdClass;
 
 use function count;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Whole\Exchange;
 
-use NeatSpindle\Core\Ground\Document\Cursor;
 use NeatSpindle\Core\Fitting\Route\Allowances;
 use NeatSpindle\Core\Fitting\Route\BodyHold;
 use NeatSpindle\Core\Fitting\Route\Edge;
@@ -12,6 +11,7 @@ use NeatSpindle\Core\Fitting\Route\Lead;
 use NeatSpindle\Core\Fitting\Route\Routing;
 use NeatSpindle\Core\Fitting\Route\Run;
 use NeatSpindle\Core\Fitting\Route\RunKind;
+use NeatSpindle\Core\Ground\Document\Cursor;
 
 /** Reads the frame as a graph, the runs that go over it, and the leads that lie in the drawer. */
 final class RoutingReader

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Whole\Needs;
 
 use NeatSpindle\Core\Fitting\Battery\InsertRow;
-use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Route\Run;
+use NeatSpindle\Core\Holding\Build\Circumstances;
 
 /** What battery, bar and sensors need beside what hangs on the motor. */
 final class FittingNeeds

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Whole\Needs;
 
-use NeatSpindle\Core\Parts\Box\Packed;
-use NeatSpindle\Core\Parts\Box\PieceKind;
+use NeatSpindle\Core\Choosing\Order\Shortage;
+use NeatSpindle\Core\Fitting\Route\Leg;
+use NeatSpindle\Core\Fitting\Route\Loss;
+use NeatSpindle\Core\Fitting\Route\RouteVerdict;
 use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Holding\Build\Cure;
+use NeatSpindle\Core\Parts\Box\Packed;
+use NeatSpindle\Core\Parts\Box\PieceKind;
 use NeatSpindle\Core\Parts\Drawer\Drawer;
 use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Parts\Drawer\Spacers;
-use NeatSpindle\Core\Choosing\Order\Shortage;
-use NeatSpindle\Core\Fitting\Route\Loss;
-use NeatSpindle\Core\Fitting\Route\RouteVerdict;
 use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 use function count;
@@ -159,7 +160,7 @@ final class JobNeeds
             'Speed sensor with its magnet', $this->box->has(PieceKind::Sensor) ? Origin::Box : Origin::Shop, 'speed-sensor', 'chain',
         );
         $this->add('Display', $this->box->has(PieceKind::Display) ? Origin::Box : Origin::Shop, 'display');
-        $ties = max(1, (int) ceil(array_sum(array_map(fn ($route) => ($route->needed ?? 0.0) / 130.0, $circumstances->routes))));
+        $ties = max(1, (int) ceil(array_sum(array_map(fn ($route) => ($route->needed ?? 0.0) / Leg::TIE_EVERY, $circumstances->routes))));
         $circumstances->routes === [] ?: $this->add('Ties', Origin::Drawer, 'dress-'.array_key_first($circumstances->routes), count: $ties);
     }
 

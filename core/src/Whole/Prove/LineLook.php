@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Whole\Prove;
 
+use Closure;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Ground\Measure\Tolerance;
 
 use function abs;
-use function in_array;
 
 /** What one check looks for on the motor's line. Checks that a hand, an ear or an eye makes have nothing there. */
 final readonly class LineLook
@@ -26,39 +26,38 @@ final readonly class LineLook
     /** Null where the line says nothing about the check. */
     public function at(Check $check, DisplayLine $line): ?Look
     {
-        if (! self::knows($check)) {
-            return null;
-        }
+        $look = self::lookFor($check);
 
         return match (true) {
+            $look === null => null,
             $line->volts === 0.0 => Look::miss('The pack gives nothing: switched off, its fuse, or it has cut out under load.'),
             $line->error !== 0 => Look::miss(sprintf('The display reports error %02d: its number stands in the motor’s papers.', $line->error)),
-            default => $this->saidAt($check, $line),
+            default => $look($this, $check, $line),
         };
     }
 
     public static function knows(Check $check): bool
     {
-        return in_array($check->code, [
-            'wakes', 'throttle-zero', 'throttle-one', 'walk', 'pedals', 'brake-left', 'brake-right', 'shift', 'speed-lamp', 'speed-agrees', 'levels', 'cut-off',
-        ], true);
+        return self::lookFor($check) !== null;
     }
 
-    private function saidAt(Check $check, DisplayLine $line): Look
+    /** @return (Closure(self, Check, DisplayLine): Look)|null */
+    private static function lookFor(Check $check): ?Closure
     {
         return match ($check->code) {
-            'wakes' => $this->wakes($check, $line),
-            'throttle-zero' => $this->throttleAtZero($line),
-            'throttle-one' => self::throttleAtOne($line),
-            'walk' => self::walks($line),
-            'pedals' => self::pedals($line),
-            'brake-left' => self::brake(BarSide::Left, $line),
-            'brake-right' => self::brake(BarSide::Right, $line),
-            'shift' => self::shifts($line),
-            'speed-lamp' => self::speed($line),
-            'speed-agrees' => $this->wheel($line),
-            'cut-off' => self::cutsOff($check, $line),
-            default => self::levels($line),
+            'wakes' => fn (self $look, Check $check, DisplayLine $line) => $look->wakes($check, $line),
+            'throttle-zero' => fn (self $look, Check $check, DisplayLine $line) => $look->throttleAtZero($line),
+            'throttle-one' => fn (self $look, Check $check, DisplayLine $line) => self::throttleAtOne($line),
+            'walk' => fn (self $look, Check $check, DisplayLine $line) => self::walks($line),
+            'pedals' => fn (self $look, Check $check, DisplayLine $line) => self::pedals($line),
+            'brake-left' => fn (self $look, Check $check, DisplayLine $line) => self::brake(BarSide::Left, $line),
+            'brake-right' => fn (self $look, Check $check, DisplayLine $line) => self::brake(BarSide::Right, $line),
+            'shift' => fn (self $look, Check $check, DisplayLine $line) => self::shifts($line),
+            'speed-lamp' => fn (self $look, Check $check, DisplayLine $line) => self::speed($line),
+            'speed-agrees' => fn (self $look, Check $check, DisplayLine $line) => $look->wheel($line),
+            'cut-off' => fn (self $look, Check $check, DisplayLine $line) => self::cutsOff($check, $line),
+            'levels' => fn (self $look, Check $check, DisplayLine $line) => self::levels($line),
+            default => null,
         };
     }
 

@@ -16,6 +16,9 @@ enum SettingName: string
     case Current = 'current_a';
     case ThrottleAtZero = 'throttle_at_zero';
 
+    /** What is written down before a bike leaves. */
+    public const BEFORE_IT_LEAVES = [self::Units, self::Wheel, self::CutOff, self::Levels];
+
     /** What is set where the motor is not to stop helping at any speed. */
     public const NO_LIMIT = 'none';
 

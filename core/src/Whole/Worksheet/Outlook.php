@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Whole\Worksheet;
 
 use NeatSpindle\Core\Holding\Build\Gate;
+use NeatSpindle\Core\Holding\Reaction\Bracing;
 use NeatSpindle\Core\Sums\Line\LineVerdict;
 use NeatSpindle\Core\Sums\Margin\Verdict;
-use NeatSpindle\Core\Holding\Reaction\Bracing;
 
 /**
  * The one verdict of a whole job: the worst of what it is made of, which it names. Of a job that fails in one thing

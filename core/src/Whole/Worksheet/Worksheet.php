@@ -4,31 +4,31 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Whole\Worksheet;
 
+use NeatSpindle\Core\Choosing\Fit\MotorMatch;
+use NeatSpindle\Core\Choosing\Fit\Trial;
+use NeatSpindle\Core\Choosing\Hill\Climb;
+use NeatSpindle\Core\Choosing\Order\Alternative;
+use NeatSpindle\Core\Choosing\Order\Alternatives;
+use NeatSpindle\Core\Donor\Shell\Identification;
 use NeatSpindle\Core\Fitting\Battery\PackFit;
 use NeatSpindle\Core\Holding\Build\BuildPlan;
 use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\Circumstances;
-use NeatSpindle\Core\Parts\Drawer\DrawerPicker;
-use NeatSpindle\Core\Choosing\Fit\MotorMatch;
-use NeatSpindle\Core\Choosing\Fit\Trial;
-use NeatSpindle\Core\Sums\Gearing\Gears;
-use NeatSpindle\Core\Choosing\Hill\Climb;
-use NeatSpindle\Core\Whole\Job\Job;
-use NeatSpindle\Core\Sums\Line\Chain;
-use NeatSpindle\Core\Sums\Line\Chainline;
-use NeatSpindle\Core\Sums\Margin\MarginName;
-use NeatSpindle\Core\Sums\Margin\Why;
 use NeatSpindle\Core\Holding\Mount\CannotBuildStack;
 use NeatSpindle\Core\Holding\Mount\Reach;
 use NeatSpindle\Core\Holding\Mount\Recipe;
 use NeatSpindle\Core\Holding\Mount\Site;
 use NeatSpindle\Core\Holding\Mount\Stack;
-use NeatSpindle\Core\Choosing\Order\Alternative;
-use NeatSpindle\Core\Choosing\Order\Alternatives;
 use NeatSpindle\Core\Holding\Reaction\Reaction;
 use NeatSpindle\Core\Holding\Reaction\Rest;
+use NeatSpindle\Core\Parts\Drawer\DrawerPicker;
+use NeatSpindle\Core\Sums\Gearing\Gears;
+use NeatSpindle\Core\Sums\Line\Chain;
+use NeatSpindle\Core\Sums\Line\Chainline;
+use NeatSpindle\Core\Sums\Margin\MarginName;
+use NeatSpindle\Core\Sums\Margin\Why;
 use NeatSpindle\Core\Sums\Section\AxisSection;
-use NeatSpindle\Core\Donor\Shell\Identification;
+use NeatSpindle\Core\Whole\Job\Job;
 
 /** Everything that follows from a job, computed once and unrounded. */
 final readonly class Worksheet

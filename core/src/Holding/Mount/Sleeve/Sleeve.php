@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Mount\Sleeve;
 
-use NeatSpindle\Core\Sums\Adapter\InsertToMeasure;
+use NeatSpindle\Core\Donor\Shell\Shell;
 use NeatSpindle\Core\Holding\Mount\Body;
 use NeatSpindle\Core\Holding\Mount\BodyInFrame;
 use NeatSpindle\Core\Holding\Mount\Entry;
@@ -13,7 +13,7 @@ use NeatSpindle\Core\Holding\Mount\Mount;
 use NeatSpindle\Core\Holding\Mount\Recipe;
 use NeatSpindle\Core\Holding\Mount\Site;
 use NeatSpindle\Core\Parts\Part\Nut;
-use NeatSpindle\Core\Donor\Shell\Shell;
+use NeatSpindle\Core\Sums\Adapter\InsertToMeasure;
 
 /** A motor held by a threaded sleeve through the shell, with its plate, nut, lock ring and bolts. All in mm. */
 final readonly class Sleeve implements Held

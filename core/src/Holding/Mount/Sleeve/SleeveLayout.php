@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Mount\Sleeve;
 
+use NeatSpindle\Core\Holding\Mount\BodyDrawing;
+use NeatSpindle\Core\Holding\Mount\Stack;
 use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Sums\Margin\Margin;
 use NeatSpindle\Core\Sums\Margin\MarginName;
-use NeatSpindle\Core\Holding\Mount\BodyDrawing;
-use NeatSpindle\Core\Holding\Mount\Stack;
 use NeatSpindle\Core\Sums\Section\Berth;
 use NeatSpindle\Core\Sums\Section\Gap;
 use NeatSpindle\Core\Sums\Section\Layout;

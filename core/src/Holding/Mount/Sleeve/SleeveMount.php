@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Holding\Mount\Sleeve;
 
 use NeatSpindle\Core\Ground\Document\Cursor;
-use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Holding\Mount\Held;
 use NeatSpindle\Core\Holding\Mount\Mount;
+use NeatSpindle\Core\Parts\Drawer\Place;
 
 /** A hollow threaded sleeve passes through the shell, and a nut pulls the motor against it. */
 final readonly class SleeveMount implements Mount

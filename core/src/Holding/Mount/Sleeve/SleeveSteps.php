@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Mount\Sleeve;
 
-use NeatSpindle\Core\Holding\Build\BuildStep;
-use NeatSpindle\Core\Holding\Build\Compound;
-use NeatSpindle\Core\Holding\Build\MountSteps;
-use NeatSpindle\Core\Parts\Drawer\Place;
-use NeatSpindle\Core\Parts\Fastening\Band;
-use NeatSpindle\Core\Parts\Fastening\Fastener;
 use NeatSpindle\Core\Ground\House\HouseRules;
 use NeatSpindle\Core\Ground\House\School;
-use NeatSpindle\Core\Holding\Mount\Stack;
 use NeatSpindle\Core\Ground\Prose\Wording;
 use NeatSpindle\Core\Ground\Turn\Action;
 use NeatSpindle\Core\Ground\Turn\Hand;
 use NeatSpindle\Core\Ground\Turn\Side;
 use NeatSpindle\Core\Ground\Turn\Turn;
+use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Holding\Build\Compound;
+use NeatSpindle\Core\Holding\Build\MountSteps;
+use NeatSpindle\Core\Holding\Mount\Stack;
+use NeatSpindle\Core\Parts\Drawer\Place;
+use NeatSpindle\Core\Parts\Fastening\Band;
+use NeatSpindle\Core\Parts\Fastening\Fastener;
 
 /** A sleeve motor: body from the drive side, plate and nut from the left; bolts run in, then nut and bolts to torque in the order of the house. */
 final readonly class SleeveSteps implements MountSteps

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Mount\TwinPlate;
 
+use NeatSpindle\Core\Donor\Shell\Shell;
 use NeatSpindle\Core\Holding\Mount\Entry;
 use NeatSpindle\Core\Holding\Mount\Held;
 use NeatSpindle\Core\Holding\Mount\Mount;
 use NeatSpindle\Core\Holding\Mount\Site;
-use NeatSpindle\Core\Donor\Shell\Shell;
 
 /** A motor hung beside the shell between two plates, driving by a first chain. In mm. */
 final readonly class TwinPlate implements Held

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Mount\TwinPlate;
 
+use NeatSpindle\Core\Holding\Mount\Stack;
 use NeatSpindle\Core\Parts\Drawer\Place;
+use NeatSpindle\Core\Parts\Part\Ring;
 use NeatSpindle\Core\Sums\Margin\Margin;
 use NeatSpindle\Core\Sums\Margin\MarginName;
-use NeatSpindle\Core\Holding\Mount\Stack;
-use NeatSpindle\Core\Parts\Part\Ring;
 use NeatSpindle\Core\Sums\Section\Berth;
 use NeatSpindle\Core\Sums\Section\Gap;
 use NeatSpindle\Core\Sums\Section\Layout;

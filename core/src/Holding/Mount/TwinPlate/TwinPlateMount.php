@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Holding\Mount\TwinPlate;
 
 use NeatSpindle\Core\Ground\Document\Cursor;
-use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Holding\Mount\Held;
 use NeatSpindle\Core\Holding\Mount\Mount;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Parts\Drawer\Place;
 
 /** The shell keeps its own spindle and cups; two plates hang the motor beside it. */
 final readonly class TwinPlateMount implements Mount

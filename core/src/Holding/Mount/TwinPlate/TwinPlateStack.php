@@ -8,18 +8,8 @@ use NeatSpindle\Core\Donor\Bike\Bike;
 use NeatSpindle\Core\Donor\Bike\Doubtful;
 use NeatSpindle\Core\Donor\Bike\Scenario;
 use NeatSpindle\Core\Donor\Bike\TwinPlateMeasures;
-use NeatSpindle\Core\Holding\Build\Circumstances;
-use NeatSpindle\Core\Parts\Drawer\Filling;
-use NeatSpindle\Core\Parts\Drawer\Picker;
-use NeatSpindle\Core\Parts\Drawer\Place;
-use NeatSpindle\Core\Parts\Drawer\Span;
-use NeatSpindle\Core\Sums\Margin\BreakPoints;
-use NeatSpindle\Core\Sums\Margin\Fitted;
-use NeatSpindle\Core\Sums\Margin\Margin;
-use NeatSpindle\Core\Sums\Margin\MarginName;
-use NeatSpindle\Core\Sums\Margin\Source;
-use NeatSpindle\Core\Sums\Margin\Sum;
 use NeatSpindle\Core\Ground\Measure\Tolerance;
+use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Holding\Mount\DoubtAxis;
 use NeatSpindle\Core\Holding\Mount\Entry;
 use NeatSpindle\Core\Holding\Mount\Mount;
@@ -28,7 +18,17 @@ use NeatSpindle\Core\Holding\Mount\Recipe;
 use NeatSpindle\Core\Holding\Mount\Site;
 use NeatSpindle\Core\Holding\Mount\Stack;
 use NeatSpindle\Core\Holding\Mount\Unsolved;
+use NeatSpindle\Core\Parts\Drawer\Filling;
+use NeatSpindle\Core\Parts\Drawer\Picker;
+use NeatSpindle\Core\Parts\Drawer\Place;
+use NeatSpindle\Core\Parts\Drawer\Span;
 use NeatSpindle\Core\Parts\Part\NutSocket;
+use NeatSpindle\Core\Sums\Margin\BreakPoints;
+use NeatSpindle\Core\Sums\Margin\Fitted;
+use NeatSpindle\Core\Sums\Margin\Margin;
+use NeatSpindle\Core\Sums\Margin\MarginName;
+use NeatSpindle\Core\Sums\Margin\Source;
+use NeatSpindle\Core\Sums\Margin\Sum;
 
 /**
  * Builds up what hangs a twin-plate motor beside the shell: drive spacers that bring the pinion in line with

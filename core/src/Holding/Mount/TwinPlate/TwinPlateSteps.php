@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Mount\TwinPlate;
 
+use NeatSpindle\Core\Ground\Prose\Wording;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Compound;
 use NeatSpindle\Core\Holding\Build\Gate;
 use NeatSpindle\Core\Holding\Build\MountSteps;
+use NeatSpindle\Core\Holding\Mount\Stack;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Parts\Fastening\Fastener;
-use NeatSpindle\Core\Holding\Mount\Stack;
-use NeatSpindle\Core\Ground\Prose\Wording;
-use NeatSpindle\Core\Measuring\Survey\Spot;
 
 /** A twin-plate motor: the shell keeps its spindle, the motor hangs beside it and drives a first chain of its own, or the bike's. */
 final readonly class TwinPlateSteps implements MountSteps

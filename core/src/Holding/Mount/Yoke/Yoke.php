@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Mount\Yoke;
 
+use NeatSpindle\Core\Donor\Shell\Shell;
 use NeatSpindle\Core\Holding\Mount\Body;
 use NeatSpindle\Core\Holding\Mount\BodyInFrame;
 use NeatSpindle\Core\Holding\Mount\Entry;
@@ -11,7 +12,6 @@ use NeatSpindle\Core\Holding\Mount\Held;
 use NeatSpindle\Core\Holding\Mount\Mount;
 use NeatSpindle\Core\Holding\Mount\Recipe;
 use NeatSpindle\Core\Holding\Mount\Site;
-use NeatSpindle\Core\Donor\Shell\Shell;
 
 /** A motor whose body straddles the shell, with a cup from the left and a trapped yoke. All in mm. */
 final readonly class Yoke implements Held

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Holding\Mount\Yoke;
 
 use NeatSpindle\Core\Ground\Document\Cursor;
-use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Holding\Mount\Held;
 use NeatSpindle\Core\Holding\Mount\Mount;
+use NeatSpindle\Core\Parts\Drawer\Place;
 
 /** The body straddles the shell; a cup threads in from the left, and the yoke is trapped in a slot. */
 final readonly class YokeMount implements Mount

@@ -6,19 +6,8 @@ namespace NeatSpindle\Core\Holding\Mount\Yoke;
 
 use NeatSpindle\Core\Donor\Bike\Doubtful;
 use NeatSpindle\Core\Donor\Bike\Scenario;
-use NeatSpindle\Core\Holding\Build\Circumstances;
-use NeatSpindle\Core\Parts\Drawer\Filling;
-use NeatSpindle\Core\Parts\Drawer\Picker;
-use NeatSpindle\Core\Parts\Drawer\Place;
-use NeatSpindle\Core\Parts\Drawer\Span;
-use NeatSpindle\Core\Sums\Margin\BreakPoints;
-use NeatSpindle\Core\Sums\Margin\Fitted;
-use NeatSpindle\Core\Sums\Margin\Margin;
-use NeatSpindle\Core\Sums\Margin\MarginName;
-use NeatSpindle\Core\Sums\Margin\Room;
-use NeatSpindle\Core\Sums\Margin\Source;
-use NeatSpindle\Core\Sums\Margin\Sum;
 use NeatSpindle\Core\Ground\Measure\Tolerance;
+use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Holding\Mount\BodyInFrame;
 use NeatSpindle\Core\Holding\Mount\DoubtAxis;
 use NeatSpindle\Core\Holding\Mount\Mount;
@@ -26,7 +15,18 @@ use NeatSpindle\Core\Holding\Mount\Recipe;
 use NeatSpindle\Core\Holding\Mount\Stack;
 use NeatSpindle\Core\Holding\Mount\StayAsk;
 use NeatSpindle\Core\Holding\Mount\Unsolved;
+use NeatSpindle\Core\Parts\Drawer\Filling;
+use NeatSpindle\Core\Parts\Drawer\Picker;
+use NeatSpindle\Core\Parts\Drawer\Place;
+use NeatSpindle\Core\Parts\Drawer\Span;
 use NeatSpindle\Core\Parts\Part\NutSocket;
+use NeatSpindle\Core\Sums\Margin\BreakPoints;
+use NeatSpindle\Core\Sums\Margin\Fitted;
+use NeatSpindle\Core\Sums\Margin\Margin;
+use NeatSpindle\Core\Sums\Margin\MarginName;
+use NeatSpindle\Core\Sums\Margin\Room;
+use NeatSpindle\Core\Sums\Margin\Source;
+use NeatSpindle\Core\Sums\Margin\Sum;
 
 /**
  * Builds up the stack of a yoke mount from the body's datum leftwards: drive spacers, shell, plate spacers,

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Mount\Yoke;
 
-use NeatSpindle\Core\Holding\Build\BuildStep;
-use NeatSpindle\Core\Holding\Build\Compound;
-use NeatSpindle\Core\Holding\Build\MountSteps;
-use NeatSpindle\Core\Parts\Drawer\Place;
-use NeatSpindle\Core\Parts\Fastening\Fastener;
-use NeatSpindle\Core\Holding\Mount\Stack;
 use NeatSpindle\Core\Ground\Prose\Wording;
 use NeatSpindle\Core\Ground\Turn\Action;
 use NeatSpindle\Core\Ground\Turn\Hand;
 use NeatSpindle\Core\Ground\Turn\Side;
 use NeatSpindle\Core\Ground\Turn\Turn;
+use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Holding\Build\Compound;
+use NeatSpindle\Core\Holding\Build\MountSteps;
+use NeatSpindle\Core\Holding\Mount\Stack;
+use NeatSpindle\Core\Parts\Drawer\Place;
+use NeatSpindle\Core\Parts\Fastening\Fastener;
 
 /** A yoke motor: body around the shell, yoke trapped in its slot, cup from the left, spindle last. */
 final readonly class YokeSteps implements MountSteps

@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Models\Values;
+namespace NeatSpindle\Core\Choosing\Hill;
 
 /** What a road is made of, with the rolling resistance usual for tyres at a sensible pressure. */
 enum Surface: string
 {
+    /** What is meant where nothing was said. */
+    public const USUAL = self::Street;
+
     case Asphalt = 'asphalt';
     case Street = 'street';
     case Gravel = 'gravel';
@@ -29,7 +32,7 @@ enum Surface: string
     {
         return match ($this) {
             self::Asphalt => 0.006,
-            self::Street => 0.008,
+            self::Street => Load::ROLLING,
             self::Gravel => 0.014,
             self::Trail => 0.025,
             self::Sand => 0.045,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use NeatSpindle\Core\Holding\Build\Circumstances;
+use NeatSpindle\Core\Holding\Build\Found;
 use NeatSpindle\Core\Holding\Build\Gate;
 use NeatSpindle\Core\Whole\Worksheet\Outlook;
 
@@ -24,7 +25,7 @@ final readonly class Checks implements FromJob
         if ($worksheet === null) {
             return new self([], [], null);
         }
-        $byHand = $worksheet->recipe->steps($worksheet->stack, new Circumstances(answers: $open->findings->answers()))?->gates() ?? [];
+        $byHand = $worksheet->recipe->steps($worksheet->stack, new Circumstances(found: new Found(answers: $open->findings->answers())))?->gates() ?? [];
         $gates = [...$byHand, ...$open->the(Surroundings::class)->gates()];
 
         return new self($byHand, $gates, Outlook::of(

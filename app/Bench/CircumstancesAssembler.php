@@ -10,6 +10,9 @@ use App\Models\Run;
 use NeatSpindle\Core\Fitting\Route\RunDetails;
 use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Holding\Build\Compound;
+use NeatSpindle\Core\Holding\Build\Fastenings;
+use NeatSpindle\Core\Holding\Build\Found;
+use NeatSpindle\Core\Holding\Build\Wiring;
 use NeatSpindle\Core\Holding\Reaction\Rest;
 use NeatSpindle\Core\Holding\Reaction\TubeClamp;
 use NeatSpindle\Core\Measuring\Survey\Spot;
@@ -23,28 +26,44 @@ class CircumstancesAssembler
 {
     public static function of(OpenJob $open): Circumstances
     {
+        return new Circumstances(self::found($open), self::fastenings($open), self::wiring($open));
+    }
+
+    private static function found(OpenJob $open): Found
+    {
+        return new Found(
+            $open->findings->fitted(), $open->findings->guideRemedy(), $open->the(Surroundings::class)->cures(), $open->findings->answers(),
+        );
+    }
+
+    private static function fastenings(OpenJob $open): Fastenings
+    {
         $papers = $open->motor()?->papers;
         $boom = $open->findings->mm(Spot::BoomDiameter);
 
-        return new Circumstances(
-            array_combine(self::numbers($open->laying()->laid), $open->routePlan()->routes ?? []),
-            $open->findings->guideRemedy(),
-            $open->the(Surroundings::class)->cures(),
+        return new Fastenings(
             Rest::plan($open->bracing()?->rest, $boom === null ? null : TubeClamp::for($boom)),
-            $open->findings->fitted(),
             self::ringFitting($open),
             self::bands($open),
             $papers->crankSeat ?? CrankSeat::Taper,
             $papers->crankCompound ?? Compound::Grease,
-            $open->findings->answers(),
-            array_combine(self::numbers($open->laying()->waiting()), array_map(fn (Run $run) => $run->toLay(), $open->laying()->waiting())),
-            $open->motor()?->volts(),
-            self::details($open),
-            array_map(fn (Run $run) => $run->toLay(), $open->laying()->unused()),
-            $open->the(FittingOut::class)->trial,
-            $open->the(FittingOut::class)->cockpit,
-            $open->the(FittingOut::class)->sensors,
             $open->the(JobHouse::class)->rules,
+        );
+    }
+
+    private static function wiring(OpenJob $open): Wiring
+    {
+        [$laying, $fitting] = [$open->laying(), $open->the(FittingOut::class)];
+
+        return new Wiring(
+            array_combine(self::numbers($laying->laid), $open->routePlan()->routes ?? []),
+            array_combine(self::numbers($laying->waiting()), array_map(fn (Run $run) => $run->toLay(), $laying->waiting())),
+            array_map(fn (Run $run) => $run->toLay(), $laying->unused()),
+            self::details($open),
+            $open->motor()?->volts(),
+            $fitting->trial,
+            $fitting->cockpit,
+            $fitting->sensors,
         );
     }
 

@@ -12,6 +12,9 @@ use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Holding\Build\Compound;
+use NeatSpindle\Core\Holding\Build\Fastenings;
+use NeatSpindle\Core\Holding\Build\Found;
+use NeatSpindle\Core\Holding\Build\Wiring;
 use NeatSpindle\Core\Measuring\Strip\Fitted;
 use NeatSpindle\Core\Measuring\Strip\StripPlan;
 use NeatSpindle\Core\Measuring\Strip\StripStep;
@@ -21,7 +24,7 @@ use NeatSpindle\Core\Tests\Cases;
 function sheetIn(HouseRules $house, string $case = 'hardtail-73', ?Circumstances $circumstances = null): BuildSheet
 {
     $routing = Cases::worksheet($case)->job->routing;
-    $circumstances ??= new Circumstances($routing === null ? [] : RoutePlan::of($routing)->routes);
+    $circumstances ??= new Circumstances(wiring: new Wiring(routes: $routing === null ? [] : RoutePlan::of($routing)->routes));
 
     return Cases::worksheet($case)->buildSheet($circumstances->inHouse($house)) ?? throw new LogicException('no sheet');
 }
@@ -81,7 +84,7 @@ it('does what each school says on the sheet', function (School $school, string $
 ]);
 
 it('greases a taper whatever its maker says, where the house does', function (): void {
-    $dry = new Circumstances(crankCompound: Compound::None);
+    $dry = new Circumstances(fastening: new Fastenings(crankCompound: Compound::None));
     $seat = fn (School $school) => sheetIn(HouseRules::default()->with($school), circumstances: $dry)->step('crank-left-seat')?->compound;
     expect($seat(School::CrankByMaker))->toBe(Compound::None)->and($seat(School::CrankGreased))->toBe(Compound::Grease);
 });
@@ -107,7 +110,7 @@ it('puts the ring on before or after as the house says, but where a mount needs 
 });
 
 it('splits a chain that could stay whole where the house always does', function (): void {
-    $whole = new Circumstances(fitted: new Fitted(keepsChain: true), ringFitting: new RingFitting);
+    $whole = new Circumstances(found: new Found(fitted: new Fitted(keepsChain: true)), fastening: new Fastenings(ringFitting: new RingFitting));
     expect(stepsOf(sheetIn(HouseRules::default(), circumstances: $whole)))->toContain('chain-over')
         ->and(stepsOf(sheetIn(HouseRules::default()->with(School::ChainSplit), circumstances: $whole)))->not->toContain('chain-over');
 });

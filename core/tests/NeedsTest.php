@@ -10,6 +10,8 @@ use NeatSpindle\Core\Holding\Around\ObstacleCure;
 use NeatSpindle\Core\Holding\Around\ObstacleKind;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Circumstances;
+use NeatSpindle\Core\Holding\Build\Fastenings;
+use NeatSpindle\Core\Holding\Build\Found;
 use NeatSpindle\Core\Holding\Reaction\BodyPosition;
 use NeatSpindle\Core\Holding\Reaction\Rest;
 use NeatSpindle\Core\Measuring\Strip\Fitted;
@@ -35,7 +37,7 @@ function needsOf(string $case, Circumstances $circumstances, ?Packed $box = null
 
 it('lists each spacer of the stack once, from box or drawer, and names a step of the sheet that waits for everything', function (string $case): void {
     $sheet = Cases::worksheet($case);
-    $circumstances = new Circumstances(guide: GuideRemedy::Housing, rest: Rest::plan(Rest::Strut));
+    $circumstances = new Circumstances(found: new Found(guide: GuideRemedy::Housing), fastening: new Fastenings(rest: Rest::plan(Rest::Strut)));
     $titles = array_map(fn (BuildStep $step) => $step->title, $sheet->buildSheet($circumstances)->steps ?? []);
     $box = new Packed([new Piece(PieceKind::Spacer, 'washer', 2, 100, SpacerUse::cases())]);
     $needs = needsOf($case, $circumstances, $box);
@@ -53,7 +55,7 @@ it('needs no new chain where the old one stays whole, and no plate bolts where t
     $whats = fn (array $needs): array => array_map(fn (Need $need) => "{$need->what} {$need->origin->value}", $needs);
     $bolts = new Packed([new Piece(PieceKind::Bolt, 'M6 bolts', 8)]);
     expect(implode(', ', $whats(needsOf('hardtail-73', new Circumstances))))->toContain('Chain, ')->toContain('Plate bolts M6 × 25 shop')
-        ->and(implode(', ', $whats(needsOf('hardtail-73', new Circumstances(fitted: new Fitted(keepsChain: true)), $bolts))))->not->toContain('Chain, ')->toContain('Plate bolts M6 × 25 box')
+        ->and(implode(', ', $whats(needsOf('hardtail-73', new Circumstances(found: new Found(fitted: new Fitted(keepsChain: true))), $bolts))))->not->toContain('Chain, ')->toContain('Plate bolts M6 × 25 box')
         ->and(implode(', ', $whats(needsOf('press-fit-92', new Circumstances))))->toContain('Insert ');
 });
 

@@ -11,6 +11,8 @@ use NeatSpindle\Core\Ground\Turn\Rotation;
 use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Circumstances;
+use NeatSpindle\Core\Holding\Build\Found;
+use NeatSpindle\Core\Holding\Build\Wiring;
 use NeatSpindle\Core\Measuring\Strip\BracketKind;
 use NeatSpindle\Core\Measuring\Strip\CrankKind;
 use NeatSpindle\Core\Measuring\Strip\Fitted;
@@ -80,7 +82,7 @@ function buildSheet(string $name = 'hardtail-73'): BuildSheet
 {
     $job = Cases::job($name);
 
-    return Cases::worksheet($name)->buildSheet(new Circumstances($job->routing === null ? [] : RoutePlan::of($job->routing)->routes)) ?? throw new LogicException('no sheet');
+    return Cases::worksheet($name)->buildSheet(new Circumstances(wiring: new Wiring(routes: $job->routing === null ? [] : RoutePlan::of($job->routing)->routes))) ?? throw new LogicException('no sheet');
 }
 
 it('puts every step after those it depends on', function (string $name): void {
@@ -155,7 +157,7 @@ it('keeps the worst of several verdicts', function (): void {
 });
 
 it('puts what the guide becomes before the body closes the gap', function (GuideRemedy $remedy, bool $hasStep): void {
-    $codes = array_map(fn (BuildStep $step) => $step->code, Cases::worksheet()->buildSheet(new Circumstances(guide: $remedy))->steps ?? []);
+    $codes = array_map(fn (BuildStep $step) => $step->code, Cases::worksheet()->buildSheet(new Circumstances(found: new Found(guide: $remedy)))->steps ?? []);
     expect(in_array('guide', $codes, true))->toBe($hasStep);
     if ($hasStep) {
         expect(array_search('guide', $codes, true))->toBeLessThan(array_search('body-in', $codes, true));

@@ -16,6 +16,9 @@ use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Holding\Build\Compound;
 use NeatSpindle\Core\Holding\Build\Cure;
+use NeatSpindle\Core\Holding\Build\Fastenings;
+use NeatSpindle\Core\Holding\Build\Found;
+use NeatSpindle\Core\Holding\Build\Wiring;
 use NeatSpindle\Core\Holding\Reaction\Rest;
 use NeatSpindle\Core\Holding\Reaction\TubeClamp;
 use NeatSpindle\Core\Measuring\Strip\BracketKind;
@@ -39,7 +42,7 @@ function sheetFor(string $name): BuildSheet
     $sheet = Cases::worksheet($name);
     $routes = $sheet->job->routing === null ? [] : RoutePlan::of($sheet->job->routing)->routes;
 
-    return $sheet->buildSheet(new Circumstances($routes)) ?? throw new LogicException('no sheet');
+    return $sheet->buildSheet(new Circumstances(wiring: new Wiring(routes: $routes))) ?? throw new LogicException('no sheet');
 }
 
 const BUILT = ['hardtail-73', 'press-fit-92', 'hub-gear-68', 'fat-100-long-sleeve', 'yoke-on-68', 'twin-plate-92', 'trike-boom'];
@@ -65,7 +68,7 @@ it('joins the pack once all is tied down, with a meter first, and what it feeds 
     ];
     $edges = [new Edge('bar', 'battery', 600.0), new Edge('battery', 'motor', 300.0)];
     $routes = RoutePlan::of(new Routing(BodyHold::Frame, Allowances::usual(), $edges, $runs))->routes;
-    $sheet = Cases::worksheet('hardtail-73')->buildSheet(new Circumstances($routes, unlaid: [4 => new Run('rear lamp', RunKind::Power, 'motor', 'rack', 900.0, 'lamp')], volts: 48.0)) ?? throw new LogicException('no sheet');
+    $sheet = Cases::worksheet('hardtail-73')->buildSheet(new Circumstances(wiring: new Wiring(routes: $routes, unlaid: [4 => new Run('rear lamp', RunKind::Power, 'motor', 'rack', 900.0, 'lamp')], volts: 48.0))) ?? throw new LogicException('no sheet');
 
     $codes = array_map(fn (BuildStep $step) => $step->code, $sheet->steps);
     expect(array_slice($codes, -4))->toBe(['join-1', 'join-0', 'join-3', 'join-4'])->and($codes)->not->toContain('join-2')->toContain('dress-4')
@@ -81,7 +84,7 @@ it('lets the body in once all that ends at it is through, its way known or not',
     $unlaid = [3 => new Run('throttle', RunKind::Signal, 'bar', 'motor', 300.0, 'three'), 4 => new Run('horn', RunKind::Signal, 'bar', 'battery', 300.0, 'two')];
     $sheet = Cases::worksheet($name);
     $routes = $sheet->job->routing === null ? [] : RoutePlan::of($sheet->job->routing)->routes;
-    $steps = $sheet->buildSheet(new Circumstances($routes, unlaid: $unlaid)) ?? throw new LogicException('no sheet');
+    $steps = $sheet->buildSheet(new Circumstances(wiring: new Wiring(routes: $routes, unlaid: $unlaid))) ?? throw new LogicException('no sheet');
 
     $through = array_filter(array_map(fn (BuildStep $step) => $step->code, $steps->steps), fn (string $code) => str_starts_with($code, 'thread-'));
     expect($through)->toContain('thread-3')->not->toContain('thread-4')->and(array_diff($through, $steps->step('body-in')->after ?? []))->toBe([])
@@ -192,17 +195,17 @@ function everyCircumstance(Worksheet $worksheet): array
     foreach ([null, ...Rest::cases()] as $rest) {
         foreach (everyFitted() as $fitted) {
             foreach ([[], [Spot::DriveChain->value => 'bikes']] as $answers) {
-                $all[] = new Circumstances($routes, rest: Rest::plan($rest), fitted: $fitted, answers: $answers, cures: $fitted->hasBucket ? [new Cure('cure-1', 'A tab filed off', 'With a file.')] : []);
+                $all[] = new Circumstances(found: new Found(fitted: $fitted, answers: $answers, cures: $fitted->hasBucket ? [new Cure('cure-1', 'A tab filed off', 'With a file.')] : []), fastening: new Fastenings(rest: Rest::plan($rest)), wiring: new Wiring(routes: $routes));
             }
         }
         foreach (GuideRemedy::cases() as $remedy) {
-            $all[] = new Circumstances($routes, $remedy, rest: Rest::plan($rest));
+            $all[] = new Circumstances(found: new Found(guide: $remedy), fastening: new Fastenings(rest: Rest::plan($rest)), wiring: new Wiring(routes: $routes));
         }
     }
     foreach (everyRing() as $ring) {
         foreach (CrankSeat::cases() as $seat) {
             foreach (Compound::cases() as $compound) {
-                $all[] = new Circumstances(rest: Rest::plan(Rest::Strut), ringFitting: $ring, crankSeat: $seat, crankCompound: $compound);
+                $all[] = new Circumstances(fastening: new Fastenings(rest: Rest::plan(Rest::Strut), ringFitting: $ring, crankSeat: $seat, crankCompound: $compound));
             }
         }
     }
@@ -228,9 +231,9 @@ function everySheet(): iterable
 function belonging(Worksheet $worksheet, Circumstances $circumstances): array
 {
     $mount = $worksheet->job->kit->motor->mount()->code();
-    $said = ($circumstances->rest ?? Rest::plan(null))->set->text('title');
-    $fitted = $circumstances->fitted;
-    $drivesBikes = ($circumstances->answers[Spot::DriveChain->value] ?? null) === 'bikes' && $mount === 'twin-plate';
+    $said = ($circumstances->fastening->rest ?? Rest::plan(null))->set->text('title');
+    $fitted = $circumstances->found->fitted;
+    $drivesBikes = ($circumstances->found->answers[Spot::DriveChain->value] ?? null) === 'bikes' && $mount === 'twin-plate';
 
     return [
         'boom' => str_contains($said, 'boom'), 'trut' => str_contains($said, 'strut'), 'chainstays, loose' => str_contains($said, 'stays’ clamp'),
@@ -242,8 +245,8 @@ function belonging(Worksheet $worksheet, Circumstances $circumstances): array
         'erailleur' => ! $worksheet->job->bike->rear->hasOneCog(), 'argest cog' => ! $worksheet->job->bike->rear->hasOneCog(), 'mallest cog' => $drivesBikes && ! $worksheet->job->bike->rear->hasOneCog(),
         'cassette' => $drivesBikes && ! $worksheet->job->bike->rear->hasOneCog(), 'Whole chain' => $fitted->keepsChain && ! $drivesBikes, 'never opened' => $fitted->keepsChain || $drivesBikes,
         'link by link' => ! $fitted->keepsChain && ! $drivesBikes, 'Guard' => $fitted->hasGuard, 'bucket' => $fitted->hasBucket, 'Kickstand' => $fitted->hasKickstand,
-        'nsert' => $worksheet->job->kit->insert !== null, 'spider' => $circumstances->ringFitting->mounting?->spider !== null, 'Cable guide:' => $circumstances->guide->task() !== null,
-        'filed off' => $circumstances->cures !== [],
+        'nsert' => $worksheet->job->kit->insert !== null, 'spider' => $circumstances->fastening->ringFitting->mounting?->spider !== null, 'Cable guide:' => $circumstances->found->guide->task() !== null,
+        'filed off' => $circumstances->found->cures !== [],
     ];
 }
 
@@ -282,7 +285,7 @@ it('needs in no sheet what comes later, names nothing that is not there, and has
 });
 
 it('lays a whole chain over the ring before its bolts, and neither joins nor counts it then', function (string $case): void {
-    $codes = fn (Fitted $fitted) => array_map(fn (BuildStep $step) => $step->code, Cases::worksheet($case)->buildSheet(new Circumstances(fitted: $fitted))->steps ?? []);
+    $codes = fn (Fitted $fitted) => array_map(fn (BuildStep $step) => $step->code, Cases::worksheet($case)->buildSheet(new Circumstances(found: new Found(fitted: $fitted)))->steps ?? []);
     $kept = $codes(new Fitted(keepsChain: true, hasGuard: true, hasBucket: true));
     $order = array_flip($kept);
 
@@ -300,14 +303,14 @@ it('presses an insert in, and measures again, before the dry fit', function (): 
 });
 
 it('cures what stands in the way before the dry fit, which then waits for it', function (): void {
-    $sheet = Cases::worksheet()->buildSheet(new Circumstances(guide: GuideRemedy::Housing, cures: [new Cure('cure-7', 'A tab filed off', 'With a file.')]));
+    $sheet = Cases::worksheet()->buildSheet(new Circumstances(found: new Found(guide: GuideRemedy::Housing, cures: [new Cure('cure-7', 'A tab filed off', 'With a file.')])));
     expect($sheet?->step('dry-fit')?->after)->toContain('guide', 'cure-7')
         ->and($sheet?->step('guide')?->after)->not->toContain('dry-fit');
 });
 
 it('says of the ring which side, which face and how many bolts', function (): void {
     $spider = new Spider('star', 104.0, 3.0, []);
-    $how = fn (RingFitting $fitting) => Cases::worksheet()->buildSheet(new Circumstances(ringFitting: $fitting))?->step('ring');
+    $how = fn (RingFitting $fitting) => Cases::worksheet()->buildSheet(new Circumstances(fastening: new Fastenings(ringFitting: $fitting)))?->step('ring');
     $ways = RingMounting::all(true, 104.0, [$spider]);
 
     expect($how(new RingFitting)?->how)->toContain('As it comes')->toContain('All its bolts')
@@ -348,7 +351,7 @@ it('has the bearings of a twin-plate motor in, without play, before the motor ha
 });
 
 it('puts a rest on loose, sets the body, torques what holds it, and then the rest', function (): void {
-    $sheet = Cases::worksheet('trike-boom')->buildSheet(new Circumstances(rest: Rest::plan(Rest::BoomClamp, TubeClamp::for(50.8)))) ?? throw new LogicException('no sheet');
+    $sheet = Cases::worksheet('trike-boom')->buildSheet(new Circumstances(fastening: new Fastenings(rest: Rest::plan(Rest::BoomClamp, TubeClamp::for(50.8))))) ?? throw new LogicException('no sheet');
     $codes = array_map(fn (BuildStep $step) => $step->code, $sheet->steps);
 
     expect(array_values(array_intersect($codes, ['rest-on', 'set-rest', 'nut-torque', 'rest-torque', 'crank-right'])))->toBe(['rest-on', 'set-rest', 'nut-torque', 'rest-torque', 'crank-right'])

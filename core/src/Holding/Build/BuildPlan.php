@@ -46,7 +46,7 @@ final readonly class BuildPlan
 
     public function house(): HouseRules
     {
-        return $this->circumstances->house;
+        return $this->circumstances->fastening->house;
     }
 
     /** What goes on the seat of a crank. */
@@ -55,13 +55,13 @@ final readonly class BuildPlan
         return match (true) {
             $this->house()->follows(School::CrankGreased) => Compound::Grease,
             $this->house()->follows(School::CrankDry) => Compound::None,
-            default => $this->circumstances->crankCompound,
+            default => $this->circumstances->fastening->crankCompound,
         };
     }
 
     /** Whether the chain is never opened, and so has to be laid over the ring before the ring is made fast. */
     public function keepsChain(): bool
     {
-        return $this->circumstances->fitted->keepsChain && ! $this->mount->laysTheBikesChain() && ! $this->house()->follows(School::ChainSplit);
+        return $this->circumstances->found->fitted->keepsChain && ! $this->mount->laysTheBikesChain() && ! $this->house()->follows(School::ChainSplit);
     }
 }

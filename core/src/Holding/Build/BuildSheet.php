@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Holding\Build;
 
 use NeatSpindle\Core\Ground\House\SheetLine;
-use NeatSpindle\Core\Parts\Fastening\Bands;
 
 use function in_array;
 
@@ -22,7 +21,7 @@ final readonly class BuildSheet
 
     public static function of(BuildPlan $plan): self
     {
-        $bands = $plan->circumstances->bands ?? Bands::none();
+        $bands = $plan->circumstances->fastening->bands;
         $house = HouseWay::of($plan);
         [$through, $round] = RouteSteps::goesRound($plan) ? [[], RouteSteps::threading($plan)] : [RouteSteps::threading($plan), []];
 

@@ -23,7 +23,7 @@ final class DriveSteps
     /** @return list<BuildStep> its seat and its bolt apart: what goes on the one is not what goes on the other */
     private static function rightCrank(BuildPlan $plan): array
     {
-        $seat = $plan->circumstances->crankSeat;
+        $seat = $plan->circumstances->fastening->crankSeat;
         $seated = $plan->mount->seatsRightCrankAt();
         $by = $seated === null ? [BuildStep::worded(
             'crank-right-seat', BuildStep::DRIVE,
@@ -44,7 +44,7 @@ final class DriveSteps
         return [
             BuildStep::worded(
                 'crank-left-seat', BuildStep::DRIVE, Wording::of(
-                    BuildWords::CRANK_LEFT_SEAT, fitting: $plan->circumstances->crankSeat->fitting(),
+                    BuildWords::CRANK_LEFT_SEAT, fitting: $plan->circumstances->fastening->crankSeat->fitting(),
                 ),
                 compound: $plan->crankCompound(), after: ['ring-look', 'crank-right', ...$plan->mount->beforeTheLeftCrank()],
             ),
@@ -83,7 +83,7 @@ final class DriveSteps
     /** @return list<BuildStep> what came off and goes back on */
     private static function back(BuildPlan $plan): array
     {
-        $fitted = $plan->circumstances->fitted;
+        $fitted = $plan->circumstances->found->fitted;
         $parts = [
             'guard-back' => [$fitted->hasGuard, BuildWords::GUARD_BACK, Fastener::Guard],
             'bucket-back' => [$fitted->hasBucket, BuildWords::BUCKET_BACK, Fastener::Bucket],

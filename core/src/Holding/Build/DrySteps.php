@@ -15,8 +15,8 @@ final class DrySteps
     {
         $before = [
             ...self::insert($plan),
-            ...self::guide($plan->circumstances->guide),
-            ...self::cures($plan->circumstances->cures),
+            ...self::guide($plan->circumstances->found->guide),
+            ...self::cures($plan->circumstances->found->cures),
         ];
 
         return [

@@ -24,7 +24,7 @@ final class FittingSteps
      */
     public static function beforeTheGap(BuildPlan $plan): array
     {
-        return $plan->circumstances->sensors?->hasGearSensor !== true ? [] : [
+        return $plan->circumstances->wiring->sensors?->hasGearSensor !== true ? [] : [
             BuildStep::worded('gear-off', BuildStep::GAP, Wording::of(FittingWords::GEAR_OFF), after: ['safe']),
             BuildStep::worded('gear-through', BuildStep::GAP, Wording::of(FittingWords::GEAR_THROUGH), after: ['gear-off']),
             BuildStep::worded('gear-housing', BuildStep::GAP, Wording::of(FittingWords::GEAR_HOUSING), after: ['gear-through']),
@@ -35,7 +35,7 @@ final class FittingSteps
     /** @return list<BuildStep> */
     public static function gearsIndexed(BuildPlan $plan): array
     {
-        return $plan->circumstances->sensors?->hasGearSensor !== true ? [] : [
+        return $plan->circumstances->wiring->sensors?->hasGearSensor !== true ? [] : [
             BuildStep::worded('gear-index', BuildStep::DRIVE, Wording::of(FittingWords::GEAR_INDEX), after: ['gear-fix', 'chain']),
         ];
     }
@@ -43,7 +43,7 @@ final class FittingSteps
     /** @return list<BuildStep> a sheet of its own for each side: what comes off first, what goes on last */
     public static function bars(BuildPlan $plan): array
     {
-        $cockpit = $plan->circumstances->cockpit;
+        $cockpit = $plan->circumstances->wiring->cockpit;
         $held = $cockpit === null || $cockpit->objections() === [] ? null : implode(' ', $cockpit->objections()).' Route, under Cockpit.';
         $display = $cockpit?->display?->says() ?? 'On the bar’s own diameter, with the shim or grommet that belongs to it.';
         $steps = array_map(fn (BarHalf $half) => self::side($half, $held), $cockpit?->halves() ?? []);
@@ -95,7 +95,7 @@ final class FittingSteps
     /** @return list<BuildStep> */
     public static function battery(BuildPlan $plan): array
     {
-        $trial = $plan->circumstances->battery;
+        $trial = $plan->circumstances->wiring->battery;
         $fixing = $trial?->setting->fixing;
         $how = $fixing?->how(self::inserts($trial)) ?? 'Where the pack was tried. Cradle on clamps: a pad under it, three of them, their tails trimmed.';
         $held = $trial?->failing()[0]->says ?? null;
@@ -115,7 +115,7 @@ final class FittingSteps
     /** @return list<BuildStep> */
     public static function sensors(BuildPlan $plan): array
     {
-        $sensors = $plan->circumstances->sensors;
+        $sensors = $plan->circumstances->wiring->sensors;
         if ($sensors === null) {
             return [];
         }
@@ -134,7 +134,7 @@ final class FittingSteps
     /** Which battery is tried where; empty while none is chosen. */
     public static function packWords(BuildPlan $plan): string
     {
-        $trial = $plan->circumstances->battery;
+        $trial = $plan->circumstances->wiring->battery;
 
         return $trial === null ? '' : "{$trial->pack->name}: ".lcfirst($trial->setting->site->label()).'.';
     }

@@ -19,7 +19,7 @@ final class RingSteps
     {
         $before = ['dry-fit', ...array_map(fn (BuildStep $step) => $step->code, $plan->isRingFirst() ? $plan->mount->beforeTheRing() : [])];
         $over = $plan->keepsChain() ? [BuildStep::worded('chain-over', $chapter, Wording::of(BuildWords::CHAIN_OVER), after: $before)] : [];
-        $fitting = $plan->circumstances->ringFitting;
+        $fitting = $plan->circumstances->fastening->ringFitting;
         $onItsCrank = $plan->mount->seatsRightCrankAt() !== null;
 
         return [...$over, BuildStep::worded(

@@ -24,7 +24,7 @@ final class RouteSteps
     /** @return list<BuildStep> */
     public static function threading(BuildPlan $plan): array
     {
-        $routes = $plan->circumstances->routes;
+        $routes = $plan->circumstances->wiring->routes;
         $threaded = array_filter(self::runs($plan), fn (Run $run) => $run->endsAtMotor());
 
         [$chapter, $words, $after] = self::goesRound($plan) ? [BuildStep::ROUTES, BuildWords::THREAD_ROUND, 'body-in'] : [BuildStep::GAP, BuildWords::THREAD, 'dry-fit'];
@@ -42,14 +42,14 @@ final class RouteSteps
             $plug = $run->kind === RunKind::Signal && $run->endsAtMotor() ? [self::plug($plan, $i, $run)] : [];
             $steps = [...$steps, ...$plug, BuildStep::worded(
                 "dress-{$i}", BuildStep::ROUTES,
-                Wording::of(BuildWords::DRESS, run: $run->name, how: self::text($plan->circumstances->routes[$i] ?? null, $plan->circumstances->details[$i] ?? null)),
+                Wording::of(BuildWords::DRESS, run: $run->name, how: self::text($plan->circumstances->wiring->routes[$i] ?? null, $plan->circumstances->wiring->details[$i] ?? null)),
                 after: ['body-in', ...($plug === [] ? [] : ["plug-{$i}"])],
             )];
         }
 
         return [...$steps, ...array_map(fn (int $i, Run $run) => BuildStep::worded(
             "cap-{$i}", BuildStep::ROUTES, Wording::of(BuildWords::CAP, run: $run->name, plug: self::plugWords($plan, $i, $run)), after: ['body-in'],
-        ), array_keys($plan->circumstances->unused), $plan->circumstances->unused)];
+        ), array_keys($plan->circumstances->wiring->unused), $plan->circumstances->wiring->unused)];
     }
 
     /** A plug of its own is a step of its own: it is what pulls apart. */
@@ -62,13 +62,13 @@ final class RouteSteps
 
     private static function plugWords(BuildPlan $plan, int $i, Run $run): string
     {
-        return ($plan->circumstances->details[$i] ?? null)?->plug?->words() ?? "the plug marked {$run->connector}";
+        return ($plan->circumstances->wiring->details[$i] ?? null)?->plug?->words() ?? "the plug marked {$run->connector}";
     }
 
     /** What it is threaded with; empty where nobody said. */
     private static function with(BuildPlan $plan, int $i): string
     {
-        $with = $plan->circumstances->details[$i]->threadedWith ?? null;
+        $with = $plan->circumstances->wiring->details[$i]->threadedWith ?? null;
 
         return $with === null ? '' : " Through, or with: {$with}.";
     }
@@ -85,7 +85,7 @@ final class RouteSteps
         $power = array_filter($runs, fn (Run $run) => $run->kind === RunKind::Power);
         $packs = array_filter($power, fn (Run $run) => $run->isFromPack());
         $joined = array_map(fn (int $i) => "join-{$i}", array_keys($packs));
-        $volts = $plan->circumstances->volts;
+        $volts = $plan->circumstances->wiring->volts;
         $asTheMotor = $volts === null ? 'By its label it gives what the motor takes.' : "By its label it gives the motor’s {$volts} V; another is not joined.";
 
         return [
@@ -101,7 +101,7 @@ final class RouteSteps
     /** @return array<int, Run> every run on the bike by its number, its way known or not */
     private static function runs(BuildPlan $plan): array
     {
-        $runs = array_map(fn (RunRoute $route) => $route->run, $plan->circumstances->routes) + $plan->circumstances->unlaid;
+        $runs = array_map(fn (RunRoute $route) => $route->run, $plan->circumstances->wiring->routes) + $plan->circumstances->wiring->unlaid;
         ksort($runs);
 
         return $runs;

@@ -14,9 +14,6 @@ final readonly class SpacerRow
     /** A spacer is thicker than nothing and at most so thick, in mm. */
     public const THICKEST_MM = 200.0;
 
-    /** A spacer is thicker than nothing and at most so thick, in mm. */
-    public const THICKEST_MM = 200.0;
-
     /**
      * @param  int  $hundredths thickness in hundredths of a millimetre
      * @param  list<SpacerUse>  $uses
@@ -26,17 +23,6 @@ final readonly class SpacerRow
         public int $quantity,
         public array $uses,
     ) {}
-
-    /** Thicknesses are counted in whole hundredths of a millimetre. */
-    public static function isWhole(float $mm): bool
-    {
-        return abs($mm * 100 - round($mm * 100)) <= 100 * Tolerance::EPSILON;
-    }
-
-    public static function hundredths(float $mm): int
-    {
-        return (int) round($mm * 100);
-    }
 
     /** Thicknesses are counted in whole hundredths of a millimetre. */
     public static function isWhole(float $mm): bool

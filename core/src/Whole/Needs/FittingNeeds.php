@@ -21,7 +21,7 @@ final class FittingNeeds
     /** @return list<array{string, int, string}> */
     private static function battery(Circumstances $circumstances): array
     {
-        $trial = $circumstances->battery;
+        $trial = $circumstances->wiring->battery;
         if ($trial === null) {
             return [];
         }
@@ -38,7 +38,7 @@ final class FittingNeeds
     /** @return list<array{string, int, string}> */
     private static function bar(Circumstances $circumstances): array
     {
-        $part = $circumstances->cockpit?->display?->part();
+        $part = $circumstances->wiring->cockpit?->display?->part();
 
         return $part === null ? [] : [[ucfirst($part).', for the display', 1, 'display']];
     }
@@ -47,14 +47,14 @@ final class FittingNeeds
     private static function caps(Circumstances $circumstances): array
     {
         return array_map(
-            fn (int $i, Run $run) => ["Cap for the unused plug of the {$run->name}", 1, "cap-{$i}"], array_keys($circumstances->unused), $circumstances->unused,
+            fn (int $i, Run $run) => ["Cap for the unused plug of the {$run->name}", 1, "cap-{$i}"], array_keys($circumstances->wiring->unused), $circumstances->wiring->unused,
         );
     }
 
     /** @return list<array{string, int, string}> */
     private static function sensors(Circumstances $circumstances): array
     {
-        $sensors = $circumstances->sensors;
+        $sensors = $circumstances->wiring->sensors;
         $needs = $sensors?->hasGearSensor !== true ? [] : [
             ['Gear sensor for the cable', 1, 'gear-through'], ['Inner gear cable with an end cap', 1, 'gear-through'],
             ['Gear housing, in metres', 1, 'gear-housing'], ['Housing ferrules', 4, 'gear-housing'],

@@ -60,10 +60,10 @@ final class JobNeeds
         if ($sheet->job->kit->insert !== null) {
             $this->add("Insert {$sheet->job->kit->insert->code}", Origin::Shop, 'insert-clean');
         }
-        if ($circumstances->guide->parts() !== null) {
-            $this->add($circumstances->guide->parts(), Origin::Shop, 'guide');
+        if ($circumstances->found->guide->parts() !== null) {
+            $this->add($circumstances->found->guide->parts(), Origin::Shop, 'guide');
         }
-        foreach (array_filter($circumstances->cures, fn (Cure $cure) => $cure->parts !== null) as $cure) {
+        foreach (array_filter($circumstances->found->cures, fn (Cure $cure) => $cure->parts !== null) as $cure) {
             $this->add((string) $cure->parts, Origin::Shop, $cure->code);
         }
     }
@@ -121,8 +121,8 @@ final class JobNeeds
         foreach ($sheet->recipe->steps($sheet->stack, $circumstances)?->parts() ?? [] as $step => $what) {
             $this->add($what, $step === 'bolts-hand' ? $bolts : Origin::Shop, $step);
         }
-        if ($circumstances->rest?->part !== null) {
-            $this->add($circumstances->rest->part, Origin::Shop, 'rest-on');
+        if ($circumstances->fastening->rest?->part !== null) {
+            $this->add($circumstances->fastening->rest->part, Origin::Shop, 'rest-on');
         }
     }
 
@@ -135,14 +135,14 @@ final class JobNeeds
             'Cranks, left and right', $this->box->has(PieceKind::Crank) ? Origin::Box : Origin::Shop, 'crank-right-seat', 'bolt-by-hand',
         );
         if ($this->build->step('chain-over') === null && $this->build->step('bikes-chain') === null) {
-            $narrow = $circumstances->fitted->hasNarrowChain() ? ', with a new joining link' : '';
+            $narrow = $circumstances->found->fitted->hasNarrowChain() ? ', with a new joining link' : '';
             $this->add("Chain, {$sheet->chain->links} links{$narrow}", Origin::Shop, 'chain');
         }
     }
 
     private function leads(Circumstances $circumstances): void
     {
-        foreach ($circumstances->routes as $i => $route) {
+        foreach ($circumstances->wiring->routes as $i => $route) {
             $run = $route->run;
             $for = "{$run->connector}, for the {$run->name}";
             match ($route->verdict) {
@@ -150,7 +150,7 @@ final class JobNeeds
                 RouteVerdict::TooShort => $this->add(self::leadOf(($route->needed ?? 0.0) - $run->supply, $for), Origin::Shop, "thread-{$i}", "dress-{$i}"),
                 RouteVerdict::Reaches, RouteVerdict::NoRoute => null,
             };
-            $copper = Loss::on($route, $circumstances->volts)?->thicker();
+            $copper = Loss::on($route, $circumstances->wiring->volts)?->thicker();
             if ($copper !== null) {
                 $thicker = "Thicker {$run->name}: {$copper} or more instead of {$run->areaMm2} mm², by its maker fit for {$run->currentA} A";
                 $this->add($thicker, Origin::Shop, "thread-{$i}", "dress-{$i}");
@@ -160,8 +160,8 @@ final class JobNeeds
             'Speed sensor with its magnet', $this->box->has(PieceKind::Sensor) ? Origin::Box : Origin::Shop, 'speed-sensor', 'chain',
         );
         $this->add('Display', $this->box->has(PieceKind::Display) ? Origin::Box : Origin::Shop, 'display');
-        $ties = max(1, (int) ceil(array_sum(array_map(fn ($route) => ($route->needed ?? 0.0) / Leg::TIE_EVERY, $circumstances->routes))));
-        $circumstances->routes === [] ?: $this->add('Ties', Origin::Drawer, 'dress-'.array_key_first($circumstances->routes), count: $ties);
+        $ties = max(1, (int) ceil(array_sum(array_map(fn ($route) => ($route->needed ?? 0.0) / Leg::TIE_EVERY, $circumstances->wiring->routes))));
+        $circumstances->wiring->routes === [] ?: $this->add('Ties', Origin::Drawer, 'dress-'.array_key_first($circumstances->wiring->routes), count: $ties);
     }
 
     private static function leadOf(float $mm, string $for): string

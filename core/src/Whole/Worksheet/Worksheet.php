@@ -136,7 +136,7 @@ final readonly class Worksheet
             $this->chain,
             $this->job->bike->rear->hasOneCog(),
             $this->job->kit->insert,
-            $circumstances->rest ?? Rest::plan(null),
+            $circumstances->fastening->rest ?? Rest::plan(null),
             $circumstances,
         ));
     }

@@ -124,7 +124,7 @@ final readonly class SleeveStack implements Recipe
 
     public function steps(Stack $stack, Circumstances $circumstances): ?SleeveSteps
     {
-        return $stack->arrangement instanceof SleeveArrangement ? new SleeveSteps($stack, $stack->arrangement, $this->sleeve, $circumstances->house) : null;
+        return $stack->arrangement instanceof SleeveArrangement ? new SleeveSteps($stack, $stack->arrangement, $this->sleeve, $circumstances->fastening->house) : null;
     }
 
     public function stayAsk(): ?StayAsk

@@ -131,7 +131,7 @@ final readonly class TwinPlateStack implements Recipe
     {
         $hasCassette = ! $this->site->bike->rear->hasOneCog();
 
-        return $stack->arrangement instanceof TwinPlateArrangement ? new TwinPlateSteps($stack, $this->plates, $hasCassette, $circumstances->answers) : null;
+        return $stack->arrangement instanceof TwinPlateArrangement ? new TwinPlateSteps($stack, $this->plates, $hasCassette, $circumstances->found->answers) : null;
     }
 
     public function reach(Stack $stack, NutSocket $socket): null

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Holding\Build;
+
+use NeatSpindle\Core\Measuring\Strip\Fitted;
+use NeatSpindle\Core\Measuring\Survey\GuideRemedy;
+
+/** What a build finds on the bike: what is fitted and came off, what is in the way and what is done about it, what was answered. */
+final readonly class Found
+{
+    /**
+     * @param  list<Cure>  $cures what is done about what stands around the shell
+     * @param  array<string, string>  $answers of the survey, by the spot's code
+     */
+    public function __construct(
+        public Fitted $fitted = new Fitted,
+        public GuideRemedy $guide = GuideRemedy::Stays,
+        public array $cures = [],
+        public array $answers = [],
+    ) {}
+}

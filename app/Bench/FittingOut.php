@@ -17,6 +17,7 @@ use NeatSpindle\Core\Fitting\Battery\Room;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Cockpit\Cockpit;
 use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
+use NeatSpindle\Core\Fitting\Route\RunRole;
 use NeatSpindle\Core\Fitting\Sensor\BrakeCut;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Fitting\Sensor\GearSensing;
@@ -59,7 +60,7 @@ final readonly class FittingOut implements FromJob
         $trials = $open->the(PackTrials::class);
         $bar = $open->job->kit->cockpit ?? CockpitWish::usual();
         $cockpit = self::bar($open, $bar);
-        $hasThrottle = $cockpit->has(FixtureKind::Throttle) || $open->job->runs->contains('name', 'throttle');
+        $hasThrottle = $cockpit->has(FixtureKind::Throttle) || $open->job->runs->contains('role', RunRole::Throttle);
 
         return new self(
             $wish, $pack, $trials->room,

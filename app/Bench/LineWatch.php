@@ -17,7 +17,6 @@ use NeatSpindle\Core\Whole\Prove\SettingName;
 
 use function is_numeric;
 use function round;
-use function str_contains;
 
 /** What the motor's line is held against while a bike is proved: what is fitted and what was set, without a sheet or a sum. */
 final readonly class LineWatch implements FromJob
@@ -41,7 +40,7 @@ final readonly class LineWatch implements FromJob
             $fitting->brakeCut(),
             $fitting->hasThrottle,
             $fitting->sensors->hasGearSensor,
-            $open->job->runs->contains(fn (Run $run) => str_contains($run->name, 'lamp')),
+            $open->job->runs->contains(fn (Run $run) => $run->isLamp()),
             $figure(SettingName::CutOff),
             $fitting->pack->volts ?? $open->motor()?->volts(),
             $atZero === null ? null : $atZero === 'works',

@@ -10,9 +10,11 @@ use NeatSpindle\Core\Fitting\Route\PowerLimits;
 use NeatSpindle\Core\Fitting\Route\Run as ToLay;
 use NeatSpindle\Core\Fitting\Route\RunDetails;
 use NeatSpindle\Core\Fitting\Route\RunKind;
+use NeatSpindle\Core\Fitting\Route\RunRole;
 use NeatSpindle\Core\Fitting\Route\SurplusPlace;
 
 use function chr;
+use function in_array;
 use function ord;
 
 /**
@@ -20,6 +22,7 @@ use function ord;
  * @property float $supply_mm
  * @property ?float $current_a
  * @property ?float $area_mm2
+ * @property ?RunRole $role which of the usual ones it is; null for one of their own
  * @property RunKind $kind
  * @property string $name
  * @property string $from_place
@@ -37,48 +40,48 @@ use function ord;
  */
 class Run extends Row
 {
-    /** What every job starts with: a motor's harness, its wheel sensor and its battery lead, as most are supplied. */
-    public const USUAL = [
-        ['position' => 0, 'name' => 'main harness', 'kind' => 'signal', 'from_place' => 'bar', 'to_place' => 'motor', 'supply_mm' => 1050, 'connector' => 'eight'],
-        ['position' => 1, 'name' => 'speed sensor', 'kind' => 'signal', 'from_place' => 'motor', 'to_place' => 'stay', 'supply_mm' => 420, 'connector' => 'three'],
-        ['position' => 2, 'name' => 'battery lead', 'kind' => 'power', 'from_place' => 'battery', 'to_place' => 'motor', 'supply_mm' => 450, 'connector' => 'power',
-            'current_a' => 20, 'area_mm2' => 2.5],
-    ];
-
     /** A job has at most so many. */
     public const MOST = 40;
 
-    /** What else is laid on many bikes, as most are supplied; any other is added by hand. */
-    public const OFFERED = [
-        'throttle' => ['kind' => 'signal', 'from_place' => 'bar', 'to_place' => 'motor', 'supply_mm' => 300, 'connector' => 'three'],
-        'keypad' => ['kind' => 'signal', 'from_place' => 'bar', 'to_place' => 'motor', 'supply_mm' => 400, 'connector' => 'five'],
-        'brake sensor, left' => ['kind' => 'signal', 'from_place' => 'bar', 'to_place' => 'motor', 'supply_mm' => 400, 'connector' => 'two'],
-        'brake sensor, right' => ['kind' => 'signal', 'from_place' => 'bar', 'to_place' => 'motor', 'supply_mm' => 400, 'connector' => 'two'],
-        'gear sensor' => ['kind' => 'signal', 'from_place' => 'motor', 'to_place' => 'stay', 'supply_mm' => 500, 'connector' => 'three'],
-        'front lamp' => ['kind' => 'power', 'from_place' => 'motor', 'to_place' => 'lamp-front', 'supply_mm' => 1100, 'connector' => 'lamp', 'current_a' => 1, 'area_mm2' => 0.5],
-        'rear lamp' => ['kind' => 'power', 'from_place' => 'motor', 'to_place' => 'rack', 'supply_mm' => 900, 'connector' => 'lamp', 'current_a' => 1, 'area_mm2' => 0.5],
-        'rear brake hose' => ['kind' => 'hydraulic', 'from_place' => 'bar', 'to_place' => 'stay', 'supply_mm' => 1700, 'connector' => 'hose'],
-        'gear cable' => ['kind' => 'mechanical', 'from_place' => 'bar', 'to_place' => 'stay', 'supply_mm' => 2100, 'connector' => 'inner'],
-    ];
-
     protected $fillable = [
-        'job_id', 'position', 'name', 'kind', 'from_place', 'to_place', 'supply_mm', 'connector', 'current_a',
+        'job_id', 'position', 'role', 'name', 'kind', 'from_place', 'to_place', 'supply_mm', 'connector', 'current_a',
         'area_mm2', 'via', 'off', 'removed_at', 'plug', 'threaded_with', 'surplus_at', 'is_unused', 'fuse_a', 'connector_a', 'bears_a',
     ];
 
     protected $attributes = ['is_unused' => false];
 
     protected $casts = [
-        'kind' => RunKind::class, 'position' => 'integer', 'supply_mm' => 'float',
+        'role' => RunRole::class, 'kind' => RunKind::class, 'position' => 'integer', 'supply_mm' => 'float',
         'current_a' => 'float', 'area_mm2' => 'float', 'off' => 'array', 'removed_at' => 'datetime',
         'plug' => AsKept::class.':'.PlugAtHand::class, 'surplus_at' => SurplusPlace::class, 'is_unused' => 'boolean',
         'fuse_a' => 'float', 'connector_a' => 'float', 'bears_a' => 'float',
     ];
 
+    /**
+     * What a row has where it is one of the usual ones, as most are supplied.
+     *
+     * @return array{role: RunRole, name: string, kind: string, from_place: string, to_place: string, supply_mm: float, connector: string, current_a: ?float, area_mm2: ?float}
+     */
+    public static function usual(RunRole $role): array
+    {
+        $run = $role->usual();
+
+        return [
+            'role' => $role, 'name' => $run->name, 'kind' => $run->kind->value, 'from_place' => $run->from, 'to_place' => $run->to,
+            'supply_mm' => $run->supply, 'connector' => $run->connector, 'current_a' => $run->currentA, 'area_mm2' => $run->areaMm2,
+        ];
+    }
+
     /** By which it is told from others, on the drawing too. */
     public function letter(): string
     {
         return chr(ord('A') + $this->position % 26);
+    }
+
+    /** One of the usual ones, or one of their own that ends where a lamp sits. */
+    public function isLamp(): bool
+    {
+        return $this->role?->isLamp() === true || in_array('lamp-front', [$this->from_place, $this->to_place], true);
     }
 
     public function details(): RunDetails

@@ -112,7 +112,7 @@ it('says in which order runs go in before the body, and gives the picture out wi
 
 it('lets no body in before every lead that ends at it is through, and keeps each tick with its own run', function (): void {
     $tick = fn (string $step) => $this->from('/')->post("/jobs/{$this->job->id}/build", ['step' => $step, 'state' => 'done', 'seen' => 0]);
-    $this->post("/jobs/{$this->job->id}/runs", ['usual' => 'front lamp']);
+    $this->post("/jobs/{$this->job->id}/runs", ['usual' => 'front-lamp']);
     Workshops::built($this->job, $this->person, 'thread-0');
     $tick('body-in')->assertSessionHasErrors('state');
     foreach (['thread-0', 'thread-1', 'thread-3'] as $step) {

@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Models\Workshop;
 use Illuminate\Contracts\Auth\Access\Gate;
 use Illuminate\Support\Facades\DB;
+use NeatSpindle\Core\Fitting\Route\RunRole;
 
 /** Takes a bike in: customer, bike and job in one go, with the runs most motors bring. */
 class StartJob
@@ -36,8 +37,8 @@ class StartJob
                 'next_step' => 'Walk round the bike and measure',
                 'house' => $workshop->house()->toKeep(),
             ]);
-            foreach (Run::USUAL as $run) {
-                $job->runs()->create($run);
+            foreach (RunRole::AT_START as $position => $role) {
+                $job->runs()->create(['position' => $position, ...Run::usual($role)]);
             }
 
             return $job;

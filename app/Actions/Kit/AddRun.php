@@ -9,11 +9,12 @@ use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\Run;
 use App\Models\User;
+use NeatSpindle\Core\Fitting\Route\RunRole;
 
 /** Adds a run: one of those that are usual, or one of one's own. */
 class AddRun extends JobAction
 {
-    /** @param  array{name: string, kind: string, from_place: string, to_place: string, supply_mm: float|int, connector: string, current_a?: float|int, area_mm2?: float}  $run */
+    /** @param  array{name: string, kind: string, from_place: string, to_place: string, supply_mm: float, connector: string, role?: RunRole, current_a?: ?float, area_mm2?: ?float}  $run */
     public function __invoke(Job $job, User $by, array $run): void
     {
         ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $run): void {

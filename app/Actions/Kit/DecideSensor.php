@@ -11,6 +11,8 @@ use App\Models\Decision;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Values\About;
+use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Fitting\Route\RunRole;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Fitting\Sensor\GearSensing;
 
@@ -23,12 +25,12 @@ class DecideSensor extends JobAction
             $was = $open->decisions->about($about)?->choice;
             $side = $about->side();
             if ($side === null) {
-                FollowingRuns::follow($job, 'gear sensor', $was === GearSensing::Fitted->value, $choice === GearSensing::Fitted->value);
+                FollowingRuns::follow($job, RunRole::GearSensor, $was === GearSensing::Fitted->value, $choice === GearSensing::Fitted->value);
             } else {
                 $objection = BrakeSensing::from($choice)->objection($open->the(FittingOut::class)->cockpit->lever($side));
                 $objection === null || $this->refuse('choice', $objection);
                 $wasFitted = BrakeSensing::tryFrom($was ?? '')?->isFitted() === true;
-                FollowingRuns::follow($job, "brake sensor, {$side->value}", $wasFitted, BrakeSensing::from($choice)->isFitted());
+                FollowingRuns::follow($job, $side === BarSide::Left ? RunRole::BrakeSensorLeft : RunRole::BrakeSensorRight, $wasFitted, BrakeSensing::from($choice)->isFitted());
             }
             Decision::record($job, $by, $about, $choice, $reason);
         });

@@ -13,14 +13,15 @@ use App\Models\User;
 use App\Models\Values\CockpitWish;
 use NeatSpindle\Core\Fitting\Cockpit\Fixture;
 use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
+use NeatSpindle\Core\Fitting\Route\RunRole;
 
 use function count;
 
 /** Keeps what goes on the bar; a throttle and a keypad that are put on bring their runs with them, and take them away again. */
 class KeepCockpit extends JobAction
 {
-    /** The run that belongs to something on the bar, as `Run::OFFERED` names it. */
-    private const RUNS = ['throttle' => FixtureKind::Throttle, 'keypad' => FixtureKind::Keypad];
+    /** What brings its run with it when it is put on. */
+    private const WITH_RUNS = [FixtureKind::Throttle, FixtureKind::Keypad];
 
     public function __invoke(Job $job, User $by, int $seen, CockpitWish $cockpit): void
     {
@@ -30,8 +31,8 @@ class KeepCockpit extends JobAction
                 $this->refuse('kinds', 'A bar has room for '.CockpitWish::MOST.' things at the most.');
             }
             Kit::of($open->job)->fill(['cockpit' => $cockpit])->save();
-            foreach (self::RUNS as $run => $kind) {
-                FollowingRuns::follow($job, $run, self::has($was, $kind), self::has($cockpit, $kind));
+            foreach (self::WITH_RUNS as $kind) {
+                FollowingRuns::follow($job, $kind === FixtureKind::Throttle ? RunRole::Throttle : RunRole::Keypad, self::has($was, $kind), self::has($cockpit, $kind));
             }
         });
     }

@@ -9,6 +9,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use NeatSpindle\Core\Fitting\Route\RunKind;
+use NeatSpindle\Core\Fitting\Route\RunRole;
 
 /** A run to add: one of the usual ones by its name, or one's own with both ends, kind, plug and length. */
 class AddRunRequest extends FormRequest
@@ -21,7 +22,7 @@ class AddRunRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'usual' => ['nullable', 'string', Rule::in(array_keys(Run::OFFERED))],
+            'usual' => ['nullable', 'string', Rule::enum(RunRole::class)->only(RunRole::offered())],
             'name' => ['required_without:usual', 'nullable', 'string', 'max:60'],
             'kind' => ['required_without:usual', 'nullable', 'string', Rule::enum(RunKind::class)],
             'from_place' => ['required_without:usual', 'nullable', 'string', 'max:40'],
@@ -50,12 +51,12 @@ class AddRunRequest extends FormRequest
         }];
     }
 
-    /** @return array{name: string, kind: string, from_place: string, to_place: string, supply_mm: float|int, connector: string, current_a?: float|int, area_mm2?: float} */
+    /** @return array{name: string, kind: string, from_place: string, to_place: string, supply_mm: float, connector: string, role?: RunRole, current_a?: ?float, area_mm2?: ?float} */
     public function run(): array
     {
-        $usual = $this->string('usual')->value();
+        $usual = $this->enum('usual', RunRole::class);
 
-        return $usual !== '' ? ['name' => $usual] + Run::OFFERED[$usual] : [
+        return $usual !== null ? Run::usual($usual) : [
             'name' => $this->string('name')->trim()->value(), 'kind' => $this->string('kind')->value(),
             'from_place' => $this->string('from_place')->value(), 'to_place' => $this->string('to_place')->value(),
             'supply_mm' => $this->mm, 'connector' => $this->string('connector')->trim()->value(),

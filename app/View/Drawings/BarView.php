@@ -11,8 +11,7 @@ use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Cockpit\Cockpit;
 use NeatSpindle\Core\Fitting\Cockpit\Fixture;
 use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
-
-use function in_array;
+use NeatSpindle\Core\Fitting\Route\RunRole;
 
 /** A bar seen from above as the rider sees it, each side to scale: what is on it from the grip in, and where it bends. */
 class BarView
@@ -86,16 +85,16 @@ class BarView
     /** The lead, hose or cable that goes from it; null where none is laid. */
     private function run(Fixture $fixture): ?Run
     {
-        $names = match ($fixture->kind) {
-            FixtureKind::Throttle => ['throttle'],
-            FixtureKind::Keypad => ['keypad'],
-            FixtureKind::Display => ['main harness'],
-            FixtureKind::Shifter => ['gear cable'],
-            FixtureKind::BrakeLever => ["brake sensor, {$fixture->side->value}"],
-            default => [],
+        $role = match ($fixture->kind) {
+            FixtureKind::Throttle => RunRole::Throttle,
+            FixtureKind::Keypad => RunRole::Keypad,
+            FixtureKind::Display => RunRole::MainHarness,
+            FixtureKind::Shifter => RunRole::GearCable,
+            FixtureKind::BrakeLever => $fixture->side === BarSide::Left ? RunRole::BrakeSensorLeft : RunRole::BrakeSensorRight,
+            default => null,
         };
 
-        return $this->runs->first(fn (Run $run) => in_array($run->name, $names, true));
+        return $role === null ? null : $this->runs->first(fn (Run $run) => $run->role === $role);
     }
 
     /** The left edge of something so far from a side's end, so wide; in units of the drawing. */

@@ -100,7 +100,7 @@
                 <summary class="btn-link-quiet d-inline-flex align-items-center">Add a run</summary>
                 <form method="post" action="{{ route('job.run', $page->job) }}">
                     @csrf @formkey
-                    <p class="choice-row">@foreach (array_keys(App\Models\Run::OFFERED) as $usual)<button class="btn btn-plain" name="usual" value="{{ $usual }}">{{ ucfirst($usual) }}</button>@endforeach</p>
+                    <p class="choice-row">@foreach (NeatSpindle\Core\Fitting\Route\RunRole::offered() as $usual)<button class="btn btn-plain" name="usual" value="{{ $usual->value }}">{{ ucfirst($usual->label()) }}</button>@endforeach</p>
                 </form>
                 <form class="record" method="post" action="{{ route('job.run', $page->job) }}" novalidate>
                     @csrf @formkey

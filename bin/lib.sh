@@ -98,6 +98,11 @@ build_assets() {
     (cd "$root" && npm run --silent build >"$root/.local/build.log" 2>&1) || { cat "$root/.local/build.log" >&2; return 1; }
 }
 
+# Compiled views name classes of the program that compiled them.
+forget_views() {
+    find "$root/storage/framework/views" -name '*.php' -delete
+}
+
 install_project() {
     expect_node
     mkdir -p "$root/.local"
@@ -111,6 +116,7 @@ install_project() {
     once npm "$(fingerprint "$root/package.json" "$root/package-lock.json")" npm_install || fail "npm could not install the front-end packages"
     once assets "$(tree_fingerprint "$root/resources/scss" "$root/resources/js" "$root/vite.config.js" "$root/package.json")" build_assets \
         || fail "the styles and scripts could not be built"
+    once views "$(tree_fingerprint "$root/app/Providers")" forget_views || fail "compiled views of an older program could not be removed"
     flock -u 9
     exec 9>&-
 }

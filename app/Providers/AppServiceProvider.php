@@ -12,6 +12,7 @@ use App\Instruments\PluggedIn;
 use App\Instruments\Scale;
 use App\Instruments\Wrench;
 use App\View\Shared\FormKeys;
+use App\View\Shared\VerdictMark;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Events\DiagnosingHealth;
@@ -52,6 +53,7 @@ class AppServiceProvider extends ServiceProvider
         Blade::directive(
             'formkey', fn () => '<input type="hidden" name="form_key" value="<?php echo app('.FormKeys::class.'::class)->next(); ?>">',
         );
+        Blade::directive('verdict', fn (string $what) => '<?php echo '.VerdictMark::class."::draw({$what}); ?>");
         Password::defaults(fn () => Password::min(10));
         RateLimiter::for(
             'letters', fn (Request $request) => Limit::perMinute(self::LETTERS)->by((string) ($request->user()->id ?? $request->ip())),

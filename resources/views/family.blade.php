@@ -5,7 +5,7 @@
         <div class="work">
             <div class="work-wide">
                 <section class="panel"><h2>Verdicts: the gap between two faces</h2>
-                    <div class="d-flex gap-4 flex-wrap"><x-verdict of="clear" /><x-verdict of="tight" /><x-verdict of="fails" /><x-verdict /></div>
+                    <div class="d-flex gap-4 flex-wrap">@verdict('clear')@verdict('tight')@verdict('fails')@verdict()</div>
                 </section>
                 <section class="panel"><h2>Buttons</h2>
                     <div class="d-flex gap-2 flex-wrap"><button class="btn btn-primary">The next thing to do</button><button class="btn btn-plain">Something else</button><button class="btn-link-quiet">Quietly</button></div>

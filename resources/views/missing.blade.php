@@ -6,7 +6,7 @@
             <section class="panel" aria-labelledby="list-title">
                 <h2 id="list-title">To get</h2>
                 @if ($page->missing() === [])
-                    <p><x-verdict of="clear" words="Nothing is missing" /></p>
+                    <p>@verdict('clear', 'Nothing is missing')</p>
                     <p class="mb-0">The drawer serves every open job that has a motor and a ring, one after the other as they are promised.</p>
                 @else
                     <table class="ledger">

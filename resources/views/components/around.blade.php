@@ -16,7 +16,7 @@
                     @foreach ($view->obstacles() as $one)
                         <li>
                             <strong>{{ $one['number'] }}</strong> {{ $one['obstacle']->kind->label() }}, <span class="figures">{{ $page->unit->show($one['obstacle']->height_mm) }}</span> high at {{ $one['obstacle']->angle_deg }}°
-                            @if ($one['verdict'])<x-verdict :of="$one['verdict']" />@else<span class="soft">the body does not go there</span>@endif
+                            @if ($one['verdict'])@verdict($one['verdict'])@else<span class="soft">the body does not go there</span>@endif
                             <form class="tool-line" method="post" action="{{ route('job.obstacle.cure', [$page->job, $one['obstacle']]) }}">
                                 @csrf @formkey @method('PUT')
                                 @foreach ($one['obstacle']->kind->cures() as $cure)

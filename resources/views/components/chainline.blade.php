@@ -28,7 +28,7 @@
                         </td>
                         <td class="n">{{ $page->unit->figure($cog->offset) }} <small class="doubt">± {{ $page->unit->figure($cog->plusMinus) }}</small></td>
                         <td class="n">{{ $page->angle($cog) }}</td>
-                        <td><x-verdict :of="$page->verdictOf($cog)" :words="ucfirst($cog->verdict->value)" />@unless ($cog->isSettled) <span class="may-turn">may turn</span>@endunless</td>
+                        <td>@verdict($page->verdictOf($cog), ucfirst($cog->verdict->value))@unless ($cog->isSettled) <span class="may-turn">may turn</span>@endunless</td>
                     </tr>
                 @endforeach
             </tbody>

@@ -2,7 +2,7 @@
 <div class="compare" aria-label="Two motors side by side">
     @foreach ($page->compared() as $row)
         <article class="panel">
-            <h3 class="h6"><strong>{{ $row->motor->name }}</strong> <x-verdict :of="$row->verdict()" /></h3>
+            <h3 class="h6"><strong>{{ $row->motor->name }}</strong> @verdict($row->verdict())</h3>
             @if ($page->sectionOf($row))<x-drawing.section :view="$page->sectionOf($row)" compact />@endif
             <p class="mb-1">{{ $page->obstacle($row) ?? 'Nothing stands in the way.' }}</p>
             <table class="ledger">
@@ -11,7 +11,7 @@
                     <tr><td>Line off by</td><td class="n">{{ $page->offset($row) ?? '–' }}</td></tr>
                     <tr><td>Pieces from the drawer</td><td class="n">{{ $row->stack?->arrangement ? $row->stack->pieceCount() : '–' }}</td></tr>
                     @foreach ($row->stack->margins ?? [] as $margin)
-                        <tr><td>{{ $margin->name->label() }}</td><td class="n"><x-verdict :of="$margin->verdict" /> {{ $page->unit->show($margin->value) }} ± {{ $page->unit->show($margin->plusMinus) }}</td></tr>
+                        <tr><td>{{ $margin->name->label() }}</td><td class="n">@verdict($margin->verdict) {{ $page->unit->show($margin->value) }} ± {{ $page->unit->show($margin->plusMinus) }}</td></tr>
                     @endforeach
                 </tbody>
             </table>

@@ -5,7 +5,7 @@
 <section class="panel" aria-labelledby="hill-title">
     <h2 id="hill-title">{{ $riding->gradePercent() + 0 }} % with {{ $riding->massKg() + 0 }} kg</h2>
     <p class="answer">
-        <x-verdict :of="$page->verdictOf($best->verdict)" :words="$best->verdict->label()" />
+        @verdict($page->verdictOf($best->verdict), $best->verdict->label())
         @if ($page->climb()->pulls())
             Up it at <strong class="figures">{{ $page->speed() }}</strong>, in the <strong>{{ $page->gear($best) }}</strong>, crank at {{ number_format($best->crankRpm, 0) }}.
         @else
@@ -38,7 +38,7 @@
             @foreach ($page->gears() as $on)
                 <tr class="{{ $on === $best ? 'chosen' : '' }}">
                     <td class="n">{{ $page->gear($on) }}</td>
-                    <td><x-verdict :of="$page->verdictOf($on->verdict)" :words="$on->verdict->label()" /></td>
+                    <td>@verdict($page->verdictOf($on->verdict), $on->verdict->label())</td>
                     <td class="n">{{ number_format($on->crankRpm, 0) }} rpm</td>
                     <td class="n">{{ $page->torqueUnit->show($on->crankTorque) }}</td>
                 </tr>

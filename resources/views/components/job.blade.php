@@ -18,7 +18,7 @@
                 <x-drawing.section :view="$page->headSection()" compact />
             @endif
             <span class="head-verdict">
-                <x-verdict :of="$head?->verdict()" :words="$head?->words() ?? 'No stack yet'" />
+                @verdict($head?->verdict(), $head?->words() ?? 'No stack yet')
                 @if ($head?->also())<span class="also">{{ $head->also() }}</span>@endif
             </span>
         </a>

@@ -13,9 +13,9 @@
     </td>
     <td>
         @if ($row->stack === null && $page->mayTurn($row))
-            <x-verdict words="Open" />
+            @verdict(null, 'Open')
         @else
-            <x-verdict :of="$row->verdict()" />
+            @verdict($row->verdict())
         @endif
         @if ($page->mayTurn($row))
             <br><span class="may-turn">may turn</span>

@@ -52,5 +52,5 @@
 </div>
 <x-fault for="block" /><x-fault for="soft" />
 @if ($choice->gapBlock())
-    <p class="mb-0"><x-verdict :of="$choice->gapBlock()->verdict()" /> The block is {{ $page->unit->show($choice->gapBlock()->clearance) }} ± {{ $page->unit->show($choice->gapBlock()->plusMinus) }} thicker; a millimetre is wanted.</p>
+    <p class="mb-0">@verdict($choice->gapBlock()->verdict()) The block is {{ $page->unit->show($choice->gapBlock()->clearance) }} ± {{ $page->unit->show($choice->gapBlock()->plusMinus) }} thicker; a millimetre is wanted.</p>
 @endif

@@ -1,7 +1,7 @@
 @props(['page', 'ridden', 'riding'])
 @php($ride = $ridden->ride)
 <p class="answer">
-    <x-verdict :of="$ridden->batteryVerdict()" :words="$ride->emptyAt() === null ? 'The battery lasts' : 'The battery is empty'" />
+    @verdict($ridden->batteryVerdict(), $ride->emptyAt() === null ? 'The battery lasts' : 'The battery is empty')
     {{ $ridden->km($ride->profile->length) }} with {{ number_format($ride->profile->ascent(), 0) }} m up in {{ $ridden->hours($ride->seconds) }}:
     <strong class="figures">{{ number_format($ride->usedWh(), 0) }} Wh</strong> of {{ number_format($riding->batteryWh(), 0) }}.
     @if ($ride->emptyAt() !== null)

@@ -10,9 +10,9 @@
     </td>
     <td>
         @if ($option->boltsOn)
-            <x-verdict :of="$option->stack->verdict" />
+            @verdict($option->stack->verdict)
         @else
-            <x-verdict of="fails" words="No bolts" />
+            @verdict('fails', 'No bolts')
         @endif
         @if (! $option->isOut() && ! $page->choice()->isUndominated($option))
             <br><span class="soft">another is better</span>

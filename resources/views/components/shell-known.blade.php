@@ -8,16 +8,16 @@
     @if ($shell === null)
         <p class="soft mb-0">Measure its width first.</p>
     @elseif ($shell->identified !== null)
-        <p class="mb-1"><x-verdict of="clear" :words="$shell->identified->label()" /> nominal {{ $page->unit->show((float) $shell->nominalWidth()) }}</p>
+        <p class="mb-1">@verdict('clear', $shell->identified->label()) nominal {{ $page->unit->show((float) $shell->nominalWidth()) }}</p>
     @elseif ($shell->candidates === [])
-        <p class="mb-1"><x-verdict of="fails" words="Nothing we know" /> A reading is wrong, or the frame is special.</p>
+        <p class="mb-1">@verdict('fails', 'Nothing we know') A reading is wrong, or the frame is special.</p>
         @forelse ($shell->leftWithout() as $evidence => $standards)
             <p class="mb-1">Without <strong>{{ NeatSpindle\Core\Donor\Shell\Evidence::from($evidence)->noun() }}</strong> it would be: {{ implode(', ', array_map(fn ($standard) => $standard->label(), $standards)) }}. Take that one again first.</p>
         @empty
             <p class="mb-1">No single reading explains it. Take all of them again, or treat the frame as special.</p>
         @endforelse
     @else
-        <p class="mb-1"><x-verdict of="tight" words="Still {{ count($shell->candidates) }} in question" /></p>
+        <p class="mb-1">@verdict('tight', 'Still '.count($shell->candidates).' in question')</p>
         <p class="mb-1">{{ implode(', ', array_map(fn ($standard) => $standard->label(), $shell->candidates)) }}.</p>
         @if ($shell->next !== null)
             <p class="mb-1"><strong>Next: {{ $shell->next->label() }}.</strong> {{ $shell->next->why() }}</p>

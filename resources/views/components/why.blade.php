@@ -3,7 +3,7 @@
 <details class="why" data-margin="{{ $margin->name->value }}">
     <summary>
         <span class="why-name">{{ $margin->name->label() }}</span>
-        <x-verdict :of="$margin->verdict" />
+        @verdict($margin->verdict)
         <span class="n">{{ $page->unit->show($margin->value) }}</span>
         <span class="n soft">± {{ $page->unit->show($margin->plusMinus) }}</span>
         <span class="n soft">{{ $margin->name->isCeiling() ? 'at most' : 'at least' }} {{ $page->unit->show($margin->limit) }}</span>

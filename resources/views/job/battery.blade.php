@@ -30,7 +30,7 @@
                                     @foreach ($page->sites() as $site)
                                         @php($one = $page->trialOf($pack, $site))
                                         <td @class(['chosen' => $page->isChosen($pack, $site)])>
-                                            <x-verdict :of="$page->standing($one)" :words="$page->short($one)" class="text-wrap" />
+                                            @verdict($page->standing($one), $page->short($one), wraps: true)
                                             @if ($page->mayChoose() && ! $page->isChosen($pack, $site))
                                                 <button class="btn btn-plain" name="take" value="{{ $site->value }} {{ $pack->code }}" aria-label="Take {{ $pack->name }}: {{ $site->label() }}">Take</button>
                                             @elseif ($page->isChosen($pack, $site)) <strong>chosen</strong> @endif
@@ -53,10 +53,10 @@
                 <p class="caution mb-0">No damaged, wet or unknown pack. Never around a fuse or a protection circuit.</p>
             @else
                 <h2 id="set-title">{{ $trial->pack->name }}: {{ lcfirst($trial->setting->site->label()) }}</h2>
-                <p><x-verdict :of="$trial->verdict()" :words="$trial->verdict() === null ? $page->openCount().' still open' : null" /></p>
+                <p>@verdict($trial->verdict(), $trial->verdict() === null ? $page->openCount().' still open' : null)</p>
                 <ul class="plain-list">
                     @foreach ($page->findings() as $finding)
-                        <li><x-verdict :of="$finding->verdict" :words="$finding->label.': '.lcfirst($finding->says)" class="text-wrap" /></li>
+                        <li>@verdict($finding->verdict, $finding->label.': '.lcfirst($finding->says), wraps: true)</li>
                     @endforeach
                 </ul>
                 @if ($page->mayChoose())

@@ -17,7 +17,7 @@
                 <section class="panel" aria-labelledby="side-{{ $side->value }}" data-side="{{ $side->value }}">
                     <div class="title-line"><h2 id="side-{{ $side->value }}">{{ $side->label() }}, from the grip in</h2>
                         <a href="{{ route('job.survey', [$page->job, 'spot' => $page->spot($side)->value]) }}">{{ $half->room === null ? 'Measure the bar' : 'Bar '.$page->unit->showMeasurement($half->room) }}</a></div>
-                    <p><x-verdict :of="$half->verdict()" :words="$page->says($half)" class="text-wrap" /></p>
+                    <p>@verdict($half->verdict(), $page->says($half), wraps: true)</p>
                     @if ($half->clash())<p class="fault">{{ $half->clash() }}</p>@endif
                     <ol class="bar-list">
                         @foreach ($page->fixtures($side) as $i => $one)
@@ -45,7 +45,7 @@
             <div class="pieces">
                 <label for="bore">Its clamp is wide</label><input class="form-control w-auto" id="bore" name="bore" size="8" value="{{ old('bore', $page->displayBore() === null ? '' : $page->unit->show($page->displayBore())) }}" @error('bore') aria-invalid="true" @enderror>
                 <a href="{{ route('job.survey', [$page->job, 'spot' => 'bar_diameter']) }}">Measure the bar there</a>
-                @if ($display)<x-verdict :of="$display->verdict()" :words="$display->says()" class="text-wrap" />@endif
+                @if ($display)@verdict($display->verdict(), $display->says(), wraps: true)@endif
             </div>
             <x-fault for="bore" /><x-fault for="kinds" />
             <button class="btn btn-primary mt-2" id="keep-cockpit">Keep</button>

@@ -12,7 +12,7 @@
                     <li>
                         <a href="{{ route('job.condition', [$page->job, 'subject' => $one->value]) }}" @if($one === $subject) aria-current="step" @endif>
                             <span class="number">{{ $loop->iteration }}</span> <span>{{ $one->label() }}</span>
-                            @if ($there)<x-verdict :of="$there->severity->mark()" :words="$there->severity->label()" />@endif
+                            @if ($there)@verdict($there->severity->mark(), $there->severity->label())@endif
                         </a>
                     </li>
                 @endforeach
@@ -23,7 +23,7 @@
             <h2 id="subject-title">{{ $subject->label() }}</h2>
             <p>{{ $subject->look() }}</p>
             @foreach ($page->all($subject) as $found)
-                <p><x-verdict :of="$found->severity->mark()" :words="$found->severity->label()" />
+                <p>@verdict($found->severity->mark(), $found->severity->label())
                     <span class="soft">{{ $found->user->firstName() }}, {{ $found->found_at->format('j M H:i') }}.</span>
                     @if ($found->remedy) {{ $found->remedy->label() }}@if ($found->declined_by): {{ $found->declined_by }}@endif. @endif
                     {{ $found->note }}</p>

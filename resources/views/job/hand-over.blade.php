@@ -29,7 +29,7 @@
                 </form>
             @endif
         @elseif ($handOver->mayGo())
-            <p><x-verdict of="clear" words="Nothing stands against it" /></p>
+            <p>@verdict('clear', 'Nothing stands against it')</p>
             @if ($page->mayChoose())
                 <form method="post" action="{{ route('job.hand-over.give', $page->job) }}" novalidate>
                     @csrf @formkey<input type="hidden" name="version" value="{{ $page->job->version }}">
@@ -41,7 +41,7 @@
                 </form>
             @endif
         @else
-            <p><x-verdict of="fails" words="Not yet" /></p>
+            <p>@verdict('fails', 'Not yet')</p>
             <ul class="plain-list" id="objections">@foreach ($handOver->objections as $objection)<li>{{ $objection }}</li>@endforeach</ul>
         @endif
         <x-fault for="hand_over" />

@@ -9,11 +9,11 @@
                 <h2 id="missing-title">For the readings as they are</h2>
                 @if ($shortage->isNone())
                     @if ($page->fails())
-                        <p><x-verdict of="fails" words="No spacer helps" /></p>
+                        <p>@verdict('fails', 'No spacer helps')</p>
                         <p>{{ App\View\Job\Obstacle::of($page->stack(), $page->unit) }}</p>
                         <p class="mb-0"><a class="btn btn-primary" href="{{ route('job.match', $page->job) }}">Another motor or ring</a></p>
                     @else
-                        <p class="mb-0"><x-verdict of="clear" words="The drawer has it all" /></p>
+                        <p class="mb-0">@verdict('clear', 'The drawer has it all')</p>
                     @endif
                 @else
                     <p>Missing, with as few pieces as can be, place by place:</p>
@@ -21,16 +21,16 @@
                         <thead><tr><th class="n">Get</th><th class="n">Thickness</th><th>For</th><th></th></tr></thead>
                         <tbody>@foreach ($shortage->counted() as [$purchase, $count])<tr><td class="n">{{ $count }} ×</td><td class="n">{{ $page->mm($purchase->hundredths) }}</td><td>{{ $purchase->place->label() }}</td><td class="soft">{{ $purchase->isMade ? 'to be made: the drawer knows no thickness that helps' : '' }}</td></tr>@endforeach</tbody>
                     </table>
-                    <p class="mb-0">With them the stack is <x-verdict :of="$shortage->stack->verdict" />@if ($shortage->stack->verdict->value === 'fails') {{ App\View\Job\Obstacle::of($shortage->stack, $page->unit) }}@endif</p>
+                    <p class="mb-0">With them the stack is @verdict($shortage->stack->verdict)@if ($shortage->stack->verdict->value === 'fails') {{ App\View\Job\Obstacle::of($shortage->stack, $page->unit) }}@endif</p>
                 @endif
             </section>
             <section class="panel" aria-labelledby="survive-title">
                 <h2 id="survive-title">Whatever the readings turn out to be</h2>
                 @if ($order->pieces === null)
-                    <p><x-verdict of="fails" words="No order helps" /></p>
+                    <p>@verdict('fails', 'No order helps')</p>
                     <p>Somewhere inside the doubt {{ $order->obstacle ? lcfirst((string) App\View\Job\Obstacle::of($order->obstacle, $page->unit)) : 'the stack cannot be built' }} Measure again first.</p>
                 @elseif ($order->pieces === [])
-                    <p>@if ($page->fails())<strong>Nothing to order would change that.</strong>@else<x-verdict of="clear" words="Nothing to order" />@endif</p>
+                    <p>@if ($page->fails())<strong>Nothing to order would change that.</strong>@else @verdict('clear', 'Nothing to order')@endif</p>
                     <p class="mb-0">However shell and chainstay turn out inside their doubt, the drawer has the pieces; tried at all {{ number_format($order->truths) }} settings that differ.</p>
                 @else
                     <p>Order this, and the stack can be built for every width and every chainstay inside the doubt. Drop any piece and for some of them it cannot.</p>

@@ -39,13 +39,13 @@
                     <h3><span class="figures">{{ $row['run']->letter() }}</span> {{ ucfirst($row['run']->name) }} <svg width="90" height="10" aria-hidden="true"><line class="run-{{ $i % 6 }}" x1="2" y1="5" x2="88" y2="5" stroke-width="4.5" /></svg> <span class="form-hint fw-normal">{{ $row['run']->kind->label() }}, plug “{{ $row['run']->connector }}”</span></h3>
                     @if ($row['run']->plug)<p class="mb-1 plug-line"><svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true"><path class="plug-outline" d="{{ $row['run']->plug->plug->shape->outline() }}" /></svg> {{ $row['run']->plug->plug->words() }}</p>@endif
                     @if ($turn = $page->threadedAs($row['run']))<p class="mb-1">Goes in as number <strong class="figures">{{ $turn }}</strong>, before the body</p>@endif
-                    <p class="mb-1"><x-verdict :of="$page->mark($row['route'])" :words="$page->says($row['route'])" class="text-wrap" /></p>
+                    <p class="mb-1">@verdict($page->mark($row['route']), $page->says($row['route']), wraps: true)</p>
                     @if ($row['route']->path !== null)
                         <p class="mb-1"><span class="on-paper-line">Own lead {{ $page->unit->showCoarse($row['run']->supply_mm) }}. </span>Needs <strong class="figures">{{ $page->unit->showCoarse($row['route']->needed) }}</strong> by {{ implode(' → ', $row['route']->path) }}@if ($row['route']->voltageDrop !== null), loses {{ number_format($row['route']->voltageDrop, 2) }} V @endif</p>
                     @endif
                     @if ($moved?->is($row['run']) && $row['route']->path !== null)<p class="form-hint mb-1">{{ $page->legByLeg($row['route']) }}.</p>@endif
                     @if ($loss = $page->loss($row['route']))
-                        <p class="mb-1"><x-verdict :of="$loss->isTooMuch() ? 'fails' : 'clear'" :words="$page->lossWords($loss)" class="text-wrap" /></p>
+                        <p class="mb-1">@verdict($loss->isTooMuch() ? 'fails' : 'clear', $page->lossWords($loss), wraps: true)</p>
                     @endif
                     @if ($row['route']->run->isFromPack())
                         <p class="caution">Fuse or breaker no larger than the lead’s maker allows for it. Polarity with a meter before the plug is joined; no pull on the joint.</p>
@@ -67,7 +67,7 @@
                         <a class="btn btn-plain" href="{{ route('job.route', [$page->job, 'run' => $row['run']->id]) }}" aria-label="Move {{ $row['run']->name }}">Move</a>
                     </form>
                     @if ((int) old('run') === $row['run']->id)<x-fault for="supply" /><x-fault for="current" /><x-fault for="area" /><x-fault for="fuse" /><x-fault for="made_for" /><x-fault for="bears" />@endif
-                    @foreach ($row['run']->limits()->objections() as $objection)<p class="mb-1"><x-verdict of="fails" :words="$objection" class="text-wrap" /></p>@endforeach
+                    @foreach ($row['run']->limits()->objections() as $objection)<p class="mb-1">@verdict('fails', $objection, wraps: true)</p>@endforeach
                     @if ($page->isAboutThePlug($row['run']) || (int) old('details') === $row['run']->id)
                         <x-run-details :page="$page" :run="$row['run']" />
                     @else
@@ -79,7 +79,7 @@
                 <div class="run-row" data-waiting="{{ $run->position }}">
                     <h3><span class="figures">{{ $run->letter() }}</span> {{ ucfirst($run->name) }}</h3>
                     @if ($page->missingFor($run) === [])
-                        <p class="mb-1"><x-verdict of="fails" words="This frame has no way for it" /></p>
+                        <p class="mb-1">@verdict('fails', 'This frame has no way for it')</p>
                     @else
                         <p class="mb-1">Still to measure: @foreach ($page->missingFor($run) as $spot)<a href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}">{{ $spot->label() }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
                     @endif

@@ -32,7 +32,7 @@
             <section class="panel" aria-labelledby="speed-title">
                 <h2 id="speed-title">Wheel’s speed</h2>
                 <p class="mb-1">@if ($speed){{ ucfirst($speed->face->label()) }}, gap {{ $speed->band() }}, by the motor’s papers. @else The catalogue does not say on which side of the stay it goes, nor its gap: by its paper. @endif Magnet’s marked face to the sensor, its screw where a key reaches it.</p>
-                <p><x-verdict :of="$page->gapVerdict()" :words="$page->gapSays()" class="text-wrap" /></p>
+                <p>@verdict($page->gapVerdict(), $page->gapSays(), wraps: true)</p>
                 <form class="pieces" method="post" action="{{ route('job.sensors.gap', $page->job) }}" novalidate>
                     @csrf @formkey
                     <label for="typed">Gap, sensor to magnet</label>

@@ -7,7 +7,7 @@
         <div class="work">
             <section class="panel picture" aria-label="Section along the crank axis">
                 <div class="verdict-line">
-                    <x-verdict :of="$stack->verdict" />
+                    @verdict($stack->verdict)
                     @if ($page->obstacle())<span>{{ $page->obstacle() }}</span>@endif
                 </div>
                 @if ($page->section())

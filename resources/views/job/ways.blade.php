@@ -13,7 +13,7 @@
                     <tbody>
                         @foreach ($page->ways() as $way)
                             <tr class="{{ $page->isAsNow($way) ? 'chosen' : '' }}">
-                                <td><x-verdict :of="$way->stack->verdict" /></td>
+                                <td>@verdict($way->stack->verdict)</td>
                                 <td class="n">{{ $page->length($way->offset) }}</td>
                                 <td class="n">{{ $page->length($way->asymmetry()) }}</td>
                                 <td class="n">{{ $way->stack->pieceCount() }}</td>

@@ -67,7 +67,7 @@
             @if ($chain->hangs() === null)
                 <p class="mb-0">Not measured: <a href="{{ route('job.survey', [$page->job, 'spot' => $page->opened->findings->has(NeatSpindle\Core\Measuring\Survey\Spot::FirstChainRun) ? 'first_chain_play' : 'first_chain_run']) }}">{{ $page->opened->findings->has(NeatSpindle\Core\Measuring\Survey\Spot::FirstChainRun) ? 'its play in the middle' : 'its free run' }}</a>.</p>
             @else
-                <p class="mb-0"><x-verdict :of="$chain->hangs()" /> Sags <span class="figures" data-figure="sag">{{ number_format($chain->sag()->value, 1) }} ± {{ number_format($chain->sag()->plusMinus, 1) }} %</span> of its free run; {{ $chain::TAUTEST + 0 }} to {{ $chain::SLACKEST + 0 }} % is usual: {{ $page->unit->showCoarse($chain->playWanted()[0]) }} to {{ $page->unit->showCoarse($chain->playWanted()[1]) }} up and down.
+                <p class="mb-0">@verdict($chain->hangs()) Sags <span class="figures" data-figure="sag">{{ number_format($chain->sag()->value, 1) }} ± {{ number_format($chain->sag()->plusMinus, 1) }} %</span> of its free run; {{ $chain::TAUTEST + 0 }} to {{ $chain::SLACKEST + 0 }} % is usual: {{ $page->unit->showCoarse($chain->playWanted()[0]) }} to {{ $page->unit->showCoarse($chain->playWanted()[1]) }} up and down.
                     @if ($chain->hangs()->value === 'clear') Right so.
                     @elseif ($chain->hangs()->value === 'tight') Near the end of it: take the play again.
                     @elseif ($chain->isTooSlack()) <strong>Too slack:</strong> let the arm in; where it is at its end, a pair of links less.
@@ -80,7 +80,7 @@
             @if ($chain->arm() === null)
                 <p class="mb-0">Not measured: <a href="{{ route('job.survey', [$page->job, 'spot' => 'arm_in']) }}">its way in and out</a>.</p>
             @else
-                <p class="mb-0"><x-verdict :of="$chain->arm()" /> {{ $page->unit->show($chain::ARM_LEAST) }} either way is the least.
+                <p class="mb-0">@verdict($chain->arm()) {{ $page->unit->show($chain::ARM_LEAST) }} either way is the least.
                     @if ($chain->arm()->value === 'clear') Right so.
                     @elseif ($chain->arm()->value === 'tight') Near it: measure that way again.
                     @elseif ($chain->isArmSpent()) <strong>It cannot follow a chain that wears:</strong> a pair of links less, or a larger pulley.

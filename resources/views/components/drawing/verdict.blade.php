@@ -1,7 +1,5 @@
-@props(['of' => null, 'words' => null])
-@php($value = $of instanceof \BackedEnum ? $of->value : ($of ?? 'open'))
 {{-- Two bodies in section, hatched away from each other: with air between, nearly touching, run into each other; dashed while nobody knows. --}}
-<span {{ $attributes->class(['verdict', "verdict-{$value}"]) }}>
+<span @class(['text-wrap' => $wraps, 'verdict', "verdict-{$value}"])>
     <svg viewBox="0 0 26 18" aria-hidden="true">
         @switch($value)
             @case('clear')
@@ -17,5 +15,5 @@
                 <path class="face unknown" d="M8.5 1V17M17.5 1V17" />
         @endswitch
     </svg>
-    <span>{{ $words ?? match ($value) { 'clear' => 'Clear', 'tight' => 'Tight', 'fails' => 'Fails', default => 'Open' } }}</span>
+    <span>{{ $words }}</span>
 </span>

@@ -3,5 +3,5 @@ import laravel from 'laravel-vite-plugin';
 
 export default defineConfig({
     plugins: [laravel({ input: ['resources/scss/app.scss', 'resources/js/app.js'] })],
-    css: { preprocessorOptions: { scss: { quietDeps: true } } },
+    css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin'] } } },
 });

@@ -90,13 +90,13 @@ class BikeAssembler
         $cogs = $this->findings->teeth(Spot::Cogs);
 
         return $length === null || $cogs === null ? null : new RearEnd(
-            $length,
-            $this->findings->measurement(Spot::OverLocknuts) ?? Measurement::exactly(0.0),
-            $this->findings->measurement(Spot::CogInset) ?? Measurement::exactly(0.0),
-            $cogs,
-            $this->findings->mm(Spot::CogPitch) ?? 0.0,
-            $this->findings->weights() ?? array_map(fn () => 1.0, $cogs),
-            $this->findings->ratios(Spot::HubRatios) ?? [1.0],
+            chainstayLength: $length,
+            overLocknuts: $this->findings->measurement(Spot::OverLocknuts) ?? Measurement::exactly(0.0),
+            smallestCogInset: $this->findings->measurement(Spot::CogInset) ?? Measurement::exactly(0.0),
+            cogs: $cogs,
+            cogPitch: $this->findings->mm(Spot::CogPitch) ?? 0.0,
+            use: $this->findings->weights() ?? array_map(fn () => 1.0, $cogs),
+            hubRatios: $this->findings->ratios(Spot::HubRatios) ?? [1.0],
             chainPath: $this->findings->measurement(Spot::ChainPath),
             oldChainLinks: $this->findings->count(Spot::OldChainLinks),
             twelveLinks: $this->findings->measurement(Spot::ChainTwelve),

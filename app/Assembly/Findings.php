@@ -162,15 +162,15 @@ class Findings
     public function fitted(): Fitted
     {
         return new Fitted(
-            CrankKind::tryFrom($this->answer(Spot::CrankKind) ?? '') ?? CrankKind::SquareTaper,
-            BracketKind::tryFrom($this->answer(Spot::BracketKind) ?? '') ?? BracketKind::Cartridge,
-            $this->answer(Spot::FrontMech) !== 'no',
-            $this->answer(Spot::ChainKept) === 'yes',
-            $this->answer(Spot::Guard) === 'yes',
-            $this->answer(Spot::Kickstand) === 'yes',
-            $this->answer(Spot::Bucket) === 'yes',
-            $this->answer(Spot::DustCaps) === 'yes',
-            $this->teeth(Spot::Cogs) === null ? null : count($this->teeth(Spot::Cogs)),
+            crank: CrankKind::tryFrom($this->answer(Spot::CrankKind) ?? '') ?? CrankKind::SquareTaper,
+            bracket: BracketKind::tryFrom($this->answer(Spot::BracketKind) ?? '') ?? BracketKind::Cartridge,
+            hasFrontMech: $this->answer(Spot::FrontMech) !== 'no',
+            keepsChain: $this->answer(Spot::ChainKept) === 'yes',
+            hasGuard: $this->answer(Spot::Guard) === 'yes',
+            hasKickstand: $this->answer(Spot::Kickstand) === 'yes',
+            hasBucket: $this->answer(Spot::Bucket) === 'yes',
+            hasDustCaps: $this->answer(Spot::DustCaps) === 'yes',
+            cogs: $this->teeth(Spot::Cogs) === null ? null : count($this->teeth(Spot::Cogs)),
         );
     }
 

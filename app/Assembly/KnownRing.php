@@ -34,8 +34,16 @@ readonly class KnownRing
     public static function of(Ring $row, array $spiders): self
     {
         return new self(
-            $row->id, $row->code, $row->teeth, $row->dish_mm, $row->thickness_mm, $row->boltCircle(),
-            $row->says('narrow_wide'), $row->says('guard'), $row->mountings($spiders), $row->papers(),
+            id: $row->id,
+            code: $row->code,
+            teeth: $row->teeth,
+            dish: $row->dish_mm,
+            thickness: $row->thickness_mm,
+            boltCircle: $row->boltCircle(),
+            isNarrowWide: $row->says('narrow_wide'),
+            takesGuard: $row->says('guard'),
+            ways: $row->mountings($spiders),
+            papers: $row->papers(),
         );
     }
 

@@ -18,6 +18,11 @@ use function in_array;
 use function ord;
 
 /**
+ * @phpstan-type RunFields array{
+ *     name: string, kind: string, from_place: string, to_place: string, supply_mm: float, connector: string,
+ *     role?: RunRole, current_a?: ?float, area_mm2?: ?float,
+ * }
+ *
  * @property int $position its number, which stays when others come and go
  * @property float $supply_mm
  * @property ?float $current_a
@@ -60,7 +65,7 @@ class Run extends Row
     /**
      * What a row has where it is one of the usual ones, as most are supplied.
      *
-     * @return array{role: RunRole, name: string, kind: string, from_place: string, to_place: string, supply_mm: float, connector: string, current_a: ?float, area_mm2: ?float}
+     * @return RunFields
      */
     public static function usual(RunRole $role): array
     {
@@ -98,8 +103,17 @@ class Run extends Row
     public function toLay(): ToLay
     {
         return new ToLay(
-            $this->name, $this->kind, $this->from_place, $this->to_place, $this->supply_mm, $this->connector, [],
-            $this->current_a, $this->area_mm2, $this->via, $this->off ?? [],
+            name: $this->name,
+            kind: $this->kind,
+            from: $this->from_place,
+            to: $this->to_place,
+            supply: $this->supply_mm,
+            connector: $this->connector,
+            avoid: [],
+            currentA: $this->current_a,
+            areaMm2: $this->area_mm2,
+            via: $this->via,
+            off: $this->off ?? [],
         );
     }
 }

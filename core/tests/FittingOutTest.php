@@ -35,7 +35,23 @@ use NeatSpindle\Core\Sums\Margin\Verdict;
 
 function slim(float $length = 350.0, ?float $lift = 12.0, ?float $slide = 20.0, float $volts = 48.0): PackPapers
 {
-    return new PackPapers('slim', 'Slim', $length, 78.0, 92.0, 3.4, $volts, 504.0, 10.0, $lift, $slide, 215.0, 22.0, 25.0, 30.0);
+    return new PackPapers(
+        code: 'slim',
+        name: 'Slim',
+        length: $length,
+        height: 78.0,
+        width: 92.0,
+        mass: 3.4,
+        volts: $volts,
+        wattHours: 504.0,
+        gap: 10.0,
+        lift: $lift,
+        slide: $slide,
+        rail: 215.0,
+        mostAmps: 22.0,
+        fuseAmps: 25.0,
+        connectorAmps: 30.0,
+    );
 }
 
 function room(float $doubt = 1.0): Room

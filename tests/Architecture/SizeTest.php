@@ -56,3 +56,40 @@ it('keeps lines short: one in a hundred over 140 characters, none over 180', fun
     }
     expect($longest)->toBe([])->and(count($long))->toBeLessThanOrEqual($all / 100, implode(' ', array_slice($long, 0, 40)));
 });
+
+/**
+ * How many arguments stand by their place alone in the call whose opening bracket is at a token.
+ *
+ * @param  list<PhpToken>  $tokens
+ */
+function argumentsByPlace(array $tokens, int $open): int
+{
+    [$depth, $count, $isFirst] = [1, 0, true];
+    for ($i = $open + 1; $depth > 0; $i++) {
+        $text = $tokens[$i]->text;
+        if ($isFirst && $depth === 1 && $text !== ')') {
+            $isNamed = $tokens[$i]->is(T_STRING) && ($tokens[$i + 1]->text ?? '') === ':';
+            $count += $isNamed ? 0 : 1;
+            $isFirst = false;
+        }
+        $depth += in_array($text, ['(', '[', '{'], true) ? 1 : (in_array($text, [')', ']', '}'], true) ? -1 : 0);
+        $isFirst = $isFirst || ($depth === 1 && $text === ',');
+    }
+
+    return $count;
+}
+
+it('fills no constructor by place with more than eight figures, which nobody can tell apart', function (): void {
+    $unreadable = [];
+    $seen = 0;
+    foreach (sourceFiles() as $file) {
+        $tokens = array_values(array_filter(PhpToken::tokenize((string) file_get_contents($file)), fn (PhpToken $token) => ! $token->isIgnorable()));
+        foreach ($tokens as $i => $token) {
+            if ($token->is(T_NEW) && ($tokens[$i + 2]->text ?? '') === '(') {
+                $seen++;
+                argumentsByPlace($tokens, $i + 2) <= 8 ?: $unreadable[] = basename($file).":{$token->line}";
+            }
+        }
+    }
+    expect($unreadable)->toBe([])->and($seen)->toBeGreaterThan(1000);
+});

@@ -9,12 +9,15 @@ use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\Run;
 use App\Models\User;
-use NeatSpindle\Core\Fitting\Route\RunRole;
 
-/** Adds a run: one of those that are usual, or one of one's own. */
+/**
+ * Adds a run: one of those that are usual, or one of one's own.
+ *
+ * @phpstan-import-type RunFields from Run
+ */
 class AddRun extends JobAction
 {
-    /** @param  array{name: string, kind: string, from_place: string, to_place: string, supply_mm: float, connector: string, role?: RunRole, current_a?: ?float, area_mm2?: ?float}  $run */
+    /** @param  RunFields  $run */
     public function __invoke(Job $job, User $by, array $run): void
     {
         ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $run): void {

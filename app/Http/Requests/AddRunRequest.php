@@ -11,7 +11,11 @@ use Illuminate\Validation\Validator;
 use NeatSpindle\Core\Fitting\Route\RunKind;
 use NeatSpindle\Core\Fitting\Route\RunRole;
 
-/** A run to add: one of the usual ones by its name, or one's own with both ends, kind, plug and length. */
+/**
+ * A run to add: one of the usual ones by its name, or one's own with both ends, kind, plug and length.
+ *
+ * @phpstan-import-type RunFields from Run
+ */
 class AddRunRequest extends FormRequest
 {
     use ReadsQuantities;
@@ -51,7 +55,7 @@ class AddRunRequest extends FormRequest
         }];
     }
 
-    /** @return array{name: string, kind: string, from_place: string, to_place: string, supply_mm: float, connector: string, role?: RunRole, current_a?: ?float, area_mm2?: ?float} */
+    /** @return RunFields */
     public function run(): array
     {
         $usual = $this->enum('usual', RunRole::class);

@@ -75,19 +75,19 @@ class BraceRequest extends VersionedRequest
     public function bracing(): BracingDecision
     {
         return new BracingDecision(
-            $this->read['nut_torque'] ?? null,
-            ThreadState::tryFrom($this->string('thread_state')->value()),
-            ShellFace::tryFrom($this->string('shell_face')->value()),
-            $this->read['shell_outer'] ?? null,
-            $this->read['shell_inner'] ?? null,
-            BodyPosition::from($this->string('position')->value()),
-            $this->boolean('is_reversed'),
-            Rest::tryFrom($this->string('rest')->value()),
-            $this->read['rest_radius'] ?? null,
-            GapContents::from($this->string('gap')->value()),
-            $this->measured['block'] ?? null,
-            $this->measured['soft'] ?? null,
-            $this->string('maker_allows')->trim()->value() ?: null,
+            nutTorque: $this->read['nut_torque'] ?? null,
+            threadState: ThreadState::tryFrom($this->string('thread_state')->value()),
+            shellFace: ShellFace::tryFrom($this->string('shell_face')->value()),
+            shellOuter: $this->read['shell_outer'] ?? null,
+            shellInner: $this->read['shell_inner'] ?? null,
+            position: BodyPosition::from($this->string('position')->value()),
+            isReversed: $this->boolean('is_reversed'),
+            rest: Rest::tryFrom($this->string('rest')->value()),
+            restRadius: $this->read['rest_radius'] ?? null,
+            gap: GapContents::from($this->string('gap')->value()),
+            block: $this->measured['block'] ?? null,
+            soft: $this->measured['soft'] ?? null,
+            makerAllows: $this->string('maker_allows')->trim()->value() ?: null,
         );
     }
 

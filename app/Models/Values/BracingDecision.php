@@ -37,19 +37,19 @@ final readonly class BracingDecision implements Kept
     public static function fromArray(array $kept): static
     {
         return new self(
-            self::figure($kept, 'nut_torque_nm'),
-            self::oneOf($kept, 'thread_state', ThreadState::class),
-            self::oneOf($kept, 'shell_face', ShellFace::class),
-            self::figure($kept, 'shell_outer_mm'),
-            self::figure($kept, 'shell_inner_mm'),
-            self::oneOf($kept, 'position', BodyPosition::class),
-            ($kept['is_reversed'] ?? false) === true,
-            self::oneOf($kept, 'rest', Rest::class),
-            self::figure($kept, 'rest_radius_mm'),
-            self::oneOf($kept, 'gap', GapContents::class),
-            self::measurement($kept, 'block_mm'),
-            self::measurement($kept, 'soft_mm'),
-            is_string($kept['maker_allows'] ?? null) ? $kept['maker_allows'] : null,
+            nutTorque: self::figure($kept, 'nut_torque_nm'),
+            threadState: self::oneOf($kept, 'thread_state', ThreadState::class),
+            shellFace: self::oneOf($kept, 'shell_face', ShellFace::class),
+            shellOuter: self::figure($kept, 'shell_outer_mm'),
+            shellInner: self::figure($kept, 'shell_inner_mm'),
+            position: self::oneOf($kept, 'position', BodyPosition::class),
+            isReversed: ($kept['is_reversed'] ?? false) === true,
+            rest: self::oneOf($kept, 'rest', Rest::class),
+            restRadius: self::figure($kept, 'rest_radius_mm'),
+            gap: self::oneOf($kept, 'gap', GapContents::class),
+            block: self::measurement($kept, 'block_mm'),
+            soft: self::measurement($kept, 'soft_mm'),
+            makerAllows: is_string($kept['maker_allows'] ?? null) ? $kept['maker_allows'] : null,
         );
     }
 

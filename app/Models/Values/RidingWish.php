@@ -26,15 +26,15 @@ final readonly class RidingWish implements Kept
     public static function fromArray(array $kept): static
     {
         return new self(
-            self::figure($kept, 'mass_kg'),
-            self::figure($kept, 'rider_w'),
-            self::figure($kept, 'rider_torque_nm'),
-            self::figure($kept, 'grade_percent'),
-            self::figure($kept, 'wind_kmh'),
-            self::figure($kept, 'assist_percent'),
-            self::figure($kept, 'battery_wh'),
-            self::figure($kept, 'cut_off_kmh'),
-            self::oneOf($kept, 'surface', Surface::class),
+            massKg: self::figure($kept, 'mass_kg'),
+            riderW: self::figure($kept, 'rider_w'),
+            riderTorqueNm: self::figure($kept, 'rider_torque_nm'),
+            gradePercent: self::figure($kept, 'grade_percent'),
+            windKmh: self::figure($kept, 'wind_kmh'),
+            assistPercent: self::figure($kept, 'assist_percent'),
+            batteryWh: self::figure($kept, 'battery_wh'),
+            cutOffKmh: self::figure($kept, 'cut_off_kmh'),
+            surface: self::oneOf($kept, 'surface', Surface::class),
         );
     }
 

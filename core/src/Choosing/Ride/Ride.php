@@ -89,7 +89,16 @@ final readonly class Ride
         foreach ($kept as [$from, $length, $slope, $speed, $gear, $rpm, $motorW, $pull, $usedWh, $isWalked]) {
             $seconds += $length / $speed;
             $stretches[] = new Stretch(
-                $from, $length, $slope, $speed, $gear === null ? null : $order[$gear], $rpm, $motorW, $pull === null ? null : Pull::from($pull), $usedWh, $isWalked,
+                from: $from,
+                length: $length,
+                slope: $slope,
+                speed: $speed,
+                gear: $gear === null ? null : $order[$gear],
+                crankRpm: $rpm,
+                motorW: $motorW,
+                pull: $pull === null ? null : Pull::from($pull),
+                usedWh: $usedWh,
+                isWalked: $isWalked,
             );
         }
 
@@ -175,7 +184,18 @@ final readonly class Ride
         }
         $force = $rider->load->resistance($speed, $slope);
         if ($force <= 0.0) {
-            return new Stretch($from, $length, $slope, $speed, null, 0.0, 0.0, null, $used, false);
+            return new Stretch(
+                from: $from,
+                length: $length,
+                slope: $slope,
+                speed: $speed,
+                gear: null,
+                crankRpm: 0.0,
+                motorW: 0.0,
+                pull: null,
+                usedWh: $used,
+                isWalked: false,
+            );
         }
         [$gear, $pull] = self::gear($speed, $force, $motor, $gears, $rider->load);
         if ($pull === Pull::Stalls) {
@@ -188,14 +208,33 @@ final readonly class Ride
         $efficiency = $pull === Pull::Labours ? self::MOTOR_LABOURING : self::MOTOR;
 
         return new Stretch(
-            $from, $length, $slope, $speed, $gear, $gear->crankRpm($speed), $motorW, $pull,
-            $used + $motorW / $efficiency * $length / $speed / 3600, false,
+            from: $from,
+            length: $length,
+            slope: $slope,
+            speed: $speed,
+            gear: $gear,
+            crankRpm: $gear->crankRpm($speed),
+            motorW: $motorW,
+            pull: $pull,
+            usedWh: $used + $motorW / $efficiency * $length / $speed / 3600,
+            isWalked: false,
         );
     }
 
     private static function walkedStretch(float $from, float $length, float $slope, float $used): Stretch
     {
-        return new Stretch($from, $length, $slope, self::WALK, null, 0.0, 0.0, Pull::Stalls, $used, true);
+        return new Stretch(
+            from: $from,
+            length: $length,
+            slope: $slope,
+            speed: self::WALK,
+            gear: null,
+            crankRpm: 0.0,
+            motorW: 0.0,
+            pull: Pull::Stalls,
+            usedWh: $used,
+            isWalked: true,
+        );
     }
 
     /** The steady speed with motor and rider; past the cut-off the rider is alone, and downhill nobody rides faster than they like. */

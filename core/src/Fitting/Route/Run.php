@@ -48,7 +48,17 @@ final readonly class Run
     public function ofCopper(float $areaMm2): self
     {
         return new self(
-            $this->name, $this->kind, $this->from, $this->to, $this->supply, $this->connector, $this->avoid, $this->currentA, $areaMm2, $this->via, $this->off,
+            name: $this->name,
+            kind: $this->kind,
+            from: $this->from,
+            to: $this->to,
+            supply: $this->supply,
+            connector: $this->connector,
+            avoid: $this->avoid,
+            currentA: $this->currentA,
+            areaMm2: $areaMm2,
+            via: $this->via,
+            off: $this->off,
         );
     }
 

@@ -71,8 +71,19 @@ final readonly class BuildStep
         array $after = [],
     ): self {
         return new self(
-            $code, $chapter, $words->text('title'), $words->text('how'), $words->optional('tool'), $turn, $fastener, $band,
-            $compound, $words->optional('look'), $words->optional('closesOff'), $words->optional('caution'), $after,
+            code: $code,
+            chapter: $chapter,
+            title: $words->text('title'),
+            how: $words->text('how'),
+            tool: $words->optional('tool'),
+            turn: $turn,
+            fastener: $fastener,
+            band: $band,
+            compound: $compound,
+            look: $words->optional('look'),
+            closesOff: $words->optional('closesOff'),
+            caution: $words->optional('caution'),
+            after: $after,
         );
     }
 

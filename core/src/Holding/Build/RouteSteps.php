@@ -37,19 +37,19 @@ final class RouteSteps
     /** @return list<BuildStep> */
     public static function dressing(BuildPlan $plan): array
     {
-        $steps = [];
+        [$steps, $wiring] = [[], $plan->circumstances->wiring];
         foreach (self::runs($plan) as $i => $run) {
             $plug = $run->kind === RunKind::Signal && $run->endsAtMotor() ? [self::plug($plan, $i, $run)] : [];
             $steps = [...$steps, ...$plug, BuildStep::worded(
                 "dress-{$i}", BuildStep::ROUTES,
-                Wording::of(BuildWords::DRESS, run: $run->name, how: self::text($plan->circumstances->wiring->routes[$i] ?? null, $plan->circumstances->wiring->details[$i] ?? null)),
+                Wording::of(BuildWords::DRESS, run: $run->name, how: self::text($wiring->routes[$i] ?? null, $wiring->details[$i] ?? null)),
                 after: ['body-in', ...($plug === [] ? [] : ["plug-{$i}"])],
             )];
         }
 
         return [...$steps, ...array_map(fn (int $i, Run $run) => BuildStep::worded(
             "cap-{$i}", BuildStep::ROUTES, Wording::of(BuildWords::CAP, run: $run->name, plug: self::plugWords($plan, $i, $run)), after: ['body-in'],
-        ), array_keys($plan->circumstances->wiring->unused), $plan->circumstances->wiring->unused)];
+        ), array_keys($wiring->unused), $wiring->unused)];
     }
 
     /** A plug of its own is a step of its own: it is what pulls apart. */

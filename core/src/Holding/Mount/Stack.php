@@ -44,7 +44,17 @@ final readonly class Stack
      */
     public static function unsolved(Mount $mount, Unsolved $step, array $notes, array $base, array $needed): self
     {
-        return new self($mount, Verdict::Fails, $step, $notes, $base, $needed, Filling::none(), [], null);
+        return new self(
+            mount: $mount,
+            verdict: Verdict::Fails,
+            unsolved: $step,
+            notes: $notes,
+            base: $base,
+            needed: $needed,
+            filling: Filling::none(),
+            margins: [],
+            arrangement: null,
+        );
     }
 
     /**
@@ -62,7 +72,17 @@ final readonly class Stack
             ...array_map(fn (Note $note) => $note->verdict(), $notes),
         );
 
-        return new self($mount, $verdict, null, $notes, $base, $needed, $filling, $margins, $arrangement);
+        return new self(
+            mount: $mount,
+            verdict: $verdict,
+            unsolved: null,
+            notes: $notes,
+            base: $base,
+            needed: $needed,
+            filling: $filling,
+            margins: $margins,
+            arrangement: $arrangement,
+        );
     }
 
     /** Whether every place has its spacers and every other part exists, whatever the margins say. */

@@ -35,8 +35,16 @@ final readonly class StripStep
     public static function worded(string $code, Wording $words, ?Turn $turn = null, bool $onTheFloor = false, bool $notesBolts = false): self
     {
         return new self(
-            $code, $words->text('title'), $words->text('how'), $words->optional('tool'), $turn, $onTheFloor,
-            $words->optional('keep'), $words->optional('look'), $words->optional('caution'), $notesBolts,
+            code: $code,
+            title: $words->text('title'),
+            how: $words->text('how'),
+            tool: $words->optional('tool'),
+            turn: $turn,
+            onTheFloor: $onTheFloor,
+            keep: $words->optional('keep'),
+            look: $words->optional('look'),
+            caution: $words->optional('caution'),
+            notesBolts: $notesBolts,
         );
     }
 

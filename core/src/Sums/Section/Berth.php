@@ -30,7 +30,17 @@ final readonly class Berth
         $parts = [];
         $from = $this->face;
         foreach ($spacers->pieces ?? [] as $piece) {
-            $parts[] = new Part($this->kind(), $this->place->label(), $from - $piece, $from, $this->inner, $this->outer, $this->side, $piece, $this->place);
+            $parts[] = new Part(
+                kind: $this->kind(),
+                label: $this->place->label(),
+                x0: $from - $piece,
+                x1: $from,
+                inner: $this->inner,
+                outer: $this->outer,
+                side: $this->side,
+                piece: $piece,
+                place: $this->place,
+            );
             $from -= $piece;
         }
 

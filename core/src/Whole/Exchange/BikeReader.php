@@ -81,17 +81,17 @@ final class BikeReader
         $cogs = self::cogs($at);
 
         return new RearEnd(
-            $at->measurement('chainstay_length_mm'),
-            $at->measurement('old_mm'),
-            $at->measurement('smallest_cog_inset_mm'),
-            $cogs,
-            $at->optionalLengthOrNone('cog_pitch_mm') ?? 0.0,
-            self::use($at),
-            self::hubRatios($at),
-            $at->optionalLength('chain_width_mm'),
-            $at->optionalMeasurement('chain_path_mm'),
-            $at->optionalWhole('old_chain_links', 1, 10_000),
-            $at->optionalMeasurement('chain_12_links_mm'),
+            chainstayLength: $at->measurement('chainstay_length_mm'),
+            overLocknuts: $at->measurement('old_mm'),
+            smallestCogInset: $at->measurement('smallest_cog_inset_mm'),
+            cogs: $cogs,
+            cogPitch: $at->optionalLengthOrNone('cog_pitch_mm') ?? 0.0,
+            use: self::use($at),
+            hubRatios: self::hubRatios($at),
+            measuredChainWidth: $at->optionalLength('chain_width_mm'),
+            chainPath: $at->optionalMeasurement('chain_path_mm'),
+            oldChainLinks: $at->optionalWhole('old_chain_links', 1, 10_000),
+            twelveLinks: $at->optionalMeasurement('chain_12_links_mm'),
         );
     }
 

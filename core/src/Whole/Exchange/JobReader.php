@@ -43,7 +43,17 @@ final class JobReader
         $faults->expectNone();
 
         return $kit !== null
-            ? new Job($catalogue, $bike, $kit, $turns, $routing, $torquing, $hill, $pack, $nutSocket)
+            ? new Job(
+                catalogue: $catalogue,
+                bike: $bike,
+                kit: $kit,
+                turns: $turns,
+                routing: $routing,
+                torquing: $torquing,
+                hill: $hill,
+                pack: $pack,
+                nutSocket: $nutSocket,
+            )
             : throw InvalidDocument::becauseOf([new Fault('/kit', 'This kit cannot be read.')]);
     }
 

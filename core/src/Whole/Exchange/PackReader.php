@@ -17,21 +17,21 @@ final class PackReader
     public static function read(Cursor $at): PackPapers
     {
         return new PackPapers(
-            $at->key(),
-            $at->text('name'),
-            $at->length('length_mm'),
-            $at->length('height_mm'),
-            $at->length('width_mm'),
-            $at->positive('mass_kg'),
-            $at->positive('voltage_v'),
-            $at->positive('energy_wh'),
-            $at->optionalLength('gap_mm') ?? Pack::USUAL_GAP,
-            $at->optionalLength('lift_mm'),
-            $at->optionalLength('slide_mm'),
-            $at->optionalLength('rail_mm'),
-            $at->optionalPositive('most_a'),
-            $at->optionalPositive('fuse_a'),
-            $at->optionalPositive('connector_a'),
+            code: $at->key(),
+            name: $at->text('name'),
+            length: $at->length('length_mm'),
+            height: $at->length('height_mm'),
+            width: $at->length('width_mm'),
+            mass: $at->positive('mass_kg'),
+            volts: $at->positive('voltage_v'),
+            wattHours: $at->positive('energy_wh'),
+            gap: $at->optionalLength('gap_mm') ?? Pack::USUAL_GAP,
+            lift: $at->optionalLength('lift_mm'),
+            slide: $at->optionalLength('slide_mm'),
+            rail: $at->optionalLength('rail_mm'),
+            mostAmps: $at->optionalPositive('most_a'),
+            fuseAmps: $at->optionalPositive('fuse_a'),
+            connectorAmps: $at->optionalPositive('connector_a'),
         );
     }
 

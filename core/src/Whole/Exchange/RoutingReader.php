@@ -54,17 +54,17 @@ final class RoutingReader
     private static function run(Cursor $at, ?array $places): Run
     {
         $run = new Run(
-            $at->text('run'),
-            $at->oneOf('kind', RunKind::class),
-            $at->text('from'),
-            $at->text('to'),
-            $at->lengthOrNone('supply_mm'),
-            $at->text('connector'),
-            $at->optionalTexts('avoid'),
-            $at->optionalPositive('current_a'),
-            $at->optionalPositive('area_mm2'),
-            $at->has('via') ? $at->text('via') : null,
-            $at->optionalTexts('off'),
+            name: $at->text('run'),
+            kind: $at->oneOf('kind', RunKind::class),
+            from: $at->text('from'),
+            to: $at->text('to'),
+            supply: $at->lengthOrNone('supply_mm'),
+            connector: $at->text('connector'),
+            avoid: $at->optionalTexts('avoid'),
+            currentA: $at->optionalPositive('current_a'),
+            areaMm2: $at->optionalPositive('area_mm2'),
+            via: $at->has('via') ? $at->text('via') : null,
+            off: $at->optionalTexts('off'),
         );
         foreach (['from' => $run->from, 'to' => $run->to, 'via' => $run->via ?? ''] as $end => $place) {
             if ($places !== null && $place !== '' && ! isset($places[$place])) {

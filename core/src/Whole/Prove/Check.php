@@ -13,13 +13,16 @@ final readonly class Check
 
     public const AFTER = 'After the first kilometres';
 
+    /** Its name as a record and an address have it. */
+    public string $code;
+
     /**
      * @param  list<Cause>  $causes
      * @param  ?Figure  $figure what is read; null where it is only seen, heard or felt
-     * @param  list<string>  $after codes of the checks that have to be right before
+     * @param  list<CheckName>  $after those that have to be right before
      */
     public function __construct(
-        public string $code,
+        public CheckName $name,
         public string $chapter,
         public string $title,
         public string $how,
@@ -28,7 +31,9 @@ final readonly class Check
         public ?Figure $figure = null,
         public array $after = [],
         public ?string $caution = null,
-    ) {}
+    ) {
+        $this->code = $name->value;
+    }
 
     /**
      * What is wanting before it counts as right; null when nothing is.

@@ -36,8 +36,19 @@ final readonly class DisplayLine
     {
         return preg_match(self::SHAPE, $line, $said) === 1
             ? new self(
-                (float) $said[1], (float) $said[2], (int) $said[3], (float) $said[4], (int) $said[5], (int) $said[6], $said[7] === 'L', $said[8] === 'R',
-                $said[9] === '1', $said[10] === '1', (int) $said[11], (int) $said[12], $line,
+                volts: (float) $said[1],
+                kmh: (float) $said[2],
+                crank: (int) $said[3],
+                nm: (float) $said[4],
+                level: (int) $said[5],
+                throttle: (int) $said[6],
+                isLeftPulled: $said[7] === 'L',
+                isRightPulled: $said[8] === 'R',
+                isShifting: $said[9] === '1',
+                isWalking: $said[10] === '1',
+                wheelMm: (int) $said[11],
+                error: (int) $said[12],
+                raw: $line,
             )
             : throw CannotReadLine::of('motor’s display', $line);
     }

@@ -44,20 +44,23 @@ final readonly class LineLook
     /** @return (Closure(self, Check, DisplayLine): Look)|null */
     private static function lookFor(Check $check): ?Closure
     {
-        return match ($check->code) {
-            'wakes' => fn (self $look, Check $check, DisplayLine $line) => $look->wakes($check, $line),
-            'throttle-zero' => fn (self $look, Check $check, DisplayLine $line) => $look->throttleAtZero($line),
-            'throttle-one' => fn (self $look, Check $check, DisplayLine $line) => self::throttleAtOne($line),
-            'walk' => fn (self $look, Check $check, DisplayLine $line) => self::walks($line),
-            'pedals' => fn (self $look, Check $check, DisplayLine $line) => self::pedals($line),
-            'brake-left' => fn (self $look, Check $check, DisplayLine $line) => self::brake(BarSide::Left, $line),
-            'brake-right' => fn (self $look, Check $check, DisplayLine $line) => self::brake(BarSide::Right, $line),
-            'shift' => fn (self $look, Check $check, DisplayLine $line) => self::shifts($line),
-            'speed-lamp' => fn (self $look, Check $check, DisplayLine $line) => self::speed($line),
-            'speed-agrees' => fn (self $look, Check $check, DisplayLine $line) => $look->wheel($line),
-            'cut-off' => fn (self $look, Check $check, DisplayLine $line) => self::cutsOff($check, $line),
-            'levels' => fn (self $look, Check $check, DisplayLine $line) => self::levels($line),
-            default => null,
+        return match ($check->name) {
+            CheckName::Wakes => fn (self $look, Check $check, DisplayLine $line) => $look->wakes($check, $line),
+            CheckName::ThrottleZero => fn (self $look, Check $check, DisplayLine $line) => $look->throttleAtZero($line),
+            CheckName::ThrottleOne => fn (self $look, Check $check, DisplayLine $line) => self::throttleAtOne($line),
+            CheckName::Walk => fn (self $look, Check $check, DisplayLine $line) => self::walks($line),
+            CheckName::Pedals => fn (self $look, Check $check, DisplayLine $line) => self::pedals($line),
+            CheckName::BrakeLeft => fn (self $look, Check $check, DisplayLine $line) => self::brake(BarSide::Left, $line),
+            CheckName::BrakeRight => fn (self $look, Check $check, DisplayLine $line) => self::brake(BarSide::Right, $line),
+            CheckName::Shift => fn (self $look, Check $check, DisplayLine $line) => self::shifts($line),
+            CheckName::SpeedLamp => fn (self $look, Check $check, DisplayLine $line) => self::speed($line),
+            CheckName::SpeedAgrees => fn (self $look, Check $check, DisplayLine $line) => $look->wheel($line),
+            CheckName::CutOff => fn (self $look, Check $check, DisplayLine $line) => self::cutsOff($check, $line),
+            CheckName::Levels => fn (self $look, Check $check, DisplayLine $line) => self::levels($line),
+            CheckName::TurnsFree, CheckName::LockToLock, CheckName::PackLocked, CheckName::Set, CheckName::Lights,
+            CheckName::Quiet, CheckName::Stops, CheckName::Hill, CheckName::Range, CheckName::SoundCockpit,
+            CheckName::SoundSaddle, CheckName::SoundShell, CheckName::SoundRing, CheckName::SoundCogs, CheckName::CranksAgain,
+            CheckName::RingAgain => null,
         };
     }
 

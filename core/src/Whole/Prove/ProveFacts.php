@@ -32,7 +32,15 @@ final readonly class ProveFacts
     public function withRange(?float $rangeKm): self
     {
         return new self(
-            $this->brakes, $this->hasThrottle, $this->hasGearSensor, $this->hasLamps, $this->cutOff, $this->volts, $this->throttleAtZero, $this->wheelMm, $rangeKm,
+            brakes: $this->brakes,
+            hasThrottle: $this->hasThrottle,
+            hasGearSensor: $this->hasGearSensor,
+            hasLamps: $this->hasLamps,
+            cutOff: $this->cutOff,
+            volts: $this->volts,
+            throttleAtZero: $this->throttleAtZero,
+            wheelMm: $this->wheelMm,
+            rangeKm: $rangeKm,
         );
     }
 }

@@ -20,16 +20,14 @@ final readonly class ProvePlan
     /** How far what a pack gives may be from what was computed, as shares: wind and level are never quite the same. Ours. */
     private const RANGE = [0.65, 1.5];
 
-    /** Where sounds come from, from the front to the back. */
-    private const SOUNDS = ['cockpit', 'saddle', 'shell', 'ring', 'cogs'];
-
     /** @param  list<Check>  $checks */
     private function __construct(public array $checks) {}
 
     public static function of(ProveFacts $facts): self
     {
         return new self([
-            ...self::wakes($facts), ...self::moves($facts), ...self::brakes($facts), ...self::senses($facts), ...self::rides($facts), ...self::afterwards(),
+            ...self::wakes($facts), ...self::moves($facts), ...self::brakes($facts),
+            ...self::senses($facts), ...self::rides($facts), ...self::afterwards(),
         ]);
     }
 
@@ -51,9 +49,10 @@ final readonly class ProvePlan
      */
     public function objection(Check $check, array $right): ?string
     {
-        foreach ($check->after as $before) {
-            if (! in_array($before, $right, true) && $this->check($before) !== null) {
-                return "This comes after “{$this->check($before)->title}”, which is not right yet.";
+        foreach ($check->after as $name) {
+            $before = $this->check($name->value);
+            if ($before !== null && ! in_array($before->code, $right, true)) {
+                return "This comes after “{$before->title}”, which is not right yet.";
             }
         }
 
@@ -75,9 +74,11 @@ final readonly class ProvePlan
         $volts = $facts->volts === null ? null : new Figure('V', $facts->volts * self::VOLTS[0], $facts->volts * self::VOLTS[1]);
 
         return [
-            self::worded('turns-free', after: []), self::worded('lock-to-lock', after: []), self::worded('pack-locked', after: []),
-            self::worded('wakes', $volts, after: ['turns-free', 'pack-locked']),
-            self::worded('set', after: ['wakes']),
+            self::worded(CheckName::TurnsFree, after: []),
+            self::worded(CheckName::LockToLock, after: []),
+            self::worded(CheckName::PackLocked, after: []),
+            self::worded(CheckName::Wakes, $volts, after: [CheckName::TurnsFree, CheckName::PackLocked]),
+            self::worded(CheckName::Set, after: [CheckName::Wakes]),
         ];
     }
 
@@ -85,10 +86,15 @@ final readonly class ProvePlan
     private static function moves(ProveFacts $facts): array
     {
         $throttle = ! $facts->hasThrottle ? [] : [
-            self::worded('throttle-zero', after: ['wakes']), self::worded('throttle-one', after: ['throttle-zero']),
+            self::worded(CheckName::ThrottleZero, after: [CheckName::Wakes]),
+            self::worded(CheckName::ThrottleOne, after: [CheckName::ThrottleZero]),
         ];
 
-        return [...$throttle, self::worded('walk', after: ['wakes']), self::worded('pedals', after: ['wakes'])];
+        return [
+            ...$throttle,
+            self::worded(CheckName::Walk, after: [CheckName::Wakes]),
+            self::worded(CheckName::Pedals, after: [CheckName::Wakes]),
+        ];
     }
 
     /** @return list<Check> */
@@ -96,57 +102,70 @@ final readonly class ProvePlan
     {
         $fitted = array_filter(BarSide::cases(), fn (BarSide $side) => $facts->brakes->of($side)?->isFitted() === true);
 
-        return array_map(fn (BarSide $side) => self::worded('brake', side: $side, after: ['pedals']), array_values($fitted));
+        return array_map(fn (BarSide $side) => self::worded(CheckName::brake($side), after: [CheckName::Pedals]), array_values($fitted));
     }
 
     /** @return list<Check> */
     private static function senses(ProveFacts $facts): array
     {
         return [
-            ...($facts->hasGearSensor ? [self::worded('shift', after: ['pedals'])] : []),
-            self::worded('speed-lamp', after: ['wakes']), self::worded('speed-agrees', after: ['set', 'speed-lamp']),
-            ...($facts->hasLamps ? [self::worded('lights', after: ['wakes'])] : []),
-            self::worded('quiet', after: ['pedals']),
+            ...($facts->hasGearSensor ? [self::worded(CheckName::Shift, after: [CheckName::Pedals])] : []),
+            self::worded(CheckName::SpeedLamp, after: [CheckName::Wakes]),
+            self::worded(CheckName::SpeedAgrees, after: [CheckName::Set, CheckName::SpeedLamp]),
+            ...($facts->hasLamps ? [self::worded(CheckName::Lights, after: [CheckName::Wakes])] : []),
+            self::worded(CheckName::Quiet, after: [CheckName::Pedals]),
         ];
     }
 
     /** @return list<Check> */
     private static function rides(ProveFacts $facts): array
     {
-        $brakes = array_map(fn (Check $check) => $check->code, self::brakes($facts));
-        $before = ['pedals', 'speed-agrees', 'quiet', ...$brakes, ...($facts->hasThrottle ? ['throttle-one'] : [])];
+        $brakes = array_map(fn (Check $check) => $check->name, self::brakes($facts));
+        $throttle = $facts->hasThrottle ? [CheckName::ThrottleOne] : [];
+        $before = [CheckName::Pedals, CheckName::SpeedAgrees, CheckName::Quiet, ...$brakes, ...$throttle];
         $cutOff = $facts->cutOff === null ? null : new Figure(
             'km/h', max(0.0, $facts->cutOff - self::CUT_OFF), $facts->cutOff + self::CUT_OFF,
         );
 
         return [
-            self::worded('stops', after: $before), self::worded('levels', after: ['stops']), self::worded('hill', after: ['stops']),
-            self::worded('cut-off', $cutOff, after: ['stops']),
+            self::worded(CheckName::Stops, after: $before),
+            self::worded(CheckName::Levels, after: [CheckName::Stops]),
+            self::worded(CheckName::Hill, after: [CheckName::Stops]),
+            self::worded(CheckName::CutOff, $cutOff, after: [CheckName::Stops]),
             ...($facts->rangeKm === null ? [] : [
                 self::worded(
-                    'range', new Figure('km', $facts->rangeKm * self::RANGE[0], $facts->rangeKm * self::RANGE[1]), after: ['levels'],
+                    CheckName::Range, new Figure('km', $facts->rangeKm * self::RANGE[0], $facts->rangeKm * self::RANGE[1]), after: [CheckName::Levels],
                 ),
             ]),
-            ...array_map(fn (string $place) => self::worded("sound-{$place}", after: ['stops']), self::SOUNDS),
+            ...array_map(fn (CheckName $sound) => self::worded($sound, after: [CheckName::Stops]), CheckName::SOUNDS),
         ];
     }
 
     /** @return list<Check> */
     private static function afterwards(): array
     {
-        return [self::worded('cranks-again', after: ['levels']), self::worded('ring-again', after: ['levels'])];
+        return [
+            self::worded(CheckName::CranksAgain, after: [CheckName::Levels]),
+            self::worded(CheckName::RingAgain, after: [CheckName::Levels]),
+        ];
     }
 
-    /** @param  list<string>  $after */
-    private static function worded(string $code, ?Figure $figure = null, ?BarSide $side = null, array $after = []): Check
+    /** @param  list<CheckName>  $after */
+    private static function worded(CheckName $name, ?Figure $figure = null, array $after = []): Check
     {
-        $words = ProveWords::ALL[$code];
-        $of = fn (string $text): string => str_replace('{side}', $side->value ?? '', $text);
+        $words = ProveWords::of($name);
+        $of = fn (string $text): string => str_replace('{side}', $name->side()->value ?? '', $text);
 
         return new Check(
-            $side === null ? $code : "{$code}-{$side->value}", $words['chapter'], $of($words['title']), $of($words['how']), $of($words['expects']),
-            array_map(fn (array $cause) => new Cause($of($cause[0]), $cause[1] === null ? null : $of($cause[1])), $words['causes']),
-            $figure, $after, $words['caution'] ?? null,
+            name: $name,
+            chapter: $words['chapter'],
+            title: $of($words['title']),
+            how: $of($words['how']),
+            expects: $of($words['expects']),
+            causes: array_map(fn (array $cause) => new Cause($of($cause[0]), $cause[1] === null ? null : $of($cause[1])), $words['causes']),
+            figure: $figure,
+            after: $after,
+            caution: $words['caution'] ?? null,
         );
     }
 }

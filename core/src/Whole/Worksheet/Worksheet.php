@@ -58,17 +58,17 @@ final readonly class Worksheet
         $gears = Gears::of($job->bike, $kit->ring);
 
         return new self(
-            $job,
-            $identification,
-            $recipe,
-            $stack,
-            $ringOutboard === null ? null : Chainline::of($job->bike, $ringOutboard),
-            $job->nutSocket === null ? null : $recipe->reach($stack, $job->nutSocket),
-            Chain::of($job->bike->rear, $kit->ring),
-            self::reaction($job),
-            $gears,
-            $job->hill === null ? null : Climb::of($kit->motor, $gears, $job->hill->load, $job->hill->gradePercent),
-            $job->pack === null ? null : PackFit::of($job->pack->triangle, $job->pack->pack),
+            job: $job,
+            identification: $identification,
+            recipe: $recipe,
+            stack: $stack,
+            chainline: $ringOutboard === null ? null : Chainline::of($job->bike, $ringOutboard),
+            reach: $job->nutSocket === null ? null : $recipe->reach($stack, $job->nutSocket),
+            chain: Chain::of($job->bike->rear, $kit->ring),
+            reaction: self::reaction($job),
+            gears: $gears,
+            climb: $job->hill === null ? null : Climb::of($kit->motor, $gears, $job->hill->load, $job->hill->gradePercent),
+            pack: $job->pack === null ? null : PackFit::of($job->pack->triangle, $job->pack->pack),
         );
     }
 
@@ -129,15 +129,15 @@ final readonly class Worksheet
         $steps = $this->recipe->steps($this->stack, $circumstances);
 
         return $steps === null ? null : BuildSheet::of(new BuildPlan(
-            $steps,
-            $this->stack->margin(MarginName::RingToChainstay),
-            $this->job->kit->ring,
-            $this->job->bike->material,
-            $this->chain,
-            $this->job->bike->rear->hasOneCog(),
-            $this->job->kit->insert,
-            $circumstances->fastening->rest ?? Rest::plan(null),
-            $circumstances,
+            mount: $steps,
+            ringToChainstay: $this->stack->margin(MarginName::RingToChainstay),
+            ring: $this->job->kit->ring,
+            material: $this->job->bike->material,
+            chain: $this->chain,
+            hasOneCog: $this->job->bike->rear->hasOneCog(),
+            insert: $this->job->kit->insert,
+            rest: $circumstances->fastening->rest ?? Rest::plan(null),
+            circumstances: $circumstances,
         ));
     }
 

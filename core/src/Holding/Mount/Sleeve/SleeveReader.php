@@ -21,19 +21,19 @@ final class SleeveReader
         }
 
         return new Sleeve(
-            Body::read($at, $at->length('sleeve_od_mm')),
-            $length,
-            $thread,
-            $at->length('thread_pitch_mm'),
-            $at->length('boss_plane_mm'),
-            $at->length('spindle_left_mm'),
-            $at->length('spindle_right_mm'),
-            self::plate($motor->object('plate')),
-            self::nut($motor->object('nut')),
-            self::lockring($motor->optionalObject('lockring')),
-            self::bossBolt($motor->object('boss_bolt')),
-            $at->optionalLength('spindle_od_mm'),
-            $at->flag('spindle_comes_out') ?? true,
+            body: Body::read($at, $at->length('sleeve_od_mm')),
+            length: $length,
+            threadLength: $thread,
+            threadPitch: $at->length('thread_pitch_mm'),
+            bossPlane: $at->length('boss_plane_mm'),
+            spindleLeft: $at->length('spindle_left_mm'),
+            spindleRight: $at->length('spindle_right_mm'),
+            plate: self::plate($motor->object('plate')),
+            nut: self::nut($motor->object('nut')),
+            lockring: self::lockring($motor->optionalObject('lockring')),
+            bossBolt: self::bossBolt($motor->object('boss_bolt')),
+            spindleOuter: $at->optionalLength('spindle_od_mm'),
+            doesSpindleComeOut: $at->flag('spindle_comes_out') ?? true,
         );
     }
 

@@ -20,18 +20,18 @@ final class YokeReader
         }
 
         return new Yoke(
-            Body::read($at, $at->length('cup_od_mm')),
-            $at->length('base_mm'),
-            $start,
-            $end,
-            $at->length('yoke_thickness_mm'),
-            $at->length('cup_reach_mm'),
-            $at->length('cup_min_engagement_mm'),
-            $at->length('body_thread_end_mm'),
-            $at->length('body_thread_depth_mm'),
-            $at->length('collar_thickness_mm'),
-            $at->length('crank_marker_mm'),
-            $at->optionalLength('spindle_right_mm'),
+            body: Body::read($at, $at->length('cup_od_mm')),
+            base: $at->length('base_mm'),
+            slotStart: $start,
+            slotEnd: $end,
+            thickness: $at->length('yoke_thickness_mm'),
+            cupReach: $at->length('cup_reach_mm'),
+            cupMinEngagement: $at->length('cup_min_engagement_mm'),
+            bodyThreadEnd: $at->length('body_thread_end_mm'),
+            bodyThreadDepth: $at->length('body_thread_depth_mm'),
+            collarThickness: $at->length('collar_thickness_mm'),
+            crankMarker: $at->length('crank_marker_mm'),
+            spindleRight: $at->optionalLength('spindle_right_mm'),
         );
     }
 }

@@ -1,66 +1,32 @@
 @props(['page', 'stack'])
 @php($chain = $page->firstChain())
-@php($least = $page->opened->worksheet()->job->kit->motor->held->minBoltTurns)
-@php($drives = $page->opened->findings->answer(NeatSpindle\Core\Measuring\Survey\Spot::DriveChain))
-@php($feel = $page->opened->findings->answer(NeatSpindle\Core\Measuring\Survey\Spot::BearingFeel))
-@php($arm = $page->opened->findings->answer(NeatSpindle\Core\Measuring\Survey\Spot::TensionerArm))
-@php($turns = $page->opened->findings->count(NeatSpindle\Core\Measuring\Survey\Spot::CrankBoltTurns))
+@php($gates = NeatSpindle\Core\Holding\Mount\TwinPlate\HandGate::all($page->opened->findings->answers(), $page->opened->worksheet()->job->kit->motor->held->minBoltTurns))
+@php($drives = $gates[0]->said)
 <section class="panel mt-3" aria-labelledby="first-chain-title">
     <h2 id="first-chain-title">First chain, crank and bearings, by hand before any torque</h2>
     <div class="decisions">
-        <form method="post" action="{{ route('job.answer', $page->job) }}">
-            @csrf @formkey
-            <input type="hidden" name="spot" value="drive_chain"><input type="hidden" name="back" value="stack">
-            <h3 class="h6">Which chain the motor drives</h3>
-            <div class="choice-row">
-                @foreach (NeatSpindle\Core\Measuring\Survey\Spot::DriveChain->choices() as $value => $label)
-                    <button class="btn btn-plain" name="value" value="{{ $value }}" @if($drives === $value) aria-pressed="true" @endif>{{ $label }}</button>
-                @endforeach
-            </div>
-            <p class="mb-0">@if ($drives === 'bikes') Over cog, arm’s pulley, pinion and ring: no sag rule, but the arm must swing. @elseif ($drives === 'own') Its sag and its tensioner are asked below. @else The sheet follows from it. @endif</p>
-        </form>
-        <form method="post" action="{{ route('job.answer', $page->job) }}">
-            @csrf @formkey
-            <input type="hidden" name="spot" value="bearing_feel"><input type="hidden" name="back" value="stack">
-            <h3 class="h6">Spindle turned by hand</h3>
-            <div class="choice-row">
-                @foreach (['free' => 'Free, no play', 'play' => 'End play', 'drag' => 'It drags'] as $value => $label)
-                    <button class="btn btn-plain" name="value" value="{{ $value }}" @if($feel === $value) aria-pressed="true" @endif>{{ $label }}</button>
-                @endforeach
-            </div>
-            <p class="mb-0">@switch($feel)
-                @case('play') <strong>Too few shims.</strong> Add one at the bearings or cups, never under the crank, and turn again. Split rings lie with their gaps opposite. @break
-                @case('drag') <strong>Too many shims.</strong> Take one from the bearings or cups, never from under the crank, and turn again. Never torque against a drag. @break
-                @case('free') Right so: bearings sit on the spindle’s ground part over their whole width. @break
-                @default Too few shims give play, too many give drag.
-            @endswitch</p>
-        </form>
-        <form method="post" action="{{ route('job.answer', $page->job) }}">
-            @csrf @formkey
-            <input type="hidden" name="spot" value="crank_bolt_turns"><input type="hidden" name="back" value="stack">
-            <h3 class="h6"><label for="bolt-turns">Full turns of the crank bolt, by hand</label></h3>
-            <div class="pieces"><input class="form-control w-auto" id="bolt-turns" name="value" size="4" inputmode="numeric" value="{{ $turns }}"><button class="btn btn-plain">Keep</button></div>
-            <x-fault for="value" />
-            <p class="mb-0">@if ($turns === null) At least {{ $least + 0 }} before it is trusted with torque.
-                @elseif ($turns < $least) <strong>Stop:</strong> {{ $turns }} of at least {{ $least + 0 }}. Thinner spacers under the crank, or a longer bolt; no torque until then.
-                @else Enough: {{ $turns }} of at least {{ $least + 0 }}. @endif</p>
-        </form>
-        <form method="post" action="{{ route('job.answer', $page->job) }}">
-            @csrf @formkey
-            <input type="hidden" name="spot" value="tensioner_arm"><input type="hidden" name="back" value="stack">
-            <h3 class="h6">Tensioner’s arm, chain on the smallest cog</h3>
-            <div class="choice-row">
-                @foreach (['free' => 'Swings both ways', 'end' => 'At its end', 'touches' => 'Chain touches the ring'] as $value => $label)
-                    <button class="btn btn-plain" name="value" value="{{ $value }}" @if($arm === $value) aria-pressed="true" @endif>{{ $label }}</button>
-                @endforeach
-            </div>
-            <p class="mb-0">@switch($arm)
-                @case('end') <strong>Not yet:</strong> a link more or less in the first chain, then look again. @break
-                @case('touches') <strong>Not yet:</strong> drive spacers off line, or the ring too large: see “First chain off line” below. @break
-                @case('free') Right so. @break
-                @default Ring, pulley and pinion in one plane; the arm free to swing both ways and not at its end.
-            @endswitch</p>
-        </form>
+        @foreach ($gates as $gate)
+            <form method="post" action="{{ route('job.answer', $page->job) }}">
+                @csrf @formkey
+                <input type="hidden" name="spot" value="{{ $gate->spot->value }}"><input type="hidden" name="back" value="stack">
+                @if ($gate->spot->choices() === [])
+                    <h3 class="h6"><label for="bolt-turns">{{ $gate->title }}</label></h3>
+                    <div class="pieces">
+                        <input class="form-control w-auto" id="bolt-turns" name="value" size="4" inputmode="numeric" value="{{ $gate->said }}">
+                        <button class="btn btn-plain">Keep</button>
+                    </div>
+                    <x-fault for="value" />
+                @else
+                    <h3 class="h6">{{ $gate->title }}</h3>
+                    <div class="choice-row">
+                        @foreach ($gate->spot->choices() as $value => $label)
+                            <button class="btn btn-plain" name="value" value="{{ $value }}" @if($gate->said === $value) aria-pressed="true" @endif>{{ $label }}</button>
+                        @endforeach
+                    </div>
+                @endif
+                <p class="mb-0">@if ($gate->verdict !== '')<strong>{{ $gate->verdict }}</strong> @endif{{ $gate->text }}</p>
+            </form>
+        @endforeach
         @unless ($drives === 'bikes')
         <div>
             <h3 class="h6">How the first chain hangs</h3>

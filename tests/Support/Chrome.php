@@ -60,8 +60,8 @@ final class Chrome
     public function clickAt(float $x, float $y): void
     {
         $devTools = new ChromeDevToolsDriver($this->driver);
-        foreach (['mouseMoved' => 'none', 'mousePressed' => 'left', 'mouseReleased' => 'left'] as $type => $button) {
-            $devTools->execute('Input.dispatchMouseEvent', ['type' => $type, 'x' => $x, 'y' => $y, 'button' => $button, 'clickCount' => $button === 'none' ? 0 : 1]);
+        foreach (['mousePressed', 'mouseReleased'] as $type) {
+            $devTools->execute('Input.dispatchMouseEvent', ['type' => $type, 'x' => $x, 'y' => $y, 'button' => 'left', 'clickCount' => 1]);
         }
     }
 

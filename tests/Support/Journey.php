@@ -13,6 +13,7 @@ use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 
 use function count;
+use function in_array;
 use function is_string;
 
 /** A new user with one bike: gives what is asked, presses what is up, and counts both. */
@@ -24,6 +25,8 @@ final class Journey
         'chainstay_length' => '438', 'over_locknuts' => '135.1', 'cog_inset' => '5.2', 'cog_pitch' => '4.34', 'cogs' => '11 13 15 17 20 23 26 30 34', 'wheel' => '2286',
         'shell_width' => '68.02 68.08', 'shell_bore' => '33.66', 'shell_threaded' => 'yes', 'drive_cup_loosens' => 'clockwise', 'thread_pitch' => '1.06', 'down_tube' => '650', 'bar_to_head' => '250',
     ];
+
+    private const DONE = 'button[name="state"][value="done"]';
 
     public int $readings = 0;
 
@@ -143,14 +146,15 @@ final class Journey
             if ($triesWrongOrders && $i % 9 === 0) {
                 $refused += $this->tryWrongOrders();
             }
-            if (! $this->site->has('button[name="state"][value="done"]')) {
+            $there = $this->site->whichOf(self::DONE, '#keep-band', '#torque');
+            if (! in_array(self::DONE, $there, true)) {
                 if (! $this->isHeldFor($before)) {
                     break;
                 }
 
                 continue;
             }
-            $this->doStep();
+            $this->doStep($there);
         }
 
         return $refused;
@@ -193,17 +197,19 @@ final class Journey
         $this->click('#keep-gap');
     }
 
-    private function doStep(): void
+    /** @param  list<string>  $asked  what the step has fields for */
+    private function doStep(array $asked): void
     {
-        if ($this->site->has('#keep-band')) {
+        if (in_array('#keep-band', $asked, true)) {
             $this->site->type('low', '8')->type('high', '10')->type('paper', 'the card in its bag');
             $this->click('#keep-band');
+            $asked = $this->site->whichOf('#torque');
         }
-        if ($this->site->has('#torque')) {
+        if (in_array('#torque', $asked, true)) {
             preg_match('/([\d.]+) to ([\d.]+) N·m/u', $this->site->text('.step-now .facts'), $band);
             $this->site->type('torque', (string) ((((float) ($band[1] ?? 0)) + (float) ($band[2] ?? 0)) / 2));
         }
-        $this->click('button[name="state"][value="done"]');
+        $this->click(self::DONE);
     }
 
     /** @param  array<string, callable(self): mixed>  $before */

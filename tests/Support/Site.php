@@ -268,6 +268,17 @@ final class Site
         return is_string($value) ? $value : '';
     }
 
+    /**
+     * @phpstan-impure the page may have changed since it was last asked
+     *
+     * @return list<string> those of them that are there
+     */
+    public function whichOf(string ...$selectors): array
+    {
+        /** @var list<string> */
+        return $this->driver()->executeScript('return [...arguments].filter((one) => document.querySelector(one) !== null)', $selectors);
+    }
+
     /** @phpstan-impure the page may have changed since it was last asked */
     public function has(string $selector): bool
     {
@@ -385,10 +396,10 @@ final class Site
         for ($end = microtime(true) + self::PATIENCE_S; microtime(true) < $end;) {
             try {
                 return $this->driver()->executeAsyncScript($script, $args);
-            } catch (JavascriptErrorException|ScriptTimeoutException|StaleElementReferenceException|UnknownErrorException) {
+            } catch (JavascriptErrorException|ScriptTimeoutException|StaleElementReferenceException|UnknownErrorException $last) {
                 usleep(10_000);
             }
         }
-        throw new RuntimeException($otherwise.' At '.$this->driver()->getCurrentURL());
+        throw new RuntimeException($otherwise.' At '.$this->driver()->getCurrentURL(), previous: $last ?? null);
     }
 }

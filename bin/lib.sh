@@ -98,6 +98,11 @@ build_assets() {
     (cd "$root" && npm run --silent build >"$root/.local/build.log" 2>&1) || { cat "$root/.local/build.log" >&2; return 1; }
 }
 
+front_end() {
+    once npm "$(fingerprint "$root/package.json" "$root/package-lock.json")" npm_install \
+        && once assets "$(tree_fingerprint "$root/resources/scss" "$root/resources/js" "$root/vite.config.js" "$root/package.json")" build_assets
+}
+
 # Compiled views name classes of the program that compiled them.
 forget_views() {
     find "$root/storage/framework/views" -name '*.php' -delete
@@ -112,10 +117,12 @@ install_project() {
     [ -f "$root/vendor/autoload.php" ] || rm -f "$root/.local/marks/composer"
     [ -d "$root/node_modules/vite" ] || rm -f "$root/.local/marks/npm"
     [ -f "$root/public/build/manifest.json" ] || rm -f "$root/.local/marks/assets"
-    once composer "$(fingerprint "$root/composer.json" "$root/composer.versions")" composer_install || fail "composer could not install the PHP packages"
-    once npm "$(fingerprint "$root/package.json" "$root/package-lock.json")" npm_install || fail "npm could not install the front-end packages"
-    once assets "$(tree_fingerprint "$root/resources/scss" "$root/resources/js" "$root/vite.config.js" "$root/package.json")" build_assets \
-        || fail "the styles and scripts could not be built"
+    # PHP's packages and the front end's know nothing of each other.
+    once composer "$(fingerprint "$root/composer.json" "$root/composer.versions")" composer_install &
+    local composer=$! front=0
+    front_end || front=$?
+    wait "$composer" || fail "composer could not install the PHP packages"
+    [ "$front" -eq 0 ] || fail "the front-end packages could not be installed, or the styles and scripts not built"
     once views "$(tree_fingerprint "$root/app/Providers")" forget_views || fail "compiled views of an older program could not be removed"
     flock -u 9
     exec 9>&-

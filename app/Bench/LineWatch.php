@@ -40,7 +40,7 @@ final readonly class LineWatch implements FromJob
             $fitting->brakeCut(),
             $fitting->hasThrottle,
             $fitting->sensors->hasGearSensor,
-            $open->job->runs->contains(fn (Run $run) => $run->isLamp()),
+            $open->job->runs->contains(fn (Run $run) => $run->toLay()->feedsALamp()),
             $figure(SettingName::CutOff),
             $fitting->pack->volts ?? $open->motor()?->volts(),
             $atZero === null ? null : $atZero === 'works',

@@ -95,7 +95,7 @@ class DrawerTable
 
         return match (true) {
             $thickness === null => "“{$row['thickness_mm']}” is no thickness in mm.",
-            $thickness < 0.01 || $thickness > SpacerRow::THICKEST_MM => 'A spacer is thicker than 0 and at most 200 mm.',
+            $thickness < 0.01 || $thickness > SpacerRow::THICKEST_MM => 'A spacer is thicker than 0 and at most '.SpacerRow::THICKEST_MM.' mm.',
             ! SpacerRow::isWhole($thickness) => 'A thickness is a whole number of hundredths of a millimetre.',
             preg_match('/^\d{1,4}$/', $row['quantity']) !== 1 || (int) $row['quantity'] > 1000 => 'A quantity is a whole number from 0 to 1000.',
             self::uses($row['use']) === [] => 'Say what it is good for.',

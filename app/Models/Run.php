@@ -14,7 +14,6 @@ use NeatSpindle\Core\Fitting\Route\RunRole;
 use NeatSpindle\Core\Fitting\Route\SurplusPlace;
 
 use function chr;
-use function in_array;
 use function ord;
 
 /**
@@ -81,12 +80,6 @@ class Run extends Row
     public function letter(): string
     {
         return chr(ord('A') + $this->position % 26);
-    }
-
-    /** One of the usual ones, or one of their own that ends where a lamp sits. */
-    public function isLamp(): bool
-    {
-        return $this->role?->isLamp() === true || in_array('lamp-front', [$this->from_place, $this->to_place], true);
     }
 
     public function details(): RunDetails

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Actions\Jobs\StartJob;
 use App\Bench\OpenJob;
+use App\Bench\Proving;
 use App\Models\Run;
 use NeatSpindle\Core\Donor\Bike\BikeKind;
 use NeatSpindle\Core\Measuring\Survey\Spot;
@@ -194,3 +195,12 @@ it('shows runs from near, from anywhere, and on the whole where it is asked nons
     $this->get("/jobs/{$this->job->id}/route?near={$near}")->assertOk()->assertSee('every 130 mm');
     $this->get("/jobs/{$this->job->id}/route?near[]=x")->assertOk();
 })->with(['whole', 'bars', 'shell', 'stay', 'moon']);
+
+it('proves the lights of a lamp that somebody added by hand, whatever it is called', function (): void {
+    $isProved = fn (): bool => OpenJob::of(Workshops::fresh($this->job))->the(Proving::class)->plan->check('lights') !== null;
+    expect($isProved())->toBeFalse();
+    $this->post("/jobs/{$this->job->id}/runs", [
+        'name' => 'red light', 'kind' => 'power', 'from_place' => 'motor', 'to_place' => 'stay', 'supply' => '700', 'connector' => 'two',
+    ])->assertSessionHasNoErrors();
+    expect($isProved())->toBeTrue();
+});

@@ -20,6 +20,9 @@ final class Chrome
         '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1',
     ];
 
+    /** @var list<string> what runs in every page, by the browser's names for it */
+    private array $inEveryPage = [];
+
     private function __construct(
         public readonly RemoteWebDriver $driver,
         private readonly Process $chromedriver,
@@ -43,10 +46,15 @@ final class Chrome
         return new self($driver, $chromedriver, $profile);
     }
 
-    /** As large as it was opened. */
+    /** As large as it was opened, with nothing of ours in its pages. */
     public function asOpened(): void
     {
-        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.clearDeviceMetricsOverride', []);
+        $devTools = new ChromeDevToolsDriver($this->driver);
+        $devTools->execute('Emulation.clearDeviceMetricsOverride', []);
+        foreach ($this->inEveryPage as $script) {
+            $devTools->execute('Page.removeScriptToEvaluateOnNewDocument', ['identifier' => $script]);
+        }
+        $this->inEveryPage = [];
     }
 
     public function size(int $width, int $height): void
@@ -74,7 +82,8 @@ final class Chrome
     /** Runs a script in every page before its own, whatever the page's policy says. */
     public function inEveryPage(string $script): void
     {
-        (new ChromeDevToolsDriver($this->driver))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => $script]);
+        $added = (new ChromeDevToolsDriver($this->driver))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => $script]);
+        $this->inEveryPage[] = (string) $added['identifier'];
     }
 
     public function onPaper(): void

@@ -11,7 +11,6 @@ use App\Models\Decision;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\Values\About;
-use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Route\RunRole;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Fitting\Sensor\GearSensing;
@@ -30,7 +29,7 @@ class DecideSensor extends JobAction
                 $objection = BrakeSensing::from($choice)->objection($open->the(FittingOut::class)->cockpit->lever($side));
                 $objection === null || $this->refuse('choice', $objection);
                 $wasFitted = BrakeSensing::tryFrom($was ?? '')?->isFitted() === true;
-                FollowingRuns::follow($job, $side === BarSide::Left ? RunRole::BrakeSensorLeft : RunRole::BrakeSensorRight, $wasFitted, BrakeSensing::from($choice)->isFitted());
+                FollowingRuns::follow($job, $side->brakeSensorRun(), $wasFitted, BrakeSensing::from($choice)->isFitted());
             }
             Decision::record($job, $by, $about, $choice, $reason);
         });

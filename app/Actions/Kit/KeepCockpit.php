@@ -11,9 +11,9 @@ use App\Models\Job;
 use App\Models\Kit;
 use App\Models\User;
 use App\Models\Values\CockpitWish;
+use LogicException;
 use NeatSpindle\Core\Fitting\Cockpit\Fixture;
 use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
-use NeatSpindle\Core\Fitting\Route\RunRole;
 
 use function count;
 
@@ -32,7 +32,8 @@ class KeepCockpit extends JobAction
             }
             Kit::of($open->job)->fill(['cockpit' => $cockpit])->save();
             foreach (self::WITH_RUNS as $kind) {
-                FollowingRuns::follow($job, $kind === FixtureKind::Throttle ? RunRole::Throttle : RunRole::Keypad, self::has($was, $kind), self::has($cockpit, $kind));
+                $run = $kind->run() ?? throw new LogicException("{$kind->value} brings no run");
+                FollowingRuns::follow($job, $run, self::has($was, $kind), self::has($cockpit, $kind));
             }
         });
     }

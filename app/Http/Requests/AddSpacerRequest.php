@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use NeatSpindle\Core\Parts\Drawer\SpacerRow;
 use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 
 use function is_string;
@@ -48,8 +49,8 @@ class AddSpacerRequest extends FormRequest
                 return;
             }
             $this->mm = round($this->quantity($validator, 'thickness', $this->lengths()->mm(...)) ?? 1.0, 2);
-            if ($this->mm < 0.01 || $this->mm > 200) {
-                $validator->errors()->add('thickness', 'A spacer is thicker than 0 and at most 200 mm.');
+            if ($this->mm < 0.01 || $this->mm > SpacerRow::THICKEST_MM) {
+                $validator->errors()->add('thickness', 'A spacer is thicker than 0 and at most '.SpacerRow::THICKEST_MM.' mm.');
             }
         }];
     }

@@ -10,8 +10,6 @@ use NeatSpindle\Core\Fitting\Cockpit\BarHalf;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Cockpit\Cockpit;
 use NeatSpindle\Core\Fitting\Cockpit\Fixture;
-use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
-use NeatSpindle\Core\Fitting\Route\RunRole;
 
 /** A bar seen from above as the rider sees it, each side to scale: what is on it from the grip in, and where it bends. */
 class BarView
@@ -85,14 +83,7 @@ class BarView
     /** The lead, hose or cable that goes from it; null where none is laid. */
     private function run(Fixture $fixture): ?Run
     {
-        $role = match ($fixture->kind) {
-            FixtureKind::Throttle => RunRole::Throttle,
-            FixtureKind::Keypad => RunRole::Keypad,
-            FixtureKind::Display => RunRole::MainHarness,
-            FixtureKind::Shifter => RunRole::GearCable,
-            FixtureKind::BrakeLever => $fixture->side === BarSide::Left ? RunRole::BrakeSensorLeft : RunRole::BrakeSensorRight,
-            default => null,
-        };
+        $role = $fixture->run();
 
         return $role === null ? null : $this->runs->first(fn (Run $run) => $run->role === $role);
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Fitting\Cockpit;
 
+use NeatSpindle\Core\Fitting\Route\RunRole;
+
 /** One thing on one side of the bar: how wide, in mm, how it is made, and whether it is still to be put on. */
 final readonly class Fixture
 {
@@ -14,4 +16,10 @@ final readonly class Fixture
         public Make $make = Make::Plain,
         public bool $isNew = false,
     ) {}
+
+    /** The run that goes from it; null where none does. */
+    public function run(): ?RunRole
+    {
+        return $this->kind === FixtureKind::BrakeLever ? $this->side->brakeSensorRun() : $this->kind->run();
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Fitting\Cockpit;
 
+use NeatSpindle\Core\Fitting\Route\RunRole;
+
 /** What is clamped on a bar, in order from the grip in. */
 enum FixtureKind: string
 {
@@ -14,6 +16,18 @@ enum FixtureKind: string
     case Keypad = 'keypad';
     case Display = 'display';
     case Other = 'other';
+
+    /** The run that goes from it, whichever side it sits on; null where none does, or one for each side. */
+    public function run(): ?RunRole
+    {
+        return match ($this) {
+            self::Throttle => RunRole::Throttle,
+            self::Keypad => RunRole::Keypad,
+            self::Display => RunRole::MainHarness,
+            self::Shifter => RunRole::GearCable,
+            default => null,
+        };
+    }
 
     public function label(): string
     {

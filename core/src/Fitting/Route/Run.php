@@ -44,6 +44,12 @@ final readonly class Run
             || ($this->to === 'motor' && in_array($this->from, self::PACK_PLACES, true)));
     }
 
+    /** Whether it carries power, and not the pack's: what the motor feeds is a lamp. */
+    public function feedsALamp(): bool
+    {
+        return $this->kind === RunKind::Power && ! $this->isFromPack();
+    }
+
     /** The same run with another area of copper, in mm². */
     public function ofCopper(float $areaMm2): self
     {

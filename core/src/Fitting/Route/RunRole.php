@@ -40,11 +40,6 @@ enum RunRole: string
         };
     }
 
-    public function isLamp(): bool
-    {
-        return $this === self::FrontLamp || $this === self::RearLamp;
-    }
-
     /** As most are supplied; lengths in mm. */
     public function usual(): Run
     {

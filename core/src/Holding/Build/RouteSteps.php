@@ -82,8 +82,8 @@ final class RouteSteps
     {
         $runs = self::runs($plan);
         $dressed = array_map(fn (int $i) => "dress-{$i}", array_keys($runs));
-        $power = array_filter($runs, fn (Run $run) => $run->kind === RunKind::Power);
-        $packs = array_filter($power, fn (Run $run) => $run->isFromPack());
+        $packs = array_filter($runs, fn (Run $run) => $run->isFromPack());
+        $lamps = array_filter($runs, fn (Run $run) => $run->feedsALamp());
         $joined = array_map(fn (int $i) => "join-{$i}", array_keys($packs));
         $volts = $plan->circumstances->wiring->volts;
         $asTheMotor = $volts === null ? 'By its label it gives what the motor takes.' : "By its label it gives the motor’s {$volts} V; another is not joined.";
@@ -94,7 +94,7 @@ final class RouteSteps
             ), array_keys($packs), $packs),
             ...array_map(fn (int $i, Run $run) => BuildStep::worded(
                 "join-{$i}", BuildStep::ROUTES, Wording::of(BuildWords::JOIN_OTHER, run: $run->name), after: ["dress-{$i}", ...$joined],
-            ), array_keys(array_diff_key($power, $packs)), array_diff_key($power, $packs)),
+            ), array_keys($lamps), $lamps),
         ];
     }
 

@@ -85,6 +85,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::post('/answers', [SurveyController::class, 'answer'])->name('answer');
         Route::get('/condition', [ConditionController::class, 'show'])->name('condition');
         Route::post('/condition', [ConditionController::class, 'store'])->name('condition.store');
+        Route::put('/condition', [ConditionController::class, 'rest'])->name('condition.rest');
         Route::put('/condition/{condition}', [ConditionController::class, 'lift'])->name('condition.lift');
 
         Route::get('/strip', [StripController::class, 'show'])->name('strip');
@@ -111,6 +112,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::get('/stack/order', [OrderController::class, 'show'])->name('order');
         Route::get('/stack/order.csv', [OrderController::class, 'csv'])->name('order.csv');
         Route::post('/stack/order', [OrderController::class, 'pieces'])->name('reserve');
+        Route::put('/stack/needs', [OrderController::class, 'arrivals'])->name('arrivals');
         Route::get('/stack/needs.csv', [OrderController::class, 'needs'])->name('needs.csv');
         Route::get('/box', [BoxController::class, 'show'])->name('box');
         Route::post('/box', [BoxController::class, 'note'])->name('box.note');
@@ -170,6 +172,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::get('/prove/hand-over', [HandOverController::class, 'show'])->name('hand-over');
         Route::get('/prove/hand-over.pdf', [HandOverController::class, 'pdf'])->name('hand-over.pdf');
         Route::post('/prove/hand-over', [HandOverController::class, 'store'])->name('hand-over.give');
+        Route::put('/prove/hand-over', [HandOverController::class, 'answerFor'])->name('hand-over.answer');
         Route::delete('/prove/hand-over', [HandOverController::class, 'takeBack'])->name('hand-over.take-back');
         Route::post('/end', [JobEndController::class, 'end'])->name('end');
         Route::delete('/end', [JobEndController::class, 'takeUp'])->name('take-up');

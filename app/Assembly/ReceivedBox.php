@@ -47,13 +47,11 @@ class ReceivedBox
         return new Packed($pieces, $expected);
     }
 
-    /** @return list<string> what is missing or wrong */
+    /** @return list<Piece> what is missing or wrong */
     public function astray(): array
     {
-        $astray = array_filter(
+        return array_values(array_filter(
             $this->contents, fn (int $position) => $this->record($position)?->state->isThere() === false, ARRAY_FILTER_USE_KEY,
-        );
-
-        return array_values(array_map(fn (Piece $piece) => $piece->what, $astray));
+        ));
     }
 }

@@ -44,6 +44,12 @@ readonly class Records
         return $this->at($sheet, $step)?->state === StepState::Done;
     }
 
+    /** @return array<string, int> when each step was done, as a number that rises, by its code */
+    public function done(Sheet $sheet): array
+    {
+        return array_map(fn (StepRecord $record) => $record->id, array_filter($this->on($sheet), fn (StepRecord $record) => $record->state === StepState::Done));
+    }
+
     /** @return list<string> codes of the steps that stand so */
     public function that(Sheet $sheet, StepState $state): array
     {

@@ -25,22 +25,22 @@ final readonly class BuildState implements FromJob
      * @param  ?BuildSheet  $sheet  null while nothing is chosen
      * @param  list<BuildStep>  $open  steps that are not done
      */
-    private function __construct(public ?BuildSheet $sheet, public ?BuildGate $gate, public array $open) {}
+    private function __construct(public ?BuildSheet $sheet, public ?BuildGate $gate, public Ticks $ticks, public array $open) {}
 
     public static function of(OpenJob $open): static
     {
         $sheet = $open->buildSheet();
         $worksheet = $open->worksheet();
         if ($sheet === null || $worksheet === null) {
-            return new self(null, null, []);
+            return new self(null, null, Ticks::none(), []);
         }
-        $ticks = new Ticks($open->records->that(Sheet::Build, StepState::Done), $open->records->that(Sheet::Build, StepState::Stopped));
         $passed = array_map(fn (Decision $decision) => $decision->choice, $open->decisions->ofKind(AboutKind::Pass));
+        $ticks = Ticks::of($sheet, $open->records->done(Sheet::Build), $open->records->that(Sheet::Build, StepState::Stopped), array_keys($passed));
         $gate = new BuildGate(
             $sheet, $ticks, $worksheet->stack->verdict, $open->the(Checks::class)->gates, $open->stop(),
-            Bracing::undecided($open->bracing(), $worksheet->reaction), $passed,
+            Bracing::undecided($open->bracing(), $worksheet->reaction), $passed, $open->the(Lacking::class)->open,
         );
 
-        return new self($sheet, $gate, array_values(array_filter($sheet->steps, fn (BuildStep $step) => ! $ticks->isDone($step->code))));
+        return new self($sheet, $gate, $ticks, array_values(array_filter($sheet->steps, fn (BuildStep $step) => ! $ticks->isDone($step->code))));
     }
 }

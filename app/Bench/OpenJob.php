@@ -13,6 +13,7 @@ use App\Assembly\Records;
 use App\Assembly\RidingChoice;
 use App\Assembly\RouteAssembler;
 use App\Assembly\WorkshopCatalogue;
+use App\Models\Condition;
 use App\Models\Job;
 use App\Models\OwnStretch;
 use NeatSpindle\Core\Choosing\Fit\MotorMatch;
@@ -28,6 +29,7 @@ use NeatSpindle\Core\Measuring\Frame\Kind\KindWays;
 use NeatSpindle\Core\Measuring\Frame\Kind\Shapes;
 use NeatSpindle\Core\Measuring\Strip\StripPlan;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\Subject;
 use NeatSpindle\Core\Measuring\Survey\SurveyPlan;
 use NeatSpindle\Core\Measuring\Survey\Walk;
 use NeatSpindle\Core\Parts\Part\Ring;
@@ -38,6 +40,8 @@ use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 use function array_diff_key;
 use function array_flip;
 use function array_key_exists;
+use function in_array;
+use function is_string;
 
 /** A job opened on the bench: what was kept, and what the core makes of it. Each is worked out once, when it is asked for. */
 class OpenJob
@@ -181,6 +185,14 @@ class OpenJob
         return $this->once('stop', fn (): ?string => $this->job->stopped_for ?? $this->bracing()?->stop() ?? $this->the(FittingOut::class)->stop());
     }
 
+    /** @return list<Subject> what of the bike's condition nobody has looked at */
+    public function unseen(): array
+    {
+        $seen = $this->job->conditions->map(fn (Condition $condition) => $condition->subject)->all();
+
+        return array_values(array_filter(Subject::on($this->job->bike->frame_material), fn (Subject $subject) => ! in_array($subject, $seen, true)));
+    }
+
     /** What keeps the body from turning, as far as it is decided; null until then. */
     public function bracing(): ?Bracing
     {
@@ -261,7 +273,7 @@ class OpenJob
     public function laying(): RouteAssembler
     {
         return $this->once('laying', fn () => new RouteAssembler(
-            KindWays::of($this->job->bike->kind, $this->findings->lengths())
+            KindWays::of($this->job->bike->kind, $this->findings->lengths(), $this->onTheBar())
                 ->with(
                     array_values($this->job->ownStretches->map(fn (OwnStretch $row) => $row->way())->all()),
                 ),
@@ -269,6 +281,14 @@ class OpenJob
             fn () => $this->job->leads,
             $this->bracing()?->rest,
         ));
+    }
+
+    /** @return array<string, float> how far it is along the bar to the joints in its middle from each thing there that a run goes from, in mm */
+    private function onTheBar(): array
+    {
+        $ends = $this->job->runs->pluck('from_place')->all();
+
+        return array_intersect_key($this->the(FittingOut::class)->cockpit->reaches(), array_flip(array_filter($ends, is_string(...))));
     }
 
     /**

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Models\Sheet;
 use App\Models\Stage;
 use App\Models\WaitsFor;
+use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Holding\Build\Lack;
+use NeatSpindle\Core\Holding\Build\LackKind;
 use NeatSpindle\Core\Holding\Mount\Note;
 use NeatSpindle\Core\Holding\Mount\Unsolved;
 use NeatSpindle\Core\Measuring\Survey\Sitting;
@@ -109,14 +111,27 @@ class Progress
 
     private static function building(OpenJob $open): self
     {
-        $steps = $open->the(BuildState::class)->sheet->steps ?? [];
+        $build = $open->the(BuildState::class);
+        $steps = $build->sheet->steps ?? [];
         foreach ($steps as $i => $step) {
-            if (! $open->records->isDone(Sheet::Build, $step->code)) {
-                return new self(Stage::Build, WaitsFor::Hands, sprintf('Build %d of %d: %s', $i + 1, count($steps), $step->title));
+            if (! $build->ticks->isDone($step->code)) {
+                return new self(Stage::Build, self::waitsAt($open, $step), sprintf('Build %d of %d: %s', $i + 1, count($steps), $step->title));
             }
         }
 
         return self::proving($open);
+    }
+
+    /** What a step waits for that is the next one to be done. */
+    private static function waitsAt(OpenJob $open, BuildStep $step): WaitsFor
+    {
+        $holding = array_values(array_filter($open->the(Lacking::class)->open, fn (Lack $lack) => $lack->holds($step)))[0] ?? null;
+
+        return match ($holding?->kind) {
+            null => WaitsFor::Hands,
+            LackKind::Lead, LackKind::Part => WaitsFor::Parts,
+            LackKind::Margin, LackKind::Pack, LackKind::Condition => WaitsFor::Decision,
+        };
     }
 
     private static function proving(OpenJob $open): self

@@ -7,11 +7,12 @@ namespace App\Bench;
 use App\Models\Run;
 use App\Models\Setting;
 use App\Models\Sheet;
-use App\Models\StepState;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Sensor\BrakeCut;
 use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Holding\Build\Lack;
+use NeatSpindle\Core\Holding\Build\LackKind;
 use NeatSpindle\Core\Whole\Prove\Cause;
 use NeatSpindle\Core\Whole\Prove\Check;
 use NeatSpindle\Core\Whole\Prove\HandOver;
@@ -22,6 +23,7 @@ use NeatSpindle\Core\Whole\Worksheet\Answer;
 use function array_filter;
 use function array_map;
 use function implode;
+use function in_array;
 use function lcfirst;
 use function rtrim;
 use function ucfirst;
@@ -29,14 +31,15 @@ use function ucfirst;
 /** What is proved of a bike before it leaves, and what still stands against that. */
 final readonly class Proving implements FromJob
 {
-    /** Without these no bike leaves. */
     /**
-     * @param  list<string>  $right  codes of the checks that were right
+     * @param  list<string>  $right  codes of the checks that were right, and still stand
      * @param  ?string  $hold  why nothing may be proved now, in words; null when nothing stands against that
      * @param  array<string, int>  $runs  numbers of the runs, by their names
+     * @param  ?string  $beforeTheRide  what else comes before a ride, in words; null when nothing does
      */
     private function __construct(
         public ProvePlan $plan, public HandOver $handOver, private array $right, private ?string $hold, private BuildState $build, private array $runs,
+        private ?string $beforeTheRide,
     ) {}
 
     public static function of(OpenJob $open): static
@@ -44,7 +47,9 @@ final readonly class Proving implements FromJob
         $watch = $open->the(LineWatch::class);
         $build = $open->the(BuildState::class);
         $plan = ProvePlan::of($watch->facts->withRange(self::rangeKm($open)));
-        $right = $open->records->that(Sheet::Prove, StepState::Done);
+        $runs = $open->job->runs->mapWithKeys(fn (Run $run) => [$run->name => $run->position])->all();
+        $right = $plan->standing($open->records->done(Sheet::Prove), $open->records->done(Sheet::Build), $runs);
+        $lacks = $open->the(Lacking::class)->open;
         $unclear = array_map(
             fn (Answer $answer) => ucfirst($answer->concern->label()).": {$answer->why}", $open->the(Checks::class)->outlook?->standing() ?? [],
         );
@@ -52,18 +57,23 @@ final readonly class Proving implements FromJob
         return new self(
             $plan,
             HandOver::of(
-                $open->stop(), $unclear, $build->sheet === null ? null : $build->open, $plan->open($right),
+                $open->stop(), $unclear, $build->sheet === null ? null : $build->open, $plan->open($right), $lacks,
                 self::undecided($watch->settings, $watch->facts->brakes),
             ),
-            $right, self::hold($open->stop(), $build), $build,
-            $open->job->runs->mapWithKeys(fn (Run $run) => [$run->name => $run->position])->all(),
+            $right, self::hold($open->stop(), $build), $build, $runs, self::beforeTheRide($lacks),
         );
     }
 
     /** Why a check may not be made now, in words; null when it may. */
     public function objection(Check $check): ?string
     {
-        return $this->hold ?? $this->plan->objection($check, $this->right);
+        return $this->hold ?? $this->plan->objection($check, $this->right) ?? ($check->chapter === Check::RIDE ? $this->beforeTheRide : null);
+    }
+
+    /** Whether a check was right, and nothing it rests on was undone or done again since. */
+    public function isRight(Check $check): bool
+    {
+        return in_array($check->code, $this->right, true);
     }
 
     /** The step of the build that cures a cause; null where this bike's sheet has none. */
@@ -100,6 +110,14 @@ final readonly class Proving implements FromJob
             $build->open !== [] => "The build comes first: “{$build->open[0]->title}” is not done.",
             default => null,
         };
+    }
+
+    /** @param  list<Lack>  $lacks */
+    private static function beforeTheRide(array $lacks): ?string
+    {
+        $condition = array_values(array_filter($lacks, fn (Lack $lack) => $lack->kind === LackKind::Condition))[0] ?? null;
+
+        return $condition === null ? null : "{$condition->says} That comes before the first ride: see Condition.";
     }
 
     /**

@@ -204,7 +204,13 @@ class Job extends Row
     /** @return HasMany<Condition, $this> those that stand */
     public function conditions(): HasMany
     {
-        return $this->hasMany(Condition::class)->whereNull('superseded_at');
+        return $this->hasMany(Condition::class)->whereNull('superseded_at')->orderBy('id');
+    }
+
+    /** @return HasMany<Arrival, $this> what of its needs was seen here */
+    public function arrivals(): HasMany
+    {
+        return $this->hasMany(Arrival::class)->whereNull('superseded_at')->orderBy('id');
     }
 
     /** @return HasMany<Track, $this> */

@@ -6,12 +6,15 @@ namespace App\Models;
 
 use App\Models\Casts\AsKept;
 use App\Models\Values\PlugAtHand;
+use NeatSpindle\Core\Fitting\Route\Harness;
+use NeatSpindle\Core\Fitting\Route\Joint;
 use NeatSpindle\Core\Fitting\Route\PowerLimits;
 use NeatSpindle\Core\Fitting\Route\Run as ToLay;
 use NeatSpindle\Core\Fitting\Route\RunDetails;
 use NeatSpindle\Core\Fitting\Route\RunKind;
 use NeatSpindle\Core\Fitting\Route\RunRole;
 use NeatSpindle\Core\Fitting\Route\SurplusPlace;
+use NeatSpindle\Core\Measuring\Frame\Kind\KindWays;
 
 use function chr;
 use function ord;
@@ -62,13 +65,13 @@ class Run extends Row
     ];
 
     /**
-     * What a row has where it is one of the usual ones, as most are supplied.
+     * What a row has where it is one of the usual ones, as a motor's papers have it.
      *
      * @return RunFields
      */
-    public static function usual(RunRole $role): array
+    public static function usual(RunRole $role, ?Harness $harness = null): array
     {
-        $run = $role->usual();
+        $run = ($harness ?? Harness::usual())->run($role);
 
         return [
             'role' => $role, 'name' => $run->name, 'kind' => $run->kind->value, 'from_place' => $run->from, 'to_place' => $run->to,
@@ -102,7 +105,7 @@ class Run extends Row
             to: $this->to_place,
             supply: $this->supply_mm,
             connector: $this->connector,
-            avoid: [],
+            avoid: $this->from_place === Joint::Motor->value || $this->to_place === Joint::Motor->value ? [] : [KindWays::AT_THE_MOTOR],
             currentA: $this->current_a,
             areaMm2: $this->area_mm2,
             via: $this->via,

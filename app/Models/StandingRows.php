@@ -37,6 +37,8 @@ class StandingRows
         'stepRecords' => [StepRecord::class, 'step_records', 'and superseded_at is null'],
         'obstacles' => [Obstacle::class, 'obstacles', 'and superseded_at is null order by angle_deg, id'],
         'boxRecords' => [BoxRecord::class, 'box_records', 'and superseded_at is null'],
+        'conditions' => [Condition::class, 'conditions', 'and superseded_at is null order by id'],
+        'arrivals' => [Arrival::class, 'arrivals', 'and superseded_at is null order by id'],
         'decisions' => [Decision::class, 'decisions', 'and superseded_at is null order by id'],
         'runs' => [Run::class, 'runs', 'and removed_at is null order by position'],
         'ownStretches' => [OwnStretch::class, 'own_stretches', 'and removed_at is null order by id'],

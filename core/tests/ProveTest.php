@@ -5,6 +5,8 @@ declare(strict_types=1);
 use NeatSpindle\Core\Fitting\Sensor\BrakeCut;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Holding\Build\Lack;
+use NeatSpindle\Core\Holding\Build\LackKind;
 use NeatSpindle\Core\Tests\Cases;
 use NeatSpindle\Core\Whole\Prove\Cause;
 use NeatSpindle\Core\Whole\Prove\Check;
@@ -62,13 +64,14 @@ it('lets nothing go while anything is open, whatever was done in whatever order'
     mt_srand(1313);
     $steps = Cases::worksheet()->buildSheet()->steps ?? [];
     $plan = ProvePlan::of(facts(['left' => BrakeSensing::StickOn], true, true, true, 25.0));
-    [$built, $right, $stop, $undecided] = [[], [], false, true];
+    [$built, $right, $stop, $undecided, $lacks] = [[], [], false, true, []];
     $went = 0;
     for ($i = 0; $i < 10_000; $i++) {
         $check = $plan->checks[mt_rand(0, count($plan->checks) - 1)];
         $step = $steps[mt_rand(0, count($steps) - 1)];
-        match (mt_rand(0, 11)) {
+        match (mt_rand(0, 12)) {
             0 => $stop = mt_rand(0, 3) === 0,
+            12 => $lacks = mt_rand(0, 3) === 0 ? [Lack::at(LackKind::Pack, '', 'No battery')] : [],
             1 => $undecided = mt_rand(0, 3) === 0,
             2 => $right = mt_rand(0, 9) === 0 ? array_values(array_diff($right, [$check->code])) : $right,
             3 => $built = mt_rand(0, 9) === 0 ? array_diff_key($built, [$step->code => 1]) : $built,
@@ -76,8 +79,8 @@ it('lets nothing go while anything is open, whatever was done in whatever order'
             default => $right = $plan->objection($check, $right) === null ? array_values(array_unique([...$right, $check->code])) : $right,
         };
         $open = array_values(array_filter($steps, fn (BuildStep $one) => ! isset($built[$one->code])));
-        $handOver = HandOver::of($stop ? 'cracked' : null, [], $open, $plan->open($right), $undecided ? ['who decides'] : []);
-        $mayGo = ! $stop && ! $undecided && count($built) === count($steps) && count($right) === count($plan->checks);
+        $handOver = HandOver::of($stop ? 'cracked' : null, [], $open, $plan->open($right), $lacks, $undecided ? ['who decides'] : []);
+        $mayGo = ! $stop && ! $undecided && $lacks === [] && count($built) === count($steps) && count($right) === count($plan->checks);
         expect($handOver->mayGo())->toBe($mayGo);
         $went += $mayGo ? 1 : 0;
         if ($mayGo) {
@@ -88,7 +91,7 @@ it('lets nothing go while anything is open, whatever was done in whatever order'
 });
 
 it('hands over no bike without a sheet, nor one whose verdict is not clear', function (): void {
-    expect(HandOver::of(null, [], null, [], [])->mayGo())->toBeFalse()->and(HandOver::of(null, ['Rest: open'], [], [], [])->objections)->toBe(['Rest: open'])->and(HandOver::of(null, [], [], [], [])->mayGo())->toBeTrue();
+    expect(HandOver::of(null, [], null, [], [], [])->mayGo())->toBeFalse()->and(HandOver::of(null, ['Rest: open'], [], [], [], [])->objections)->toBe(['Rest: open'])->and(HandOver::of(null, [], [], [], [], [])->mayGo())->toBeTrue();
 });
 
 it('takes a setting that can be, and says why one cannot', function (SettingName $name, string $value, bool $goes): void {

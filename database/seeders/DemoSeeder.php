@@ -16,6 +16,7 @@ use App\Actions\Kit\ChooseMotor;
 use App\Actions\Kit\ChooseRing;
 use App\Actions\Kit\DecideSensor;
 use App\Actions\Kit\KeepCockpit;
+use App\Actions\Kit\NoteArrivals;
 use App\Actions\Kit\SetBattery;
 use App\Actions\Prove\HandBikeOver;
 use App\Actions\Prove\KeepRecheck;
@@ -266,6 +267,7 @@ class DemoSeeder extends Seeder
 
     private function build(Job $job, User $by, int $count): void
     {
+        $count === 0 ?: app(NoteArrivals::class)($job, $by, $job->version, null);
         $sheet = $count === 0 ? null : $this->open($job)->buildSheet();
         foreach (array_slice($sheet->steps ?? [], 0, $count) as $step) {
             $this->tick();

@@ -25,7 +25,7 @@ it('ticks off what came, and keeps on record with a date what is missing or wron
     ($this->note)(($this->at)('Main harness, eight pins'), 'wrong', 'six pins')->assertSessionHasNoErrors();
     ($this->note)(99, 'here')->assertSessionHasErrors('state');
     $this->get("/jobs/{$this->job->id}/box")->assertOk()->assertSee('2 of 10 looked at')->assertSeeInOrder(['Socket for the nut', 'Missing', 'Main harness, eight pins', 'Wrong', 'six pins']);
-    $this->get("/jobs/{$this->job->id}/stack/order")->assertOk()->assertSeeInOrder(['Everything this job needs', 'Socket for the nut: missing from the box, or wrong', 'the shop', 'Fit the motor dry']);
+    $this->get("/jobs/{$this->job->id}/stack/order")->assertOk()->assertSeeInOrder(['Everything this job needs', 'Socket for the nut: missing from the box, or wrong', 'the shop', 'Body in from the drive side']);
 });
 
 it('lets the stack take what came in the box before the drawer’s, and puts away what is left', function (): void {
@@ -60,7 +60,7 @@ it('lists all a job needs with what waits for it, as a table too', function (): 
     expect($csv)->toContain('what,quantity,from,waits')->toContain('Plate bolts M6')->toContain('Ring deep-40 with its bolts')
         ->toContain('Chain,')->toContain('"Speed sensor with its magnet",1,box')->toContain('boss washers');
     ($this->note)(($this->at)('Speed sensor with magnet'), 'missing');
-    expect((string) $this->get("/jobs/{$this->job->id}/stack/needs.csv")->getContent())->toContain('"Speed sensor with its magnet",1,shop')->toContain('missing from the box');
+    expect((string) $this->get("/jobs/{$this->job->id}/stack/needs.csv")->getContent())->toContain('"Speed sensor with its magnet",1,shop')->not->toContain('missing from the box');
 });
 
 it('keeps a tick with its piece when the maker’s list is read in with other lines', function (): void {

@@ -42,7 +42,8 @@ it('takes by hand only with a reason, and what is above the band only with one t
     $this->get("/jobs/{$this->job->id}/build?step=nut-torque")->assertSee('Above the maker’s band')->assertSee('crept at 50');
 
     ($this->tick)('plate-look')->assertSessionHasNoErrors();
-    ($this->tick)('boss-bolts', ['by_hand' => '1', 'torque' => '8', 'note' => 'no room for the wrench'])->assertSessionHasNoErrors();
+    ($this->tick)('boss-bolts', ['by_hand' => '1', 'torque' => '2', 'note' => 'no room for the wrench'])->assertSessionHasErrors('torque');
+    ($this->tick)('boss-bolts', ['by_hand' => '1', 'note' => 'no room for the wrench'])->assertSessionHasNoErrors();
     $record = StepRecord::query()->where('step', 'boss-bolts')->sole();
     expect($record->by_hand)->toBeTrue()->and($record->torque_nm)->toBeNull();
     $this->get("/jobs/{$this->job->id}/build/print")->assertSeeInOrder(['Plate bolts to torque', 'by hand', 'no room for the wrench']);

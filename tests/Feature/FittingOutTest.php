@@ -65,6 +65,8 @@ it('lays a battery into the triangle, moves it to the end of its room and no fur
     expect(($this->fitting)()->trial?->finding('placed')?->verdict)->toBe(Verdict::Fails);
     $this->get("/jobs/{$this->job->id}/stack")->assertSee('Fails: battery');
     ($this->tick)('safe')->assertSessionHasNoErrors();
+    ($this->tick)('try-battery')->assertSessionHasErrors(['state' => 'Not here yet: battery Marl 48 slim, 48 V, with its key and charger.']);
+    Workshops::ready(Workshops::fresh($this->job));
     ($this->tick)('try-battery')->assertSessionHasNoErrors();
     ($this->tick)('battery-rail', 'no paper')->assertSessionHasErrors('state');
     expect(session('errors')->first('state'))->toContain('it meets a tube');
@@ -169,6 +171,8 @@ it('stops the job for a brake sensor left off beside a throttle, until an owner 
     $allow(['because' => ''])->assertSessionHasErrors('because');
     $allow(['because' => 'Ridden on a private yard only'])->assertSessionHasNoErrors();
     $allow(['because' => 'Twice'])->assertSessionHasErrors('because');
+    ($this->tick)('try-battery')->assertSessionHasErrors(['state' => 'No battery is chosen yet, with its place.']);
+    Workshops::ready(Workshops::fresh($this->job));
     ($this->tick)('try-battery')->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->job->id}/route/sensors")->assertSee('Answered for by')->assertSee('private yard');
 
@@ -204,6 +208,7 @@ it('puts the gear sensor’s steps in their order, its parts on the list, and th
     sort($sorted);
     expect($order)->toBe($sorted)->not->toContain(false);
     $this->get("/jobs/{$this->job->id}/stack/order")->assertSee('Inner gear cable')->assertSee('Housing ferrules');
+    Workshops::ready(Workshops::fresh($this->job));
     foreach (['safe', 'try-battery', 'dry-fit', 'thread-0', 'thread-1', 'thread-2'] as $step) {
         ($this->tick)($step)->assertSessionHasNoErrors();
     }

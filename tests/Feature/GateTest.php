@@ -37,7 +37,7 @@ function twinPlateJob(User $person, ?string $turns, ?string $feel): Job
         app(GiveAnswer::class)(Workshops::fresh($job), $person, Spot::from($spot), $answer);
     }
 
-    return Workshops::fresh($job);
+    return Workshops::ready(Workshops::fresh($job));
 }
 
 /** What a held step says, tried by the action that every way in leads to; null when it let it pass. */
@@ -145,6 +145,7 @@ it('builds nothing but the dry fit while the stack fails', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $this->actingAs($person)->put("/jobs/{$job->id}/stack", ['version' => $job->version, 'place' => 'drive', 'op' => 'fill', 'typed' => '20'])->assertSessionHasNoErrors();
+    Workshops::ready(Workshops::fresh($job));
     $said = [];
     foreach (OpenJob::of(Workshops::fresh($job))->buildSheet()->steps ?? [] as $step) {
         $said[$step->code] = refusalOf($job, $person, $step->code);
@@ -157,6 +158,7 @@ it('makes nothing fast while nobody has decided what the body rests on', functio
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     app(BraceBody::class)($job, $person, $job->version, new BracingDecision(position: BodyPosition::Below));
+    Workshops::ready(Workshops::fresh($job));
     $said = [];
     foreach (OpenJob::of(Workshops::fresh($job))->buildSheet()->steps ?? [] as $step) {
         $said[$step->code] = refusalOf($job, $person, $step->code);

@@ -198,8 +198,9 @@ it('routes three runs and follows a longer lead', function (): void {
     $job = Workshops::kitted($person);
     $run = $job->runs->firstOrFail();
 
-    $this->actingAs($person)->get("/jobs/{$job->id}/route")->assertSee('Needs an extension: 200 mm');
-    $this->put("/jobs/{$job->id}/runs/{$run->id}", ['supply' => '1250', 'version' => $job->version])->assertSessionHasNoErrors();
+    $this->actingAs($person)->put("/jobs/{$job->id}/runs/{$run->id}", ['supply' => '950', 'version' => $job->version])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$job->id}/route")->assertSee('Needs an extension: 200 mm');
+    $this->put("/jobs/{$job->id}/runs/{$run->id}", ['supply' => '1250', 'version' => Workshops::fresh($job)->version])->assertSessionHasNoErrors();
     $this->get("/jobs/{$job->id}/route")->assertDontSee('Needs an extension');
     $this->put("/jobs/{$job->id}/runs/{$run->id}", ['supply' => 'long', 'version' => Workshops::fresh($job)->version])->assertSessionHasErrors('supply');
 });

@@ -119,8 +119,8 @@ it('hands over once nothing stands against it, and then keeps everything as it w
 it('hands over nothing that is stopped after all was proved', function (): void {
     ($this->record)();
     ($this->strip)();
-    $this->post("/jobs/{$this->job->id}/condition", ['subject' => Subject::cases()[0]->value, 'severity' => Severity::Stop->value, 'note' => 'a crack at the head']);
-    expect(Condition::query()->count())->toBe(1);
+    $this->post("/jobs/{$this->job->id}/condition", ['subject' => Subject::cases()[0]->value, 'severity' => Severity::Stop->value, 'note' => 'a crack at the head', 'seen' => Condition::query()->where('subject', Subject::cases()[0])->value('id')]);
+    expect(Condition::query()->where('severity', Severity::Stop)->count())->toBe(1);
     ($this->take)()->assertSessionHasErrors('hand_over');
     expect(session('errors')->first('hand_over'))->toContain('a crack at the head')->and(HandOver::query()->count())->toBe(0);
 });

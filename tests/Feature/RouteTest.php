@@ -98,6 +98,7 @@ it('says what the pack’s lead loses, takes its current and copper as typed, an
 
 it('says in which order runs go in before the body, and gives the picture out with its runs named', function (): void {
     $this->post("/jobs/{$this->job->id}/runs", ['name' => 'horn & bell', 'kind' => 'signal', 'from_place' => 'bar', 'to_place' => 'battery', 'supply' => '500', 'connector' => 'two']);
+    $this->post("/jobs/{$this->job->id}/runs", ['usual' => 'front-lamp']);
     $this->post("/jobs/{$this->job->id}/runs", ['usual' => 'throttle']);
     $page = (string) $this->get("/jobs/{$this->job->id}/route")->assertOk()->getContent();
     preg_match_all('/Goes in as number <strong[^>]*>(\d)/', $page, $turns);

@@ -3,14 +3,20 @@
 declare(strict_types=1);
 
 use App\Bench\FittingOut;
+use App\Bench\Gathering;
 use App\Bench\OpenJob;
 use App\Bench\Proving;
 use App\Models\Decision;
 use App\Models\Job;
 use App\Models\Setting;
+use App\Models\StepRecord;
+use App\Models\StepState;
 use Illuminate\Support\Facades\DB;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Fitting\Route\RunRoute;
+use NeatSpindle\Core\Measuring\Survey\Subject;
 use NeatSpindle\Core\Sums\Margin\Verdict;
+use NeatSpindle\Core\Whole\Needs\Need;
 use Tests\Support\Life;
 use Tests\Support\Workshops;
 
@@ -31,7 +37,19 @@ function stillOpen(Job $job): array
     $unanswered = array_filter(BarSide::cases(), fn (BarSide $side) => ! isset($decided["brake-sensor-{$side->value}"]) || ($throttle && $decided["brake-sensor-{$side->value}"] === 'left-off'
         && Decision::query()->where('job_id', $job->id)->where('about', "brake-sensor-{$side->value}")->whereNull('superseded_at')->whereNull('allowed_at')->exists()));
 
+    $condition = DB::table('conditions')->where('job_id', $job->id)->whereNull('superseded_at')->distinct()->count('subject');
+    $here = DB::table('arrivals')->where('job_id', $job->id)->whereNull('superseded_at')->pluck('what')->all();
+    $fetched = array_filter($open->the(Gathering::class)->needs, fn (Need $need) => $need->origin->value === 'shop' && ! str_starts_with($need->what, 'Lead of'));
+    $short = array_filter($open->routePlan()->routes ?? [], fn (RunRoute $route) => $route->extensions === null && ($route->needed === null || $route->run->supply < $route->needed));
+    $ownerSays = fn (string $what): bool => $decided->keys()->contains(fn (string $about) => str_starts_with($about, "without-{$what}"));
+
     return array_filter([
+        'condition' => $condition < count(Subject::on($job->bike->frame_material)) && ! $ownerSays('condition'),
+        'parts' => array_filter($fetched, fn (Need $need) => ! in_array($need->says(), $here, true) && ! $ownerSays('part-'.substr($need->mark(), 0, 16))),
+        'leads' => $short !== [] && ! $ownerSays('lead'),
+        'pack' => ($job->kit?->battery->pack ?? null) === null && ! $ownerSays('pack'),
+        'tight' => $open->worksheet()?->stack->verdict === Verdict::Tight && ! $ownerSays('tight-stack'),
+        'loose' => array_filter($job->stepRecords->where('sheet', 'build')->where('state', StepState::Done)->all(), fn (StepRecord $record) => $record->torque_nm !== null && $record->torque_nm < ($record->asked['torque_nm'][0] ?? 0.0)),
         'stop' => $job->stopped_for,
         'stack' => $open->worksheet()?->stack->verdict === Verdict::Fails ? 'fails' : null,
         'steps' => $asked === [] ? ['no sheet'] : array_diff($asked, $standing('build')),

@@ -8,12 +8,15 @@ use App\Actions\ChangedMeanwhile;
 use App\Actions\House\DepartFromHouse;
 use App\Actions\House\KeepInsistence;
 use App\Actions\Kit\AllowDecision;
+use App\Actions\Kit\AnswerForLack;
 use App\Actions\Kit\BraceBody;
 use App\Actions\Kit\ChooseBattery;
 use App\Actions\Kit\ChooseMotor;
 use App\Actions\Kit\ChooseRing;
 use App\Actions\Kit\DecideSensor;
 use App\Actions\Kit\KeepCockpit;
+use App\Actions\Kit\NoteArrivals;
+use App\Actions\Kit\SetSupply;
 use App\Actions\Kit\SolveStack;
 use App\Actions\Prove\EndJob;
 use App\Actions\Prove\HandBikeOver;
@@ -24,6 +27,7 @@ use App\Actions\Prove\TakeHandOverBack;
 use App\Actions\Prove\TakeUpAgain;
 use App\Actions\Steps\PassHold;
 use App\Actions\Steps\RecordBuildStep;
+use App\Actions\Survey\FindRestFine;
 use App\Actions\Survey\GiveAnswer;
 use App\Actions\Survey\KeepReading;
 use App\Actions\Survey\LiftStop;
@@ -32,6 +36,8 @@ use App\Assembly\Records;
 use App\Bench\BuildState;
 use App\Bench\Checks;
 use App\Bench\FittingOut;
+use App\Bench\Gathering;
+use App\Bench\Lacking;
 use App\Bench\LineWatch;
 use App\Bench\OpenJob;
 use App\Bench\Proving;
@@ -57,6 +63,7 @@ use NeatSpindle\Core\Ground\House\Question;
 use NeatSpindle\Core\Ground\Measure\Measurement;
 use NeatSpindle\Core\Holding\Build\BuildGate;
 use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Holding\Build\LackKind;
 use NeatSpindle\Core\Holding\Reaction\BodyPosition;
 use NeatSpindle\Core\Holding\Reaction\GapContents;
 use NeatSpindle\Core\Holding\Reaction\Rest;
@@ -71,7 +78,6 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 use function count;
-use function in_array;
 
 /**
  * The life of a job as chance leads it: mostly a step forward, often one that somebody should not make. Whatever is
@@ -114,7 +120,7 @@ final class Life
     private function moves(): array
     {
         $forward = [];
-        for ($i = 0; $i < 14; $i++) {
+        for ($i = 0; $i < 60; $i++) {
             $forward["forward {$i}"] = $this->forward(...);
         }
 
@@ -149,6 +155,12 @@ final class Life
                 $code = $this->oneOf(array_keys($held));
                 $this->decide(fn (string $why) => app(PassHold::class)($job, $this->by, $code, BuildGate::mark($held[$code]), $why));
             },
+            'arrivals' => fn (Job $job) => app(NoteArrivals::class)($job, $this->by, $job->version, $this->oneOf([null, [], [$this->oneOf(OpenJob::of($job)->the(Gathering::class)->needs)->mark()]])),
+            'go without' => fn (Job $job) => $this->decide(function (string $why) use ($job): void {
+                $lack = $this->oneOf(OpenJob::of($job)->the(Lacking::class)->open);
+                app(AnswerForLack::class)($job, $this->by, $lack->code, $lack->mark(), $why);
+            }),
+            'shorten' => fn (Job $job) => app(SetSupply::class)($job, $this->by, $job->version, $this->oneOf($job->runs->all()), ['supply_mm' => $this->oneOf([120.0, 1400.0])]),
             'insist' => fn (Job $job) => $this->decide(fn (string $why) => app(KeepInsistence::class)($job, $this->by, $job->version, 'battery', $why, 'A. Rider')),
             'limit' => fn (Job $job) => $this->decide(fn (string $why) => app(KeepSetting::class)($job, $this->by, SettingName::CutOff, SettingName::NO_LIMIT, $why, 'Section 4')),
             'setting' => fn (Job $job) => app(KeepSetting::class)($job, $this->by, SettingName::CutOff, $this->oneOf(['25', '32', 'fast']), null, null),
@@ -164,9 +176,8 @@ final class Life
     private function forward(Job $job): void
     {
         $open = OpenJob::of($job);
-        $done = $job->stepRecords->where('sheet', 'build')->where('state', StepState::Done)->pluck('step')->all();
         $sheet = $open->buildSheet();
-        $step = array_values(array_filter($sheet->steps ?? [], fn (BuildStep $one) => ! in_array($one->code, $done, true)))[0] ?? null;
+        $step = $open->the(BuildState::class)->open[0] ?? null;
         $proving = $open->the(Proving::class);
         $check = $proving->openChecks()[0] ?? null;
         match (true) {
@@ -174,6 +185,7 @@ final class Life
             $job->handed_over_at !== null => app(TakeHandOverBack::class)($job, $this->by, 'Back once more'),
             $job->stopped_for !== null => $this->liftStops($job),
             $sheet === null || $open->the(Checks::class)->outlook?->standing() !== [] => $this->putRight($job),
+            $open->the(Lacking::class)->open !== [] => $this->cure($job, $open),
             $step !== null => $this->build($job, $step),
             count($open->the(LineWatch::class)->settings) < 4 => $this->settle($job),
             $open->the(FittingOut::class)->brakeCut()->open() !== [] || $open->stop() !== null => $this->putRight($job),
@@ -197,6 +209,17 @@ final class Life
         $this->read($job, '73.02');
     }
 
+    /** What is wanting, one thing after the other; an owner answers for what is not there to be had. */
+    private function cure(Job $job, OpenJob $open): void
+    {
+        $lack = $open->the(Lacking::class)->open[0];
+        match ($lack->kind) {
+            LackKind::Condition => app(FindRestFine::class)($job, $this->by, Subject::cases()),
+            LackKind::Part => app(NoteArrivals::class)($job, $this->by, $job->version, null),
+            default => $this->decide(fn (string $why) => app(AnswerForLack::class)($job, $this->by, $lack->code, $lack->mark(), $why)),
+        };
+    }
+
     private function settle(Job $job): void
     {
         foreach (['units' => 'km', 'levels' => '5', 'cut_off_kmh' => '25', 'wheel_mm' => '2180'] as $name => $value) {
@@ -214,8 +237,9 @@ final class Life
     {
         $isByHand = $step->fastener !== null && $step->band === null;
         $isFine = $this->random->getInt(0, 19) > 0;
+        $torque = $step->band === null ? null : ($this->random->getInt(0, 9) > 0 ? $step->band->torque->middle() : $step->band->torque->low * 0.6);
         app(RecordBuildStep::class)($job, $this->by, $step->code, [
-            'state' => $isFine ? StepState::Done : StepState::Stopped, 'torque_nm' => $step->band?->torque->middle(), 'by_hand' => $isByHand, 'compound' => null, 'note' => 'by hand: no paper',
+            'state' => $isFine ? StepState::Done : StepState::Stopped, 'torque_nm' => $torque, 'by_hand' => $isByHand, 'compound' => null, 'note' => 'by hand: no paper',
         ], (int) (Records::of($job)->at(Sheet::Build, $step->code)->id ?? 0));
     }
 

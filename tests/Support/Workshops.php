@@ -7,12 +7,16 @@ namespace Tests\Support;
 use App\Actions\Catalogue\ReadCatalogueIn;
 use App\Actions\ChangeJob;
 use App\Actions\Jobs\StartJob;
+use App\Actions\Kit\AnswerForLack;
 use App\Actions\Kit\BraceBody;
 use App\Actions\Kit\ChooseMotor;
 use App\Actions\Kit\ChooseRing;
+use App\Actions\Kit\NoteArrivals;
 use App\Actions\Steps\RecordBuildStep;
+use App\Actions\Survey\FindRestFine;
 use App\Actions\Survey\GiveAnswer;
 use App\Actions\Survey\KeepReading;
+use App\Bench\Lacking;
 use App\Bench\OpenJob;
 use App\Documents\CatalogueDocument;
 use App\Models\Job;
@@ -30,6 +34,7 @@ use NeatSpindle\Core\Holding\Reaction\GapContents;
 use NeatSpindle\Core\Holding\Reaction\Rest;
 use NeatSpindle\Core\Measuring\Survey\Instrument;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\Subject;
 
 /** Made-up workshops with people, a catalogue and a hardtail, for the tests. */
 final class Workshops
@@ -121,10 +126,26 @@ final class Workshops
         });
     }
 
+    /** Everything is here and looked at; for what is still wanting its owner answers. */
+    public static function ready(Job $job): Job
+    {
+        return self::asNobody(function () use ($job): Job {
+            $owner = User::query()->where('workshop_id', $job->workshop_id)->where('role', Role::Owner)->firstOrFail();
+            app(FindRestFine::class)($job, $owner, Subject::cases());
+            app(NoteArrivals::class)($job, $owner, $job->version, null);
+            foreach (OpenJob::of(self::fresh($job))->the(Lacking::class)->open as $lack) {
+                app(AnswerForLack::class)($job, $owner, $lack->code, $lack->mark(), 'A test wants it so');
+            }
+
+            return self::fresh($job);
+        });
+    }
+
     /** Ticks every step of the build that comes before one; all of them when none is named. */
     public static function built(Job $job, User $by, ?string $before = null): Job
     {
         return self::asNobody(function () use ($job, $by, $before): Job {
+            $job = self::ready(self::fresh($job));
             app(ChangeJob::class)->inOneGo($job, fn () => self::tickUntil($job, $by, $before));
 
             return self::fresh($job);

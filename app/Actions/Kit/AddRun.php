@@ -9,6 +9,9 @@ use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\Run;
 use App\Models\User;
+use NeatSpindle\Core\Fitting\Route\Run as ToLay;
+
+use function in_array;
 
 /**
  * Adds a run: one of those that are usual, or one of one's own.
@@ -21,9 +24,10 @@ class AddRun extends JobAction
     public function __invoke(Job $job, User $by, array $run): void
     {
         ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $run): void {
+            $run = isset($run['role']) ? Run::usual($run['role'], $open->motor()?->papers->harness) : $run;
             $places = $open->laying()->ways->places;
             foreach (['from_place', 'to_place'] as $end) {
-                isset($places[$run[$end]]) || $this->refuse($end, "This bike has no place called {$run[$end]}.");
+                isset($places[$run[$end]]) || in_array($run[$end], ToLay::ON_THE_BAR, true) || $this->refuse($end, "This bike has no place called {$run[$end]}.");
             }
             if ($run['from_place'] === $run['to_place']) {
                 $this->refuse('to_place', 'A run goes from one place to another.');

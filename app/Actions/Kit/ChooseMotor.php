@@ -37,6 +37,7 @@ class ChooseMotor extends KitAction
                 ...($ring === null ? [] : ['ring_id' => $ringId, 'ring_mounting' => $mounting]),
                 'by_hand' => $kit->motor_id === $motorId ? $kit->by_hand : [],
             ]));
+            FollowingRuns::supply($open->job, $open->motor()?->papers->harness, $motor->papers->harness);
         });
     }
 }

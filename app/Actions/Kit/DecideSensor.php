@@ -24,12 +24,12 @@ class DecideSensor extends JobAction
             $was = $open->decisions->about($about)?->choice;
             $side = $about->side();
             if ($side === null) {
-                FollowingRuns::follow($job, RunRole::GearSensor, $was === GearSensing::Fitted->value, $choice === GearSensing::Fitted->value);
+                FollowingRuns::follow($open, RunRole::GearSensor, $was === GearSensing::Fitted->value, $choice === GearSensing::Fitted->value);
             } else {
                 $objection = BrakeSensing::from($choice)->objection($open->the(FittingOut::class)->cockpit->lever($side));
                 $objection === null || $this->refuse('choice', $objection);
                 $wasFitted = BrakeSensing::tryFrom($was ?? '')?->isFitted() === true;
-                FollowingRuns::follow($job, $side->brakeSensorRun(), $wasFitted, BrakeSensing::from($choice)->isFitted());
+                FollowingRuns::follow($open, $side->brakeSensorRun(), $wasFitted, BrakeSensing::from($choice)->isFitted());
             }
             Decision::record($job, $by, $about, $choice, $reason);
         });

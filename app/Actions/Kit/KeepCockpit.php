@@ -25,7 +25,7 @@ class KeepCockpit extends JobAction
 
     public function __invoke(Job $job, User $by, int $seen, CockpitWish $cockpit): void
     {
-        ($this->change)($job, $by, 'work', $seen, function (OpenJob $open) use ($job, $cockpit): void {
+        ($this->change)($job, $by, 'work', $seen, function (OpenJob $open) use ($cockpit): void {
             $was = $open->the(FittingOut::class)->cockpitWish;
             if (count($cockpit->fixtures) > CockpitWish::MOST) {
                 $this->refuse('kinds', 'A bar has room for '.CockpitWish::MOST.' things at the most.');
@@ -33,7 +33,7 @@ class KeepCockpit extends JobAction
             Kit::of($open->job)->fill(['cockpit' => $cockpit])->save();
             foreach (self::WITH_RUNS as $kind) {
                 $run = $kind->run() ?? throw new LogicException("{$kind->value} brings no run");
-                FollowingRuns::follow($job, $run, self::has($was, $kind), self::has($cockpit, $kind));
+                FollowingRuns::follow($open, $run, self::has($was, $kind), self::has($cockpit, $kind));
             }
         });
     }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Survey\FindRestFine;
 use App\Actions\Survey\LiftStop;
 use App\Actions\Survey\RecordCondition;
 use App\Http\Requests\ConditionRequest;
 use App\Http\Requests\LiftStopRequest;
+use App\Http\Requests\RestFineRequest;
 use App\Models\Condition;
 use App\Models\Job;
 use App\View\Survey\ConditionPage;
@@ -25,6 +27,14 @@ class ConditionController extends Controller
     public function store(ConditionRequest $request, Job $job, RecordCondition $record): RedirectResponse
     {
         $record($job, $this->user(), $request->subject(), $request->found(), $request->seen());
+
+        return redirect()->route('job.condition', $job);
+    }
+
+    /** What was looked at beside, and is fine. */
+    public function rest(RestFineRequest $request, Job $job, FindRestFine $find): RedirectResponse
+    {
+        $find($job, $this->user(), $request->subjects());
 
         return redirect()->route('job.condition', $job);
     }

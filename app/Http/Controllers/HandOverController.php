@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Kit\AnswerForLack;
 use App\Actions\Prove\HandBikeOver;
 use App\Actions\Prove\TakeHandOverBack;
 use App\Http\Downloads\PdfDownload;
+use App\Http\Requests\AnswerForRequest;
 use App\Http\Requests\HandOverRequest;
 use App\Http\Requests\LiftStopRequest;
 use App\Models\Job;
@@ -31,6 +33,14 @@ class HandOverController extends Controller
     public function store(HandOverRequest $request, Job $job, HandBikeOver $handOver): RedirectResponse
     {
         $handOver($job, $this->user(), $request->seen(), $request->recheckOn(), $request->note());
+
+        return redirect()->route('job.hand-over', $job);
+    }
+
+    /** An owner answers by name for what the job goes without. */
+    public function answerFor(AnswerForRequest $request, Job $job, AnswerForLack $answer): RedirectResponse
+    {
+        $answer($job, $this->user(), $request->lack(), $request->mark(), $request->reason());
 
         return redirect()->route('job.hand-over', $job);
     }

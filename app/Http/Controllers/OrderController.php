@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Kit\NoteArrivals;
 use App\Documents\NeedsTable;
 use App\Documents\OrderTable;
 use App\Http\Downloads\CsvDownload;
+use App\Http\Requests\ArrivalsRequest;
 use App\Http\Requests\PiecesRequest;
 use App\Models\Job;
 use App\View\Stack\OrderPage;
@@ -30,6 +32,14 @@ class OrderController extends Controller
     public function needs(Job $job): Response
     {
         return CsvDownload::of(NeedsTable::rows((new OrderPage($this->open($job)))->needs()), "needs-{$job->number}");
+    }
+
+    /** What of all that has to come from elsewhere is here. */
+    public function arrivals(ArrivalsRequest $request, Job $job, NoteArrivals $note): RedirectResponse
+    {
+        $note($job, $this->user(), $request->seen(), $request->here());
+
+        return redirect()->route('job.order', $job);
     }
 
     /** Keeps pieces for the job, takes them out of the drawer, or gives them back. */

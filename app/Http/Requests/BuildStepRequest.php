@@ -61,8 +61,8 @@ class BuildStepRequest extends StepRequest
 
         return $state === null ? null : [
             'state' => $state,
-            'torque_nm' => $this->boolean('by_hand') ? null : $this->torqueNm,
-            'by_hand' => $this->boolean('by_hand'),
+            'torque_nm' => $this->torqueNm,
+            'by_hand' => $this->boolean('by_hand') && $this->torqueNm === null,
             'compound' => $this->string('compound')->value() ?: null,
             'note' => $this->note(),
         ];

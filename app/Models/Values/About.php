@@ -43,6 +43,12 @@ final readonly class About
         return new self(AboutKind::GearSensor);
     }
 
+    /** Going without something that is wanting, told by its code. */
+    public static function without(string $lack): self
+    {
+        return new self(AboutKind::Without, $lack);
+    }
+
     /** What a row has kept; null where no such thing is decided. */
     public static function read(string $kept): ?self
     {
@@ -79,6 +85,7 @@ final readonly class About
             AboutKind::GearSensor => 'Gear sensor',
             AboutKind::Pass => 'A step that was held, '.str_replace('-', ' ', $this->which),
             AboutKind::Departure => 'Otherwise than the house, '.lcfirst(Question::tryFrom($this->which)?->label() ?? $this->which),
+            AboutKind::Without => 'Gone without',
             AboutKind::Insistence => 'What the customer insists on, '.str_replace('-', ' ', $this->which),
         };
     }

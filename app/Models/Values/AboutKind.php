@@ -12,6 +12,7 @@ enum AboutKind: string
     case Insistence = 'insistence';
     case BrakeSensor = 'brake-sensor';
     case GearSensor = 'gear-sensor';
+    case Without = 'without';
 
     /** Whether there are several of it in one job, told apart by what follows its name. */
     public function hasMany(): bool

@@ -64,6 +64,19 @@ class BuildPage extends StepsPage
         return $this->build?->step((string) $this->currentCode());
     }
 
+    public function isDone(string $code): bool
+    {
+        return $this->opened->the(BuildState::class)->ticks->isDone($code);
+    }
+
+    /** The step that was undone or done again after this one, which is open again for it; null where none was. */
+    public function reopenedBy(string $code): ?string
+    {
+        $by = $this->opened->the(BuildState::class)->ticks->reopened[$code] ?? null;
+
+        return $by === null ? null : $this->build?->step($by)?->title;
+    }
+
     public function isHeldBack(string $code): bool
     {
         return isset($this->held[$code]);

@@ -7,6 +7,7 @@ namespace App\View\Prove;
 use App\Bench\Departure;
 use App\Bench\FittingOut;
 use App\Bench\JobHouse;
+use App\Bench\Lacking;
 use App\Bench\LineWatch;
 use App\Bench\OpenJob;
 use App\Bench\Proving;
@@ -28,6 +29,8 @@ use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Fitting\Sensor\GearSensing;
 use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Holding\Build\Lack;
+use NeatSpindle\Core\Holding\Build\LackKind;
 use NeatSpindle\Core\Whole\Prove\HandOver;
 
 use function is_string;
@@ -65,6 +68,35 @@ class HandOverPage extends JobPage
     public function handOver(): HandOver
     {
         return $this->opened->the(Proving::class)->handOver;
+    }
+
+    /** @return list<Lack> what the job goes without, and nobody answers for */
+    public function lacks(): array
+    {
+        return $this->opened->the(Lacking::class)->open;
+    }
+
+    /** @return list<string> what else stands against it, in words */
+    public function against(): array
+    {
+        return array_values(array_diff($this->handOver()->objections, array_map(fn (Lack $lack) => $lack->says, $this->lacks())));
+    }
+
+    /** @return array{string, string} the place where something that is wanting is put right, and what is done there */
+    public function cureOf(Lack $lack): array
+    {
+        return match ($lack->kind) {
+            LackKind::Margin => [route('job.stack', $this->job), 'See the stack'],
+            LackKind::Lead => [route('job.route', $this->job), 'See Route'],
+            LackKind::Part => [route('job.order', $this->job), 'What to get'],
+            LackKind::Pack => [route('job.battery', $this->job), 'Choose it'],
+            LackKind::Condition => [route('job.condition', $this->job), 'Look now'],
+        };
+    }
+
+    public function mayDecide(): bool
+    {
+        return $this->user()->can('decide', $this->job);
     }
 
     public function usualRecheck(): string
@@ -127,6 +159,10 @@ class HandOverPage extends JobPage
         $about = About::read($decision->about);
         if ($about?->kind === AboutKind::Pass) {
             return 'A step that was held, '.lcfirst($this->opened->buildSheet()?->step($about->which)->title ?? $decision->about);
+        }
+
+        if ($about?->kind === AboutKind::Without) {
+            return 'Left so';
         }
 
         return JobHouse::says($decision) ?? ($about?->label() ?? $decision->about).': '.lcfirst(

@@ -47,6 +47,19 @@ class ProvePage extends StepsPage
         return $this->plan->check((string) $this->currentCode());
     }
 
+    public function isDone(string $code): bool
+    {
+        $check = $this->plan->check($code);
+
+        return $check !== null && $this->opened->the(Proving::class)->isRight($check);
+    }
+
+    /** Whether it was right, and something it rests on was undone or done again since. */
+    public function isReopened(string $code): bool
+    {
+        return ! $this->isDone($code) && parent::isDone($code);
+    }
+
     public function isHeldBack(string $code): bool
     {
         return $this->heldBackBy($code) !== null;

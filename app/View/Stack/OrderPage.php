@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Stack;
 
-use App\Assembly\ReceivedBox;
+use App\Bench\Gathering;
 use App\Bench\SafeOrder;
 use App\Models\Reservation;
 use App\Models\ReservationState;
@@ -16,7 +16,6 @@ use NeatSpindle\Core\Choosing\Order\OrderList;
 use NeatSpindle\Core\Choosing\Order\Shortage;
 use NeatSpindle\Core\Holding\Mount\Stack;
 use NeatSpindle\Core\Sums\Margin\Verdict;
-use NeatSpindle\Core\Whole\Needs\JobNeeds;
 use NeatSpindle\Core\Whole\Needs\Need;
 
 /** What a stack takes from the drawer, what is missing for it, and what to order so that the doubt does not matter. */
@@ -51,11 +50,7 @@ class OrderPage extends JobPage
 
     public function shortage(): ?Shortage
     {
-        $worksheet = $this->opened->worksheet();
-
-        return $worksheet === null ? null : Shortage::of(
-            $worksheet->recipe, $worksheet->job->catalogue->drawer, $worksheet->job->kit->byHand,
-        );
+        return $this->gathering()->shortage;
     }
 
     public function order(): ?OrderList
@@ -66,11 +61,18 @@ class OrderPage extends JobPage
     /** @return list<Need> everything the job needs that is not on the bike; none while there is no sheet */
     public function needs(): array
     {
-        [$worksheet, $build, $shortage] = [$this->opened->worksheet(), $this->opened->buildSheet(), $this->shortage()];
-        $box = ReceivedBox::of($this->job, $this->opened->motor());
+        return $this->gathering()->needs;
+    }
 
-        return $worksheet === null || $build === null || $shortage === null ? []
-            : JobNeeds::of($worksheet, $build, $this->opened->circumstances(), $box->packed(), $box->astray(), $shortage);
+    public function gathering(): Gathering
+    {
+        return $this->opened->the(Gathering::class);
+    }
+
+    /** Whether anything has to come from elsewhere, and somebody has to say that it is here. */
+    public function isAnythingFetched(): bool
+    {
+        return array_filter($this->needs(), fn (Need $need) => $need->isFetched()) !== [];
     }
 
     /** @return Collection<int, Reservation> */

@@ -9,7 +9,6 @@ use App\Models\Condition;
 use App\Models\Stage;
 use App\View\Job\JobPage;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 use NeatSpindle\Core\Measuring\Survey\Subject;
 
 use function is_string;
@@ -34,10 +33,10 @@ class ConditionPage extends JobPage
         return Stage::Survey;
     }
 
-    /** @return list<Subject> carbon is only asked about where there may be some */
+    /** @return list<Subject> */
     public function subjects(): array
     {
-        return array_values(array_filter(Subject::cases(), fn (Subject $subject) => $subject !== Subject::Carbon || $this->job->bike->frame_material !== FrameMaterial::Steel));
+        return Subject::on($this->job->bike->frame_material);
     }
 
     /** The worst that stands of a subject: a stop, else what was found last; null where nobody has looked. */
@@ -55,6 +54,12 @@ class ConditionPage extends JobPage
     public function lookedAt(): int
     {
         return $this->conditions->count();
+    }
+
+    /** @return list<Subject> what nobody has looked at */
+    public function unseen(): array
+    {
+        return $this->opened->unseen();
     }
 
     private function firstOpen(): Subject

@@ -17,6 +17,14 @@
                     </li>
                 @endforeach
             </ol>
+            @if (count($page->unseen()) > 1)
+                <form class="mt-2" method="post" action="{{ route('job.condition.rest', $page->job) }}">
+                    @csrf @formkey @method('PUT')
+                    @foreach ($page->unseen() as $one)<input type="hidden" name="subjects[]" value="{{ $one->value }}">@endforeach
+                    <button class="btn btn-plain" id="rest-fine">I have looked at the other {{ count($page->unseen()) }}: fine</button>
+                </form>
+                <x-fault for="subjects" />
+            @endif
             <p class="mt-2"><a class="btn btn-plain" href="{{ route('job.survey', $page->job) }}">Go on measuring</a></p>
         </section>
         <section class="panel step-now" aria-labelledby="subject-title">

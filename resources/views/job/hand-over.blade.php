@@ -42,7 +42,32 @@
             @endif
         @else
             <p>@verdict('fails', 'Not yet')</p>
-            <ul class="plain-list" id="objections">@foreach ($handOver->objections as $objection)<li>{{ $objection }}</li>@endforeach</ul>
+            <div id="objections">
+                <ul class="plain-list">@foreach ($page->against() as $objection)<li>{{ $objection }}</li>@endforeach</ul>
+                @if ($page->lacks() !== [])
+                    <h3 class="h6">Wanting: cured, or answered for by an owner</h3>
+                    <ul class="lacks">@foreach ($page->lacks() as $lack)
+                        @php([$place, $does] = $page->cureOf($lack))
+                        <li>
+                            <span>{{ $lack->says }} <a href="{{ $place }}">{{ $does }}</a></span>
+                            @if ($page->mayDecide())
+                                <details @error("why.{$lack->code}") open @enderror>
+                                    <summary>It may leave so</summary>
+                                    <form class="tool-line" method="post" action="{{ route('job.hand-over.answer', $page->job) }}" novalidate>
+                                        @csrf @formkey @method('PUT')
+                                        <input type="hidden" name="lack" value="{{ $lack->code }}"><input type="hidden" name="mark" value="{{ $lack->mark() }}">
+                                        <label for="why-{{ $lack->code }}">I answer for it, because</label>
+                                        <input class="form-control" id="why-{{ $lack->code }}" name="why[{{ $lack->code }}]" maxlength="250" value="{{ old("why.{$lack->code}") }}" @error("why.{$lack->code}") aria-invalid="true" @enderror>
+                                        <button class="btn btn-plain">In my name</button>
+                                    </form>
+                                    <x-fault :for="'why.'.$lack->code" />
+                                </details>
+                            @endif
+                        </li>
+                    @endforeach</ul>
+                    @unless ($page->mayDecide())<p class="form-hint mb-0">An owner of the workshop may answer for it by name.</p>@endunless
+                @endif
+            </div>
         @endif
         <x-fault for="hand_over" />
     </section>

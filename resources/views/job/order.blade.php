@@ -46,10 +46,28 @@
         @if ($page->needs() !== [])
             <section class="panel mt-3" aria-labelledby="needs-title">
                 <h2 id="needs-title">Everything this job needs <span class="soft">from box, drawer and shop</span></h2>
-                <div class="scroll-x"><table class="ledger">
-                    <thead><tr><th class="n">Pieces</th><th>What</th><th>From</th><th>What waits for it</th></tr></thead>
-                    <tbody>@foreach ($page->needs() as $need)<tr><td class="n">{{ $need->count }} ×</td><td>{{ $need->what }}</td><td>@if ($need->origin->value === 'shop')<strong>{{ $need->origin->label() }}</strong>@else{{ $need->origin->label() }}@endif</td><td class="soft">{{ $need->waits }}</td></tr>@endforeach</tbody>
-                </table></div>
+                <form method="post" action="{{ route('job.arrivals', $page->job) }}" id="arrivals">
+                    @csrf @formkey @method('PUT')
+                    <input type="hidden" name="version" value="{{ $page->job->version }}">
+                    <div class="scroll-x"><table class="ledger">
+                        <thead><tr><th class="n">Pieces</th><th>What</th><th>From</th><th>Here</th><th>What waits for it</th></tr></thead>
+                        <tbody>
+                            @foreach ($page->needs() as $need)
+                                <tr>
+                                    <td class="n">{{ $need->count }} ×</td><td>{{ $need->what }}</td>
+                                    <td>@if ($need->origin->value === 'shop')<strong>{{ $need->origin->label() }}</strong>@else{{ $need->origin->label() }}@endif</td>
+                                    <td>@if ($need->isFetched())<label class="pick"><input class="form-check-input m-0" type="checkbox" name="here[]" value="{{ $need->mark() }}" @checked($page->gathering()->isHere($need))><span class="visually-hidden">{{ $need->what }} is </span>here</label>@elseif ($need->origin->value === 'shop')<span class="soft">once its length fits</span>@endif</td>
+                                    <td class="soft">{{ $need->waits }}</td>
+                                </tr>
+                            @endforeach
+                        </tbody>
+                    </table></div>
+                    @if ($page->isAnythingFetched())
+                        <p class="form-hint mb-1">What is not here holds the step that waits for it, and the bike.</p>
+                        <p class="tool-line not-on-paper mb-0"><button class="btn btn-primary" id="all-here" name="all" value="1">All of it is here</button> <button class="btn btn-plain" id="keep-here">Only what is ticked</button></p>
+                    @endif
+                </form>
+                <x-fault for="here" />
                 <p class="tool-line not-on-paper mb-0 mt-2"><a class="btn btn-plain" href="{{ route('job.needs.csv', $page->job) }}" hx-boost="false">Save as CSV</a> <a class="btn btn-plain" href="{{ route('job.box', $page->job) }}">What is in the box</a></p>
             </section>
         @endif

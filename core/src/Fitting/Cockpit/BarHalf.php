@@ -37,6 +37,19 @@ final readonly class BarHalf
         return array_sum(array_map(fn (Fixture $fixture) => $fixture->width, $this->fixtures)) + self::BETWEEN * max(0, count($this->fixtures) - 1);
     }
 
+    /** @return array<string, float> how far each thing with a lead sits from the bar's end, in mm, by the name of its place */
+    public function offsets(): array
+    {
+        [$offsets, $at] = [[], 0.0];
+        foreach ($this->fixtures as $fixture) {
+            $place = $fixture->place();
+            $place === null ?: $offsets[$place] = $at + $fixture->width / 2;
+            $at += $fixture->width + self::BETWEEN;
+        }
+
+        return $offsets;
+    }
+
     /** What is left of the room; negative where it is too full, null while it is not measured. */
     public function left(): ?float
     {

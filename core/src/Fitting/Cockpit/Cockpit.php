@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Fitting\Cockpit;
 
+use NeatSpindle\Core\Fitting\Route\Run;
 use NeatSpindle\Core\Ground\Measure\Measurement;
 use NeatSpindle\Core\Sums\Margin\Verdict;
 
@@ -12,6 +13,12 @@ use function in_array;
 /** The whole bar: both its sides, and the display's clamp. */
 final readonly class Cockpit
 {
+    /** From a bar's end to its middle, in mm. Ours: a wide one, so that no lead is too short for it. */
+    private const HALF_A_BAR = 380.0;
+
+    /** Where what nobody has named sits, in mm. Ours. */
+    private const USUALLY_FROM_THE_END = 160.0;
+
     /**
      * @param  list<Fixture>  $fixtures
      * @param  ?DisplayClamp  $display null while bore or bar is not measured
@@ -35,6 +42,19 @@ final readonly class Cockpit
     public function halves(): array
     {
         return [$this->left, $this->right];
+    }
+
+    /**
+     * How far along the bar a lead has to go from a thing on it to the joints in its middle, in mm, by the name of the place.
+     *
+     * @return array<string, float>
+     */
+    public function reaches(): array
+    {
+        $usual = array_fill_keys(Run::ON_THE_BAR, self::HALF_A_BAR - self::USUALLY_FROM_THE_END);
+        $known = array_map(fn (float $offset) => max(0.0, self::HALF_A_BAR - $offset), [...$this->left->offsets(), ...$this->right->offsets()]);
+
+        return [...$usual, ...$known];
     }
 
     public function has(FixtureKind $kind): bool

@@ -17,6 +17,16 @@ final readonly class Fixture
         public bool $isNew = false,
     ) {}
 
+    /** Where its lead begins; null where it has none of its own. */
+    public function place(): ?string
+    {
+        return match ($this->kind) {
+            FixtureKind::BrakeLever => "lever-{$this->side->value}",
+            FixtureKind::Throttle, FixtureKind::Keypad, FixtureKind::Display => $this->kind->value,
+            default => null,
+        };
+    }
+
     /** The run that goes from it; null where none does. */
     public function run(): ?RunRole
     {

@@ -9,6 +9,9 @@ use function in_array;
 /** One cable, hose or lead from one place to another. Lengths in mm. */
 final readonly class Run
 {
+    /** Places of what sits on the bar and has a lead to the joints there. */
+    public const ON_THE_BAR = ['lever-left', 'lever-right', 'throttle', 'keypad', 'display'];
+
     /** Places beside the battery's own from which a pack's lead may start; lamps are fed from the motor. */
     private const PACK_PLACES = ['rack', 'seat', 'keel'];
 
@@ -37,6 +40,18 @@ final readonly class Run
         return $this->from === 'motor' || $this->to === 'motor';
     }
 
+    /** Whether it is the one lead between motor and bar. */
+    public function isMain(): bool
+    {
+        return $this->endsAtMotor() && ($this->from === Joint::Bar->value || $this->to === Joint::Bar->value);
+    }
+
+    /** Whether it goes along the bar to the joints of the main lead, and nowhere near the motor. */
+    public function joinsOnTheBar(): bool
+    {
+        return in_array($this->from, self::ON_THE_BAR, true) && $this->to === Joint::Bar->value;
+    }
+
     /** Whether it carries what the pack gives, wherever that sits; lamps have a voltage of their own, and go from the motor. */
     public function isFromPack(): bool
     {
@@ -48,6 +63,24 @@ final readonly class Run
     public function feedsALamp(): bool
     {
         return $this->kind === RunKind::Power && ! $this->isFromPack();
+    }
+
+    /** The same run as papers have it: where it joins the harness, how long it is, with which plug. */
+    public function supplied(Joint $joint, float $length, string $connector): self
+    {
+        $joins = fn (string $place): string => ! $this->isMain() && Joint::tryFrom($place) !== null ? $joint->value : $place;
+
+        return new self(
+            name: $this->name,
+            kind: $this->kind,
+            from: $joins($this->from),
+            to: $joins($this->to),
+            supply: $length,
+            connector: $connector,
+            avoid: $this->avoid,
+            currentA: $this->currentA,
+            areaMm2: $this->areaMm2,
+        );
     }
 
     /** The same run with another area of copper, in mm². */

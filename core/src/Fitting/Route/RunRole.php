@@ -16,6 +16,7 @@ enum RunRole: string
     case Keypad = 'keypad';
     case BrakeSensorLeft = 'brake-sensor-left';
     case BrakeSensorRight = 'brake-sensor-right';
+    case Display = 'display';
     case GearSensor = 'gear-sensor';
     case FrontLamp = 'front-lamp';
     case RearLamp = 'rear-lamp';
@@ -40,16 +41,18 @@ enum RunRole: string
         };
     }
 
-    /** As most are supplied; lengths in mm. */
+    /** As most are supplied: display, keypad, throttle and levers join the main lead on the bar. Lengths in mm. */
     public function usual(): Run
     {
         return match ($this) {
             self::MainHarness => $this->signal('bar', 'motor', 1050.0, 'eight'),
             self::SpeedSensor => $this->signal('motor', 'stay', 420.0, 'three'),
             self::BatteryLead => $this->power('battery', 'motor', 450.0, 'power', 20.0, 2.5),
-            self::Throttle => $this->signal('bar', 'motor', 300.0, 'three'),
-            self::Keypad => $this->signal('bar', 'motor', 400.0, 'five'),
-            self::BrakeSensorLeft, self::BrakeSensorRight => $this->signal('bar', 'motor', 400.0, 'two'),
+            self::Throttle => $this->signal('throttle', 'bar', 350.0, 'three'),
+            self::Keypad => $this->signal('keypad', 'bar', 400.0, 'five'),
+            self::Display => $this->signal('display', 'bar', 250.0, 'five'),
+            self::BrakeSensorLeft => $this->signal('lever-left', 'bar', 400.0, 'two'),
+            self::BrakeSensorRight => $this->signal('lever-right', 'bar', 400.0, 'two'),
             self::GearSensor => $this->signal('motor', 'stay', 500.0, 'three'),
             self::FrontLamp => $this->power('motor', 'lamp-front', 1100.0, 'lamp', 1.0, 0.5),
             self::RearLamp => $this->power('motor', 'rack', 900.0, 'lamp', 1.0, 0.5),

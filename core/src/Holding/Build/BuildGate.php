@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Build;
 
-use NeatSpindle\Core\Parts\Fastening\Fastener;
 use NeatSpindle\Core\Sums\Margin\Verdict;
-
-use function in_array;
 
 /**
  * Whether a step of a build may be ticked. Asked by every way in, in the same transaction as the tick; a step that is
@@ -15,15 +12,13 @@ use function in_array;
  */
 final readonly class BuildGate
 {
-    /** What is tightened far from the motor, whatever is still open there. */
-    private const APART = [Fastener::BatteryRail, Fastener::Display];
-
     /**
      * @param  Verdict  $stack what the stack comes to
      * @param  list<Gate>  $gates what the mount wants looked at by hand
      * @param  ?string  $undecided what is still to be decided about the rest, in words; null when nothing is
      * @param  ?string  $stop why the job is stopped, in words; null when it is not
      * @param  array<string, string>  $passed marks of holds that somebody answers for by name, by the step's code
+     * @param  list<Lack>  $lacks what the job goes without, and nobody answers for
      */
     public function __construct(
         private BuildSheet $sheet,
@@ -33,6 +28,7 @@ final readonly class BuildGate
         private ?string $stop,
         private ?string $undecided = null,
         private array $passed = [],
+        private array $lacks = [],
     ) {}
 
     /** Why a step may not be ticked now, in a person's words; null when it may. */
@@ -46,7 +42,7 @@ final readonly class BuildGate
     /** What holds a step back, and could be passed by somebody who answers for it; a stop of the whole job is lifted, not passed. */
     public function hold(BuildStep $step): ?string
     {
-        return $this->waiting($step) ?? $step->held ?? $this->failing($step) ?? $this->restless($step) ?? $this->gated($step);
+        return $this->waiting($step) ?? $step->held ?? $this->failing($step) ?? $this->restless($step) ?? $this->gated($step) ?? $this->lacking($step);
     }
 
     /** By which a hold is known again: whoever passes one has passed this very reason, and no other that comes later. */
@@ -98,14 +94,14 @@ final readonly class BuildGate
     /** Nothing is set against a rest, nor made fast, before there is one. */
     private function restless(BuildStep $step): ?string
     {
-        $isHeld = $step->code === BuildSheet::SET_REST || (self::isOnTheMotor($step) && $this->sheet->comesAfter($step, BuildSheet::SET_REST));
+        $isHeld = $step->code === BuildSheet::SET_REST || (Lack::isOnTheMotor($step) && $this->sheet->comesAfter($step, BuildSheet::SET_REST));
 
         return $this->undecided === null || ! $isHeld ? null : "{$this->undecided} It is chosen on Stack, under Nut and rest.";
     }
 
     private function gated(BuildStep $step): ?string
     {
-        foreach (self::isOnTheMotor($step) ? $this->gates : [] as $gate) {
+        foreach (Lack::isOnTheMotor($step) ? $this->gates : [] as $gate) {
             if ($gate->open !== null && ($gate->behind === null || $this->sheet->comesAfter($step, $gate->behind))) {
                 return "No torque yet. {$gate->label}: {$gate->open}";
             }
@@ -114,10 +110,11 @@ final readonly class BuildGate
         return null;
     }
 
-    /** Whether something of motor or drive is made fast with it. */
-    private static function isOnTheMotor(BuildStep $step): bool
+    private function lacking(BuildStep $step): ?string
     {
-        return $step->fastener !== null && ! in_array($step->fastener, self::APART, true);
+        $lacks = array_filter($this->lacks, fn (Lack $lack) => $lack->holds($step));
+
+        return $lacks === [] ? null : implode(' ', array_map(fn (Lack $lack) => $lack->says, $lacks));
     }
 
     private function title(string $code): string

@@ -158,7 +158,7 @@ final readonly class BuildStep
 
         return match (true) {
             $this->fastener === null => null,
-            $isByHand => $hasReason ? null : 'Say why it went by hand: the reason stays on record.',
+            $isByHand && $nm === null => $hasReason ? null : 'Say why it went by hand: the reason stays on record.',
             $this->band === null => "No band is known for the {$this->fastener->label()}: "
                 .'type it from the part’s paper first, or say that it went by hand, and why.',
             $nm === null => 'Write down the torque it was really given, or say that it went by hand, and why.',

@@ -188,7 +188,13 @@ final class BuildWords
     public const PLUG = [
         'title' => 'Plug home: {run}',
         'how' => '{plug}. Water-repelling grease, keys and arrows in line, pushed home square, never by the lead.',
-        'look' => 'The ring of the seal is gone all round; a light pull moves nothing',
+        'look' => 'No gap is left at the seal, all round; a light pull moves nothing',
+    ];
+
+    public const BRANCH = [
+        'title' => 'Join on the bar: {run}',
+        'how' => 'Along the bar to its joint on the main lead. {plug}. Water-repelling grease, keys and arrows in line, pushed home square. {how}',
+        'look' => 'No gap is left at the seal; bars lock to lock; no brake, shifter or bell is in its way',
     ];
 
     public const CAP = [

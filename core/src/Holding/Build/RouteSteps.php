@@ -39,6 +39,11 @@ final class RouteSteps
     {
         [$steps, $wiring] = [[], $plan->circumstances->wiring];
         foreach (self::runs($plan) as $i => $run) {
+            if ($run->joinsOnTheBar()) {
+                $steps[] = self::branch($plan, $i, $run);
+
+                continue;
+            }
             $plug = $run->kind === RunKind::Signal && $run->endsAtMotor() ? [self::plug($plan, $i, $run)] : [];
             $steps = [...$steps, ...$plug, BuildStep::worded(
                 "dress-{$i}", BuildStep::ROUTES,
@@ -60,9 +65,24 @@ final class RouteSteps
         );
     }
 
+    /** What hangs at a joint on the bar is laid and joined in one movement, once the part and the main lead are there. */
+    private static function branch(BuildPlan $plan, int $i, Run $run): BuildStep
+    {
+        $wiring = $plan->circumstances->wiring;
+        $main = array_keys(array_filter(self::runs($plan), fn (Run $one) => $one->isMain()));
+
+        return BuildStep::worded(
+            "plug-{$i}", BuildStep::ROUTES,
+            Wording::of(BuildWords::BRANCH, run: $run->name, plug: self::plugWords($plan, $i, $run), how: self::text($wiring->routes[$i] ?? null, $wiring->details[$i] ?? null)),
+            after: ['bar-on-left', 'bar-on-right', 'brake-sensor-left', 'brake-sensor-right', ...array_map(fn (int $at) => "dress-{$at}", $main)],
+        );
+    }
+
     private static function plugWords(BuildPlan $plan, int $i, Run $run): string
     {
-        return ($plan->circumstances->wiring->details[$i] ?? null)?->plug?->words() ?? "the plug marked {$run->connector}";
+        $plug = ($plan->circumstances->wiring->details[$i] ?? null)?->plug?->words();
+
+        return $plug === null ? "Its {$run->connector}-pin plug" : "Its plug: {$plug}";
     }
 
     /** What it is threaded with; empty where nobody said. */
@@ -81,7 +101,7 @@ final class RouteSteps
     public static function joining(BuildPlan $plan): array
     {
         $runs = self::runs($plan);
-        $dressed = array_map(fn (int $i) => "dress-{$i}", array_keys($runs));
+        $dressed = array_merge(...array_map(fn (int $i) => ["dress-{$i}", "plug-{$i}"], array_keys($runs)), ...[[]]);
         $packs = array_filter($runs, fn (Run $run) => $run->isFromPack());
         $lamps = array_filter($runs, fn (Run $run) => $run->feedsALamp());
         $joined = array_map(fn (int $i) => "join-{$i}", array_keys($packs));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Holding\Catalogue;
 
 use NeatSpindle\Core\Fitting\Battery\VoltageRange;
+use NeatSpindle\Core\Fitting\Route\Harness;
 use NeatSpindle\Core\Fitting\Sensor\SpeedSensor;
 use NeatSpindle\Core\Holding\Build\Compound;
 use NeatSpindle\Core\Parts\Box\Piece;
@@ -19,6 +20,7 @@ final readonly class MotorPapers
      * @param  ?float  $mostAmps the most it draws, in A
      * @param  ?SpeedSensor  $speedSensor how its speed sensor is set
      * @param  ?VoltageRange  $voltage what it may be run on
+     * @param  ?Harness  $harness what hangs at it and what at the bar; null where nobody has written that down
      */
     public function __construct(
         public Bands $bands,
@@ -28,5 +30,6 @@ final readonly class MotorPapers
         public ?float $mostAmps = null,
         public ?SpeedSensor $speedSensor = null,
         public ?VoltageRange $voltage = null,
+        public ?Harness $harness = null,
     ) {}
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Measuring\Survey;
 
+use NeatSpindle\Core\Donor\Bike\FrameMaterial;
+
 /** What of a donor's condition is looked at before anything is promised. */
 enum Subject: string
 {
@@ -18,6 +20,12 @@ enum Subject: string
     case Chain = 'chain';
     case Bearings = 'bearings';
     case Lights = 'lights';
+
+    /** @return list<self> what is looked at on a bike of this material: carbon only where there may be some */
+    public static function on(FrameMaterial $frame): array
+    {
+        return array_values(array_filter(self::cases(), fn (self $subject) => $subject !== self::Carbon || $frame !== FrameMaterial::Steel));
+    }
 
     public function label(): string
     {

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Whole\Exchange;
 
 use NeatSpindle\Core\Fitting\Battery\VoltageRange;
+use NeatSpindle\Core\Fitting\Route\Harness;
+use NeatSpindle\Core\Fitting\Route\Joint;
+use NeatSpindle\Core\Fitting\Route\RunRole;
 use NeatSpindle\Core\Fitting\Sensor\SpeedSensor;
 use NeatSpindle\Core\Fitting\Sensor\StayFace;
 use NeatSpindle\Core\Ground\Document\Cursor;
@@ -26,10 +29,12 @@ use function count;
 
 /**
  * Reads what motors and rings of a catalogue carry of their papers: `fasteners`, `crank_seat`, `crank_compound`, `contents`;
- * `most_a`, `speed_sensor`; `bolts`, `bolt_torque_nm`, `bolt_source`.
+ * `most_a`, `speed_sensor`, `harness`; `bolts`, `bolt_torque_nm`, `bolt_source`.
  */
 final class PapersReader
 {
+    private const MOST_LEADS = 40;
+
     private const MOST_PIECES = 200;
 
     private const MOST_OF_A_PIECE = 1_000;
@@ -88,6 +93,7 @@ final class PapersReader
             $at->optionalPositive('most_a'),
             self::speedSensor($at->optionalObject('speed_sensor')),
             self::voltage($at),
+            self::harness($at),
         );
     }
 
@@ -115,6 +121,24 @@ final class PapersReader
             $one === null => null,
             default => VoltageRange::only($one),
         };
+    }
+
+    /** Lead by lead: what it is for, where it joins, how long it is from end to end, and its plug. */
+    private static function harness(Cursor $at): ?Harness
+    {
+        if (! $at->has('harness')) {
+            return null;
+        }
+        $harness = Harness::usual();
+        foreach ($at->optionalItems('harness', 0, self::MOST_LEADS) as $lead) {
+            if ($lead->expectObject()) {
+                $harness = $harness->with(
+                    $lead->oneOf('run', RunRole::class), $lead->oneOf('joins', Joint::class), $lead->length('length_mm'), $lead->text('connector'),
+                );
+            }
+        }
+
+        return $harness;
     }
 
     private static function speedSensor(?Cursor $at): ?SpeedSensor

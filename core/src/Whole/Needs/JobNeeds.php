@@ -12,6 +12,7 @@ use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Holding\Build\Cure;
 use NeatSpindle\Core\Parts\Box\Packed;
+use NeatSpindle\Core\Parts\Box\Piece;
 use NeatSpindle\Core\Parts\Box\PieceKind;
 use NeatSpindle\Core\Parts\Drawer\Drawer;
 use NeatSpindle\Core\Parts\Drawer\Place;
@@ -19,6 +20,7 @@ use NeatSpindle\Core\Parts\Drawer\Spacers;
 use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 use function count;
+use function in_array;
 
 /** Everything a job needs that is not on the bike, in the order in which the sheet asks for it. */
 final class JobNeeds
@@ -29,6 +31,9 @@ final class JobNeeds
         'slot_inner' => ['slot'], 'slot_outer' => ['slot'], 'crank' => ['collar-screw', 'bolt-by-hand'],
     ];
 
+    /** What of a box nothing else asks for. */
+    private const ONLY_IN_THE_BOX = [PieceKind::Lead, PieceKind::Tool, PieceKind::Part];
+
     /** @var list<Need> */
     private array $needs = [];
 
@@ -36,13 +41,13 @@ final class JobNeeds
 
     /**
      * @param  Packed  $box what came in the motor's box and is there
-     * @param  list<string>  $astray what of the box is missing or wrong
+     * @param  list<Piece>  $astray what of the box is missing or wrong
      * @return list<Need>
      */
     public static function of(Worksheet $sheet, BuildSheet $build, Circumstances $circumstances, Packed $box, array $astray, Shortage $shortage): array
     {
         $needs = new self($build, $box);
-        array_map(fn (string $what) => $needs->add("{$what}: missing from the box, or wrong", Origin::Shop, 'dry-fit'), $astray);
+        $needs->astray($astray);
         $needs->before($sheet, $circumstances);
         $needs->spacers($shortage, $sheet->job->catalogue->drawer);
         $needs->mount($sheet, $circumstances);
@@ -53,6 +58,20 @@ final class JobNeeds
         }
 
         return $needs->needs;
+    }
+
+    /**
+     * What is asked for by itself further down comes from the shop there.
+     *
+     * @param  list<Piece>  $astray
+     */
+    private function astray(array $astray): void
+    {
+        foreach ($astray as $piece) {
+            if (in_array($piece->kind, self::ONLY_IN_THE_BOX, true)) {
+                $this->add("{$piece->what}: missing from the box, or wrong", Origin::Shop, 'body-in');
+            }
+        }
     }
 
     private function before(Worksheet $sheet, Circumstances $circumstances): void
@@ -147,7 +166,9 @@ final class JobNeeds
             $for = "{$run->connector}, for the {$run->name}";
             match ($route->verdict) {
                 RouteVerdict::NeedsExtension => $this->add('Lead '.implode(' + ', $route->extensions ?? [])." mm, {$for}", Origin::Drawer, "thread-{$i}", "dress-{$i}"),
-                RouteVerdict::TooShort => $this->add(self::leadOf(($route->needed ?? 0.0) - $run->supply, $for), Origin::Shop, "thread-{$i}", "dress-{$i}"),
+                RouteVerdict::TooShort => $this->add(
+                    self::leadOf(($route->needed ?? 0.0) - $run->supply, $for), Origin::Shop, "thread-{$i}", "dress-{$i}", isCountedIn: true,
+                ),
                 RouteVerdict::Reaches, RouteVerdict::NoRoute => null,
             };
             $copper = Loss::on($route, $circumstances->wiring->volts)?->thicker();
@@ -169,10 +190,10 @@ final class JobNeeds
         return sprintf('Lead of %d mm or more, %s', ceil($mm), $for);
     }
 
-    private function add(string $what, Origin $origin, string $step, string $orStep = '', int $count = 1): void
+    private function add(string $what, Origin $origin, string $step, string $orStep = '', int $count = 1, bool $isCountedIn = false): void
     {
         $waits = $this->build->step($step) ?? $this->build->step($orStep);
-        $this->needs[] = new Need($what, $count, $origin, $waits?->title);
+        $this->needs[] = new Need($what, $count, $origin, $waits, $isCountedIn);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Whole\Prove;
 
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Holding\Build\Standing;
 
 use function in_array;
 
@@ -57,6 +58,27 @@ final readonly class ProvePlan
         }
 
         return null;
+    }
+
+    /**
+     * Those that were right, and still are: a step that cures what may be behind a miss was not done again since, and what
+     * comes before was not either.
+     *
+     * @param  array<string, int>  $right when each was right, as a number that rises, by its code
+     * @param  array<string, int>  $built when each step of the build was done, in the same numbers
+     * @param  array<string, int>  $runs numbers of the runs, by name
+     * @return list<string> codes
+     */
+    public function standing(array $right, array $built, array $runs): array
+    {
+        $needs = array_map(fn () => [], $built);
+        foreach ($this->checks as $check) {
+            $steps = array_map(fn (Cause $cause) => (string) $cause->stepWith($runs), $check->causes);
+            $before = array_filter(array_map(fn (CheckName $name) => $name->value, $check->after), fn (string $code) => $this->check($code) !== null);
+            $needs[$check->code] = [...array_values($before), ...array_values(array_filter($steps, fn (string $step) => isset($built[$step])))];
+        }
+
+        return array_values(array_intersect(Standing::of($needs, $right + $built)->done(), array_column($this->checks, 'code')));
     }
 
     /**

@@ -17,6 +17,9 @@ use function in_array;
 /** The ways on every kind of bike: nothing is laid along a tube that is not there. Lengths in mm. */
 final readonly class KindWays
 {
+    /** On every stretch that ends at the motor's plugs: nothing else passes there on its way to somewhere. */
+    public const AT_THE_MOTOR = 'at_motor';
+
     /** The battery's plug, as a share of the down tube from the head. */
     private const BATTERY_PLUG_AT = 0.55;
 
@@ -34,16 +37,22 @@ final readonly class KindWays
 
     private WaysBuilder $ways;
 
-    /** @param  array<string, float>  $measured by the spot's code */
-    private function __construct(private BikeKind $kind, private BikeShape $shape, array $measured)
+    /**
+     * @param  array<string, float>  $measured by the spot's code
+     * @param  array<string, float>  $onTheBar how far it is along the bar to its middle, by the place's name
+     */
+    private function __construct(private BikeKind $kind, private BikeShape $shape, array $measured, private array $onTheBar)
     {
         $this->ways = new WaysBuilder($shape, $measured);
     }
 
-    /** @param  array<string, float>  $measured by the spot's code */
-    public static function of(BikeKind $kind, array $measured): Ways
+    /**
+     * @param  array<string, float>  $measured by the spot's code
+     * @param  array<string, float>  $onTheBar how far it is along the bar to its middle, by the place's name
+     */
+    public static function of(BikeKind $kind, array $measured, array $onTheBar = []): Ways
     {
-        $own = new self($kind, Shapes::of($kind, $measured), $measured);
+        $own = new self($kind, Shapes::of($kind, $measured), $measured, $onTheBar);
         match ($kind) {
             BikeKind::TadpoleTrike => $own->tadpole(),
             BikeKind::DeltaTrike => $own->delta(),
@@ -65,7 +74,7 @@ final readonly class KindWays
             ->measured('head', 'battery', Spot::DownTube, self::BATTERY_PLUG_AT)
             ->measured('battery', 'down-low', Spot::DownTube, 1 - self::BATTERY_PLUG_AT, -self::ABOVE_SHELL)
             ->measured('head', 'down-low', Spot::DownTube, 1.0, self::INTO_A_TUBE - self::ABOVE_SHELL, 'inside_tube')
-            ->fixed('down-low', 'motor', self::ABOVE_SHELL, 'pinch')
+            ->fixed('down-low', 'motor', self::ABOVE_SHELL, 'pinch', self::AT_THE_MOTOR)
             ->fixed('down-low', 'motor-top', self::AROUND_THE_SHELL);
         $this->behindTheMotor('motor-top', in_array($this->kind, [BikeKind::FullSuspension, BikeKind::Downhill], true));
         $this->under();
@@ -82,7 +91,7 @@ final readonly class KindWays
         $this->ways
             ->drawn('cross', 'boom-end', Spot::Wheelbase)
             ->measured('boom-end', 'motor-top', Spot::BoomLength)
-            ->measured('boom-end', 'motor', Spot::BoomLength, 1.0, 0.0, 'pinch')
+            ->measured('boom-end', 'motor', Spot::BoomLength, 1.0, 0.0, 'pinch', self::AT_THE_MOTOR)
             ->tube('boom-end', 'under-seat', 'main', Spot::Wheelbase)
             ->drawn('under-seat', 'battery', Spot::Wheelbase);
         $this->behindTheSeat();
@@ -96,7 +105,7 @@ final readonly class KindWays
         $this->atTheMotor();
         $this->ways
             ->measured('head', 'motor-top', Spot::BoomLength)
-            ->measured('head', 'motor', Spot::BoomLength, 1.0, 0.0, 'pinch')
+            ->measured('head', 'motor', Spot::BoomLength, 1.0, 0.0, 'pinch', self::AT_THE_MOTOR)
             ->tube('head', 'under-seat', 'main', Spot::Wheelbase)
             ->drawn('under-seat', 'battery', Spot::Wheelbase)
             ->place('lamp-front', $this->at('fork', 0.4))->tube('head', 'lamp-front', 'fork', Spot::FrontWheel, 0.4, 'steering');
@@ -110,7 +119,7 @@ final readonly class KindWays
         $this->atTheMotor();
         $this->ways
             ->tube('front', 'motor-top', 'mast', Spot::Wheelbase)
-            ->tube('front', 'motor', 'mast', Spot::Wheelbase, 1.0, 'pinch')
+            ->tube('front', 'motor', 'mast', Spot::Wheelbase, 1.0, 'pinch', self::AT_THE_MOTOR)
             ->tube('front', 'under-seat', 'upper', Spot::Wheelbase)
             ->drawn('under-seat', 'battery', Spot::Wheelbase)
             ->place('lamp-front', $this->at('mast', 0.5))->tube('front', 'lamp-front', 'mast', Spot::Wheelbase, 0.5);
@@ -123,12 +132,15 @@ final readonly class KindWays
         $this->ways->place('bar', $this->shape->bar)->measured('bar', $to, Spot::BarToHead, 1.0, 0.0, 'steering');
         $this->kind === BikeKind::BoxCargo || $to !== 'head' || $this->kind === BikeKind::DeltaTrike
             || $this->ways->place('lamp-front', $this->shape->bar->plus(40.0, -70.0))->measured('bar', 'lamp-front', Spot::BarToHead, 0.5);
+        foreach (array_keys($this->onTheBar) as $i => $place) {
+            $this->ways->place($place, $this->shape->bar->plus(-30.0 - 26.0 * $i, 34.0))->fixed('bar', $place, $this->onTheBar[$place]);
+        }
     }
 
     private function atTheMotor(): void
     {
         $this->ways->place('motor-top', $this->shape->crank->plus(25.0, 45.0))->place('motor', $this->shape->crank->plus(70.0, -25.0))
-            ->fixed('motor-top', 'motor', self::OVER_THE_BODY);
+            ->fixed('motor-top', 'motor', self::OVER_THE_BODY, self::AT_THE_MOTOR);
     }
 
     /** Along the chainstay, outside the wheel's path and inside it. */

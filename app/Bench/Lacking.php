@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Decision;
+use App\Models\Values\About;
+use NeatSpindle\Core\Holding\Build\Lack;
+use NeatSpindle\Core\Whole\Needs\Lacks;
+
+/** What a job goes without: what of it holds, and what an owner answers for. */
+final readonly class Lacking implements FromJob
+{
+    /**
+     * @param  list<Lack>  $open  what nobody answers for
+     * @param  list<array{Lack, Decision}>  $answered
+     */
+    private function __construct(public array $open, public array $answered) {}
+
+    public static function of(OpenJob $open): static
+    {
+        [$worksheet, $build, $outlook, $gathering] = [$open->worksheet(), $open->buildSheet(), $open->the(Checks::class)->outlook, $open->the(Gathering::class)];
+        [$still, $answered] = [[], []];
+        $lacks = $worksheet === null || $build === null || $outlook === null ? []
+            : Lacks::of($worksheet, $outlook, $build, $open->circumstances(), $gathering->needs, $gathering->here, $open->unseen());
+        foreach ($lacks as $lack) {
+            $decision = $open->decisions->about(About::without($lack->code));
+            if ($decision?->choice === $lack->mark()) {
+                $answered[] = [$lack, $decision];
+            } else {
+                $still[] = $lack;
+            }
+        }
+
+        return new self($still, $answered);
+    }
+
+    /** What is wanting by this code and nobody answers for; null where nothing is. */
+    public function lack(string $code): ?Lack
+    {
+        foreach ($this->open as $lack) {
+            if ($lack->code === $code) {
+                return $lack;
+            }
+        }
+
+        return null;
+    }
+}

@@ -24,6 +24,8 @@ abstract class TestCase extends BaseTestCase
 
     public string $demo;
 
+    public Closure $answer;
+
     public Closure $at;
 
     public Closure $band;
@@ -41,6 +43,10 @@ abstract class TestCase extends BaseTestCase
     public Closure $find;
 
     public Closure $fitting;
+
+    public Closure $lack;
+
+    public Closure $lacks;
 
     public Closure $note;
 

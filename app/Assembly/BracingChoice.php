@@ -46,14 +46,21 @@ readonly class BracingChoice
         return $this->decided?->rest;
     }
 
+    /** How thick the tube is that it clamps, in mm. */
+    public function tube(): ?float
+    {
+        return $this->decided?->tube;
+    }
+
     public function restRadius(): ?float
     {
         return $this->decided?->restRadius;
     }
 
-    public function gap(): GapContents
+    /** @param  ?GapContents  $known  what is known to lie there from elsewhere; null where nothing is */
+    public function gap(?GapContents $known = null): GapContents
     {
-        return $this->decided->gap ?? GapContents::Nothing;
+        return ($this->decided->gap ?? GapContents::NotLookedAt)->knowing($known);
     }
 
     /** What keeps something soft in the gap whole; null while not both are measured. */
@@ -87,9 +94,9 @@ readonly class BracingChoice
         return $this->decided?->makerAllows;
     }
 
-    public function bracing(?Reaction $reaction, FrameMaterial $material): Bracing
+    public function bracing(?Reaction $reaction, FrameMaterial $material, ?GapContents $known): Bracing
     {
-        return new Bracing($reaction, $this->rest(), $this->gap(), $this->restRadius(), $material, $this->makerAllows(), $this->gapBlock());
+        return new Bracing($reaction, $this->rest(), $this->gap($known), $this->restRadius(), $material, $this->makerAllows(), $this->gapBlock());
     }
 
     public function isDecided(): bool

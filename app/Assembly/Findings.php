@@ -174,6 +174,12 @@ class Findings
         );
     }
 
+    /** Whether a guide leads a cable under the shell, and stays there. */
+    public function isGuided(): bool
+    {
+        return ($this->mm(Spot::GuideDepth) ?? 0.0) > 0.0 && ! $this->guideRemedy()->leavesNothing();
+    }
+
     public function guideRemedy(): GuideRemedy
     {
         return GuideRemedy::tryFrom($this->answer(Spot::GuideRemedy) ?? '') ?? GuideRemedy::Stays;

@@ -14,8 +14,6 @@ use NeatSpindle\Core\Holding\Build\Fastenings;
 use NeatSpindle\Core\Holding\Build\Found;
 use NeatSpindle\Core\Holding\Build\Wiring;
 use NeatSpindle\Core\Holding\Reaction\Rest;
-use NeatSpindle\Core\Holding\Reaction\TubeClamp;
-use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Parts\Fastening\Bands;
 use NeatSpindle\Core\Parts\Fastening\CrankSeat;
 use NeatSpindle\Core\Parts\Fastening\Fastener;
@@ -39,10 +37,9 @@ class CircumstancesAssembler
     private static function fastenings(OpenJob $open): Fastenings
     {
         $papers = $open->motor()?->papers;
-        $boom = $open->findings->mm(Spot::BoomDiameter);
 
         return new Fastenings(
-            Rest::plan($open->bracing()?->rest, $boom === null ? null : TubeClamp::for($boom)),
+            Rest::plan($open->bracing()?->rest, $open->clamp()),
             self::ringFitting($open),
             self::bands($open),
             $papers->crankSeat ?? CrankSeat::Taper,

@@ -24,6 +24,8 @@ use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Holding\Mount\Mount;
 use NeatSpindle\Core\Holding\Reaction\Bracing;
+use NeatSpindle\Core\Holding\Reaction\Rest;
+use NeatSpindle\Core\Holding\Reaction\TubeClamp;
 use NeatSpindle\Core\Measuring\Frame\BikeShape;
 use NeatSpindle\Core\Measuring\Frame\Kind\KindWays;
 use NeatSpindle\Core\Measuring\Frame\Kind\Shapes;
@@ -185,6 +187,16 @@ class OpenJob
         return $this->once('stop', fn (): ?string => $this->job->stopped_for ?? $this->bracing()?->stop() ?? $this->the(FittingOut::class)->stop());
     }
 
+    /** The clamp for the tube the body is held to; null where none is clamped, or its diameter is not measured. */
+    public function clamp(): ?TubeClamp
+    {
+        [$motor, $rest] = [$this->motor(), $this->bracing()?->rest];
+        $measured = $rest === Rest::BoomClamp ? $this->findings->mm(Spot::BoomDiameter) : null;
+        $diameter = $motor === null ? null : BracingChoice::of($this->job->kit, $motor)->tube() ?? $measured;
+
+        return $diameter === null || $rest?->clampsOneTube() !== true ? null : TubeClamp::for($diameter);
+    }
+
     /** @return list<Subject> what of the bike's condition nobody has looked at */
     public function unseen(): array
     {
@@ -201,7 +213,7 @@ class OpenJob
             $choice = $motor === null ? null : BracingChoice::of($this->job->kit, $motor);
 
             return $choice === null || ! $choice->isDecided() ? null : $choice->bracing(
-                $this->worksheet()?->reaction, $this->job->bike->frame_material,
+                $this->worksheet()?->reaction, $this->job->bike->frame_material, $this->the(Surroundings::class)->inTheGap,
             );
         });
     }
@@ -273,7 +285,7 @@ class OpenJob
     public function laying(): RouteAssembler
     {
         return $this->once('laying', fn () => new RouteAssembler(
-            KindWays::of($this->job->bike->kind, $this->findings->lengths(), $this->onTheBar())
+            KindWays::of($this->job->bike->kind, $this->findings->lengths(), $this->onTheBar(), $this->findings->isGuided())
                 ->with(
                     array_values($this->job->ownStretches->map(fn (OwnStretch $row) => $row->way())->all()),
                 ),

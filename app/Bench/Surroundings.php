@@ -10,6 +10,7 @@ use NeatSpindle\Core\Holding\Around\BodyRoom;
 use NeatSpindle\Core\Holding\Build\Cure;
 use NeatSpindle\Core\Holding\Build\Gate;
 use NeatSpindle\Core\Holding\Reaction\BodyPosition;
+use NeatSpindle\Core\Holding\Reaction\GapContents;
 use NeatSpindle\Core\Sums\Margin\Margin;
 
 use function array_filter;
@@ -19,15 +20,23 @@ use function array_values;
 /** What stands out around the shell of a job, against the body that goes there. */
 final readonly class Surroundings implements FromJob
 {
-    /** @param  list<Obstacle>  $obstacles */
-    private function __construct(public array $obstacles, public BodyRoom $room) {}
+    /**
+     * @param  list<Obstacle>  $obstacles
+     * @param  ?GapContents  $inTheGap  something soft that is known to lie where the body presses; null where nothing is
+     */
+    private function __construct(public array $obstacles, public BodyRoom $room, public ?GapContents $inTheGap) {}
 
     public static function of(OpenJob $open): static
     {
         $motor = $open->motor();
         $position = $motor === null ? BodyPosition::Below : BracingChoice::of($open->job->kit, $motor)->position();
 
-        return new self(array_values($open->job->obstacles->all()), BodyRoom::of($position, $motor?->part->held->bodyGap()));
+        $room = BodyRoom::of($position, $motor?->part->held->bodyGap());
+        $obstacles = array_values($open->job->obstacles->all());
+
+        $isPressed = array_filter($obstacles, fn (Obstacle $obstacle) => $obstacle->around()->isSoftIn($room)) !== [];
+
+        return new self($obstacles, $room, $isPressed ? GapContents::Hose : null);
     }
 
     /** The room the body leaves over it; null where it does not reach there, or its room is not known. */

@@ -29,7 +29,7 @@ it('lays the main harness through the gap of a box bike, and in before the body'
     $site->visit("/jobs/{$job->id}/survey");
     $journey->survey();
     $site->visit("/jobs/{$job->id}/route");
-    expect($site->text('[data-run="0"]'))->toContain('down-low → motor')->not->toContain('motor-top')->toContain('before the body')
+    expect($site->text('[data-run="0"]'))->toContain('foot of the down tube → motor')->not->toContain('above the motor')->toContain('before the body')
         ->and($site->text('.picture'))->toContain('leads may pass the gap');
 
     $site->visit("/jobs/{$job->id}/build?step=body-in");

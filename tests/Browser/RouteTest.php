@@ -35,10 +35,10 @@ it('moves a run off the pinch by keyboard, and the sheet follows', function (): 
     $site->driver()->executeScript('document.activeElement.blur()');
     $site->andWait(fn () => $site->keys('p'));
     expect(harnessWay($job))->toContain('motor-top')->and(Run::query()->where('name', 'main harness')->sole()->via)->toBe('motor-top')
-        ->and($site->text('[data-run="0"]'))->toContain('down-low → motor-top → motor');
+        ->and($site->text('[data-run="0"]'))->toContain('foot of the down tube → above the motor → motor');
 
     $site->visit("/jobs/{$job->id}/build?step=thread-0");
-    expect($site->text('.step-now'))->toContain('down-low → motor-top → motor');
+    expect($site->text('.step-now'))->toContain('foot of the down tube → above the motor → motor');
 });
 
 it('lays a trike’s speed sensor as a new user would: what is asked for is measured, then it has a length', function (): void {
@@ -53,6 +53,6 @@ it('lays a trike’s speed sensor as a new user would: what is asked for is meas
         $site->type('typed', ['boom_length' => '430', 'wheelbase' => '1080', 'chainstay_length' => '1400'][Journey::of($site, [])->spotUp()] ?? '400')->press('Keep');
         $site->visit("/jobs/{$job->id}/route");
     }
-    expect($site->text('[data-run="1"]'))->toContain('Needs an extension')->toContain('boom-end → under-seat → stay')
+    expect($site->text('[data-run="1"]'))->toContain('Needs an extension')->toContain('end of the boom → under the seat → chainstay')
         ->and(OpenJob::of(Workshops::fresh($job))->routePlan()->routes[0]->extensions ?? [])->toBe([400.0, 400.0, 400.0]);
 });

@@ -20,6 +20,7 @@ use Illuminate\Validation\ValidationException;
 use NeatSpindle\Core\Holding\Build\BuildGate;
 use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Reaction\BodyPosition;
+use NeatSpindle\Core\Holding\Reaction\GapContents;
 use NeatSpindle\Core\Holding\Reaction\Rest;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Parts\Fastening\Fastener;
@@ -171,6 +172,9 @@ it('makes nothing fast while nobody has decided what the body rests on', functio
 
     $decided = Workshops::fresh($job);
     app(BraceBody::class)($decided, $person, $decided->version, new BracingDecision(position: BodyPosition::Below, rest: Rest::Frame, restRadius: 120.0));
+    expect(refusalOf($job, $person, BuildSheet::SET_REST))->toContain('Nobody has looked yet what lies in the gap');
+    $looked = Workshops::fresh($job);
+    app(BraceBody::class)($looked, $person, $looked->version, new BracingDecision(position: BodyPosition::Below, rest: Rest::Frame, restRadius: 120.0, gap: GapContents::Nothing));
     expect(refusalOf($job, $person, BuildSheet::SET_REST))->toBeNull();
 });
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Bench\BuildState;
 use App\Bench\Gathering;
 use App\Bench\Lacking;
 use App\Bench\OpenJob;
@@ -109,7 +110,7 @@ it('takes in one press that all else was looked at, and overwrites nothing that 
 
 it('opens again what was built on a step that is undone or done again, and the checks that rest on it', function (): void {
     Workshops::built($this->job, $this->person, 'boss-bolts');
-    $open = fn (): array => array_column(array_filter([OpenJob::of(Workshops::fresh($this->job))->the(App\Bench\BuildState::class)->open])[0], 'code');
+    $open = fn (): array => array_column(OpenJob::of(Workshops::fresh($this->job))->the(BuildState::class)->open, 'code');
     expect($open())->not->toContain('plate-look');
     ($this->tick)('nut-torque', ['torque' => '46'])->assertSessionHasNoErrors();
     expect($open())->toContain('plate-look')->not->toContain('nut-torque');

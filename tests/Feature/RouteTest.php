@@ -34,8 +34,8 @@ it('moves a run past a place and off one, and everything follows', function (): 
     Workshops::read($this->job, $this->person, Spot::SeatTube, '480');
     ($this->record)('main harness', 'pass', 'seat')->assertSessionHasNoErrors();
     expect(($this->read)('main harness'))->toBe(['bar', 'head', 'seat', 'motor-top', 'motor'])->not->toBe($before);
-    $this->get("/jobs/{$this->job->id}/route")->assertOk()->assertSee('bar → head → seat → motor-top → motor');
-    $this->get("/jobs/{$this->job->id}/build?step=thread-0")->assertSee('bar → head → seat → motor-top → motor');
+    $this->get("/jobs/{$this->job->id}/route")->assertOk()->assertSee('middle of the bar → head tube → top of the seat tube → above the motor → motor');
+    $this->get("/jobs/{$this->job->id}/build?step=thread-0")->assertSee('middle of the bar → head tube → top of the seat tube → above the motor → motor');
     $job = $this->get("/jobs/{$this->job->id}/job.json")->json('routing.runs.0');
     expect($job)->toMatchArray(['via' => 'seat']);
 
@@ -108,7 +108,7 @@ it('says in which order runs go in before the body, and gives the picture out wi
     $svg = $this->get("/jobs/{$this->job->id}/route.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
     $drawn = simplexml_load_string((string) $svg->getContent());
     expect($drawn)->not->toBeFalse();
-    $svg->assertSee('D horn &amp; bell,', false)->assertSee('stroke-dasharray="14 4 3 4"', false)->assertSee('bar → head → battery');
+    $svg->assertSee('D horn &amp; bell,', false)->assertSee('stroke-dasharray="14 4 3 4"', false)->assertSee('middle of the bar → head tube → battery’s plug');
     $this->actingAs(Workshops::stocked())->get("/jobs/{$this->job->id}/route.svg")->assertNotFound();
 });
 

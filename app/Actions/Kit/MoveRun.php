@@ -9,6 +9,7 @@ use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\Run;
 use App\Models\User;
+use NeatSpindle\Core\Fitting\Route\PlaceName;
 
 use function array_slice;
 use function count;
@@ -29,7 +30,7 @@ class MoveRun extends JobAction
             $row->fill(self::moved($row, $how, $place));
             $way = $how === 'pass' || $how === 'avoid' ? $open->laying()->wayOf($row) : null;
             if ($way === false) {
-                $this->refuse('how', ucfirst($row->name)." has no allowed way like that: {$place} cannot be ".($how === 'pass' ? 'passed' : 'avoided').'.');
+                $this->refuse('how', ucfirst($row->name).' has no allowed way like that: '.PlaceName::of((string) $place).' cannot be '.($how === 'pass' ? 'passed' : 'avoided').'.');
             }
             $row->save();
         });

@@ -45,6 +45,7 @@ class BraceRequest extends VersionedRequest
             'is_reversed' => ['nullable', 'boolean'],
             'rest' => ['nullable', Rule::enum(Rest::class)],
             'rest_radius' => ['nullable', 'string', 'max:40'],
+            'tube' => ['nullable', 'string', 'max:40'],
             'gap' => ['required', Rule::enum(GapContents::class)],
             'block' => ['nullable', 'string', 'max:40'],
             'soft' => ['nullable', 'string', 'max:40'],
@@ -60,7 +61,7 @@ class BraceRequest extends VersionedRequest
                 return;
             }
             $this->figure($validator, 'nut_torque', self::MOST_NM, $this->torques()->nm(...));
-            foreach (['shell_outer', 'shell_inner', 'rest_radius'] as $field) {
+            foreach (['shell_outer', 'shell_inner', 'rest_radius', 'tube'] as $field) {
                 $this->figure($validator, $field, self::MOST_MM, $this->lengths()->mm(...));
             }
             foreach (['block', 'soft'] as $field) {
@@ -88,6 +89,7 @@ class BraceRequest extends VersionedRequest
             block: $this->measured['block'] ?? null,
             soft: $this->measured['soft'] ?? null,
             makerAllows: $this->string('maker_allows')->trim()->value() ?: null,
+            tube: $this->read['tube'] ?? null,
         );
     }
 

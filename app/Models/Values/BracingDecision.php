@@ -32,6 +32,7 @@ final readonly class BracingDecision implements Kept
         public ?Measurement $block = null,
         public ?Measurement $soft = null,
         public ?string $makerAllows = null,
+        public ?float $tube = null,
     ) {}
 
     public static function fromArray(array $kept): static
@@ -50,6 +51,7 @@ final readonly class BracingDecision implements Kept
             block: self::measurement($kept, 'block_mm'),
             soft: self::measurement($kept, 'soft_mm'),
             makerAllows: is_string($kept['maker_allows'] ?? null) ? $kept['maker_allows'] : null,
+            tube: self::figure($kept, 'tube_mm'),
         );
     }
 
@@ -69,6 +71,7 @@ final readonly class BracingDecision implements Kept
             'block_mm' => self::written($this->block),
             'soft_mm' => self::written($this->soft),
             'maker_allows' => $this->makerAllows,
+            'tube_mm' => $this->tube,
         ]);
     }
 }

@@ -6,7 +6,9 @@ namespace App\View\Drawings;
 
 use App\Models\Run;
 use NeatSpindle\Core\Fitting\Route\Leg;
+use NeatSpindle\Core\Fitting\Route\PlaceName;
 use NeatSpindle\Core\Fitting\Route\Routing;
+use NeatSpindle\Core\Fitting\Route\Run as ToLay;
 use NeatSpindle\Core\Fitting\Route\RunRoute;
 use NeatSpindle\Core\Ground\Measure\LengthUnit;
 use NeatSpindle\Core\Measuring\Frame\BikeShape;
@@ -37,7 +39,8 @@ class RouteView extends FrameView
     /** Where the names of places stand that lie close together, from the place: right, down, and which end is there. */
     private const NAMES = [
         'motor-top' => [-12, -16, 'end'], 'down-low' => [18, 12, 'start'], 'motor' => [16, 30, 'start'], 'under-shell' => [-12, 26, 'end'],
-        'stay' => [-2, -16, 'end'], 'stay-in' => [-2, 28, 'end'], 'axle' => [-14, 5, 'end'], 'boom-end' => [4, 30, 'start'], 'cross' => [-12, 20, 'end'],
+        'lever-left' => [-18, 6, 'end'], 'keypad' => [-18, -8, 'end'], 'display' => [18, -8, 'start'], 'throttle' => [18, -8, 'start'], 'lever-right' => [18, 6, 'start'],
+        'bar' => [16, 24, 'start'], 'stay' => [-2, -16, 'end'], 'stay-in' => [-2, 28, 'end'], 'axle' => [-14, 5, 'end'], 'boom-end' => [4, 30, 'start'], 'cross' => [-12, 20, 'end'],
     ];
 
     /** Around the places that are looked at from near, in units of the drawing. */
@@ -159,7 +162,7 @@ class RouteView extends FrameView
         foreach ($this->rows as $i => ['run' => $run, 'route' => $route]) {
             $points = array_map(fn (string $place) => $this->shifted($place, $i), $route->path ?? []);
             if ($points !== []) {
-                [$x, $y] = $this->letter($points, $i);
+                [$x, $y] = $route->run->joinsOnTheBar() ? $points[0] : $this->letter($points, $i);
                 $drawn[] = [
                     'run' => $run, 'route' => $route, 'style' => $i % 6, 'dash' => self::DASHES[$i % 6],
                     'path' => 'M'.implode(' L', array_map(fn (array $at) => "{$at[0]},{$at[1]}", $points)), 'x' => $x, 'y' => $y,
@@ -170,7 +173,7 @@ class RouteView extends FrameView
         return $drawn;
     }
 
-    /** @return list<array{name: string, x: float, y: float, isPassed: bool, right: int, down: int, end: string}> */
+    /** @return list<array{name: string, words: string, x: float, y: float, isNamed: bool, right: int, down: int, end: string}> */
     public function places(): array
     {
         $passed = array_merge(...array_map(fn (array $row) => $row['route']->path ?? [], $this->rows), ...[[]]);
@@ -179,7 +182,8 @@ class RouteView extends FrameView
             $at = $this->ways->place($name);
             [$right, $down, $end] = self::NAMES[$name] ?? $this->nameBeside($this->x($at));
             $places[] = [
-                'name' => $name, 'x' => $this->x($at), 'y' => $this->y($at), 'isPassed' => in_array($name, $passed, true),
+                'name' => $name, 'words' => PlaceName::of($name), 'x' => $this->x($at), 'y' => $this->y($at),
+                'isNamed' => in_array($name, $passed, true) && ($this->zoom === RouteZoom::Bars || ! in_array($name, ToLay::ON_THE_BAR, true)),
                 'right' => $right, 'down' => $down, 'end' => $end,
             ];
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
+use NeatSpindle\Core\Fitting\Route\Run;
+
 /** How near the runs are looked at. */
 enum RouteZoom: string
 {
@@ -22,7 +24,7 @@ enum RouteZoom: string
     {
         return match ($this) {
             self::Whole => [],
-            self::Bars => ['bar', 'head', 'cross', 'front', 'lamp-front'],
+            self::Bars => ['bar', 'head', 'cross', 'front', 'lamp-front', ...Run::ON_THE_BAR],
             self::Shell => ['motor', 'motor-top', 'down-low', 'under-shell'],
             self::Stay => ['motor-top', 'stay', 'stay-in', 'axle'],
         };

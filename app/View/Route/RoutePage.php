@@ -13,6 +13,7 @@ use App\View\Job\JobPage;
 use NeatSpindle\Core\Fitting\Route\Allowances;
 use NeatSpindle\Core\Fitting\Route\Leg;
 use NeatSpindle\Core\Fitting\Route\Loss;
+use NeatSpindle\Core\Fitting\Route\PlaceName;
 use NeatSpindle\Core\Fitting\Route\RouteVerdict;
 use NeatSpindle\Core\Fitting\Route\RunRoute;
 use NeatSpindle\Core\Measuring\Frame\Ways;
@@ -100,6 +101,14 @@ class RoutePage extends JobPage
         }
 
         return null;
+    }
+
+    /** @return array<string, string> what the places of this bike are called, by their own names */
+    public function placeNames(): array
+    {
+        $names = array_keys($this->ways()->places);
+
+        return array_combine($names, array_map(fn (string $name) => ucfirst(PlaceName::of($name)), $names));
     }
 
     /** The place the moved run is asked about; null while none is. */

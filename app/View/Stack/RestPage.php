@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Stack;
 
 use App\Assembly\BracingChoice;
+use App\Bench\Surroundings;
 use App\Models\Stage;
 use App\View\Drawings\ReactionView;
 use App\View\Job\JobPage;
@@ -13,10 +14,10 @@ use NeatSpindle\Core\Ground\Measure\TorqueBand;
 use NeatSpindle\Core\Holding\Catalogue\Motor;
 use NeatSpindle\Core\Holding\Reaction\BodyPosition;
 use NeatSpindle\Core\Holding\Reaction\Bracing;
+use NeatSpindle\Core\Holding\Reaction\GapContents;
 use NeatSpindle\Core\Holding\Reaction\Reaction;
 use NeatSpindle\Core\Holding\Reaction\Rest;
 use NeatSpindle\Core\Holding\Reaction\TubeClamp;
-use NeatSpindle\Core\Measuring\Survey\Spot;
 
 /** What the nut holds against the motor, and what must hold the rest. */
 class RestPage extends JobPage
@@ -51,7 +52,7 @@ class RestPage extends JobPage
 
     public function bracing(): Bracing
     {
-        return $this->choice()->bracing($this->reaction(), $this->job->bike->frame_material);
+        return $this->choice()->bracing($this->reaction(), $this->job->bike->frame_material, $this->inTheGap());
     }
 
     /** @return array<string, ?string> every kind of rest, with why it does not suit this bike; null where it does */
@@ -77,9 +78,21 @@ class RestPage extends JobPage
         };
     }
 
+    /** What is known to lie in the gap from the survey; null where nothing is. */
+    public function inTheGap(): ?GapContents
+    {
+        return $this->opened->the(Surroundings::class)->inTheGap;
+    }
+
     public function isBoom(): bool
     {
         return $this->choice()->rest() === Rest::BoomClamp;
+    }
+
+    /** Whether a clamp is chosen, and the tube it goes round is not measured. */
+    public function wantsTheTube(): bool
+    {
+        return $this->choice()->rest()?->clampsOneTube() === true && $this->boomClamp() === null;
     }
 
     public function isCarbon(): bool
@@ -95,15 +108,13 @@ class RestPage extends JobPage
 
     public function boomClamp(): ?TubeClamp
     {
-        $diameter = $this->opened->findings->mm(Spot::BoomDiameter);
-
-        return $diameter === null ? null : TubeClamp::for($diameter);
+        return $this->opened->clamp();
     }
 
     public function drawing(): ReactionView
     {
         return new ReactionView(
-            $this->opened->shape(), $this->choice()->position(), $this->isReversed(), $this->choice()->rest(), $this->choice()->gap(),
+            $this->opened->shape(), $this->choice()->position(), $this->isReversed(), $this->choice()->rest(), $this->choice()->gap($this->inTheGap()),
         );
     }
 }

@@ -12,7 +12,7 @@
     <summary class="btn-link-quiet d-inline-flex align-items-center">Add a place or a way of this frame</summary>
     <form class="record" method="post" action="{{ route('job.stretch', $page->job) }}" novalidate>
         @csrf @formkey
-        <div><label class="form-label" for="stretch-from">From</label><x-select id="stretch-from" name="stretch_from" :options="array_combine(array_keys($page->ways()->places), array_keys($page->ways()->places))" :chosen="old('stretch_from')" /><x-fault for="stretch_from" /></div>
+        <div><label class="form-label" for="stretch-from">From</label><x-select id="stretch-from" name="stretch_from" :options="$page->placeNames()" :chosen="old('stretch_from')" /><x-fault for="stretch_from" /></div>
         <div><label class="form-label" for="stretch-to">To, a place there is or a new one</label><input class="form-control" id="stretch-to" name="stretch_to" maxlength="40" value="{{ old('stretch_to') }}"><x-fault for="stretch_to" /></div>
         <div><label class="form-label" for="stretch-length">How long, along the way</label><input class="form-control" id="stretch-length" name="stretch_length" value="{{ old('stretch_length') }}"><x-fault for="stretch_length" /></div>
         <div><label class="form-label" for="towards">A new place lies</label><x-select id="towards" name="towards" :options="NeatSpindle\Core\Measuring\Frame\Direction::cases()" :chosen="old('towards')" /></div>

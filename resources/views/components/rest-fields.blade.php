@@ -12,7 +12,7 @@
     <div class="rest-list">
         @foreach ($page->rests() as $value => $objection)
             <label class="rest-choice">
-                <input type="radio" name="rest" value="{{ $value }}" @checked(old('rest', $choice->rest()?->value) === $value) @disabled($objection !== null)>
+                <input type="radio" name="rest" value="{{ $value }}" @checked(old('rest', $choice->rest()?->value) === $value)>
                 <span>
                     {{ NeatSpindle\Core\Holding\Reaction\Rest::from($value)->label() }}
                     @if ($objection)
@@ -32,6 +32,12 @@
     <input class="form-control w-auto" id="rest-radius" name="rest_radius" size="7" value="{{ old('rest_radius', $choice->restRadius() === null ? '' : $page->unit->showCoarse($choice->restRadius())) }}" @error('rest_radius') aria-invalid="true" @enderror>
 </div>
 <x-fault for="rest_radius" />
+<div class="pieces mt-1">
+    <label for="tube">A tube it clamps is thick</label>
+    <input class="form-control w-auto" id="tube" name="tube" size="7" value="{{ old('tube', $choice->tube() === null ? '' : $page->unit->show($choice->tube())) }}" @error('tube') aria-invalid="true" @enderror>
+</div>
+<x-fault for="tube" />
+@if ($page->wantsTheTube())<p class="told mb-1">Measure the tube: clamps come in sizes, and the one to get follows from it.</p>@elseif ($page->boomClamp())<p class="form-hint mb-1">{{ $page->boomClamp()->words() }}</p>@endif
 @if ($page->hasChainPull())
     <p class="form-hint mb-1">Above the shell the rest has the chain’s pull to hold besides the motor’s torque.</p>
 @endif
@@ -42,7 +48,8 @@
     <x-fault for="maker_allows" />
 @endif
 <label class="form-label mt-1" for="gap">In the gap lies</label>
-<x-select id="gap" name="gap" :options="NeatSpindle\Core\Holding\Reaction\GapContents::cases()" :chosen="old('gap', $choice->gap()->value)" />
+<x-select id="gap" name="gap" :options="NeatSpindle\Core\Holding\Reaction\GapContents::cases()" :chosen="old('gap', $choice->gap($page->inTheGap())->value)" />
+@if ($page->inTheGap())<p class="told mb-1" id="in-the-gap">Known from the survey: {{ lcfirst($page->inTheGap()->label()) }} lies where the body goes. It counts, whatever is chosen here, until it is moved.</p>@endif
 <p class="form-hint mb-1">A hard block keeps what is soft whole when it is thicker by a millimetre and more than both doubts, and bears beside it, never on it.</p>
 <div class="pieces mt-1">
     <label for="gap-block">Block is thick</label>

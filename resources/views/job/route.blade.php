@@ -15,7 +15,7 @@
                     <input type="hidden" name="version" value="{{ $page->job->version }}"><input type="hidden" name="place" value="{{ $page->place() }}">
                     <strong>{{ $moved->letter() }} {{ $moved->name }}</strong>
                     @if ($page->place())
-                        <span>{{ $page->place() }}:</span>
+                        <span>{{ ucfirst(NeatSpindle\Core\Fitting\Route\PlaceName::of($page->place())) }}:</span>
                         <button class="btn btn-plain" name="how" value="pass" data-key="p">Pass here <kbd aria-hidden="true">p</kbd></button>
                         <button class="btn btn-plain" name="how" value="avoid" data-key="a">Keep off <kbd aria-hidden="true">a</kbd></button>
                         <button class="btn btn-plain" name="how" value="either">Either way</button>
@@ -41,7 +41,7 @@
                     @if ($turn = $page->threadedAs($row['run']))<p class="mb-1">Goes in as number <strong class="figures">{{ $turn }}</strong>, before the body</p>@endif
                     <p class="mb-1">@verdict($page->mark($row['route']), $page->says($row['route']), wraps: true)</p>
                     @if ($row['route']->path !== null)
-                        <p class="mb-1"><span class="on-paper-line">Own lead {{ $page->unit->showCoarse($row['run']->supply_mm) }}. </span>Needs <strong class="figures">{{ $page->unit->showCoarse($row['route']->needed) }}</strong> by {{ implode(' → ', $row['route']->path) }}@if ($row['route']->voltageDrop !== null), loses {{ number_format($row['route']->voltageDrop, 2) }} V @endif</p>
+                        <p class="mb-1"><span class="on-paper-line">Own lead {{ $page->unit->showCoarse($row['run']->supply_mm) }}. </span>Needs <strong class="figures">{{ $page->unit->showCoarse($row['route']->needed) }}</strong> by {{ NeatSpindle\Core\Fitting\Route\PlaceName::way($row['route']->path) }}@if ($row['route']->voltageDrop !== null), loses {{ number_format($row['route']->voltageDrop, 2) }} V @endif</p>
                     @endif
                     @if ($moved?->is($row['run']) && $row['route']->path !== null)<p class="form-hint mb-1">{{ $page->legByLeg($row['route']) }}.</p>@endif
                     @if ($loss = $page->loss($row['route']))
@@ -106,8 +106,8 @@
                     @csrf @formkey
                     <div><label class="form-label" for="run-name">Another: what</label><input class="form-control" id="run-name" name="name" maxlength="60" value="{{ old('name') }}"><x-fault for="name" /></div>
                     <div><label class="form-label" for="run-kind">Kind</label><x-select id="run-kind" name="kind" :options="NeatSpindle\Core\Fitting\Route\RunKind::cases()" :chosen="old('kind', 'signal')" /></div>
-                    <div><label class="form-label" for="run-from">From</label><x-select id="run-from" name="from_place" :options="array_combine(array_keys($page->ways()->places), array_keys($page->ways()->places))" :chosen="old('from_place', 'bar')" /><x-fault for="from_place" /></div>
-                    <div><label class="form-label" for="run-to">To</label><x-select id="run-to" name="to_place" :options="array_combine(array_keys($page->ways()->places), array_keys($page->ways()->places))" :chosen="old('to_place', 'motor')" /><x-fault for="to_place" /></div>
+                    <div><label class="form-label" for="run-from">From</label><x-select id="run-from" name="from_place" :options="$page->placeNames()" :chosen="old('from_place', 'bar')" /><x-fault for="from_place" /></div>
+                    <div><label class="form-label" for="run-to">To</label><x-select id="run-to" name="to_place" :options="$page->placeNames()" :chosen="old('to_place', 'motor')" /><x-fault for="to_place" /></div>
                     <div><label class="form-label" for="run-supply">Own lead</label><input class="form-control" id="run-supply" name="supply" size="6" inputmode="decimal" value="{{ old('supply') }}"><x-fault for="supply" /></div>
                     <div><label class="form-label" for="run-plug">Plug</label><input class="form-control" id="run-plug" name="connector" maxlength="40" value="{{ old('connector') }}"><x-fault for="connector" /></div>
                     <div class="align-self-end"><button class="btn btn-plain" id="add-run">Add it</button></div>

@@ -35,6 +35,13 @@ final readonly class Obstacle
         return $this->cure === ObstacleCure::Stays && $this->margin($room)?->verdict === Verdict::Fails;
     }
 
+    /** Whether it is something soft that stays where the body presses, with no sure room over it. */
+    public function isSoftIn(BodyRoom $room): bool
+    {
+        return $this->kind === ObstacleKind::Hose && $this->cure === ObstacleCure::Stays && $room->reaches($this->angle)
+            && $this->margin($room)?->verdict !== Verdict::Clear;
+    }
+
     public function name(): string
     {
         return sprintf('%s at %d°', $this->kind->label(), $this->angle);

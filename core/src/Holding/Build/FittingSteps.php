@@ -103,6 +103,12 @@ final class FittingSteps
             BuildStep::worded('battery-inserts', BuildStep::ROUTES, Wording::of(FittingWords::INSERTS, how: $how), after: ['try-battery'])->heldWhile($held),
         ];
 
+        if ($fixing === Fixing::Straps) {
+            return [BuildStep::worded(
+                'battery-rail', BuildStep::ROUTES, Wording::of(FittingWords::BATTERY_STRAPS, how: $how), after: ['try-battery'],
+            )->heldWhile($held)];
+        }
+
         return [...$inserts, BuildStep::worded(
             'battery-rail', BuildStep::ROUTES,
             Wording::of(

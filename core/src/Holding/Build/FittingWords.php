@@ -84,6 +84,12 @@ final class FittingWords
         'look' => 'The pack comes out and goes in, its key turns, and it stays when shaken; no pedal reaches the lock',
     ];
 
+    public const BATTERY_STRAPS = [
+        'title' => 'Battery strapped on',
+        'how' => '{how}',
+        'look' => 'The pack comes out and goes in, its key turns, and it stays when shaken; no strap lies on a lead',
+    ];
+
     public const DISPLAY = [
         'title' => 'Display on the bar',
         'how' => '{how}',

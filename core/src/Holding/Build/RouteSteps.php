@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Build;
 
+use NeatSpindle\Core\Fitting\Route\PlaceName;
 use NeatSpindle\Core\Fitting\Route\RouteVerdict;
 use NeatSpindle\Core\Fitting\Route\Run;
 use NeatSpindle\Core\Fitting\Route\RunDetails;
@@ -131,7 +132,7 @@ final class RouteSteps
     {
         return $route?->path === null
             ? 'No way is known for it yet: measure on Route, or lay it along what is there'
-            : 'Lay it '.implode(' → ', $route->path);
+            : 'Lay it by '.PlaceName::way($route->path);
     }
 
     private static function text(?RunRoute $route, ?RunDetails $details): string

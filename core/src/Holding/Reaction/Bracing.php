@@ -35,12 +35,12 @@ final readonly class Bracing
                 .'Write down under Nut and rest who said so, or hold it otherwise.',
             ! $this->gap->isSoft() => null,
             $this->rest === null => "{$this->gap->label()} lies in the gap and the body is held by its plate alone: "
-                .'it will creep until that is cut. Move it, or give the body a rest that is not in the gap.',
+                .'it will creep until that is cut. Move it, or give the body a strut or a clamp that keeps the gap open.',
             $this->rest === Rest::Block && $this->between?->verdict() === Verdict::Clear => null,
             $this->rest === Rest::TubeBand => "{$this->gap->label()} lies where the band closes: a band presses on what lies under it. "
-                .'Move it, or hold the body with a strut or clamp.',
+                .'Move it, or hold the body with a strut or a clamp that keeps the gap open.',
             $this->rest->pressesOnTheFrame() => "{$this->gap->label()} lies where the body presses on the frame. "
-                .'Move it, or hold the body with a strut, band or clamp.',
+                .'Move it, or hold the body with a strut or a clamp that keeps the gap open.',
             default => null,
         };
     }
@@ -50,10 +50,14 @@ final readonly class Bracing
         return $this->material === FrameMaterial::Carbon && $this->rest?->bearsOnTheFrame() === true && trim($this->makerAllows ?? '') === '';
     }
 
-    /** Why the body may not be set yet; null when it is decided what it rests on, or that the nut alone does. */
+    /** Why the body may not be set yet; null when it is decided what it rests on, or that the nut alone does, and the gap was looked at. */
     public static function undecided(?self $bracing, ?Reaction $reaction): ?string
     {
-        return $bracing?->rest !== null || ($bracing !== null && $reaction?->isHeldByFriction() === true) ? null : 'Nobody has decided yet what the body rests on.';
+        return match (true) {
+            $bracing?->rest === null && ($bracing === null || $reaction?->isHeldByFriction() !== true) => 'Nobody has decided yet what the body rests on.',
+            $bracing->gap === GapContents::NotLookedAt => 'Nobody has looked yet what lies in the gap between body and frame.',
+            default => null,
+        };
     }
 
     /** What is still to be decided; null when nothing is. */

@@ -7,6 +7,7 @@ namespace NeatSpindle\Core\Holding\Reaction;
 /** What lies between the body and what it swings to. */
 enum GapContents: string
 {
+    case NotLookedAt = 'not-looked-at';
     case Nothing = 'nothing';
     case Block = 'block';
     case Cable = 'cable';
@@ -18,9 +19,16 @@ enum GapContents: string
         return $this === self::Cable || $this === self::Hose || $this === self::Wire;
     }
 
+    /** The same, where something is known to lie there that nobody wrote down here. */
+    public function knowing(?self $known): self
+    {
+        return $known === null || $this->isSoft() ? $this : $known;
+    }
+
     public function label(): string
     {
         return match ($this) {
+            self::NotLookedAt => 'Not looked at',
             self::Nothing => 'Nothing',
             self::Block => 'A hard block',
             self::Cable => 'A cable or its housing',

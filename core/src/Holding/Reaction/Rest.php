@@ -8,6 +8,7 @@ use NeatSpindle\Core\Donor\Bike\BikeKind;
 use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 use NeatSpindle\Core\Ground\Prose\Wording;
 use NeatSpindle\Core\Holding\Build\RestPlan;
+use NeatSpindle\Core\Parts\Fastening\Fastener;
 
 use function in_array;
 
@@ -53,13 +54,19 @@ enum Rest: string
             isset($words['on']) ? Wording::of($words['on'], size: $clamp?->words() ?? 'The size that fits the tube, or the next with a shim of at most a millimetre.') : null,
             Wording::of($words['set']),
             isset($words['torque']) ? Wording::of($words['torque']) : null,
-            part: isset($words['on']) ? self::part($rest, $clamp) : null,
+            $rest === self::Block ? null : Fastener::Rest,
+            isset($words['on']) ? self::part($rest, $clamp) : null,
         );
     }
 
     private static function part(?self $rest, ?TubeClamp $clamp): ?string
     {
-        return $rest === null ? null : $rest->label().($clamp === null ? '' : ": {$clamp->words()}");
+        return match (true) {
+            $rest === null => null,
+            ! $rest->clampsOneTube() => $rest->label(),
+            $clamp === null => "{$rest->label()}, in the size of the tube, which is not measured yet",
+            default => "{$rest->label()}: {$clamp->words()}",
+        };
     }
 
     /** Why it does not suit this bike; null when it does. */
@@ -71,10 +78,17 @@ enum Rest: string
             $this->needsDownTube() && $position !== BodyPosition::Below => 'The body does not swing up to the down tube from there.',
             $this === self::SeatPad && ! self::isPulledBack($kind, $position) => 'Only a body above the shell, inside a triangle, is pulled there.',
             $this === self::BoomClamp && $kind !== BikeKind::TadpoleTrike => 'There is no boom.',
+            $this === self::SeatTubeClamp && $position === BodyPosition::Front => 'The seat tube stands behind the shell: nothing on it reaches a body in front.',
             $this === self::SeatTubeClamp && $kind === BikeKind::TadpoleTrike => 'The seat tube is not near the shell.',
             $this === self::StayClamp && $kind === BikeKind::TadpoleTrike => 'The stays are not near the shell.',
             default => null,
         };
+    }
+
+    /** Whether it goes round one tube, and comes in sizes for it. */
+    public function clampsOneTube(): bool
+    {
+        return $this === self::BoomClamp || $this === self::SeatTubeClamp;
     }
 
     /** Whether something of the body presses on the frame, so that what lies between gets crushed. */

@@ -15,13 +15,13 @@
     @endforeach
     @foreach ($view->places() as $place)
         @if ($moved)
-            <a class="way-place {{ $page->place() === $place['name'] ? 'here' : '' }}" href="{{ route('job.route', [$page->job, 'run' => $moved->id, 'place' => $place['name']]) }}" aria-label="{{ $place['name'] }}">
+            <a class="way-place {{ $page->place() === $place['name'] ? 'here' : '' }}" href="{{ route('job.route', [$page->job, 'run' => $moved->id, 'place' => $place['name']]) }}" aria-label="{{ $place['words'] }}">
                 <circle class="hit" cx="{{ $place['x'] }}" cy="{{ $place['y'] }}" r="{{ $view->size(22) }}" /><circle class="dot" cx="{{ $place['x'] }}" cy="{{ $place['y'] }}" r="{{ $view->size(8) }}" />
             </a>
         @endif
-        @if ($moved || $place['isPassed'])
+        @if ($moved || $place['isNamed'])
             @unless ($moved)<circle class="leader-dot" cx="{{ $place['x'] }}" cy="{{ $place['y'] }}" r="{{ $view->size(4) }}" fill="#4a5964" />@endunless
-            <text class="halo" x="{{ $place['x'] + $view->size($place['right']) }}" y="{{ $place['y'] + $view->size($place['down']) }}" font-size="{{ $view->size(15) }}" text-anchor="{{ $place['end'] }}">{{ $place['name'] }}</text>
+            <text class="halo" x="{{ $place['x'] + $view->size($place['right']) }}" y="{{ $place['y'] + $view->size($place['down']) }}" font-size="{{ $view->size(15) }}" text-anchor="{{ $place['end'] }}">{{ $place['words'] }}</text>
         @endif
     @endforeach
     @foreach ($view->runs() as $run)
@@ -38,7 +38,7 @@
     @unless ($page)
         @foreach ($view->runs() as $i => $run)
             <line x1="40" y1="{{ $view->nameAt($i) }}" x2="120" y2="{{ $view->nameAt($i) }}" stroke="#24418f" stroke-width="4.5" @if ($run['dash'] !== '')stroke-dasharray="{{ $run['dash'] }}"@endif />
-            <text x="132" y="{{ $view->nameAt($i) + 5 }}" font-size="15">{{ $run['run']->letter() }} {{ $run['run']->name }}, {{ $unit->showCoarse($run['route']->needed ?? 0.0) }}: {{ implode(' → ', $run['route']->path ?? []) }}</text>
+            <text x="132" y="{{ $view->nameAt($i) + 5 }}" font-size="15">{{ $run['run']->letter() }} {{ $run['run']->name }}, {{ $unit->showCoarse($run['route']->needed ?? 0.0) }}: {{ NeatSpindle\Core\Fitting\Route\PlaceName::way($run['route']->path ?? []) }}</text>
         @endforeach
     @endunless
 </svg>

@@ -32,6 +32,11 @@ final readonly class KindWays
 
     private const OVER_THE_BODY = 40.0;
 
+    /** Where what sits on the bar is drawn in a view from the side: fanned out above its middle. */
+    private const FANNED = [
+        'lever-left' => [-150.0, 40.0], 'keypad' => [-105.0, 120.0], 'display' => [0.0, 160.0], 'throttle' => [105.0, 120.0], 'lever-right' => [150.0, 40.0],
+    ];
+
     /** In and out of a tube. */
     private const INTO_A_TUBE = 40.0;
 
@@ -40,8 +45,9 @@ final readonly class KindWays
     /**
      * @param  array<string, float>  $measured by the spot's code
      * @param  array<string, float>  $onTheBar how far it is along the bar to its middle, by the place's name
+     * @param  bool  $isGuided whether a guide leads a cable under the shell
      */
-    private function __construct(private BikeKind $kind, private BikeShape $shape, array $measured, private array $onTheBar)
+    private function __construct(private BikeKind $kind, private BikeShape $shape, array $measured, private array $onTheBar, private bool $isGuided)
     {
         $this->ways = new WaysBuilder($shape, $measured);
     }
@@ -49,10 +55,11 @@ final readonly class KindWays
     /**
      * @param  array<string, float>  $measured by the spot's code
      * @param  array<string, float>  $onTheBar how far it is along the bar to its middle, by the place's name
+     * @param  bool  $isGuided whether a guide leads a cable under the shell
      */
-    public static function of(BikeKind $kind, array $measured, array $onTheBar = []): Ways
+    public static function of(BikeKind $kind, array $measured, array $onTheBar = [], bool $isGuided = false): Ways
     {
-        $own = new self($kind, Shapes::of($kind, $measured), $measured, $onTheBar);
+        $own = new self($kind, Shapes::of($kind, $measured), $measured, $onTheBar, $isGuided);
         match ($kind) {
             BikeKind::TadpoleTrike => $own->tadpole(),
             BikeKind::DeltaTrike => $own->delta(),
@@ -132,8 +139,8 @@ final readonly class KindWays
         $this->ways->place('bar', $this->shape->bar)->measured('bar', $to, Spot::BarToHead, 1.0, 0.0, 'steering');
         $this->kind === BikeKind::BoxCargo || $to !== 'head' || $this->kind === BikeKind::DeltaTrike
             || $this->ways->place('lamp-front', $this->shape->bar->plus(40.0, -70.0))->measured('bar', 'lamp-front', Spot::BarToHead, 0.5);
-        foreach (array_keys($this->onTheBar) as $i => $place) {
-            $this->ways->place($place, $this->shape->bar->plus(-30.0 - 26.0 * $i, 34.0))->fixed('bar', $place, $this->onTheBar[$place]);
+        foreach ($this->onTheBar as $place => $mm) {
+            $this->ways->place($place, $this->shape->bar->plus(...self::FANNED[$place]))->fixed('bar', $place, $mm);
         }
     }
 
@@ -159,7 +166,7 @@ final readonly class KindWays
     private function under(): void
     {
         $this->ways->place('under-shell', $this->shape->crank->plus(0.0, -32.0))
-            ->fixed('down-low', 'under-shell', self::AROUND_THE_SHELL, 'underside', 'pinch')
+            ->fixed('down-low', 'under-shell', self::AROUND_THE_SHELL, 'underside', 'pinch', ...($this->isGuided ? ['guide'] : []))
             ->measured('under-shell', 'stay', Spot::ChainstayLength, self::SENSOR_AT, 0.0, 'underside');
     }
 

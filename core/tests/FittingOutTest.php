@@ -28,10 +28,14 @@ use NeatSpindle\Core\Fitting\Cockpit\Make;
 use NeatSpindle\Core\Fitting\Route\PowerLimits;
 use NeatSpindle\Core\Fitting\Sensor\BrakeCut;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
+use NeatSpindle\Core\Fitting\Sensor\SensorPlan;
 use NeatSpindle\Core\Fitting\Sensor\SpeedSensor;
 use NeatSpindle\Core\Fitting\Sensor\StayFace;
 use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Holding\Build\Circumstances;
+use NeatSpindle\Core\Holding\Build\Wiring;
 use NeatSpindle\Core\Sums\Margin\Verdict;
+use NeatSpindle\Core\Tests\Cases;
 
 function slim(float $length = 350.0, ?float $lift = 12.0, ?float $slide = 20.0, float $volts = 48.0): PackPapers
 {
@@ -146,14 +150,34 @@ it('takes off what is outside the innermost new thing, and puts it on again the 
             return new Fixture($kind, BarSide::cases()[mt_rand(0, 1)], mt_rand(100, 400) / 10, $kind->makes()[0], mt_rand(0, 2) === 0);
         }, range(1, mt_rand(1, 9)));
         $half = BarHalf::of(BarSide::Left, $fixtures, Measurement::within(200.0, 0.5));
-        $ranks = array_map(fn (Fixture $one) => $one->kind->rank(), $half->fixtures);
-        $sorted = $ranks;
-        sort($sorted);
+        $asGiven = array_values(array_filter($fixtures, fn (Fixture $one) => $one->side === BarSide::Left));
         $on = $half->goesOn();
-        expect($ranks)->toBe($sorted)->and(array_filter($half->comesOff(), fn (Fixture $one) => $one->isNew))->toBe([])
-            ->and(count($on) - count($half->comesOff()))->toBe(count(array_filter($half->fixtures, fn (Fixture $one) => $one->isNew)))
+        expect($half->fixtures)->toBe($asGiven)->and(array_filter($half->comesOff(), fn (Fixture $one) => $one->isNew))->toBe([])
+            ->and(count($on) - count($half->comesOff()))->toBe(count(array_filter($half->fixtures, fn (Fixture $one) => $one->isNew && ! $one->kind->isReplaced())))
             ->and($half->left())->toEqualWithDelta(200.0 - $half->taken(), 1e-9)->and($on === [] || $on[0]->isNew)->toBeTrue();
     }
+});
+
+it('twists a throttle at the end of the bar wherever it was put, and changes a lever as a chapter of its own', function (): void {
+    $grip = new Fixture(FixtureKind::Grip, BarSide::Right, 90.0);
+    $lever = fn (Make $make, bool $isNew) => new Fixture(FixtureKind::BrakeLever, BarSide::Right, 16.0, $make, $isNew);
+    $throttle = new Fixture(FixtureKind::Throttle, BarSide::Right, 40.0, Make::Twist, true);
+    $of = fn (Fixture ...$fixtures) => Cockpit::of(array_values($fixtures), null, null, null, null);
+    expect(array_map(fn (Fixture $one) => $one->name(), $of($grip, $lever(Make::Plain, false), $throttle)->right->fixtures))->toBe(['grip', 'throttle', 'brake lever'])
+        ->and($of($grip, $lever(Make::Plain, false), $lever(Make::Plain, true))->objections()[0])->toContain('stands there twice');
+
+    $codes = function (Make $make) use ($of, $grip, $lever): array {
+        $cockpit = $of($grip, $lever($make, true));
+        $brakes = new BrakeCut(['right' => BrakeSensing::Lever], [], false);
+        $sheet = Cases::worksheet()->buildSheet(new Circumstances(wiring: new Wiring(cockpit: $cockpit, sensors: new SensorPlan($brakes, false, null, null))));
+
+        return array_map(fn (string $code) => [$sheet?->step($code)?->title, $sheet?->step($code)->how ?? ''], ['lever-slack-right', 'bar-off-right', 'bar-on-right', 'lever-hook-right', 'brake-sensor-right']);
+    };
+    [$slack, $off, $on, $hook, $sensor] = $codes(Make::OwnSwitch);
+    expect($slack[0])->toContain('cable slack')->and($off[1])->toContain('grip, old brake lever')->toContain('customer’s bag')->and($on[1])->toContain('new brake lever, grip')
+        ->and($hook[0])->toContain('brake adjusted')->and($sensor[1])->toContain('nothing is stuck on');
+    [$slack, , , $hook] = $codes(Make::HydraulicSwitch);
+    expect($slack[0])->toContain('Hose off')->and($hook[1])->toContain('bled until the lever is firm');
 });
 
 it('finds a bar too full, and a thumb wanted twice', function (): void {

@@ -9,6 +9,9 @@ use App\Models\Decision;
 use App\Models\Role;
 use App\Models\Run;
 use NeatSpindle\Core\Fitting\Battery\PackSite;
+use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Fitting\Cockpit\Fixture;
+use NeatSpindle\Core\Fitting\Cockpit\Make;
 use NeatSpindle\Core\Sums\Margin\Verdict;
 use Tests\Support\Workshops;
 
@@ -178,6 +181,24 @@ it('stops the job for a brake sensor left off beside a throttle, until an owner 
 
     ($this->decide)(['about' => 'brake-sensor-left', 'choice' => 'left-off', 'reason' => 'Still none']);
     ($this->tick)('dry-fit')->assertSessionHasErrors('state');
+});
+
+it('keeps the hand’s order on the bar, and changes a lever for one with a switch where that is decided', function (): void {
+    ($this->cockpit)([...onTheBar('left grip 125', 'left brake-lever 16 plain', 'right grip 125', 'right brake-lever 16 plain')]);
+    ($this->cockpit)([...onTheBar('left grip 125', 'left brake-lever 16 plain', 'right grip 125', 'right brake-lever 16 plain'), 'add' => 'left throttle']);
+    $order = fn (): array => array_map(fn (Fixture $one) => $one->kind->value, ($this->fitting)()->cockpit->left->fixtures);
+    expect($order())->toBe(['grip', 'brake-lever', 'throttle']);
+    $as = [...onTheBar('left grip 125', 'left brake-lever 16 plain', 'left throttle 22 thumb', 'right grip 125', 'right brake-lever 16 plain'), 'new' => [2 => '1']];
+    ($this->cockpit)([...$as, 'move' => '2 out'])->assertSessionHasNoErrors();
+    expect($order())->toBe(['grip', 'throttle', 'brake-lever']);
+    ($this->cockpit)([...$as, 'move' => '2 sideways'])->assertSessionHasErrors('move');
+    ($this->cockpit)([...$as, 'move' => '99 in'])->assertSessionHasNoErrors();
+
+    ($this->decide)(['about' => 'brake-sensor-right', 'choice' => 'lever'])->assertSessionHasNoErrors();
+    expect(($this->fitting)()->cockpit->lever(BarSide::Right))->toBe(Make::OwnSwitch);
+    $sheet = OpenJob::of(Workshops::fresh($this->job))->buildSheet();
+    expect($sheet?->step('lever-hook-right'))->not->toBeNull()->and($sheet?->step('lever-hook-left'))->toBeNull()->and($sheet?->step('brake-sensor-right')?->how)->toContain('nothing is stuck on');
+    $this->get("/jobs/{$this->job->id}/stack/order")->assertSee('Brake lever, right, with a switch of its own')->assertDontSee('Brake lever with its switch, right');
 });
 
 it('lays a brake sensor’s lead with it, and none on a lever that takes none', function (): void {

@@ -9,8 +9,13 @@ use App\Bench\FittingOut;
 use App\Bench\OpenJob;
 use App\Models\Decision;
 use App\Models\Job;
+use App\Models\Kit;
 use App\Models\User;
 use App\Models\Values\About;
+use App\Models\Values\CockpitWish;
+use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Fitting\Cockpit\Fixture;
+use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
 use NeatSpindle\Core\Fitting\Route\RunRole;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Fitting\Sensor\GearSensing;
@@ -28,10 +33,21 @@ class DecideSensor extends JobAction
             } else {
                 $objection = BrakeSensing::from($choice)->objection($open->the(FittingOut::class)->cockpit->lever($side));
                 $objection === null || $this->refuse('choice', $objection);
+                $choice !== BrakeSensing::Lever->value || self::switchInside($open, $side);
                 $wasFitted = BrakeSensing::tryFrom($was ?? '')?->isFitted() === true;
                 FollowingRuns::follow($open, $side->brakeSensorRun(), $wasFitted, BrakeSensing::from($choice)->isFitted());
             }
             Decision::record($job, $by, $about, $choice, $reason);
         });
+    }
+
+    /** A switch of its own is inside the lever: one that has none is changed for one that has. */
+    private static function switchInside(OpenJob $open, BarSide $side): void
+    {
+        $wish = $open->the(FittingOut::class)->cockpitWish;
+        $fixtures = array_map(
+            fn (Fixture $one) => $one->kind === FixtureKind::BrakeLever && $one->side === $side ? $one->withSwitch() : $one, $wish->fixtures,
+        );
+        Kit::of($open->job)->fill(['cockpit' => new CockpitWish($fixtures, $wish->displayBore)])->save();
     }
 }

@@ -41,6 +41,7 @@ class CockpitRequest extends VersionedRequest
             'makes.*' => ['nullable', 'string', Rule::enum(Make::class)],
             'new' => ['nullable', 'array'],
             'drop' => ['nullable', 'integer', 'between:0,'.CockpitWish::MOST],
+            'move' => ['nullable', 'string', 'regex:/^\d{1,2} (in|out)$/'],
             'add' => ['nullable', 'string', Rule::in(self::additions())],
             'bore' => ['nullable', 'string', 'max:40'],
         ];
@@ -84,10 +85,11 @@ class CockpitRequest extends VersionedRequest
         [$side, $kind] = explode(' ', $this->string('add')->value().' ');
         if ($kind !== '') {
             $added = FixtureKind::from($kind);
-            $fixtures[] = new Fixture($added, BarSide::from($side), $added->usualWidth(), $added->makes()[0], true);
+            $fixtures = CockpitWish::put($fixtures, new Fixture($added, BarSide::from($side), $added->usualWidth(), $added->makes()[0], true));
         }
+        [$which, $where] = explode(' ', $this->string('move')->value().' ');
 
-        return new CockpitWish(array_values($fixtures), $this->bore);
+        return new CockpitWish(array_values($where === '' ? $fixtures : CockpitWish::moved($fixtures, (int) $which, $where === 'in')), $this->bore);
     }
 
     /** @return list<string> what can be put on: a side's code, a blank, a kind's code */

@@ -9,6 +9,8 @@ use NeatSpindle\Core\Fitting\Cockpit\Fixture;
 use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
 use NeatSpindle\Core\Fitting\Cockpit\Make;
 
+use function array_slice;
+use function count;
 use function is_array;
 
 /** What goes on the bar, and how wide the display's clamp is. In mm. */
@@ -35,6 +37,37 @@ final readonly class CockpitWish implements Kept
         return new self([...$fixtures, new Fixture(FixtureKind::Shifter, BarSide::Right, FixtureKind::Shifter->usualWidth(), Make::Thumb)]);
     }
 
+    /**
+     * With one more, where such a thing mostly stands.
+     *
+     * @param  array<int, Fixture>  $fixtures  each side from the grip in
+     * @return list<Fixture>
+     */
+    public static function put(array $fixtures, Fixture $one): array
+    {
+        $further = array_keys(array_filter($fixtures, fn (Fixture $other) => $other->side === $one->side && $other->kind->rank() > $one->kind->rank()));
+        $at = $further === [] ? count($fixtures) : (int) array_search($further[0], array_keys($fixtures), true);
+
+        return [...array_slice(array_values($fixtures), 0, $at), $one, ...array_slice(array_values($fixtures), $at)];
+    }
+
+    /**
+     * With one past its neighbour on its side.
+     *
+     * @param  array<int, Fixture>  $fixtures  each side from the grip in
+     * @return array<int, Fixture>
+     */
+    public static function moved(array $fixtures, int $which, bool $isInwards): array
+    {
+        $side = array_keys(array_filter($fixtures, fn (Fixture $one) => $one->side === ($fixtures[$which] ?? null)?->side));
+        $neighbour = $side[(int) array_search($which, $side, true) + ($isInwards ? 1 : -1)] ?? -1;
+        if (isset($fixtures[$which], $fixtures[$neighbour])) {
+            [$fixtures[$which], $fixtures[$neighbour]] = [$fixtures[$neighbour], $fixtures[$which]];
+        }
+
+        return $fixtures;
+    }
+
     public static function fromArray(array $kept): static
     {
         $fixtures = [];
@@ -50,6 +83,10 @@ final readonly class CockpitWish implements Kept
             }
         }
 
+        if (($kept['in_order'] ?? false) !== true) {
+            usort($fixtures, fn (Fixture $a, Fixture $b) => $a->kind->rank() <=> $b->kind->rank());
+        }
+
         return new self($fixtures, self::figure($kept, 'display_bore_mm'));
     }
 
@@ -61,6 +98,7 @@ final readonly class CockpitWish implements Kept
                 'make' => $one->make->value, 'is_new' => $one->isNew,
             ], $this->fixtures),
             'display_bore_mm' => $this->displayBore,
+            'in_order' => true,
         ]);
     }
 }

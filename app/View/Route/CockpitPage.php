@@ -53,10 +53,7 @@ class CockpitPage extends JobPage
     /** @return array<int, Fixture> of one side, from the grip in, each by its number in the form */
     public function fixtures(BarSide $side): array
     {
-        $own = array_filter($this->wish->fixtures, fn (Fixture $one) => $one->side === $side);
-        uasort($own, fn (Fixture $a, Fixture $b) => $a->kind->rank() <=> $b->kind->rank());
-
-        return $own;
+        return array_filter($this->wish->fixtures, fn (Fixture $one) => $one->side === $side);
     }
 
     public function half(BarSide $side): BarHalf
@@ -83,6 +80,6 @@ class CockpitPage extends JobPage
     /** @param  list<Fixture>  $fixtures */
     public function order(array $fixtures): string
     {
-        return implode(' → ', array_map(fn (Fixture $one) => lcfirst($one->kind->label()), $fixtures));
+        return implode(' → ', array_map(fn (Fixture $one) => $one->name(), $fixtures));
     }
 }

@@ -19,6 +19,7 @@
                         <a href="{{ route('job.survey', [$page->job, 'spot' => $page->spot($side)->value]) }}">{{ $half->room === null ? 'Measure the bar' : 'Bar '.$page->unit->showMeasurement($half->room) }}</a></div>
                     <p>@verdict($half->verdict(), $page->says($half), wraps: true)</p>
                     @if ($half->clash())<p class="fault">{{ $half->clash() }}</p>@endif
+                    @if ($half->twice())<p class="fault">{{ $half->twice() }}</p>@endif
                     <ol class="bar-list">
                         @foreach ($page->fixtures($side) as $i => $one)
                             <li>
@@ -29,6 +30,7 @@
                                     <x-select name="makes[{{ $i }}]" :options="$one->kind->makes()" :chosen="$one->make->value" aria-label="{{ $one->kind->label() }}, {{ $side->value }}: how it is made" />
                                 @else <span></span> @endif
                                 <label class="pick slim"><input type="checkbox" name="new[{{ $i }}]" value="1" @checked($one->isNew)> new</label>
+                                <span class="moves"><button class="btn-link-quiet" name="move" value="{{ $i }} out" @disabled($loop->first) aria-label="Towards the grip: {{ $one->kind->label() }}, {{ $side->value }}">↑</button><button class="btn-link-quiet" name="move" value="{{ $i }} in" @disabled($loop->last) aria-label="Towards the middle: {{ $one->kind->label() }}, {{ $side->value }}">↓</button></span>
                                 <button class="btn-link-quiet" name="drop" value="{{ $i }}" aria-label="Leave off: {{ $one->kind->label() }}, {{ $side->value }}">Leave off</button>
                                 <x-fault :for="'widths.'.$i" />
                             </li>

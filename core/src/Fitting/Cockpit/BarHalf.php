@@ -22,13 +22,20 @@ final readonly class BarHalf
      */
     private function __construct(public BarSide $side, public array $fixtures, public ?Measurement $room) {}
 
-    /** @param  list<Fixture>  $fixtures of either side, in any order; equals stay as they stand */
+    /**
+     * A throttle that is twisted is the grip's inner half, wherever it was put.
+     *
+     * @param  list<Fixture>  $fixtures of either side, each side from the grip in
+     */
     public static function of(BarSide $side, array $fixtures, ?Measurement $room): self
     {
         $own = array_values(array_filter($fixtures, fn (Fixture $fixture) => $fixture->side === $side));
-        usort($own, fn (Fixture $a, Fixture $b) => $a->kind->rank() <=> $b->kind->rank());
+        $isTwisted = fn (Fixture $one): bool => $one->kind === FixtureKind::Throttle && $one->make === Make::Twist;
+        $others = array_values(array_filter($own, fn (Fixture $one) => ! $isTwisted($one)));
+        $atTheEnd = array_values(array_filter($own, $isTwisted));
+        $grips = ($others[0] ?? null)?->kind === FixtureKind::Grip ? 1 : 0;
 
-        return new self($side, $own, $room);
+        return new self($side, [...array_slice($others, 0, $grips), ...$atTheEnd, ...array_slice($others, $grips)], $room);
     }
 
     /** How much of the bar they take together. */
@@ -79,7 +86,31 @@ final readonly class BarHalf
     /** @return list<Fixture> what comes off, in order: all that is on it outside the innermost thing still to be put on */
     public function comesOff(): array
     {
-        return array_values(array_filter($this->outerPart(), fn (Fixture $fixture) => ! $fixture->isNew));
+        return array_values(array_filter(array_map(fn (Fixture $fixture) => $fixture->isNew ? $fixture->replaces() : $fixture, $this->outerPart())));
+    }
+
+    /** The lever that is changed; null where the old one stays. */
+    public function newLever(): ?Fixture
+    {
+        foreach ($this->fixtures as $fixture) {
+            if ($fixture->kind === FixtureKind::BrakeLever && $fixture->isNew) {
+                return $fixture;
+            }
+        }
+
+        return null;
+    }
+
+    /** What stands there twice, though a bar has room for one, in words; null where nothing does. */
+    public function twice(): ?string
+    {
+        foreach ([FixtureKind::Grip, FixtureKind::BrakeLever] as $kind) {
+            if (count(array_filter($this->fixtures, fn (Fixture $one) => $one->kind === $kind)) > 1) {
+                return "{$this->side->label()}: the ".lcfirst($kind->label()).' stands there twice. A new one takes the old one’s place: leave one off, and tick new at the other.';
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Fixture> what goes on then, in order: the innermost first, the grip last */

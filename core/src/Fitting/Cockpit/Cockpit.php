@@ -85,7 +85,7 @@ final readonly class Cockpit
                     '%s: the bar is too full by %s mm.', $half->side->label(), rtrim(rtrim(sprintf('%.1f', -$left), '0'), '.'),
                 );
             }
-            $objections[] = $half->clash() ?? '';
+            array_push($objections, $half->clash() ?? '', $half->twice() ?? '');
         }
         $objections[] = $this->display?->verdict() === Verdict::Fails ? "Display: {$this->display->says()}" : '';
 

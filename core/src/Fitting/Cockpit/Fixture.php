@@ -6,7 +6,7 @@ namespace NeatSpindle\Core\Fitting\Cockpit;
 
 use NeatSpindle\Core\Fitting\Route\RunRole;
 
-/** One thing on one side of the bar: how wide, in mm, how it is made, and whether it is still to be put on. */
+/** One thing on one side of the bar: how wide, in mm, how it is made, whether it is still to be put on, or gone for a new one. */
 final readonly class Fixture
 {
     public function __construct(
@@ -15,7 +15,31 @@ final readonly class Fixture
         public float $width,
         public Make $make = Make::Plain,
         public bool $isNew = false,
+        public bool $isOld = false,
     ) {}
+
+    /** What it takes the place of; null where it is no new one, or nothing was there. */
+    public function replaces(): ?self
+    {
+        return $this->isNew && $this->kind->isReplaced() ? new self($this->kind, $this->side, $this->width, isOld: true) : null;
+    }
+
+    /** The same lever with a switch inside, new where the one that is there has none. */
+    public function withSwitch(): self
+    {
+        return $this->make->hasSwitch() ? $this : new self($this->kind, $this->side, $this->width, $this->make->withSwitch(), isNew: true);
+    }
+
+    public function name(): string
+    {
+        $which = match (true) {
+            $this->isOld => 'old ',
+            $this->replaces() !== null => 'new ',
+            default => '',
+        };
+
+        return $which.lcfirst($this->kind->label());
+    }
 
     /** Where its lead begins; null where it has none of its own. */
     public function place(): ?string

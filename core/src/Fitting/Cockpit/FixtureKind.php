@@ -6,7 +6,7 @@ namespace NeatSpindle\Core\Fitting\Cockpit;
 
 use NeatSpindle\Core\Fitting\Route\RunRole;
 
-/** What is clamped on a bar, in order from the grip in. */
+/** What is clamped on a bar, in the order in which it mostly stands from the grip in. */
 enum FixtureKind: string
 {
     case Grip = 'grip';
@@ -55,7 +55,13 @@ enum FixtureKind: string
         };
     }
 
-    /** Where it stands, counted from the grip in. */
+    /** Whether every bar has one already: a new one takes the place of it. */
+    public function isReplaced(): bool
+    {
+        return $this === self::Grip || $this === self::BrakeLever || $this === self::Shifter;
+    }
+
+    /** Where it mostly stands, counted from the grip in. */
     public function rank(): int
     {
         return (int) array_search($this, self::cases(), true);
@@ -65,7 +71,7 @@ enum FixtureKind: string
     public function makes(): array
     {
         return match ($this) {
-            self::BrakeLever => [Make::Plain, Make::Hydraulic, Make::OwnSwitch, Make::Odd],
+            self::BrakeLever => [Make::Plain, Make::Hydraulic, Make::OwnSwitch, Make::HydraulicSwitch, Make::Odd],
             self::Throttle, self::Shifter => [Make::Thumb, Make::Twist, Make::Finger],
             default => [Make::Plain],
         };

@@ -42,7 +42,7 @@ enum BrakeSensing: string
     {
         return match (true) {
             $lever === Make::Odd && $this === self::StickOn => 'A lever of an odd shape takes no sensor: another lever, or leave it off as a decision.',
-            $lever === Make::Hydraulic && $this === self::InCable => 'A hydraulic lever has no cable: the stick-on kind, or a lever with a switch.',
+            $lever?->hasHose() === true && $this === self::InCable => 'A hydraulic lever has no cable: the stick-on kind, or a lever with a switch.',
             default => null,
         };
     }

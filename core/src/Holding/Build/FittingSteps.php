@@ -10,6 +10,7 @@ use NeatSpindle\Core\Fitting\Battery\PackTrial;
 use NeatSpindle\Core\Fitting\Cockpit\BarHalf;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Cockpit\Fixture;
+use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Ground\House\School;
 use NeatSpindle\Core\Ground\Prose\Wording;
 use NeatSpindle\Core\Parts\Fastening\Fastener;
@@ -60,17 +61,24 @@ final class FittingSteps
         if ($half->goesOn() === []) {
             return [];
         }
-        [$side, $code] = [$half->side->value, "bar-off-{$half->side->value}"];
+        [$side, $code, $lever] = [$half->side->value, "bar-off-{$half->side->value}", $half->newLever()];
+        $slack = $lever === null ? [] : [BuildStep::worded(
+            "lever-slack-{$side}", BuildStep::ROUTES, Wording::of($lever->make->hasHose() ? FittingWords::HOSE_OFF : FittingWords::LEVER_SLACK, side: $side), after: ['safe'],
+        )->heldWhile($held)];
         $off = $half->comesOff() === [] ? [] : [
             BuildStep::worded(
-                $code, BuildStep::ROUTES, Wording::of(FittingWords::BAR_OFF, side: $side, what: self::names($half->comesOff())), after: ['safe'],
+                $code, BuildStep::ROUTES, Wording::of(FittingWords::BAR_OFF, side: $side, what: self::names($half->comesOff())), after: ['safe', ...array_column($slack, 'code')],
             )->heldWhile($held),
         ];
 
-        return [...$off, BuildStep::worded(
+        $hook = $lever === null ? [] : [BuildStep::worded(
+            "lever-hook-{$side}", BuildStep::ROUTES, Wording::of($lever->make->hasHose() ? FittingWords::HOSE_ON : FittingWords::LEVER_HOOK, side: $side), after: ["bar-on-{$side}"],
+        )->heldWhile($held)];
+
+        return [...$slack, ...$off, BuildStep::worded(
             "bar-on-{$side}", BuildStep::ROUTES, Wording::of(FittingWords::BAR_ON, side: $side, what: self::names($half->goesOn())),
             after: $off === [] ? ['safe'] : [$code],
-        )->heldWhile($held)];
+        )->heldWhile($held), ...$hook];
     }
 
     /** @return list<BuildStep> the pack tried in the frame, where the house does that first */
@@ -127,8 +135,12 @@ final class FittingSteps
         }
         $fitted = array_filter(BarSide::cases(), fn (BarSide $side) => $sensors->brakes->of($side)?->isFitted() === true);
         $on = array_map(fn (BarSide $side) => BuildStep::worded("brake-sensor-{$side->value}", BuildStep::ROUTES, Wording::of(
-            FittingWords::BRAKE_SENSOR, side: $side->value, what: $sensors->brakes->of($side)?->label(),
-        ), after: ["bar-on-{$side->value}"]), array_values($fitted));
+            match ($sensors->brakes->of($side)) {
+                BrakeSensing::Lever => FittingWords::BRAKE_SENSOR_INSIDE,
+                BrakeSensing::InCable => FittingWords::BRAKE_SENSOR_IN_CABLE,
+                default => FittingWords::BRAKE_SENSOR,
+            }, side: $side->value,
+        ), after: ["bar-on-{$side->value}", "lever-hook-{$side->value}"]), array_values($fitted));
         $speed = Wording::of(
             FittingWords::SPEED_SENSOR, where: $sensors->speed === null ? 'On the side of the chainstay its maker names.' : ucfirst($sensors->speed->face->label()).'.',
             gap: $sensors->speed?->band() ?? 'as its maker says',
@@ -153,6 +165,6 @@ final class FittingSteps
     /** @param  list<Fixture>  $fixtures */
     private static function names(array $fixtures): string
     {
-        return implode(', ', array_map(fn (Fixture $fixture) => lcfirst($fixture->kind->label()), $fixtures));
+        return implode(', ', array_map(fn (Fixture $fixture) => $fixture->name(), $fixtures));
     }
 }

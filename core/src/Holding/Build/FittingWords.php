@@ -41,9 +41,37 @@ final class FittingWords
         'look' => 'Each gear at the first click; the sensor’s lamp blinks at each shift',
     ];
 
+    public const LEVER_SLACK = [
+        'title' => 'Brake’s cable slack, {side}',
+        'how' => 'Quick release or barrel at the brake open, cable unhooked there, then out of the old lever: the slots of barrel and lock nut in line.',
+        'tool' => 'Key for the cable’s bolt, if the nipple does not come out by itself',
+        'look' => 'No strand of the cable is broken at the nipple; a frayed one is replaced',
+    ];
+
+    public const HOSE_OFF = [
+        'title' => 'Hose off the old lever, {side}',
+        'how' => 'By those who may open and bleed it, here or at another shop: note where it is, and when it comes back. Ends plugged, pads out of the way of fluid.',
+        'look' => 'No fluid on rotor, pads or paint',
+        'caution' => 'An opened hose has no brake: nothing is ridden until it is bled and tried.',
+    ];
+
+    public const LEVER_HOOK = [
+        'title' => 'Cable hooked in and brake adjusted, {side}',
+        'how' => 'Nipple in, barrel and lock nut turned so that the slots do not meet, cable hooked at the brake. Adjusted so that it bites before half of the lever’s way.',
+        'look' => 'Ten hard pulls: nothing slips, the lever keeps off the grip, the wheel turns free',
+        'caution' => 'This brake was open: it is tried standing before anybody rides.',
+    ];
+
+    public const HOSE_ON = [
+        'title' => 'Hose on the new lever, bled and tried, {side}',
+        'how' => 'By those who may: new olive and barb, hose square and home, bled until the lever is firm.',
+        'look' => 'Ten hard pulls held for ten seconds: firm, dry, and the wheel turns free after',
+        'caution' => 'This brake was open: it is tried standing before anybody rides.',
+    ];
+
     public const BAR_OFF = [
         'title' => 'Off the bar, {side}',
-        'how' => 'In this order: {what}. Grips with air or water, never pried.',
+        'how' => 'In this order: {what}. Grips with air or water, never pried. What is old goes into the customer’s bag.',
         'look' => 'How the levers stood is marked; a rear brake’s lever goes back to its own side',
     ];
 
@@ -56,9 +84,23 @@ final class FittingWords
 
     public const BRAKE_SENSOR = [
         'title' => 'Brake sensor, {side}',
-        'how' => '{what}. Lever wiped with alcohol where something is stuck on. Switch and magnet so that the first of the lever’s travel works it.',
+        'how' => 'Lever wiped with alcohol where something is stuck on. Switch and magnet so that the first of the lever’s travel works it.',
         'look' => 'Pulled and let go ten times, it works at once and comes back each time',
         'caution' => 'The brake itself is not touched: hydraulic levers are opened and bled only by who may.',
+    ];
+
+    public const BRAKE_SENSOR_INSIDE = [
+        'title' => 'Lever’s own switch, {side}',
+        'how' => 'The switch is inside the lever: nothing is stuck on. Its lead free of the lever’s way, no pull on it at full lock.',
+        'look' => 'A click, or a meter on its plug, at the first of the lever’s travel, and again when let go',
+        'caution' => 'The brake itself is not touched: hydraulic levers are opened and bled only by who may.',
+    ];
+
+    public const BRAKE_SENSOR_IN_CABLE = [
+        'title' => 'Brake sensor in the cable, {side}',
+        'how' => 'Cable slack at the brake; the sensor between lever and housing, its ferrules home, the way its arrow shows; cable hooked and brake adjusted again.',
+        'look' => 'Ten hard pulls: it works at the first of the travel, comes back each time, and the brake bites as before',
+        'caution' => 'This brake was slack: it is tried standing before anybody rides.',
     ];
 
     public const SPEED_SENSOR = [

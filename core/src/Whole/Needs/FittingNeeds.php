@@ -6,7 +6,11 @@ namespace NeatSpindle\Core\Whole\Needs;
 
 use NeatSpindle\Core\Fitting\Battery\InsertRow;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Fitting\Cockpit\Fixture;
+use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
+use NeatSpindle\Core\Fitting\Cockpit\Make;
 use NeatSpindle\Core\Fitting\Route\Run;
+use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Holding\Build\Circumstances;
 
 /** What battery, bar and sensors need beside what hangs on the motor. */
@@ -38,9 +42,16 @@ final class FittingNeeds
     /** @return list<array{string, int, string}> */
     private static function bar(Circumstances $circumstances): array
     {
-        $part = $circumstances->wiring->cockpit?->display?->part();
+        $cockpit = $circumstances->wiring->cockpit;
+        $part = $cockpit?->display?->part();
+        $new = array_filter($cockpit->fixtures ?? [], fn (Fixture $fixture) => $fixture->isNew && $fixture->kind !== FixtureKind::Display);
 
-        return $part === null ? [] : [[ucfirst($part).', for the display', 1, 'display']];
+        return [
+            ...($part === null ? [] : [[ucfirst($part).', for the display', 1, 'display']]),
+            ...array_map(fn (Fixture $fixture) => [
+                "{$fixture->kind->label()}, {$fixture->side->value}".($fixture->make === Make::Plain ? '' : ", {$fixture->make->label()}"), 1, "bar-on-{$fixture->side->value}",
+            ], array_values($new)),
+        ];
     }
 
     /** @return list<array{string, int, string}> */
@@ -60,7 +71,9 @@ final class FittingNeeds
             ['Gear housing, in metres', 1, 'gear-housing'], ['Housing ferrules', 4, 'gear-housing'],
         ];
         foreach (BarSide::cases() as $side) {
-            $part = $sensors?->brakes->of($side)?->part();
+            $sensing = $sensors?->brakes->of($side);
+            $isInside = $sensing === BrakeSensing::Lever && $circumstances->wiring->cockpit?->lever($side)?->hasSwitch() === true;
+            $part = $isInside ? null : $sensing?->part();
             $part === null ?: $needs[] = ["{$part}, {$side->value}", 1, "brake-sensor-{$side->value}"];
         }
 

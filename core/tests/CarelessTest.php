@@ -43,7 +43,7 @@ function anyWorksheet(): ?Worksheet
 {
     $cases = ['hardtail-73', 'press-fit-92', 'hub-gear-68', 'fat-100-long-sleeve', 'yoke-on-68', 'trike-boom', 'single-nut-68'];
     $document = Cases::document($cases[mt_rand(0, count($cases) - 1)]);
-    $document->bike = shaken($document->bike);
+    $document->bike = Cases::shaken($document->bike);
     try {
         return Worksheet::of(JobReader::read($document));
     } catch (InvalidDocument|CannotBuildStack) {

@@ -54,6 +54,17 @@ final class Cases
         return Worksheet::of(self::job($name));
     }
 
+    /** Every number of a bike moved a little, so that no two of these bikes are alike. */
+    public static function shaken(mixed $part): mixed
+    {
+        return match (true) {
+            is_float($part) => $part * (1 + mt_rand(-20, 20) / 1000),
+            is_array($part) => array_map(self::shaken(...), $part),
+            $part instanceof stdClass => (object) array_map(self::shaken(...), (array) $part),
+            default => $part,
+        };
+    }
+
     /** @return array<string, mixed> */
     public static function printed(stdClass $document): array
     {

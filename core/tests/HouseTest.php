@@ -80,7 +80,7 @@ it('does what each school says on the sheet', function (School $school, string $
     'motor first' => [School::MotorFirst, 'try-battery', fn (BuildStep $step) => $step->chapter === BuildStep::ROUTES && $step->after === ['nut-torque']],
     'floor' => [School::PostureFloor, 'dress-0', fn (BuildStep $step) => $step->stands === 'upside down, or on the floor'],
     'stand' => [School::PostureStand, 'body-in', fn (BuildStep $step) => $step->stands === 'in the stand'],
-    'round' => [School::HarnessRound, 'thread-0', fn (BuildStep $step) => $step->after === ['body-in'] && str_contains($step->how, 'outside the gap')],
+    'round' => [School::HarnessRound, 'thread-0-1-2', fn (BuildStep $step) => $step->after === ['body-in'] && str_contains($step->how, 'outside the gap')],
 ]);
 
 it('greases a taper whatever its maker says, where the house does', function (): void {

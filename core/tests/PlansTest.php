@@ -100,7 +100,7 @@ it('threads the harness before the body closes the gap, and torques the nut befo
     $order = array_map(fn (BuildStep $step) => $step->code, buildSheet()->steps);
     $at = fn (string $code) => array_search($code, $order, true);
 
-    expect($at('thread-0'))->toBeLessThan($at('body-in'))
+    expect($at((string) buildSheet()->firstOf(0)?->code))->toBeLessThan($at('body-in'))
         ->and($at('nut-torque'))->toBeLessThan($at('boss-bolts'))
         ->and($at('set-rest'))->toBeLessThan($at('nut-torque'));
 });

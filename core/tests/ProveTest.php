@@ -117,7 +117,7 @@ it('asks for sounds place by place, each with its own causes', function (): void
 });
 
 it('leads from a miss to the step of the very run, whatever number it has', function (): void {
-    $cause = new Cause('Plug not home', 'plug:main harness');
-    expect($cause->stepWith(['main harness' => 0]))->toBe('plug-0')->and($cause->stepWith(['battery lead' => 2, 'main harness' => 7]))->toBe('plug-7')
+    $cause = new Cause('Plug not home', 'dress:main harness');
+    expect($cause->stepWith(['main harness' => 0]))->toBe('dress-0')->and($cause->stepWith(['battery lead' => 2, 'main harness' => 7]))->toBe('dress-7')
         ->and($cause->stepWith(['battery lead' => 2]))->toBeNull()->and((new Cause('Ring', 'ring'))->stepWith([]))->toBe('ring')->and((new Cause('Weather'))->stepWith([]))->toBeNull();
 });

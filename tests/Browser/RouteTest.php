@@ -30,14 +30,14 @@ it('moves a run off the pinch by keyboard, and the sheet follows', function (): 
 
     $site->tabTo('a[aria-label="Move main harness"]');
     $site->andWait(fn () => $site->keys(WebDriverKeys::ENTER));
-    $site->tabTo('a.way-place[aria-label="motor-top"]');
+    $site->tabTo('a.way-place[aria-label="above the motor"]');
     $site->andWait(fn () => $site->keys(WebDriverKeys::ENTER));
     $site->driver()->executeScript('document.activeElement.blur()');
     $site->andWait(fn () => $site->keys('p'));
     expect(harnessWay($job))->toContain('motor-top')->and(Run::query()->where('name', 'main harness')->sole()->via)->toBe('motor-top')
         ->and($site->text('[data-run="0"]'))->toContain('foot of the down tube → above the motor → motor');
 
-    $site->visit("/jobs/{$job->id}/build?step=thread-0");
+    $site->visit("/jobs/{$job->id}/build?step=thread-0-1-2");
     expect($site->text('.step-now'))->toContain('foot of the down tube → above the motor → motor');
 });
 

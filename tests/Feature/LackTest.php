@@ -54,14 +54,14 @@ it('holds the step that needs a part until somebody has seen it here, and holds 
 it('holds a lead that is too short where it is laid, and says so before anything is closed over it', function (): void {
     $run = $this->job->runs->firstOrFail();
     $this->put("/jobs/{$this->job->id}/runs/{$run->id}", ['supply' => '300', 'version' => ($this->version)()])->assertSessionHasNoErrors();
-    Workshops::built($this->job, $this->person, 'thread-0');
+    Workshops::built($this->job, $this->person, 'thread-0-1-2');
     Decision::query()->where('about', 'without-lead-0')->update(['superseded_at' => now()]);
-    ($this->tick)('thread-0')->assertSessionHasErrors('state');
+    ($this->tick)('thread-0-1-2')->assertSessionHasErrors('state');
     expect(session('errors')->first('state'))->toContain('The main harness is too short')->toContain('300 mm are supplied');
     ($this->tick)('body-in')->assertSessionHasErrors('state');
     $this->post("/jobs/{$this->job->id}/build", ['step' => 'no-such', 'state' => 'done'])->assertSessionHasErrors('step');
     $this->put("/jobs/{$this->job->id}/runs/{$run->id}", ['supply' => '1400', 'version' => ($this->version)()])->assertSessionHasNoErrors();
-    ($this->tick)('thread-0')->assertSessionHasNoErrors();
+    ($this->tick)('thread-0-1-2')->assertSessionHasNoErrors();
 });
 
 it('says in the list of jobs that a step waits for parts, or for somebody to decide', function (): void {

@@ -60,7 +60,7 @@ it('goes from check to check, keeps a miss with its causes, and the check is mad
     ($this->tick)('wakes', with: ['figure' => '12'])->assertSessionHasErrors('figure');
     ($this->tick)('wakes', 'stopped')->assertSessionHasErrors('note');
     ($this->tick)('wakes', 'stopped', ['note' => 'stays dark'])->assertSessionHasNoErrors();
-    $this->get("/jobs/{$this->job->id}/prove?step=wakes")->assertSee('stays dark')->assertSee('Harness not home at the motor')->assertSee('step=plug-0', false);
+    $this->get("/jobs/{$this->job->id}/prove?step=wakes")->assertSee('stays dark')->assertSee('Harness not home at the motor')->assertSee('step=dress-0', false);
     ($this->tick)('set')->assertSessionHasErrors('state');
     ($this->tick)('wakes', with: ['figure' => '51,4'])->assertSessionHasNoErrors();
     expect(StepRecord::query()->where('step', 'wakes')->whereNull('superseded_at')->sole()->figure)->toBe(51.4)->and(StepRecord::query()->where('step', 'wakes')->count())->toBe(2);

@@ -35,7 +35,7 @@ it('moves a run past a place and off one, and everything follows', function (): 
     ($this->record)('main harness', 'pass', 'seat')->assertSessionHasNoErrors();
     expect(($this->read)('main harness'))->toBe(['bar', 'head', 'seat', 'motor-top', 'motor'])->not->toBe($before);
     $this->get("/jobs/{$this->job->id}/route")->assertOk()->assertSee('middle of the bar → head tube → top of the seat tube → above the motor → motor');
-    $this->get("/jobs/{$this->job->id}/build?step=thread-0")->assertSee('middle of the bar → head tube → top of the seat tube → above the motor → motor');
+    $this->get("/jobs/{$this->job->id}/build?step=thread-0-1-2")->assertSee('middle of the bar → head tube → top of the seat tube → above the motor → motor');
     $job = $this->get("/jobs/{$this->job->id}/job.json")->json('routing.runs.0');
     expect($job)->toMatchArray(['via' => 'seat']);
 
@@ -102,8 +102,7 @@ it('says in which order runs go in before the body, and gives the picture out wi
     $this->post("/jobs/{$this->job->id}/runs", ['usual' => 'throttle']);
     $page = (string) $this->get("/jobs/{$this->job->id}/route")->assertOk()->getContent();
     preg_match_all('/Goes in as number <strong[^>]*>(\d)/', $page, $turns);
-    $threading = array_filter(OpenJob::of(Workshops::fresh($this->job))->buildSheet()->steps ?? [], fn ($step) => str_starts_with($step->code, 'thread-'));
-    expect($turns[1])->toBe(['1', '2', '3', '4'])->toHaveCount(count($threading));
+    expect($turns[1])->toBe(['1', '2', '3', '4'])->toHaveCount(count(OpenJob::of(Workshops::fresh($this->job))->buildSheet()?->firstOf(0)->runs ?? []));
 
     $svg = $this->get("/jobs/{$this->job->id}/route.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
     $drawn = simplexml_load_string((string) $svg->getContent());
@@ -115,20 +114,19 @@ it('says in which order runs go in before the body, and gives the picture out wi
 it('lets no body in before every lead that ends at it is through, and keeps each tick with its own run', function (): void {
     $tick = fn (string $step) => $this->from('/')->post("/jobs/{$this->job->id}/build", ['step' => $step, 'state' => 'done', 'seen' => 0]);
     $this->post("/jobs/{$this->job->id}/runs", ['usual' => 'front-lamp']);
-    Workshops::built($this->job, $this->person, 'thread-0');
+    Workshops::built($this->job, $this->person, 'thread-0-1-2-3');
     $tick('body-in')->assertSessionHasErrors('state');
-    foreach (['thread-0', 'thread-1', 'thread-3'] as $step) {
-        $tick($step)->assertSessionHasNoErrors();
-    }
-    $tick('body-in')->assertSessionHasErrors('state');
-    expect(session('errors')->first('state'))->toContain('Battery lead through to the motor');
+    expect(session('errors')->first('state'))->toContain('Through to the motor: main harness, speed sensor, battery lead, front lamp');
+    $tick('thread-0-1-2-3')->assertSessionHasNoErrors();
 
+    $this->post("/jobs/{$this->job->id}/runs", ['usual' => 'gear-sensor']);
+    $tick('body-in')->assertSessionHasErrors('state');
     ($this->record)('main harness', 'remove')->assertSessionHasNoErrors();
     $sheet = OpenJob::of(Workshops::fresh($this->job))->buildSheet();
-    expect($sheet?->step('thread-0'))->toBeNull()->and($sheet?->step('thread-1')?->title)->toContain('Speed sensor')->and($sheet?->step('thread-3')?->title)->toContain('Front lamp');
+    expect($sheet?->firstOf(0))->toBeNull()->and($sheet?->firstOf(1)?->title)->toContain('speed sensor')->toContain('front lamp')->not->toContain('main harness');
     $tick('body-in')->assertSessionHasErrors('state');
-    expect(session('errors')->first('state'))->toContain('Battery lead through to the motor');
-    $tick('thread-2')->assertSessionHasNoErrors();
+    Workshops::ready(Workshops::fresh($this->job));
+    $tick('thread-1-2-3-4')->assertSessionHasNoErrors();
     $tick('body-in')->assertSessionHasNoErrors();
 });
 
@@ -152,8 +150,8 @@ it('keeps what a plug looks like and where what is left over lies, and the sheet
     $keep(['pins' => '8', 'shape' => 'half-moon', 'colour' => 'red', 'is_sealed' => '1', 'threaded_with' => 'the cable guide', 'surplus_at' => 'wrap'])->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->job->id}/route")->assertSee('8 pins, half moon, red, pins, sealed');
     $sheet = OpenJob::of(Workshops::fresh($this->job))->buildSheet();
-    expect($sheet?->step('plug-0')?->how)->toContain('8 pins, half moon, red')->and($sheet?->step('thread-0')?->how)->toContain('the cable guide')
-        ->and($sheet?->step('dress-0')?->how)->toContain('under a wrap that opens')->and($sheet?->step('dress-0')?->after)->toContain('plug-0');
+    expect($sheet?->step('dress-0')?->how)->toContain('8 pins, half moon, red')->toContain('under a wrap that opens')->and($sheet?->firstOf(0)?->how)->toContain('the cable guide')
+        ->and($sheet?->step('dress-0')?->after)->toContain('thread-0-1-2');
     foreach ([['pins' => '0', 'shape' => 'slab', 'colour' => 'red'], ['pins' => '4'], ['pins' => 'four', 'shape' => 'slab', 'colour' => 'red'], ['shape' => 'pear', 'pins' => '2', 'colour' => 'red'], ['surplus_at' => 'the bin']] as $odd) {
         $keep($odd)->assertSessionHasErrors();
     }
@@ -165,7 +163,7 @@ it('caps and ties a plug with nothing on it, and lays nothing for it', function 
     $this->put("/jobs/{$this->job->id}/runs/{$sensor->id}/details", ['version' => Workshops::fresh($this->job)->version, 'is_unused' => '1'])->assertSessionHasNoErrors();
     $sheet = OpenJob::of(Workshops::fresh($this->job))->buildSheet();
     $this->get("/jobs/{$this->job->id}/stack/order")->assertSee('Cap for the unused plug of the speed sensor');
-    expect($sheet?->step('cap-1')?->title)->toContain('speed sensor')->and($sheet?->step('thread-1'))->toBeNull()->and($sheet?->step('dress-1'))->toBeNull();
+    expect($sheet?->step('cap-1')?->title)->toContain('speed sensor')->and($sheet?->firstOf(1))->toBeNull();
     $this->get("/jobs/{$this->job->id}/route")->assertSee('capped and tied');
 });
 

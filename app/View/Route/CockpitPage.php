@@ -58,7 +58,7 @@ class CockpitPage extends JobPage
 
     public function half(BarSide $side): BarHalf
     {
-        return $side === BarSide::Left ? $this->cockpit->left : $this->cockpit->right;
+        return $this->cockpit->half($side);
     }
 
     public function spot(BarSide $side): Spot

@@ -38,6 +38,11 @@ final readonly class Cockpit
         );
     }
 
+    public function half(BarSide $side): BarHalf
+    {
+        return $side === BarSide::Left ? $this->left : $this->right;
+    }
+
     /** @return list<BarHalf> */
     public function halves(): array
     {

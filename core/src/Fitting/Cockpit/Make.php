@@ -42,9 +42,9 @@ enum Make: string
             self::OwnSwitch => 'with a switch of its own',
             self::HydraulicSwitch => 'hydraulic, with a switch of its own',
             self::Odd => 'of an odd shape',
-            self::Thumb => 'worked by the thumb',
-            self::Twist => 'twisted',
-            self::Finger => 'worked by a finger',
+            self::Thumb => 'by thumb',
+            self::Twist => 'twist',
+            self::Finger => 'by finger',
         };
     }
 }

@@ -78,6 +78,18 @@ final readonly class BuildSheet
         return null;
     }
 
+    /** The first step that lays or joins a run; null where none does. */
+    public function firstOf(int $run): ?BuildStep
+    {
+        foreach ($this->steps as $step) {
+            if (in_array($run, $step->runs, true)) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<string> every tool of the sheet, once, in the order they are taken up */
     public function tools(): array
     {

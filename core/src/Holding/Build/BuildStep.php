@@ -35,6 +35,7 @@ final readonly class BuildStep
      * @param  ?string  $held what outside the sheet stands against it, in words
      * @param  ?string  $house what the house adds to it
      * @param  ?string  $stands how the bike stands for it
+     * @param  list<int>  $runs numbers of the runs it lays or joins
      */
     public function __construct(
         public string $code,
@@ -53,6 +54,7 @@ final readonly class BuildStep
         public ?string $held = null,
         public ?string $house = null,
         public ?string $stands = null,
+        public array $runs = [],
     ) {}
 
     /**
@@ -103,6 +105,16 @@ final readonly class BuildStep
     public function afterToo(array $codes): self
     {
         return $this->with(after: [...$this->after, ...$codes]);
+    }
+
+    /**
+     * The same, of these runs.
+     *
+     * @param  list<int>  $runs their numbers
+     */
+    public function ofRuns(array $runs): self
+    {
+        return $this->with(runs: $runs);
     }
 
     /** The same, while something outside the sheet stands against it; null: nothing does. */

@@ -68,14 +68,14 @@ final class BuildWords
     ];
 
     public const THREAD = [
-        'title' => '{run} through to the motor',
-        'how' => '{where}, plug end at the motor, loose for now.{with} Bulky plugs one by one on a drawn thread, thin end first; what cannot pass goes outside.',
+        'title' => 'Through to the motor: {runs}',
+        'how' => '{leads} Plug ends at the motor, loose for now. Bulky plugs one by one on a drawn thread, thin end first; what cannot pass goes outside.',
         'look' => 'Nothing between body and frame where the body swings up',
     ];
 
     public const THREAD_ROUND = [
-        'title' => '{run} round to the motor',
-        'how' => '{where}, outside the gap, plug end at the motor.{with} Nothing of it where body and frame meet.',
+        'title' => 'Round to the motor: {runs}',
+        'how' => '{leads} All outside the gap, plug ends at the motor. Nothing of them where body and frame meet.',
         'look' => 'The gap between body and frame is empty of it',
     ];
 
@@ -185,15 +185,15 @@ final class BuildWords
         'look' => 'Clear of motor, leads and chain, up and down',
     ];
 
-    public const PLUG = [
-        'title' => 'Plug home: {run}',
-        'how' => '{plug}. Water-repelling grease, keys and arrows in line, pushed home square, never by the lead.',
-        'look' => 'No gap is left at the seal, all round; a light pull moves nothing',
+    public const PLUG_AND_DRESS = [
+        'title' => 'Plug home and tie down: {run}',
+        'how' => '{plug} at the motor: water-repelling grease, keys and arrows in line, pushed home square, never by the lead. {how}',
+        'look' => 'No gap is left at the seal, all round; a light pull moves nothing; bars lock to lock; nothing reaches wheel, disc or crank',
     ];
 
     public const BRANCH = [
-        'title' => 'Join on the bar: {run}',
-        'how' => 'Along the bar to its joint on the main lead. {plug}. Water-repelling grease, keys and arrows in line, pushed home square. {how}',
+        'title' => 'Join on the bar: {runs}',
+        'how' => 'Each along the bar to its joint on the main lead. {leads} Water-repelling grease, keys and arrows in line, pushed home square.',
         'look' => 'No gap is left at the seal; bars lock to lock; no brake, shifter or bell is in its way',
     ];
 

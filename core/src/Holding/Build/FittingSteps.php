@@ -62,20 +62,22 @@ final class FittingSteps
             return [];
         }
         [$side, $code, $lever] = [$half->side->value, "bar-off-{$half->side->value}", $half->newLever()];
-        $slack = $lever === null ? [] : [BuildStep::worded(
-            "lever-slack-{$side}", BuildStep::ROUTES, Wording::of($lever->make->hasHose() ? FittingWords::HOSE_OFF : FittingWords::LEVER_SLACK, side: $side), after: ['safe'],
-        )->heldWhile($held)];
+        $hasHose = $lever?->make->hasHose() === true;
+        $words = match (true) {
+            $lever === null => FittingWords::BAR_OFF,
+            $hasHose => FittingWords::HOSE_OFF,
+            default => FittingWords::LEVER_OFF,
+        };
         $off = $half->comesOff() === [] ? [] : [
-            BuildStep::worded(
-                $code, BuildStep::ROUTES, Wording::of(FittingWords::BAR_OFF, side: $side, what: self::names($half->comesOff())), after: ['safe', ...array_column($slack, 'code')],
-            )->heldWhile($held),
+            BuildStep::worded($code, BuildStep::ROUTES, Wording::of($words, side: $side, what: self::names($half->comesOff())), after: ['safe'])->heldWhile($held),
         ];
-
+        $switch = $lever?->make->hasSwitch() === true ? '; its switch clicks at the first of the travel, and again when let go; nothing is stuck on' : '';
         $hook = $lever === null ? [] : [BuildStep::worded(
-            "lever-hook-{$side}", BuildStep::ROUTES, Wording::of($lever->make->hasHose() ? FittingWords::HOSE_ON : FittingWords::LEVER_HOOK, side: $side), after: ["bar-on-{$side}"],
+            "lever-hook-{$side}", BuildStep::ROUTES, Wording::of($hasHose ? FittingWords::HOSE_ON : FittingWords::LEVER_HOOK, side: $side, switch: $switch),
+            after: ["bar-on-{$side}"],
         )->heldWhile($held)];
 
-        return [...$slack, ...$off, BuildStep::worded(
+        return [...$off, BuildStep::worded(
             "bar-on-{$side}", BuildStep::ROUTES, Wording::of(FittingWords::BAR_ON, side: $side, what: self::names($half->goesOn())),
             after: $off === [] ? ['safe'] : [$code],
         )->heldWhile($held), ...$hook];
@@ -133,7 +135,9 @@ final class FittingSteps
         if ($sensors === null) {
             return [];
         }
-        $fitted = array_filter(BarSide::cases(), fn (BarSide $side) => $sensors->brakes->of($side)?->isFitted() === true);
+        $isLookedAt = fn (BarSide $side): bool => $sensors->brakes->of($side) === BrakeSensing::Lever
+            && $plan->circumstances->wiring->cockpit?->half($side)->newLever()?->make->hasSwitch() === true;
+        $fitted = array_filter(BarSide::cases(), fn (BarSide $side) => $sensors->brakes->of($side)?->isFitted() === true && ! $isLookedAt($side));
         $on = array_map(fn (BarSide $side) => BuildStep::worded("brake-sensor-{$side->value}", BuildStep::ROUTES, Wording::of(
             match ($sensors->brakes->of($side)) {
                 BrakeSensing::Lever => FittingWords::BRAKE_SENSOR_INSIDE,

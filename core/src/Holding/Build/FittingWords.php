@@ -41,37 +41,39 @@ final class FittingWords
         'look' => 'Each gear at the first click; the sensor’s lamp blinks at each shift',
     ];
 
-    public const LEVER_SLACK = [
-        'title' => 'Brake’s cable slack, {side}',
-        'how' => 'Quick release or barrel at the brake open, cable unhooked there, then out of the old lever: the slots of barrel and lock nut in line.',
+    public const LEVER_OFF = [
+        'title' => 'Brake’s cable slack, then off the bar, {side}',
+        'how' => 'Quick release or barrel at the brake open, cable unhooked there, then out of the old lever: the slots of barrel and lock nut in line. '
+            .'Then in this order: {what}. Grips with air or water, never pried. What is old goes into the customer’s bag.',
         'tool' => 'Key for the cable’s bolt, if the nipple does not come out by itself',
-        'look' => 'No strand of the cable is broken at the nipple; a frayed one is replaced',
+        'look' => 'No strand of the cable is broken at the nipple; how the levers stood is marked; a rear brake’s lever goes back to its own side',
     ];
 
     public const HOSE_OFF = [
-        'title' => 'Hose off the old lever, {side}',
-        'how' => 'By those who may open and bleed it, here or at another shop: note where it is, and when it comes back. Ends plugged, pads out of the way of fluid.',
-        'look' => 'No fluid on rotor, pads or paint',
+        'title' => 'Hose off the old lever, then off the bar, {side}',
+        'how' => 'By those who may open and bleed it, here or at another shop: note where it is, and when it comes back. Ends plugged, pads out of the way of fluid. '
+            .'Then in this order: {what}. Grips with air or water, never pried. What is old goes into the customer’s bag.',
+        'look' => 'No fluid on rotor, pads or paint; how the levers stood is marked',
         'caution' => 'An opened hose has no brake: nothing is ridden until it is bled and tried.',
     ];
 
     public const LEVER_HOOK = [
         'title' => 'Cable hooked in and brake adjusted, {side}',
         'how' => 'Nipple in, barrel and lock nut turned so that the slots do not meet, cable hooked at the brake. Adjusted so that it bites before half of the lever’s way.',
-        'look' => 'Ten hard pulls: nothing slips, the lever keeps off the grip, the wheel turns free',
+        'look' => 'Ten hard pulls: nothing slips, the lever keeps off the grip, the wheel turns free{switch}',
         'caution' => 'This brake was open: it is tried standing before anybody rides.',
     ];
 
     public const HOSE_ON = [
         'title' => 'Hose on the new lever, bled and tried, {side}',
         'how' => 'By those who may: new olive and barb, hose square and home, bled until the lever is firm.',
-        'look' => 'Ten hard pulls held for ten seconds: firm, dry, and the wheel turns free after',
+        'look' => 'Ten hard pulls held for ten seconds: firm, dry, and the wheel turns free after{switch}',
         'caution' => 'This brake was open: it is tried standing before anybody rides.',
     ];
 
     public const BAR_OFF = [
         'title' => 'Off the bar, {side}',
-        'how' => 'In this order: {what}. Grips with air or water, never pried. What is old goes into the customer’s bag.',
+        'how' => 'In this order: {what}. Grips with air or water, never pried.',
         'look' => 'How the levers stood is marked; a rear brake’s lever goes back to its own side',
     ];
 

@@ -21,13 +21,16 @@ final readonly class Lack
      * @param  string  $code  by which it is told from others of the job
      * @param  string  $says  what is wanting, in words
      * @param  list<string>  $steps  codes of the steps that wait for it
+     * @param  ?int  $run  number of the run whose steps wait for it; null where none do
      */
-    private function __construct(public LackKind $kind, public string $code, public string $says, private array $steps, private bool $holdsTorque) {}
+    private function __construct(
+        public LackKind $kind, public string $code, public string $says, private array $steps, private bool $holdsTorque = false, private ?int $run = null,
+    ) {}
 
     /** @param  list<string>  $steps  codes of the steps that need it; none where only the bike's leaving does */
     public static function at(LackKind $kind, string $which, string $says, array $steps = []): self
     {
-        return new self($kind, $which === '' ? $kind->value : "{$kind->value}-{$which}", $says, $steps, false);
+        return new self($kind, $which === '' ? $kind->value : "{$kind->value}-{$which}", $says, $steps);
     }
 
     /** Nothing of motor or drive is made fast while it is so. */
@@ -36,10 +39,16 @@ final readonly class Lack
         return new self($kind, "{$kind->value}-{$which}", $says, [], true);
     }
 
+    /** All that is laid or joined of a run waits for it. */
+    public static function atRun(int $run, string $says): self
+    {
+        return new self(LackKind::Lead, LackKind::Lead->value."-{$run}", $says, [], run: $run);
+    }
+
     /** Whether a step waits for it. */
     public function holds(BuildStep $step): bool
     {
-        return in_array($step->code, $this->steps, true) || ($this->holdsTorque && self::isOnTheMotor($step));
+        return in_array($step->code, $this->steps, true) || ($this->run !== null && in_array($this->run, $step->runs, true)) || ($this->holdsTorque && self::isOnTheMotor($step));
     }
 
     /** By which it is known again: who answers for it has answered for this, and for nothing that comes later. */

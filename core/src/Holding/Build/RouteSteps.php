@@ -13,70 +13,87 @@ use NeatSpindle\Core\Fitting\Route\RunRoute;
 use NeatSpindle\Core\Ground\House\School;
 use NeatSpindle\Core\Ground\Prose\Wording;
 
+use function strlen;
+
 /** Leads: what goes through before the gap closes, and what is tied down last; and what they lead to. */
 final class RouteSteps
 {
+    private const LONGEST_NUMBERS = 26;
+
     /** Whether what ends at the motor goes round the outside, once the body is in. */
     public static function goesRound(BuildPlan $plan): bool
     {
         return $plan->house()->follows(School::HarnessRound);
     }
 
-    /** @return list<BuildStep> */
+    /** @return list<BuildStep> one movement, lead by lead; none where nothing ends at the motor */
     public static function threading(BuildPlan $plan): array
     {
         $routes = $plan->circumstances->wiring->routes;
         $threaded = array_filter(self::runs($plan), fn (Run $run) => $run->endsAtMotor());
-
         [$chapter, $words, $after] = self::goesRound($plan) ? [BuildStep::ROUTES, BuildWords::THREAD_ROUND, 'body-in'] : [BuildStep::GAP, BuildWords::THREAD, 'dry-fit'];
+        $leads = array_map(
+            fn (int $i, Run $run) => ucfirst($run->name).self::where($routes[$i] ?? null).'.'.self::with($plan, $i), array_keys($threaded), $threaded,
+        );
 
-        return array_map(fn (int $i, Run $run) => BuildStep::worded(
-            "thread-{$i}", $chapter, Wording::of($words, run: ucfirst($run->name), where: self::where($routes[$i] ?? null), with: self::with($plan, $i)), after: [$after],
-        ), array_keys($threaded), $threaded);
+        return $threaded === [] ? [] : [BuildStep::worded(
+            self::codeOf('thread', $threaded), $chapter, Wording::of($words, runs: self::names($threaded), leads: implode(' ', $leads)), after: [$after],
+        )->ofRuns(array_keys($threaded))];
     }
 
     /** @return list<BuildStep> */
     public static function dressing(BuildPlan $plan): array
     {
-        [$steps, $wiring] = [[], $plan->circumstances->wiring];
-        foreach (self::runs($plan) as $i => $run) {
-            if ($run->joinsOnTheBar()) {
-                $steps[] = self::branch($plan, $i, $run);
+        [$runs, $wiring] = [self::runs($plan), $plan->circumstances->wiring];
+        $threading = array_column(self::threading($plan), 'code');
+        $ways = array_filter($runs, fn (Run $run) => ! $run->joinsOnTheBar());
+        $dressed = array_map(function (int $i, Run $run) use ($plan, $wiring, $threading): BuildStep {
+            $isPlugged = $run->kind === RunKind::Signal && $run->endsAtMotor();
+            $words = Wording::of(
+                $isPlugged ? BuildWords::PLUG_AND_DRESS : BuildWords::DRESS,
+                run: $run->name, plug: self::plugWords($plan, $i, $run), how: self::text($wiring->routes[$i] ?? null, $wiring->details[$i] ?? null),
+            );
 
-                continue;
-            }
-            $plug = $run->kind === RunKind::Signal && $run->endsAtMotor() ? [self::plug($plan, $i, $run)] : [];
-            $steps = [...$steps, ...$plug, BuildStep::worded(
-                "dress-{$i}", BuildStep::ROUTES,
-                Wording::of(BuildWords::DRESS, run: $run->name, how: self::text($wiring->routes[$i] ?? null, $wiring->details[$i] ?? null)),
-                after: ['body-in', ...($plug === [] ? [] : ["plug-{$i}"])],
-            )];
-        }
+            return BuildStep::worded("dress-{$i}", BuildStep::ROUTES, $words, after: ['body-in', ...($run->endsAtMotor() ? $threading : [])])->ofRuns([$i]);
+        }, array_keys($ways), $ways);
 
-        return [...$steps, ...array_map(fn (int $i, Run $run) => BuildStep::worded(
+        return [...$dressed, ...self::branches($plan), ...array_map(fn (int $i, Run $run) => BuildStep::worded(
             "cap-{$i}", BuildStep::ROUTES, Wording::of(BuildWords::CAP, run: $run->name, plug: self::plugWords($plan, $i, $run)), after: ['body-in'],
         ), array_keys($wiring->unused), $wiring->unused)];
     }
 
-    /** A plug of its own is a step of its own: it is what pulls apart. */
-    private static function plug(BuildPlan $plan, int $i, Run $run): BuildStep
+    /** @return list<BuildStep> what hangs at the joints on the bar, laid and joined in one movement once parts and main lead are there */
+    private static function branches(BuildPlan $plan): array
     {
-        return BuildStep::worded(
-            "plug-{$i}", BuildStep::ROUTES, Wording::of(BuildWords::PLUG, run: $run->name, plug: self::plugWords($plan, $i, $run)), after: ['body-in', "thread-{$i}"],
-        );
+        [$runs, $wiring] = [self::runs($plan), $plan->circumstances->wiring];
+        $branches = array_filter($runs, fn (Run $run) => $run->joinsOnTheBar());
+        $main = array_keys(array_filter($runs, fn (Run $run) => $run->isMain()));
+        $leads = array_map(fn (int $i, Run $run) => ucfirst($run->name).': '.lcfirst(self::plugWords($plan, $i, $run)).'. '
+            .self::text($wiring->routes[$i] ?? null, $wiring->details[$i] ?? null), array_keys($branches), $branches);
+        $parts = array_merge(...array_map(fn (string $side) => ["bar-on-{$side}", "lever-hook-{$side}", "brake-sensor-{$side}"], ['left', 'right']));
+
+        return $branches === [] ? [] : [BuildStep::worded(
+            self::codeOf('joints', $branches), BuildStep::ROUTES, Wording::of(BuildWords::BRANCH, runs: self::names($branches), leads: implode(' ', $leads)),
+            after: [...$parts, 'display', ...array_map(fn (int $at) => "dress-{$at}", $main)],
+        )->ofRuns(array_keys($branches))];
     }
 
-    /** What hangs at a joint on the bar is laid and joined in one movement, once the part and the main lead are there. */
-    private static function branch(BuildPlan $plan, int $i, Run $run): BuildStep
+    /**
+     * A step of several runs is named by them: of others it is another step.
+     *
+     * @param  array<int, Run>  $runs
+     */
+    private static function codeOf(string $does, array $runs): string
     {
-        $wiring = $plan->circumstances->wiring;
-        $main = array_keys(array_filter(self::runs($plan), fn (Run $one) => $one->isMain()));
+        $numbers = implode('-', array_keys($runs));
 
-        return BuildStep::worded(
-            "plug-{$i}", BuildStep::ROUTES,
-            Wording::of(BuildWords::BRANCH, run: $run->name, plug: self::plugWords($plan, $i, $run), how: self::text($wiring->routes[$i] ?? null, $wiring->details[$i] ?? null)),
-            after: ['bar-on-left', 'bar-on-right', 'brake-sensor-left', 'brake-sensor-right', ...array_map(fn (int $at) => "dress-{$at}", $main)],
-        );
+        return $does.'-'.(strlen($numbers) <= self::LONGEST_NUMBERS ? $numbers : hash('crc32b', $numbers));
+    }
+
+    /** @param  array<int, Run>  $runs */
+    private static function names(array $runs): string
+    {
+        return implode(', ', array_map(fn (Run $run) => $run->name, $runs));
     }
 
     private static function plugWords(BuildPlan $plan, int $i, Run $run): string
@@ -102,7 +119,7 @@ final class RouteSteps
     public static function joining(BuildPlan $plan): array
     {
         $runs = self::runs($plan);
-        $dressed = array_merge(...array_map(fn (int $i) => ["dress-{$i}", "plug-{$i}"], array_keys($runs)), ...[[]]);
+        $dressed = array_column(self::dressing($plan), 'code');
         $packs = array_filter($runs, fn (Run $run) => $run->isFromPack());
         $lamps = array_filter($runs, fn (Run $run) => $run->feedsALamp());
         $joined = array_map(fn (int $i) => "join-{$i}", array_keys($packs));
@@ -112,10 +129,10 @@ final class RouteSteps
         return [
             ...array_map(fn (int $i, Run $run) => BuildStep::worded(
                 "join-{$i}", BuildStep::ROUTES, Wording::of(BuildWords::JOIN_PACK, run: $run->name, volts: $asTheMotor), after: ['battery-rail', ...$dressed],
-            ), array_keys($packs), $packs),
+            )->ofRuns([$i]), array_keys($packs), $packs),
             ...array_map(fn (int $i, Run $run) => BuildStep::worded(
                 "join-{$i}", BuildStep::ROUTES, Wording::of(BuildWords::JOIN_OTHER, run: $run->name), after: ["dress-{$i}", ...$joined],
-            ), array_keys($lamps), $lamps),
+            )->ofRuns([$i]), array_keys($lamps), $lamps),
         ];
     }
 
@@ -131,8 +148,8 @@ final class RouteSteps
     private static function where(?RunRoute $route): string
     {
         return $route?->path === null
-            ? 'No way is known for it yet: measure on Route, or lay it along what is there'
-            : 'Lay it by '.PlaceName::way($route->path);
+            ? ': no way is known for it yet, measure on Route, or lay it along what is there'
+            : ' by '.PlaceName::way($route->path);
     }
 
     private static function text(?RunRoute $route, ?RunDetails $details): string

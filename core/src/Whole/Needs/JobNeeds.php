@@ -164,17 +164,18 @@ final class JobNeeds
         foreach ($circumstances->wiring->routes as $i => $route) {
             $run = $route->run;
             $for = "{$run->connector}, for the {$run->name}";
+            $at = $this->build->firstOf($i)->code ?? '';
             match ($route->verdict) {
-                RouteVerdict::NeedsExtension => $this->add('Lead '.implode(' + ', $route->extensions ?? [])." mm, {$for}", Origin::Drawer, "thread-{$i}", "dress-{$i}"),
+                RouteVerdict::NeedsExtension => $this->add('Lead '.implode(' + ', $route->extensions ?? [])." mm, {$for}", Origin::Drawer, $at),
                 RouteVerdict::TooShort => $this->add(
-                    self::leadOf(($route->needed ?? 0.0) - $run->supply, $for), Origin::Shop, "thread-{$i}", "dress-{$i}", isCountedIn: true,
+                    self::leadOf(($route->needed ?? 0.0) - $run->supply, $for), Origin::Shop, $at, isCountedIn: true,
                 ),
                 RouteVerdict::Reaches, RouteVerdict::NoRoute => null,
             };
             $copper = Loss::on($route, $circumstances->wiring->volts)?->thicker();
             if ($copper !== null) {
                 $thicker = "Thicker {$run->name}: {$copper} or more instead of {$run->areaMm2} mm², by its maker fit for {$run->currentA} A";
-                $this->add($thicker, Origin::Shop, "thread-{$i}", "dress-{$i}");
+                $this->add($thicker, Origin::Shop, $at);
             }
         }
         $this->add(

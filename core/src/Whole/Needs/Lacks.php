@@ -78,9 +78,7 @@ final class Lacks
             $circumstances->wiring->routes, fn (RunRoute $route) => $route->verdict === RouteVerdict::TooShort || $route->verdict === RouteVerdict::NoRoute,
         );
 
-        return array_map(fn (int $i, RunRoute $route) => Lack::at(
-            LackKind::Lead, (string) $i, self::saysOf($route), ["thread-{$i}", "plug-{$i}", "dress-{$i}", "join-{$i}"],
-        ), array_keys($lacking), $lacking);
+        return array_map(fn (int $i, RunRoute $route) => Lack::atRun($i, self::saysOf($route)), array_keys($lacking), $lacking);
     }
 
     private static function saysOf(RunRoute $route): string

@@ -6,7 +6,7 @@ namespace NeatSpindle\Core\Whole\Prove;
 
 /**
  * What may be behind a miss, and the step of the build that cures it; null where none of the sheet does. A run's own step
- * is named by what is done and the run's name, as `plug:main harness`: which number a run has differs from job to job.
+ * is named by what is done and the run's name, as `dress:main harness`: which number a run has differs from job to job.
  */
 final readonly class Cause
 {

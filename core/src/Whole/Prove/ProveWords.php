@@ -42,8 +42,8 @@ final class ProveWords
                 'expects' => 'It wakes without an error, and shows the battery as charged as it is',
                 'causes' => [
                     ['Pack switched off, or its fuse', null],
-                    ['Harness not home at the motor', 'plug:main harness'],
-                    ['A pin bent in the harness’s plug', 'plug:main harness'],
+                    ['Harness not home at the motor', 'dress:main harness'],
+                    ['A pin bent in the harness’s plug', 'dress:main harness'],
                     ['Polarity at the pack’s lead', 'join:battery lead'],
                 ],
                 'caution' => 'From here on the wheel may turn by itself: hands, hair and sleeves away from chain, ring and spokes.',
@@ -81,7 +81,7 @@ final class ProveWords
                 'chapter' => Check::STAND, 'title' => 'Pedalling drives it',
                 'how' => 'Level one, crank forward by hand.',
                 'expects' => 'It joins in softly, and stops pulling when the crank stops',
-                'causes' => [['Level zero', null], ['A brake sensor stuck', null], ['Its plug not home', 'plug:main harness']],
+                'causes' => [['Level zero', null], ['A brake sensor stuck', null], ['Its plug not home', 'dress:main harness']],
             ],
             CheckName::BrakeLeft, CheckName::BrakeRight => [
                 'chapter' => Check::STAND, 'title' => 'Brake {side} cuts the motor',
@@ -111,7 +111,7 @@ final class ProveWords
                 'causes' => [
                     ['Magnet gone past, or turned away', 'speed-sensor'],
                     ['Gap outside what its maker allows', 'speed-sensor'],
-                    ['Its plug not home', 'plug:speed sensor'],
+                    ['Its plug not home', 'dress:speed sensor'],
                 ],
             ],
             CheckName::SpeedAgrees => [

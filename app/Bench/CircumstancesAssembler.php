@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Assembly\MountedRing;
+use App\Models\Condition;
 use App\Models\FastenerBand;
 use App\Models\Run;
 use NeatSpindle\Core\Fitting\Route\RunDetails;
@@ -31,6 +32,7 @@ class CircumstancesAssembler
     {
         return new Found(
             $open->findings->fitted(), $open->findings->guideRemedy(), $open->the(Surroundings::class)->cures(), $open->findings->answers(),
+            $open->job->conditions->whereNotNull('remedy')->mapWithKeys(fn (Condition $found) => [$found->subject->value => $found->remedy])->filter()->all(),
         );
     }
 

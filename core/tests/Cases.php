@@ -12,6 +12,9 @@ use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 use NeatSpindle\Core\Whole\Worksheet\WorksheetPrinter;
 use stdClass;
 
+use function is_array;
+use function is_float;
+
 /** The worked cases that lie beside the tests, and documents made from them. */
 final class Cases
 {

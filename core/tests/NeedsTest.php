@@ -16,6 +16,7 @@ use NeatSpindle\Core\Holding\Reaction\BodyPosition;
 use NeatSpindle\Core\Holding\Reaction\Rest;
 use NeatSpindle\Core\Measuring\Strip\Fitted;
 use NeatSpindle\Core\Measuring\Survey\GuideRemedy;
+use NeatSpindle\Core\Measuring\Survey\Remedy;
 use NeatSpindle\Core\Parts\Box\Packed;
 use NeatSpindle\Core\Parts\Box\Piece;
 use NeatSpindle\Core\Parts\Box\PieceKind;
@@ -51,11 +52,20 @@ it('lists each spacer of the stack once, from box or drawer, and names a step of
         ->and(implode(' ', array_map(fn (Need $need) => $need->what, $needs)))->toContain('Housing by the metre')->toContain('Strut or torque arm');
 })->with(['hardtail-73', 'press-fit-92', 'hub-gear-68', 'yoke-on-68', 'twin-plate-92', 'trike-boom', 'single-nut-68']);
 
+it('needs a new chain only where wear, its count or a finding asks for one, and gets what was condemned', function (): void {
+    $whats = fn (string $case, Found $found): string => implode(', ', array_map(fn (Need $need) => $need->what, needsOf($case, new Circumstances(found: $found))));
+    $condemned = $whats('hardtail-73', new Found(mending: ['chain' => Remedy::Replace, 'pads' => Remedy::Replace, 'rotors' => Remedy::Mend]));
+    expect($whats('hardtail-73', new Found))->toContain('2 links of the same chain')->not->toContain('Chain, ')
+        ->and($condemned)->toContain('Chain, ')->toContain('Brake pads or shoes')->not->toContain('Rotors')->not->toContain('of the same chain');
+    $sheet = Cases::worksheet()->buildSheet(new Circumstances(found: new Found(mending: ['pads' => Remedy::Replace])));
+    expect($sheet?->step('chain')?->title)->toContain('Old chain')->and($sheet?->step('chain')?->how)->toContain('2 links of the same chain go in')->and($sheet?->step('mend-pads')?->title)->toContain('Replaced as found');
+});
+
 it('needs no new chain where the old one stays whole, and no plate bolts where they came in the box', function (): void {
     $whats = fn (array $needs): array => array_map(fn (Need $need) => "{$need->what} {$need->origin->value}", $needs);
     $bolts = new Packed([new Piece(PieceKind::Bolt, 'M6 bolts', 8)]);
-    expect(implode(', ', $whats(needsOf('hardtail-73', new Circumstances))))->toContain('Chain, ')->toContain('Plate bolts M6 × 25 shop')
-        ->and(implode(', ', $whats(needsOf('hardtail-73', new Circumstances(found: new Found(fitted: new Fitted(keepsChain: true))), $bolts))))->not->toContain('Chain, ')->toContain('Plate bolts M6 × 25 box')
+    expect(implode(', ', $whats(needsOf('hardtail-73', new Circumstances))))->toContain('of the same chain')->toContain('Plate bolts M6 × 25 shop')
+        ->and(implode(', ', $whats(needsOf('hardtail-73', new Circumstances(found: new Found(fitted: new Fitted(keepsChain: true))), $bolts))))->not->toContain('Chain, ')->not->toContain('of the same chain')->toContain('Plate bolts M6 × 25 box')
         ->and(implode(', ', $whats(needsOf('press-fit-92', new Circumstances))))->toContain('Insert ');
 });
 

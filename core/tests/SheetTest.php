@@ -2,6 +2,11 @@
 
 declare(strict_types=1);
 
+use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Fitting\Cockpit\Cockpit;
+use NeatSpindle\Core\Fitting\Cockpit\Fixture;
+use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
+use NeatSpindle\Core\Fitting\Cockpit\Make;
 use NeatSpindle\Core\Fitting\Route\Allowances;
 use NeatSpindle\Core\Fitting\Route\BodyHold;
 use NeatSpindle\Core\Fitting\Route\Edge;
@@ -9,6 +14,11 @@ use NeatSpindle\Core\Fitting\Route\RoutePlan;
 use NeatSpindle\Core\Fitting\Route\Routing;
 use NeatSpindle\Core\Fitting\Route\Run;
 use NeatSpindle\Core\Fitting\Route\RunKind;
+use NeatSpindle\Core\Fitting\Route\RunRole;
+use NeatSpindle\Core\Fitting\Route\RunRoute;
+use NeatSpindle\Core\Fitting\Sensor\BrakeCut;
+use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
+use NeatSpindle\Core\Fitting\Sensor\SensorPlan;
 use NeatSpindle\Core\Ground\Measure\TorqueBand;
 use NeatSpindle\Core\Ground\Measure\TorqueUnit;
 use NeatSpindle\Core\Holding\Build\BuildSheet;
@@ -24,6 +34,7 @@ use NeatSpindle\Core\Holding\Reaction\TubeClamp;
 use NeatSpindle\Core\Measuring\Strip\BracketKind;
 use NeatSpindle\Core\Measuring\Strip\Fitted;
 use NeatSpindle\Core\Measuring\Survey\GuideRemedy;
+use NeatSpindle\Core\Measuring\Survey\Remedy;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Parts\Fastening\Band;
@@ -203,6 +214,12 @@ function everyCircumstance(Worksheet $worksheet): array
             $all[] = new Circumstances(found: new Found(guide: $remedy), fastening: new Fastenings(rest: Rest::plan($rest)), wiring: new Wiring(routes: $routes));
         }
     }
+    foreach (everyWiring() as $wiring) {
+        $all[] = new Circumstances(fastening: new Fastenings(rest: Rest::plan(Rest::Strut)), wiring: $wiring);
+    }
+    foreach ([Remedy::Mend, Remedy::Replace] as $remedy) {
+        $all[] = new Circumstances(found: new Found(mending: ['pads' => $remedy, 'chain' => $remedy]), fastening: new Fastenings(rest: Rest::plan(Rest::Strut)));
+    }
     foreach (everyRing() as $ring) {
         foreach (CrankSeat::cases() as $seat) {
             foreach (Compound::cases() as $compound) {
@@ -212,6 +229,29 @@ function everyCircumstance(Worksheet $worksheet): array
     }
 
     return $all;
+}
+
+/** @return iterable<Wiring> bars with this and that on them, their leads, and a pack or none */
+function everyWiring(): iterable
+{
+    $edges = [new Edge('bar', 'battery', 600.0), new Edge('battery', 'motor', 300.0), ...array_map(fn (string $place) => new Edge($place, 'bar', 220.0), Run::ON_THE_BAR)];
+    foreach ([[], [RunRole::Keypad], [RunRole::Throttle, RunRole::Keypad, RunRole::BrakeSensorLeft], [RunRole::Display, RunRole::BrakeSensorRight, RunRole::FrontLamp]] as $roles) {
+        $runs = array_map(fn (RunRole $role) => $role->usual(), [RunRole::MainHarness, RunRole::BatteryLead, ...$roles]);
+        foreach ([Make::Plain, Make::Hydraulic, Make::OwnSwitch, Make::HydraulicSwitch] as $make) {
+            foreach (BrakeSensing::cases() as $sensing) {
+                $isNew = $make->hasSwitch();
+                $fixtures = [new Fixture(FixtureKind::Grip, BarSide::Left, 120.0), new Fixture(FixtureKind::BrakeLever, BarSide::Left, 16.0, $make, $isNew)];
+                foreach ([RunRole::Keypad->value => FixtureKind::Keypad, RunRole::Throttle->value => FixtureKind::Throttle] as $role => $kind) {
+                    ! in_array(RunRole::from($role), $roles, true) ?: $fixtures[] = new Fixture($kind, BarSide::Right, 22.0, $kind->makes()[0], true);
+                }
+                yield new Wiring(
+                    routes: RoutePlan::of(new Routing(BodyHold::Frame, Allowances::usual(), $edges, array_values(array_filter($runs, fn (Run $run) => $run->kind !== RunKind::Power || $run->isFromPack()))))->routes,
+                    cockpit: Cockpit::of($fixtures, null, null, null, null),
+                    sensors: new SensorPlan(new BrakeCut(['left' => $sensing], [], false), $make === Make::Plain, null, null),
+                );
+            }
+        }
+    }
 }
 
 /** @return iterable<string, array{BuildSheet, Worksheet, Circumstances}> */
@@ -228,12 +268,19 @@ function everySheet(): iterable
     }
 }
 
+function hasOnTheBar(Circumstances $circumstances, string $name): bool
+{
+    return array_filter([...$circumstances->wiring->routes, ...$circumstances->wiring->unlaid], fn (RunRoute|Run $one) => ($one instanceof Run ? $one : $one->run)->name === $name) !== []
+        || array_filter($circumstances->wiring->cockpit->fixtures ?? [], fn (Fixture $one) => $one->kind->value === $name) !== [];
+}
+
 /** Words that only belong on a sheet where the thing is there, each with whether it is. */
 function belonging(Worksheet $worksheet, Circumstances $circumstances): array
 {
     $mount = $worksheet->job->kit->motor->mount()->code();
     $said = ($circumstances->fastening->rest ?? Rest::plan(null))->set->text('title');
     $fitted = $circumstances->found->fitted;
+    $lever = $circumstances->wiring->cockpit?->left->newLever();
     $drivesBikes = ($circumstances->found->answers[Spot::DriveChain->value] ?? null) === 'bikes' && $mount === 'twin-plate';
 
     return [
@@ -248,6 +295,11 @@ function belonging(Worksheet $worksheet, Circumstances $circumstances): array
         'link by link' => ! $fitted->keepsChain && ! $drivesBikes, 'Guard' => $fitted->hasGuard, 'bucket' => $fitted->hasBucket, 'Kickstand' => $fitted->hasKickstand,
         'nsert' => $worksheet->job->kit->insert !== null, 'spider' => $circumstances->fastening->ringFitting->mounting?->spider !== null, 'Cable guide:' => $circumstances->found->guide->task() !== null,
         'filed off' => $circumstances->found->cures !== [],
+        'eypad' => hasOnTheBar($circumstances, 'keypad'), 'hrottle' => hasOnTheBar($circumstances, 'throttle'), 'old brake lever' => $lever !== null,
+        'Hose o' => $lever?->make->hasHose() === true, 'able slack, then off' => $lever !== null && ! $lever->make->hasHose(), 'its switch clicks' => $lever?->make->hasSwitch() === true,
+        'where something is stuck on' => $circumstances->wiring->sensors?->brakes->of(BarSide::Left) === BrakeSensing::StickOn, 'sensor in the cable' => $circumstances->wiring->sensors?->brakes->of(BarSide::Left) === BrakeSensing::InCable,
+        'through the sensor' => $circumstances->wiring->sensors?->hasGearSensor === true, 'Mended as found' => in_array(Remedy::Mend, $circumstances->found->mending, true),
+        'Replaced as found' => in_array(Remedy::Replace, $circumstances->found->mending, true), 'Old chain' => $circumstances->found->fitsOldChain($worksheet->chain),
     ];
 }
 
@@ -255,7 +307,7 @@ it('needs in no sheet what comes later, names nothing that is not there, and has
     $distinct = [];
     $torqued = [];
     foreach (everySheet() as $which => [$sheet, $worksheet, $circumstances]) {
-        $done = [];
+        [$done, $isPowered] = [[], false];
         $text = '';
         foreach ($sheet->steps as $step) {
             if (array_diff($step->after, $done) !== [] || in_array($step->code, $done, true)) {
@@ -269,6 +321,16 @@ it('needs in no sheet what comes later, names nothing that is not there, and has
             }
             if (preg_match('/\{\w+\}/', "{$step->title} {$step->how} {$step->look} {$step->caution}") === 1) {
                 throw new LogicException("{$which}: {$step->code} has a place nobody filled in: {$step->how}");
+            }
+            $isPowered = $isPowered || ($step->runs !== [] && str_starts_with($step->code, 'join-'));
+            if (! $isPowered && preg_match('/blink|lights up|wakes|works\b(?! it)|shows on the display/i', "{$step->how} {$step->look}") === 1 && ! str_contains($step->how, 'Nobody')) {
+                throw new LogicException("{$which}: {$step->code} looks at what has no power yet: {$step->look}");
+            }
+            foreach ($step->runs as $run) {
+                $route = $circumstances->wiring->routes[$run] ?? null;
+                if ($route?->run->joinsOnTheBar() === true && ($step->chapter === BuildStep::GAP || ! str_starts_with($step->code, 'joints-') || in_array('motor', $route->path ?? [], true))) {
+                    throw new LogicException("{$which}: {$step->code} takes a branch of the bar past the gap");
+                }
             }
             $done[] = $step->code;
             $text .= "{$step->code} {$step->title} {$step->how} {$step->look}\n";

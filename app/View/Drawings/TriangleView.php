@@ -107,9 +107,9 @@ class TriangleView
         $beside = fn (Point $a, Point $b, float $right, float $up): Point => $a->towards($b, 0.5)->plus($right / $this->scale, $up / $this->scale);
 
         $sides = [
-            'base' => [$beside($front, $rear, 30, -34), 'start'],
-            'front side' => [$beside($front, $apex, 0, 32), 'middle'],
-            'rear side' => [$beside($rear, $apex, -34, 0), 'end'],
+            'down tube' => [$beside($front, $rear, 30, -34), 'start'],
+            'top tube' => [$beside($front, $apex, 0, 32), 'middle'],
+            'seat tube' => [$beside($rear, $apex, -34, 0), 'end'],
         ];
 
         return array_map(
@@ -120,8 +120,8 @@ class TriangleView
     public function length(string $side): float
     {
         return match ($side) {
-            'base' => $this->triangle->base,
-            'front side' => $this->triangle->front,
+            'down tube' => $this->triangle->base,
+            'top tube' => $this->triangle->front,
             default => $this->triangle->rear,
         };
     }

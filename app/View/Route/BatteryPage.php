@@ -143,7 +143,7 @@ class BatteryPage extends JobPage
 
         return match (true) {
             $failing !== [] => match ($failing[0]->code) {
-                'voltage' => "{$trial->pack->volts} V",
+                'voltage' => "{$trial->pack->volts} V, another than the motor’s",
                 'room' => $this->lacks($trial),
                 'out' => 'no way out',
                 'load' => 'too heavy',

@@ -6,14 +6,14 @@
         @php($order = $page->order())
         <div class="work-halves">
             <section class="panel" aria-labelledby="missing-title">
-                <h2 id="missing-title">For the readings as they are</h2>
+                <h2 id="missing-title">Spacers, for the readings as they are</h2>
                 @if ($shortage->isNone())
                     @if ($page->fails())
                         <p>@verdict('fails', 'No spacer helps')</p>
                         <p>{{ App\View\Job\Obstacle::of($page->stack(), $page->unit) }}</p>
                         <p class="mb-0"><a class="btn btn-primary" href="{{ route('job.match', $page->job) }}">Another motor or ring</a></p>
                     @else
-                        <p class="mb-0">@verdict('clear', 'The drawer has it all')</p>
+                        <p class="mb-0">@verdict('clear', 'The drawer has every spacer')</p>
                     @endif
                 @else
                     <p>Missing, with as few pieces as can be, place by place:</p>
@@ -25,12 +25,12 @@
                 @endif
             </section>
             <section class="panel" aria-labelledby="survive-title">
-                <h2 id="survive-title">Whatever the readings turn out to be</h2>
+                <h2 id="survive-title">Spacers, whatever the readings turn out to be</h2>
                 @if ($order->pieces === null)
                     <p>@verdict('fails', 'No order helps')</p>
                     <p>Somewhere inside the doubt {{ $order->obstacle ? lcfirst((string) App\View\Job\Obstacle::of($order->obstacle, $page->unit)) : 'the stack cannot be built' }} Measure again first.</p>
                 @elseif ($order->pieces === [])
-                    <p>@if ($page->fails())<strong>Nothing to order would change that.</strong>@else @verdict('clear', 'Nothing to order')@endif</p>
+                    <p>@if ($page->fails())<strong>Nothing to order would change that.</strong>@else @verdict('clear', 'No spacer to order')@endif</p>
                     <p class="mb-0">However shell and chainstay turn out inside their doubt, the drawer has the pieces; tried at all {{ number_format($order->truths) }} settings that differ.</p>
                 @else
                     <p>Order this, and the stack can be built for every width and every chainstay inside the doubt. Drop any piece and for some of them it cannot.</p>

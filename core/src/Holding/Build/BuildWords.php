@@ -149,6 +149,32 @@ final class BuildWords
         'look' => 'At its tightest place the chain still moves a finger’s breadth up and down',
     ];
 
+    public const OLD_CHAIN = [
+        'title' => 'Old chain, {links} links, then the derailleur',
+        'how' => 'It is good by its stretch and goes on again. {change} Joined as its maker says; gears set last.',
+        'tool' => 'Chain tool',
+        'look' => 'Largest cog by hand: derailleur not at its end',
+    ];
+
+    public const OLD_CHAIN_ONE_COG = [
+        'title' => 'Old chain, {links} links, then its slack',
+        'how' => 'It is good by its stretch and goes on again. {change} Joined as its maker says; slack taken up at the axle or the tensioner.',
+        'tool' => 'Chain tool, axle spanner',
+        'look' => 'At its tightest place the chain still moves a finger’s breadth up and down',
+    ];
+
+    public const MENDED = [
+        'title' => 'Mended as found: {what}',
+        'how' => 'By what stands under Condition. {look}',
+        'look' => 'As good as it has to be with a motor; the finding is written anew',
+    ];
+
+    public const REPLACED = [
+        'title' => 'Replaced as found: {what}',
+        'how' => 'By what stands under Condition, and adjusted. {look}',
+        'look' => 'Tried before the first ride; the old ones go into the customer’s bag',
+    ];
+
     public const GEARS_SET = [
         'title' => 'Derailleur set on the chain that lies there',
         'how' => 'The chain was never opened: nothing to join, nothing to count.',

@@ -9,6 +9,8 @@ use NeatSpindle\Core\Ground\Turn\Action;
 use NeatSpindle\Core\Ground\Turn\Hand;
 use NeatSpindle\Core\Ground\Turn\Side;
 use NeatSpindle\Core\Ground\Turn\Turn;
+use NeatSpindle\Core\Measuring\Survey\Remedy;
+use NeatSpindle\Core\Measuring\Survey\Subject;
 use NeatSpindle\Core\Parts\Fastening\Fastener;
 
 /** Cranks, pedals, chain, and what came off and goes back on. */
@@ -17,7 +19,7 @@ final class DriveSteps
     /** @return list<BuildStep> */
     public static function of(BuildPlan $plan): array
     {
-        return [...self::rightCrank($plan), ...self::leftCrank($plan), self::pedals(), self::chain($plan), ...self::back($plan)];
+        return [...self::rightCrank($plan), ...self::leftCrank($plan), self::pedals(), self::chain($plan), ...self::mending($plan), ...self::back($plan)];
     }
 
     /** @return list<BuildStep> its seat and its bolt apart: what goes on the one is not what goes on the other */
@@ -69,15 +71,34 @@ final class DriveSteps
     private static function chain(BuildPlan $plan): BuildStep
     {
         $lies = $plan->keepsChain() || $plan->mount->laysTheBikesChain();
+        $change = $plan->chain->changeFromOld ?? 0;
+        $old = match (true) {
+            $change === 0 => 'No link in or out: joined again as it was.',
+            $change > 0 => "{$change} links of the same chain go in.",
+            default => abs($change).' links come out.',
+        };
         $words = match (true) {
+            ! $lies && $plan->circumstances->found->fitsOldChain($plan->chain) => $plan->hasOneCog ? BuildWords::OLD_CHAIN_ONE_COG : BuildWords::OLD_CHAIN,
             $lies => $plan->hasOneCog ? BuildWords::SLACK_SET : BuildWords::GEARS_SET,
             default => $plan->hasOneCog ? BuildWords::CHAIN_ONE_COG : BuildWords::CHAIN,
         };
 
         return BuildStep::worded(
-            'chain', BuildStep::DRIVE, Wording::of($words, links: $plan->chain->links),
+            'chain', BuildStep::DRIVE, Wording::of($words, links: $plan->chain->links, change: $old),
             after: $lies ? ['crank-right'] : ['ring', 'ring-look'],
         );
+    }
+
+    /** @return list<BuildStep> what was found wanting, and is put right here */
+    private static function mending(BuildPlan $plan): array
+    {
+        $mending = array_filter($plan->circumstances->found->mending, fn (Remedy $remedy) => $remedy !== Remedy::Declined);
+
+        return array_map(fn (string $subject, Remedy $remedy) => BuildStep::worded(
+            "mend-{$subject}", BuildStep::DRIVE, Wording::of(
+                $remedy === Remedy::Replace ? BuildWords::REPLACED : BuildWords::MENDED, what: Subject::from($subject)->label(), look: Subject::from($subject)->look(),
+            ), after: ['safe'],
+        ), array_keys($mending), $mending);
     }
 
     /** @return list<BuildStep> what came off and goes back on */

@@ -135,6 +135,7 @@ final class FittingSteps
         if ($sensors === null) {
             return [];
         }
+        $onTheBar = array_column(self::bars($plan), 'code');
         $isLookedAt = fn (BarSide $side): bool => $sensors->brakes->of($side) === BrakeSensing::Lever
             && $plan->circumstances->wiring->cockpit?->half($side)->newLever()?->make->hasSwitch() === true;
         $fitted = array_filter(BarSide::cases(), fn (BarSide $side) => $sensors->brakes->of($side)?->isFitted() === true && ! $isLookedAt($side));
@@ -144,7 +145,7 @@ final class FittingSteps
                 BrakeSensing::InCable => FittingWords::BRAKE_SENSOR_IN_CABLE,
                 default => FittingWords::BRAKE_SENSOR,
             }, side: $side->value,
-        ), after: ["bar-on-{$side->value}", "lever-hook-{$side->value}"]), array_values($fitted));
+        ), after: array_values(array_intersect(["bar-on-{$side->value}", "lever-hook-{$side->value}"], $onTheBar))), array_values($fitted));
         $speed = Wording::of(
             FittingWords::SPEED_SENSOR, where: $sensors->speed === null ? 'On the side of the chainstay its maker names.' : ucfirst($sensors->speed->face->label()).'.',
             gap: $sensors->speed?->band() ?? 'as its maker says',

@@ -38,7 +38,7 @@ final class FittingWords
     public const GEAR_INDEX = [
         'title' => 'Gears indexed anew',
         'how' => 'The sensor and its housing have made the cable’s way another one: stops first, then the barrel, every gear up and down.',
-        'look' => 'Each gear at the first click; the sensor’s lamp blinks at each shift',
+        'look' => 'Each gear at the first click, up and down; the sensor has not moved',
     ];
 
     public const LEVER_OFF = [
@@ -87,7 +87,7 @@ final class FittingWords
     public const BRAKE_SENSOR = [
         'title' => 'Brake sensor, {side}',
         'how' => 'Lever wiped with alcohol where something is stuck on. Switch and magnet so that the first of the lever’s travel works it.',
-        'look' => 'Pulled and let go ten times, it works at once and comes back each time',
+        'look' => 'Pulled and let go ten times: magnet and switch meet at the first of the travel, and part each time',
         'caution' => 'The brake itself is not touched: hydraulic levers are opened and bled only by who may.',
     ];
 
@@ -101,7 +101,7 @@ final class FittingWords
     public const BRAKE_SENSOR_IN_CABLE = [
         'title' => 'Brake sensor in the cable, {side}',
         'how' => 'Cable slack at the brake; the sensor between lever and housing, its ferrules home, the way its arrow shows; cable hooked and brake adjusted again.',
-        'look' => 'Ten hard pulls: it works at the first of the travel, comes back each time, and the brake bites as before',
+        'look' => 'Ten hard pulls: it moves at the first of the travel, comes back each time, and the brake bites as before',
         'caution' => 'This brake was slack: it is tried standing before anybody rides.',
     ];
 

@@ -70,11 +70,11 @@ final class RouteSteps
         $main = array_keys(array_filter($runs, fn (Run $run) => $run->isMain()));
         $leads = array_map(fn (int $i, Run $run) => ucfirst($run->name).': '.lcfirst(self::plugWords($plan, $i, $run)).'. '
             .self::text($wiring->routes[$i] ?? null, $wiring->details[$i] ?? null), array_keys($branches), $branches);
-        $parts = array_merge(...array_map(fn (string $side) => ["bar-on-{$side}", "lever-hook-{$side}", "brake-sensor-{$side}"], ['left', 'right']));
+        $parts = array_column([...FittingSteps::bars($plan), ...FittingSteps::sensors($plan)], 'code');
 
         return $branches === [] ? [] : [BuildStep::worded(
             self::codeOf('joints', $branches), BuildStep::ROUTES, Wording::of(BuildWords::BRANCH, runs: self::names($branches), leads: implode(' ', $leads)),
-            after: [...$parts, 'display', ...array_map(fn (int $at) => "dress-{$at}", $main)],
+            after: [...$parts, ...array_map(fn (int $at) => "dress-{$at}", $main)],
         )->ofRuns(array_keys($branches))];
     }
 

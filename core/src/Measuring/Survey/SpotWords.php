@@ -186,18 +186,18 @@ final class SpotWords
             'Across the bar where the display shall be clamped.',
             'Its clamp may want a shim.'],
         'room_base' => [
-            'Battery room: along the tube',
-            'Inside the triangle, along the tube that would carry the pack, corner to corner.',
+            'Battery room: along the down tube',
+            'Inside the triangle, along the down tube that would carry the pack, corner to corner.',
             'The pack lies along it with a gap all round.',
         ],
         'room_front' => [
-            'Battery room: front side',
-            'Inside the triangle, the side that meets the tube’s front end.',
+            'Battery room: along the top tube',
+            'Inside the triangle, along the top tube, corner to corner.',
             'With the other two it says how long and high a pack may be.',
         ],
         'room_rear' => [
-            'Battery room: rear side',
-            'Inside the triangle, the side that meets the tube’s rear end.',
+            'Battery room: along the seat tube',
+            'Inside the triangle, along the seat tube, corner to corner.',
             'With the other two it says how long and high a pack may be.',
         ],
         'boom_length' => [

@@ -32,6 +32,21 @@ enum Subject: string
         return SubjectWords::ALL[$this->value][0];
     }
 
+    /** What is got where it is replaced; null where that is no part. */
+    public function part(): ?string
+    {
+        return match ($this) {
+            self::Pads => 'Brake pads or shoes, front and rear',
+            self::Rotors => 'Rotors, of the diameter that is on it',
+            self::BrakeKind, self::BrakesEnough => 'Brake parts, as written down under Condition',
+            self::Wheels, self::Rims => 'Wheel, rim or spokes, as written down under Condition',
+            self::Bearings => 'Bearings, as written down under Condition',
+            self::Lights => 'Lights, front and rear',
+            self::Chain => 'Worn cogs, as written down under Condition',
+            self::Frame, self::Carbon => null,
+        };
+    }
+
     /** What to look at. */
     public function look(): string
     {

@@ -11,12 +11,16 @@ use NeatSpindle\Core\Fitting\Route\RouteVerdict;
 use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Holding\Build\Cure;
+use NeatSpindle\Core\Holding\Build\Found;
+use NeatSpindle\Core\Measuring\Survey\Remedy;
+use NeatSpindle\Core\Measuring\Survey\Subject;
 use NeatSpindle\Core\Parts\Box\Packed;
 use NeatSpindle\Core\Parts\Box\Piece;
 use NeatSpindle\Core\Parts\Box\PieceKind;
 use NeatSpindle\Core\Parts\Drawer\Drawer;
 use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Parts\Drawer\Spacers;
+use NeatSpindle\Core\Sums\Line\Chain;
 use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 use function count;
@@ -154,9 +158,26 @@ final class JobNeeds
             'Cranks, left and right', $this->box->has(PieceKind::Crank) ? Origin::Box : Origin::Shop, 'crank-right-seat', 'bolt-by-hand',
         );
         if ($this->build->step('chain-over') === null && $this->build->step('bikes-chain') === null) {
-            $narrow = $circumstances->found->fitted->hasNarrowChain() ? ', with a new joining link' : '';
-            $this->add("Chain, {$sheet->chain->links} links{$narrow}", Origin::Shop, 'chain');
+            $this->chain($sheet->chain, $circumstances->found);
         }
+        foreach ($circumstances->found->mending as $subject => $remedy) {
+            $part = $remedy === Remedy::Replace ? Subject::from($subject)->part() : null;
+            $part === null ?: $this->add($part, Origin::Shop, "mend-{$subject}");
+        }
+    }
+
+    /** A new one only where wear, its count or a finding asks for it; else what the old one takes to be as long as it has to be. */
+    private function chain(Chain $chain, Found $found): void
+    {
+        $narrow = $found->fitted->hasNarrowChain();
+        if (! $found->fitsOldChain($chain)) {
+            $this->add("Chain, {$chain->links} links".($narrow ? ', with a new joining link' : ''), Origin::Shop, 'chain');
+
+            return;
+        }
+        $more = max(0, $chain->changeFromOld ?? 0);
+        $more === 0 ?: $this->add("{$more} links of the same chain", Origin::Shop, 'chain');
+        $narrow && $this->add('Joining link for the chain', Origin::Shop, 'chain', count: $more === 0 ? 1 : 2);
     }
 
     private function leads(Circumstances $circumstances): void

@@ -120,12 +120,8 @@ final class Journey
     public function rest(string $rest, string $radius = '120', string $position = 'below'): self
     {
         $this->site->visit("/jobs/{$this->job()}/stack/rest");
-        if ($this->site->value('position') !== $position) {
-            $this->site->choose('position', $position);
-            $this->click('#keep-rest');
-        }
-        $this->site->tick("input[name='rest'][value='{$rest}']");
-        $this->site->type('rest-radius', $radius);
+        $this->site->value('position') === $position || $this->site->choose('position', $position);
+        $this->site->tick("input[name='rest'][value='{$rest}']")->choose('gap', 'nothing')->type('rest-radius', $radius);
 
         return $this->click('#keep-rest');
     }
@@ -134,13 +130,16 @@ final class Journey
      * Builds to the last step, typing bands from papers and torques in the middle of theirs; at some steps every other
      * one that is held is tried, and must be refused with a reason.
      *
-     * @param  array<string, callable(self): mixed>  $before what is done elsewhere before a step, by a word of why it is held
+     * @param  array<string, callable(self, string): mixed>  $before what is done elsewhere before a step, by a word of why it is held
      * @return int how many wrong orders were refused
      */
     public function build(array $before = [], bool $triesWrongOrders = true): int
     {
         $refused = 0;
-        $before += ['from sensor to magnet' => fn () => $this->measureTheGap()];
+        $before += [
+            'from sensor to magnet' => fn () => $this->measureTheGap(), 'Not here yet' => fn () => $this->sayAllIsHere(), 'is too short' => fn (self $at, string $why) => $this->lengthen($why),
+            'No battery is chosen' => fn () => $this->answerFor('pack'), 'only tight' => fn () => $this->answerFor('tight-stack'),
+        ];
         $this->site->visit("/jobs/{$this->job()}/build");
         for ($i = 0; $i < 90; $i++) {
             if ($triesWrongOrders && $i % 9 === 0) {
@@ -190,6 +189,32 @@ final class Journey
         $this->press('Keep');
     }
 
+    /** Everything that was to be got has come. */
+    public function sayAllIsHere(): self
+    {
+        $this->site->visit("/jobs/{$this->job()}/stack/order");
+
+        return $this->click('#all-here');
+    }
+
+    /** An owner lets the bike leave without something. */
+    public function answerFor(string $lack): self
+    {
+        $this->site->visit("/jobs/{$this->job()}/prove/hand-over")->tick("li:has(#why-{$lack}) summary")->type("why-{$lack}", 'The customer wants it so');
+
+        return $this->click("li:has(#why-{$lack}) button");
+    }
+
+    /** Another lead, as long as the way is. */
+    private function lengthen(string $why): void
+    {
+        preg_match('/The ([^:]+?) is too short: its way takes (\d+) mm/u', $why, $told);
+        $this->site->visit("/jobs/{$this->job()}/route");
+        $field = $this->site->driver()->executeScript('return document.querySelector(arguments[0])?.closest("form").querySelector("input[name=supply]").id', ["[aria-label='Keep the lead of {$told[1]}']"]);
+        $this->site->type(is_string($field) ? $field : '', (string) ((int) $told[2] + 60));
+        $this->click("[aria-label='Keep the lead of {$told[1]}']");
+    }
+
     /** From the speed sensor to its magnet, as every motor of the demo allows it. */
     private function measureTheGap(): void
     {
@@ -212,14 +237,14 @@ final class Journey
         $this->click(self::DONE);
     }
 
-    /** @param  array<string, callable(self): mixed>  $before */
+    /** @param  array<string, callable(self, string): mixed>  $before */
     private function isHeldFor(array $before): bool
     {
         $why = $this->site->has('#held') ? $this->site->text('#held') : '';
         foreach ($before as $word => $do) {
             if (str_contains($why, $word)) {
                 $job = $this->job();
-                $do($this);
+                $do($this, $why);
                 $this->site->visit("/jobs/{$job}/build");
 
                 return true;

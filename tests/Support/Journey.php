@@ -208,7 +208,7 @@ final class Journey
     /** Another lead, as long as the way is. */
     private function lengthen(string $why): void
     {
-        preg_match('/The ([^:]+?) is too short: its way takes (\d+) mm/u', $why, $told);
+        preg_match('/The ([^:]+?) is too short: its way takes (\d+) mm/u', $why, $told) === 1 || throw new LogicException("No length is told: {$why}");
         $this->site->visit("/jobs/{$this->job()}/route");
         $field = $this->site->driver()->executeScript('return document.querySelector(arguments[0])?.closest("form").querySelector("input[name=supply]").id', ["[aria-label='Keep the lead of {$told[1]}']"]);
         $this->site->type(is_string($field) ? $field : '', (string) ((int) $told[2] + 60));

@@ -8,6 +8,7 @@ use NeatSpindle\Core\Choosing\Order\Shortage;
 use NeatSpindle\Core\Fitting\Route\Leg;
 use NeatSpindle\Core\Fitting\Route\Loss;
 use NeatSpindle\Core\Fitting\Route\RouteVerdict;
+use NeatSpindle\Core\Fitting\Route\RunRoute;
 use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Holding\Build\Cure;
@@ -187,7 +188,7 @@ final class JobNeeds
             $for = "{$run->connector}, for the {$run->name}";
             $at = $this->build->firstOf($i)->code ?? '';
             match ($route->verdict) {
-                RouteVerdict::NeedsExtension => $this->add('Lead '.implode(' + ', $route->extensions ?? [])." mm, {$for}", Origin::Drawer, $at),
+                RouteVerdict::NeedsExtension => $this->add(self::joined($route, $for), Origin::Drawer, $at),
                 RouteVerdict::TooShort => $this->add(
                     self::leadOf(($route->needed ?? 0.0) - $run->supply, $for), Origin::Shop, $at, isCountedIn: true,
                 ),
@@ -205,6 +206,15 @@ final class JobNeeds
         $this->add('Display', $this->box->has(PieceKind::Display) ? Origin::Box : Origin::Shop, 'display');
         $ties = max(1, (int) ceil(array_sum(array_map(fn ($route) => ($route->needed ?? 0.0) / Leg::TIE_EVERY, $circumstances->wiring->routes))));
         $circumstances->wiring->routes === [] ?: $this->add('Ties', Origin::Drawer, 'dress-'.array_key_first($circumstances->wiring->routes), count: $ties);
+    }
+
+    /** One piece is better than several joined, where one can be had. */
+    private static function joined(RunRoute $route, string $for): string
+    {
+        $leads = $route->extensions ?? [];
+        $whole = count($leads) < 2 ? '' : sprintf('; better one piece of %d to %d mm', ceil(($route->needed ?? 0.0) - $route->run->supply), array_sum($leads));
+
+        return 'Lead '.implode(' + ', $leads)." mm, {$for}{$whole}";
     }
 
     private static function leadOf(float $mm, string $for): string

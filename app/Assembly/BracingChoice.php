@@ -18,6 +18,7 @@ use NeatSpindle\Core\Holding\Reaction\Rest;
 use NeatSpindle\Core\Holding\Reaction\ShellFace;
 use NeatSpindle\Core\Holding\Reaction\ThreadState;
 use NeatSpindle\Core\Holding\Reaction\Torquing;
+use NeatSpindle\Core\Holding\Reaction\TubeClamp;
 
 /** What was decided about nut and rest; what nobody decided is the house rule: the band's middle, threadlocker, painted faces. */
 readonly class BracingChoice
@@ -50,6 +51,18 @@ readonly class BracingChoice
     public function tube(): ?float
     {
         return $this->decided?->tube;
+    }
+
+    /**
+     * The clamp for the tube the body is held to; null where none is clamped, or its diameter is not measured.
+     *
+     * @param  ?float  $boom  the boom's diameter, in mm
+     */
+    public function clamp(?float $boom): ?TubeClamp
+    {
+        $diameter = $this->tube() ?? ($this->rest() === Rest::BoomClamp ? $boom : null);
+
+        return $diameter === null || $this->rest()?->clampsOneTube() !== true ? null : TubeClamp::for($diameter);
     }
 
     public function restRadius(): ?float

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Assembly\BracingChoice;
 use App\Assembly\MountedRing;
 use App\Models\Condition;
 use App\Models\FastenerBand;
@@ -15,6 +16,8 @@ use NeatSpindle\Core\Holding\Build\Fastenings;
 use NeatSpindle\Core\Holding\Build\Found;
 use NeatSpindle\Core\Holding\Build\Wiring;
 use NeatSpindle\Core\Holding\Reaction\Rest;
+use NeatSpindle\Core\Holding\Reaction\TubeClamp;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Parts\Fastening\Bands;
 use NeatSpindle\Core\Parts\Fastening\CrankSeat;
 use NeatSpindle\Core\Parts\Fastening\Fastener;
@@ -41,13 +44,20 @@ class CircumstancesAssembler
         $papers = $open->motor()?->papers;
 
         return new Fastenings(
-            Rest::plan($open->bracing()?->rest, $open->clamp()),
+            Rest::plan($open->bracing()?->rest, self::clamp($open)),
             self::ringFitting($open),
             self::bands($open),
             $papers->crankSeat ?? CrankSeat::Taper,
             $papers->crankCompound ?? Compound::Grease,
             $open->the(JobHouse::class)->rules,
         );
+    }
+
+    private static function clamp(OpenJob $open): ?TubeClamp
+    {
+        $motor = $open->motor();
+
+        return $motor === null ? null : BracingChoice::of($open->job->kit, $motor)->clamp($open->findings->mm(Spot::BoomDiameter));
     }
 
     private static function wiring(OpenJob $open): Wiring

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Decision;
+use App\Models\Job;
+use App\Models\Run;
 use App\Models\Values\About;
 use App\Models\Values\AboutKind;
 use App\Models\Values\BatteryWish;
@@ -28,6 +30,8 @@ use NeatSpindle\Core\Whole\Worksheet\Answer;
 use NeatSpindle\Core\Whole\Worksheet\Concern;
 
 use function array_filter;
+use function array_flip;
+use function array_intersect_key;
 use function array_map;
 use function array_values;
 use function implode;
@@ -88,6 +92,12 @@ final readonly class FittingOut implements FromJob
         $allowed = array_filter($decisions, fn (Decision $decision) => $decision->allowed_at !== null);
 
         return new BrakeCut($decided, array_keys($allowed), in_array(BrakeSensing::LeftOff, $decided, true) && $hasThrottle);
+    }
+
+    /** @return array<string, float> how far it is along the bar to the joints in its middle from each thing there that a run goes from, in mm */
+    public function onTheBar(Job $job): array
+    {
+        return array_intersect_key($this->cockpit->reaches(), array_flip($job->runs->map(fn (Run $run) => $run->from_place)->all()));
     }
 
     public function brakeCut(): BrakeCut

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Models\Condition;
 use App\Models\Decision;
+use App\Models\Job;
 use App\Models\Values\About;
 use NeatSpindle\Core\Holding\Build\Lack;
+use NeatSpindle\Core\Measuring\Survey\Subject;
 use NeatSpindle\Core\Whole\Needs\Lacks;
+
+use function in_array;
 
 /** What a job goes without: what of it holds, and what an owner answers for. */
 final readonly class Lacking implements FromJob
@@ -23,7 +28,7 @@ final readonly class Lacking implements FromJob
         [$worksheet, $build, $outlook, $gathering] = [$open->worksheet(), $open->buildSheet(), $open->the(Checks::class)->outlook, $open->the(Gathering::class)];
         [$still, $answered] = [[], []];
         $lacks = $worksheet === null || $build === null || $outlook === null ? []
-            : Lacks::of($worksheet, $outlook, $build, $open->circumstances(), $gathering->needs, $gathering->here, $open->unseen());
+            : Lacks::of($worksheet, $outlook, $build, $open->circumstances(), $gathering->needs, $gathering->here, self::unseen($open->job));
         foreach ($lacks as $lack) {
             $decision = $open->decisions->about(About::without($lack->code));
             if ($decision?->choice === $lack->mark()) {
@@ -34,6 +39,14 @@ final readonly class Lacking implements FromJob
         }
 
         return new self($still, $answered);
+    }
+
+    /** @return list<Subject> what of a bike's condition nobody has looked at */
+    public static function unseen(Job $job): array
+    {
+        $seen = $job->conditions->map(fn (Condition $condition) => $condition->subject)->all();
+
+        return array_values(array_filter(Subject::on($job->bike->frame_material), fn (Subject $subject) => ! in_array($subject, $seen, true)));
     }
 
     /** What is wanting by this code and nobody answers for; null where nothing is. */

@@ -13,7 +13,6 @@ use App\Assembly\Records;
 use App\Assembly\RidingChoice;
 use App\Assembly\RouteAssembler;
 use App\Assembly\WorkshopCatalogue;
-use App\Models\Condition;
 use App\Models\Job;
 use App\Models\OwnStretch;
 use NeatSpindle\Core\Choosing\Fit\MotorMatch;
@@ -24,14 +23,11 @@ use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Holding\Mount\Mount;
 use NeatSpindle\Core\Holding\Reaction\Bracing;
-use NeatSpindle\Core\Holding\Reaction\Rest;
-use NeatSpindle\Core\Holding\Reaction\TubeClamp;
 use NeatSpindle\Core\Measuring\Frame\BikeShape;
 use NeatSpindle\Core\Measuring\Frame\Kind\KindWays;
 use NeatSpindle\Core\Measuring\Frame\Kind\Shapes;
 use NeatSpindle\Core\Measuring\Strip\StripPlan;
 use NeatSpindle\Core\Measuring\Survey\Spot;
-use NeatSpindle\Core\Measuring\Survey\Subject;
 use NeatSpindle\Core\Measuring\Survey\SurveyPlan;
 use NeatSpindle\Core\Measuring\Survey\Walk;
 use NeatSpindle\Core\Parts\Part\Ring;
@@ -42,8 +38,6 @@ use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 use function array_diff_key;
 use function array_flip;
 use function array_key_exists;
-use function in_array;
-use function is_string;
 
 /** A job opened on the bench: what was kept, and what the core makes of it. Each is worked out once, when it is asked for. */
 class OpenJob
@@ -187,24 +181,6 @@ class OpenJob
         return $this->once('stop', fn (): ?string => $this->job->stopped_for ?? $this->bracing()?->stop() ?? $this->the(FittingOut::class)->stop());
     }
 
-    /** The clamp for the tube the body is held to; null where none is clamped, or its diameter is not measured. */
-    public function clamp(): ?TubeClamp
-    {
-        [$motor, $rest] = [$this->motor(), $this->bracing()?->rest];
-        $measured = $rest === Rest::BoomClamp ? $this->findings->mm(Spot::BoomDiameter) : null;
-        $diameter = $motor === null ? null : BracingChoice::of($this->job->kit, $motor)->tube() ?? $measured;
-
-        return $diameter === null || $rest?->clampsOneTube() !== true ? null : TubeClamp::for($diameter);
-    }
-
-    /** @return list<Subject> what of the bike's condition nobody has looked at */
-    public function unseen(): array
-    {
-        $seen = $this->job->conditions->map(fn (Condition $condition) => $condition->subject)->all();
-
-        return array_values(array_filter(Subject::on($this->job->bike->frame_material), fn (Subject $subject) => ! in_array($subject, $seen, true)));
-    }
-
     /** What keeps the body from turning, as far as it is decided; null until then. */
     public function bracing(): ?Bracing
     {
@@ -285,7 +261,7 @@ class OpenJob
     public function laying(): RouteAssembler
     {
         return $this->once('laying', fn () => new RouteAssembler(
-            KindWays::of($this->job->bike->kind, $this->findings->lengths(), $this->onTheBar(), $this->findings->isGuided())
+            KindWays::of($this->job->bike->kind, $this->findings->lengths(), $this->the(FittingOut::class)->onTheBar($this->job), $this->findings->isGuided())
                 ->with(
                     array_values($this->job->ownStretches->map(fn (OwnStretch $row) => $row->way())->all()),
                 ),
@@ -293,14 +269,6 @@ class OpenJob
             fn () => $this->job->leads,
             $this->bracing()?->rest,
         ));
-    }
-
-    /** @return array<string, float> how far it is along the bar to the joints in its middle from each thing there that a run goes from, in mm */
-    private function onTheBar(): array
-    {
-        $ends = $this->job->runs->pluck('from_place')->all();
-
-        return array_intersect_key($this->the(FittingOut::class)->cockpit->reaches(), array_flip(array_filter($ends, is_string(...))));
     }
 
     /**

@@ -201,18 +201,6 @@ class Job extends Row
         return $this->hasMany(Obstacle::class)->whereNull('superseded_at')->orderBy('angle_deg')->orderBy('id');
     }
 
-    /** @return HasMany<Condition, $this> those that stand */
-    public function conditions(): HasMany
-    {
-        return $this->hasMany(Condition::class)->whereNull('superseded_at')->orderBy('id');
-    }
-
-    /** @return HasMany<Arrival, $this> what of its needs was seen here */
-    public function arrivals(): HasMany
-    {
-        return $this->hasMany(Arrival::class)->whereNull('superseded_at')->orderBy('id');
-    }
-
     /** @return HasMany<Track, $this> */
     public function tracks(): HasMany
     {

@@ -75,4 +75,16 @@ trait KeepsRecords
     {
         return $this->hasMany(HandOver::class)->whereNull('taken_back_at')->orderBy('id');
     }
+
+    /** @return HasMany<Condition, $this> those that stand */
+    public function conditions(): HasMany
+    {
+        return $this->hasMany(Condition::class)->whereNull('superseded_at')->orderBy('id');
+    }
+
+    /** @return HasMany<Arrival, $this> what of its needs was seen here */
+    public function arrivals(): HasMany
+    {
+        return $this->hasMany(Arrival::class)->whereNull('superseded_at')->orderBy('id');
+    }
 }

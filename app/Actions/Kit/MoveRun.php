@@ -30,7 +30,8 @@ class MoveRun extends JobAction
             $row->fill(self::moved($row, $how, $place));
             $way = $how === 'pass' || $how === 'avoid' ? $open->laying()->wayOf($row) : null;
             if ($way === false) {
-                $this->refuse('how', ucfirst($row->name).' has no allowed way like that: '.PlaceName::of((string) $place).' cannot be '.($how === 'pass' ? 'passed' : 'avoided').'.');
+                $cannot = PlaceName::of((string) $place).' cannot be '.($how === 'pass' ? 'passed' : 'avoided');
+                $this->refuse('how', ucfirst($row->name)." has no allowed way like that: {$cannot}.");
             }
             $row->save();
         });

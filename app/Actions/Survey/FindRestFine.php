@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Survey;
 
 use App\Actions\JobAction;
+use App\Bench\Lacking;
 use App\Bench\OpenJob;
 use App\Models\Condition;
 use App\Models\Job;
@@ -21,7 +22,7 @@ class FindRestFine extends JobAction
     public function __invoke(Job $job, User $by, array $subjects): void
     {
         ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $by, $subjects): void {
-            $unseen = array_filter($open->unseen(), fn (Subject $subject) => in_array($subject, $subjects, true));
+            $unseen = array_filter(Lacking::unseen($open->job), fn (Subject $subject) => in_array($subject, $subjects, true));
             Condition::query()->insert(array_values(array_map(fn (Subject $subject) => [
                 'job_id' => $job->id, 'user_id' => $by->id, 'subject' => $subject->value, 'severity' => Severity::Fine->value, 'found_at' => now(),
             ], $unseen)));

@@ -39,8 +39,10 @@ class RouteView extends FrameView
     /** Where the names of places stand that lie close together, from the place: right, down, and which end is there. */
     private const NAMES = [
         'motor-top' => [-12, -16, 'end'], 'down-low' => [18, 12, 'start'], 'motor' => [16, 30, 'start'], 'under-shell' => [-12, 26, 'end'],
-        'lever-left' => [-18, 6, 'end'], 'keypad' => [-18, -8, 'end'], 'display' => [18, -8, 'start'], 'throttle' => [18, -8, 'start'], 'lever-right' => [18, 6, 'start'],
-        'bar' => [16, 24, 'start'], 'stay' => [-2, -16, 'end'], 'stay-in' => [-2, 28, 'end'], 'axle' => [-14, 5, 'end'], 'boom-end' => [4, 30, 'start'], 'cross' => [-12, 20, 'end'],
+        'lever-left' => [-18, 6, 'end'], 'keypad' => [-18, -8, 'end'], 'display' => [18, -8, 'start'],
+        'throttle' => [18, -8, 'start'], 'lever-right' => [30, 6, 'start'],
+        'bar' => [16, 24, 'start'], 'stay' => [-2, -16, 'end'], 'stay-in' => [-2, 28, 'end'], 'axle' => [-14, 5, 'end'],
+        'boom-end' => [4, 30, 'start'], 'cross' => [-12, 20, 'end'],
     ];
 
     /** Around the places that are looked at from near, in units of the drawing. */

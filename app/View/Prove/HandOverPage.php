@@ -41,7 +41,7 @@ class HandOverPage extends JobPage
     private const USUAL_DAYS = 14;
 
     /** What is shown of a job only here. */
-    private const SHOWN = ['handOvers', 'rechecks', 'everyDecision', 'settingsLog', 'conditions', 'sheetAddresses'];
+    private const SHOWN = ['handOvers', 'rechecks', 'everyDecision', 'settingsLog', 'sheetAddresses'];
 
     public function __construct(OpenJob $opened)
     {

@@ -18,6 +18,7 @@ use NeatSpindle\Core\Holding\Reaction\GapContents;
 use NeatSpindle\Core\Holding\Reaction\Reaction;
 use NeatSpindle\Core\Holding\Reaction\Rest;
 use NeatSpindle\Core\Holding\Reaction\TubeClamp;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 
 /** What the nut holds against the motor, and what must hold the rest. */
 class RestPage extends JobPage
@@ -108,7 +109,7 @@ class RestPage extends JobPage
 
     public function boomClamp(): ?TubeClamp
     {
-        return $this->opened->clamp();
+        return $this->choice()->clamp($this->opened->findings->mm(Spot::BoomDiameter));
     }
 
     public function drawing(): ReactionView

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Survey;
 
+use App\Bench\Lacking;
 use App\Bench\OpenJob;
 use App\Models\Condition;
 use App\Models\Stage;
@@ -59,7 +60,7 @@ class ConditionPage extends JobPage
     /** @return list<Subject> what nobody has looked at */
     public function unseen(): array
     {
-        return $this->opened->unseen();
+        return Lacking::unseen($this->job);
     }
 
     private function firstOpen(): Subject

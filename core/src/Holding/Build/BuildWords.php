@@ -219,7 +219,9 @@ final class BuildWords
 
     public const BRANCH = [
         'title' => 'Join on the bar: {runs}',
-        'how' => 'Each along the bar to its joint on the main lead. {leads} Water-repelling grease, keys and arrows in line, pushed home square.',
+        'how' => 'Each along the bar to its joint on the main lead. {leads} '
+            .'Water-repelling grease, keys and arrows in line, pushed home square. '
+            .'Tied on both sides of each joint; what is left of each in one loop at the stem.',
         'look' => 'No gap is left at the seal; bars lock to lock; no brake, shifter or bell is in its way',
     ];
 

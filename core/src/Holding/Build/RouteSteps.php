@@ -68,8 +68,10 @@ final class RouteSteps
         [$runs, $wiring] = [self::runs($plan), $plan->circumstances->wiring];
         $branches = array_filter($runs, fn (Run $run) => $run->joinsOnTheBar());
         $main = array_keys(array_filter($runs, fn (Run $run) => $run->isMain()));
-        $leads = array_map(fn (int $i, Run $run) => ucfirst($run->name).': '.lcfirst(self::plugWords($plan, $i, $run)).'. '
-            .self::text($wiring->routes[$i] ?? null, $wiring->details[$i] ?? null), array_keys($branches), $branches);
+        $leads = array_map(
+            fn (int $i, Run $run) => ucfirst($run->name).': '.lcfirst(self::plugWords($plan, $i, $run)).self::joined($wiring->routes[$i] ?? null).'.',
+            array_keys($branches), $branches,
+        );
         $parts = array_column([...FittingSteps::bars($plan), ...FittingSteps::sensors($plan)], 'code');
 
         return $branches === [] ? [] : [BuildStep::worded(
@@ -143,6 +145,12 @@ final class RouteSteps
         ksort($runs);
 
         return $runs;
+    }
+
+    /** What is joined into a lead so that it reaches; empty where nothing is. */
+    private static function joined(?RunRoute $route): string
+    {
+        return $route?->verdict === RouteVerdict::NeedsExtension ? ', with an extension of '.implode(' + ', $route->extensions ?? []).' mm' : '';
     }
 
     private static function where(?RunRoute $route): string

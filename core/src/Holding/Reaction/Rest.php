@@ -24,6 +24,10 @@ enum Rest: string
     case StayClamp = 'stay_clamp';
     case SeatPad = 'seat_pad';
 
+    private const IN_FRONT = [BodyPosition::Front, BodyPosition::Below];
+
+    private const ANY_SIZE = 'The size that fits the tube, or the next with a shim of at most a millimetre.';
+
     /** Kinds whose shell has a down tube above and in front of it for the body to swing up to. */
     private const WITH_DOWN_TUBE = [BikeKind::Diamond, BikeKind::StepThrough, BikeKind::FullSuspension, BikeKind::Fat, BikeKind::Downhill, BikeKind::LongTail];
 
@@ -51,7 +55,7 @@ enum Rest: string
         $words = $rest === null ? RestWords::UNDECIDED : RestWords::ALL[$rest->value];
 
         return new RestPlan(
-            isset($words['on']) ? Wording::of($words['on'], size: $clamp?->words() ?? 'The size that fits the tube, or the next with a shim of at most a millimetre.') : null,
+            isset($words['on']) ? Wording::of($words['on'], size: $clamp?->words() ?? self::ANY_SIZE) : null,
             Wording::of($words['set']),
             isset($words['torque']) ? Wording::of($words['torque']) : null,
             $rest === self::Block ? null : Fastener::Rest,
@@ -78,7 +82,7 @@ enum Rest: string
             $this->needsDownTube() && $position !== BodyPosition::Below => 'The body does not swing up to the down tube from there.',
             $this === self::SeatPad && ! self::isPulledBack($kind, $position) => 'Only a body above the shell, inside a triangle, is pulled there.',
             $this === self::BoomClamp && $kind !== BikeKind::TadpoleTrike => 'There is no boom.',
-            $this === self::SeatTubeClamp && $position === BodyPosition::Front => 'The seat tube stands behind the shell: nothing on it reaches a body in front.',
+            $this === self::SeatTubeClamp && in_array($position, self::IN_FRONT, true) => 'Nothing on the seat tube reaches a body in front of the shell.',
             $this === self::SeatTubeClamp && $kind === BikeKind::TadpoleTrike => 'The seat tube is not near the shell.',
             $this === self::StayClamp && $kind === BikeKind::TadpoleTrike => 'The stays are not near the shell.',
             default => null,

@@ -42,7 +42,7 @@ final class RestWords
             'torque' => [
                 'title' => 'Block made fast',
                 'how' => 'So that it cannot walk out when the motor pushes.',
-                'tool' => 'As its maker says',
+                'tool' => 'Key for its screws',
                 'look' => 'What is soft can still be moved by hand',
             ],
         ],

@@ -121,10 +121,10 @@ final class Lacks
      */
     private static function condition(array $unseen): array
     {
-        $labels = array_map(fn (Subject $subject) => lcfirst($subject->label()), $unseen);
+        $labels = array_map(fn (Subject $subject) => lcfirst(explode(':', $subject->label())[0]), $unseen);
 
         return $labels === [] ? [] : [Lack::at(
-            LackKind::Condition, '', sprintf('Nobody has looked at %s of this bike: %s.', count($labels) === 1 ? 'one thing' : count($labels).' things', implode(', ', $labels)),
+            LackKind::Condition, '', sprintf('Nobody has looked at %s of this bike: %s.', count($labels) === 1 ? 'one thing' : count($labels).' things', implode('; ', $labels)),
         )];
     }
 }

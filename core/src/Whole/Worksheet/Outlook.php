@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Whole\Worksheet;
 
 use NeatSpindle\Core\Holding\Build\Gate;
+use NeatSpindle\Core\Holding\Mount\Stack;
 use NeatSpindle\Core\Holding\Reaction\Bracing;
 use NeatSpindle\Core\Sums\Line\LineVerdict;
 use NeatSpindle\Core\Sums\Margin\Verdict;
+
+use function is_string;
 
 /**
  * The one verdict of a whole job: the worst of what it is made of, which it names. Of a job that fails in one thing
@@ -27,7 +30,7 @@ final readonly class Outlook
     {
         $answers = array_values(array_filter([
             $stop === null ? null : Answer::that(Concern::Stop, Verdict::Fails, $stop),
-            Answer::that(Concern::Stack, $sheet->stack->verdict),
+            Answer::that(Concern::Stack, $sheet->stack->verdict, self::limitOf($sheet->stack)),
             self::rest($sheet, $bracing),
             self::checks($gates),
             self::reach($sheet),
@@ -56,6 +59,18 @@ final readonly class Outlook
     public function unclear(): array
     {
         return array_values(array_filter($this->answers, fn (Answer $answer) => ! $answer->isClear()));
+    }
+
+    /** What of a stack is worst, in words; empty where it is clear. */
+    private static function limitOf(Stack $stack): string
+    {
+        $limit = $stack->limitedBy();
+
+        return match (true) {
+            $limit === null => '',
+            is_string($limit) => 'a piece is missing',
+            default => lcfirst($limit->label()),
+        };
     }
 
     private static function rest(Worksheet $sheet, ?Bracing $bracing): Answer

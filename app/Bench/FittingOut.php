@@ -24,6 +24,7 @@ use NeatSpindle\Core\Fitting\Sensor\BrakeCut;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Fitting\Sensor\GearSensing;
 use NeatSpindle\Core\Fitting\Sensor\SensorPlan;
+use NeatSpindle\Core\Fitting\Sensor\SpeedSite;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Whole\Worksheet\Answer;
@@ -74,6 +75,7 @@ final readonly class FittingOut implements FromJob
                 self::brakes($open->decisions->ofKind(AboutKind::BrakeSensor), $hasThrottle),
                 $open->decisions->about(About::gearSensor())?->choice === GearSensing::Fitted->value,
                 $open->motor()?->papers->speedSensor, $open->findings->measurement(Spot::SensorGap),
+                SpeedSite::tryFrom($open->decisions->about(About::speedSensor())->choice ?? ''),
             ),
         );
     }
@@ -82,7 +84,7 @@ final readonly class FittingOut implements FromJob
     {
         $read = $open->findings->measurement(...);
 
-        return Cockpit::of($wish->fixtures, $read(Spot::BarLeft), $read(Spot::BarRight), $read(Spot::BarDiameter), $wish->displayBore);
+        return Cockpit::of($wish->fixtures, $read(Spot::BarLeft), $read(Spot::BarRight), $read(Spot::BarDiameter), $wish->displayBore, $wish->displayAt);
     }
 
     /** @param  array<string, Decision>  $decisions  by side */

@@ -12,6 +12,7 @@ use NeatSpindle\Core\Fitting\Battery\PackSite;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Cockpit\Fixture;
 use NeatSpindle\Core\Fitting\Cockpit\Make;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Sums\Margin\Verdict;
 use Tests\Support\Workshops;
 
@@ -199,6 +200,29 @@ it('keeps the hand’s order on the bar, and changes a lever for one with a swit
     $sheet = OpenJob::of(Workshops::fresh($this->job))->buildSheet();
     expect($sheet?->step('lever-hook-right'))->not->toBeNull()->and($sheet?->step('lever-hook-left'))->toBeNull()->and($sheet?->step('brake-sensor-right'))->toBeNull()->and($sheet?->step('lever-hook-right')?->look)->toContain('nothing is stuck on');
     $this->get("/jobs/{$this->job->id}/stack/order")->assertSee('Brake lever, right, with a switch of its own')->assertDontSee('Brake lever with its switch, right');
+});
+
+it('lets the display sit off the bar, where its clamp asks for nothing', function (): void {
+    $bar = onTheBar('left grip 125', 'left brake-lever 16 plain');
+    Workshops::read($this->job, $this->person, Spot::BarDiameter, '31.8');
+    ($this->cockpit)([...$bar, 'bore' => '22.2'])->assertSessionHasNoErrors();
+    expect(($this->fitting)()->cockpit->objections()[0] ?? '')->toContain('Display:');
+    ($this->cockpit)([...$bar, 'bore' => '22.2', 'display_at' => 'roof'])->assertSessionHasErrors('display_at');
+    ($this->cockpit)([...$bar, 'bore' => '22.2', 'display_at' => 'top-tube'])->assertSessionHasNoErrors();
+    expect(($this->fitting)()->cockpit->objections())->toBe([])->and(OpenJob::of(Workshops::fresh($this->job))->buildSheet()?->step('display')?->title)->toBe('Display on the top tube');
+});
+
+it('puts the speed sensor where the hand puts it, its lead and its step with it', function (): void {
+    $this->get("/jobs/{$this->job->id}/route/sensors")->assertSee('On the left chainstay')->assertSee('At a front wheel')->assertDontSee('At the end of the boom');
+    ($this->decide)(['about' => 'speed-sensor', 'choice' => 'boom'])->assertSessionHasErrors('choice');
+    ($this->decide)(['about' => 'speed-sensor', 'choice' => 'stick-on'])->assertSessionHasErrors('choice');
+    ($this->decide)(['about' => 'speed-sensor', 'choice' => 'front'])->assertSessionHasNoErrors();
+    $open = OpenJob::of(Workshops::fresh($this->job));
+    expect($open->job->runs->firstWhere('name', 'speed sensor')?->to_place)->toBe('fork-end')->and($open->buildSheet()?->step('speed-sensor')?->how)->toContain('At a front wheel.')->not->toContain('the stay');
+    ($this->decide)(['about' => 'speed-sensor', 'choice' => 'stay-right'])->assertSessionHasNoErrors();
+    $open = OpenJob::of(Workshops::fresh($this->job));
+    expect($open->job->runs->firstWhere('name', 'speed sensor')?->to_place)->toBe('stay')->and($open->buildSheet()?->step('speed-sensor')?->how)->toContain('On the right chainstay, on its outside.');
+    $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertOk();
 });
 
 it('lays a brake sensor’s lead with it, and none on a lever that takes none', function (): void {

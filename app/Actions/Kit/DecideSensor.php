@@ -10,6 +10,7 @@ use App\Bench\OpenJob;
 use App\Models\Decision;
 use App\Models\Job;
 use App\Models\Kit;
+use App\Models\Run;
 use App\Models\User;
 use App\Models\Values\About;
 use App\Models\Values\CockpitWish;
@@ -19,8 +20,9 @@ use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
 use NeatSpindle\Core\Fitting\Route\RunRole;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Fitting\Sensor\GearSensing;
+use NeatSpindle\Core\Fitting\Sensor\SpeedSite;
 
-/** Decides how a brake lever or the gear cable tells the motor; its run comes and goes with it. */
+/** Decides how a brake lever or the gear cable tells the motor, and where its speed sensor sits; its run comes and goes with it. */
 class DecideSensor extends JobAction
 {
     public function __invoke(Job $job, User $by, int $seen, About $about, string $choice, ?string $reason): void
@@ -28,7 +30,9 @@ class DecideSensor extends JobAction
         ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open) use ($job, $by, $about, $choice, $reason): void {
             $was = $open->decisions->about($about)?->choice;
             $side = $about->side();
-            if ($side === null) {
+            if ($about->is(About::speedSensor())) {
+                $this->sitsAt($open, SpeedSite::from($choice));
+            } elseif ($side === null) {
                 FollowingRuns::follow($open, RunRole::GearSensor, $was === GearSensing::Fitted->value, $choice === GearSensing::Fitted->value);
             } else {
                 $objection = BrakeSensing::from($choice)->objection($open->the(FittingOut::class)->cockpit->lever($side));
@@ -41,6 +45,14 @@ class DecideSensor extends JobAction
         });
     }
 
+    /** The speed sensor's lead ends where it sits. */
+    private function sitsAt(OpenJob $open, SpeedSite $site): void
+    {
+        $place = $site->placeAmong($open->laying()->ways->places) ?? $this->refuse('choice', "{$site->label()}: this kind of bike has no such place.");
+        Run::query()->where('job_id', $open->job->id)->where('role', RunRole::SpeedSensor)->whereNull('removed_at')
+            ->update(['to_place' => $place, 'via' => null, 'off' => null]);
+    }
+
     /** A switch of its own is inside the lever: one that has none is changed for one that has. */
     private static function switchInside(OpenJob $open, BarSide $side): void
     {
@@ -48,6 +60,6 @@ class DecideSensor extends JobAction
         $fixtures = array_map(
             fn (Fixture $one) => $one->kind === FixtureKind::BrakeLever && $one->side === $side ? $one->withSwitch() : $one, $wish->fixtures,
         );
-        Kit::of($open->job)->fill(['cockpit' => new CockpitWish($fixtures, $wish->displayBore)])->save();
+        Kit::of($open->job)->fill(['cockpit' => new CockpitWish($fixtures, $wish->displayBore, $wish->displayAt)])->save();
     }
 }

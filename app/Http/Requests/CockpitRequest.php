@@ -8,6 +8,7 @@ use App\Models\Values\CockpitWish;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Fitting\Cockpit\DisplaySite;
 use NeatSpindle\Core\Fitting\Cockpit\Fixture;
 use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
 use NeatSpindle\Core\Fitting\Cockpit\Make;
@@ -43,6 +44,7 @@ class CockpitRequest extends VersionedRequest
             'drop' => ['nullable', 'integer', 'between:0,'.CockpitWish::MOST],
             'move' => ['nullable', 'string', 'regex:/^\d{1,2} (in|out)$/'],
             'add' => ['nullable', 'string', Rule::in(self::additions())],
+            'display_at' => ['nullable', 'string', Rule::enum(DisplaySite::class)],
             'bore' => ['nullable', 'string', 'max:40'],
         ];
     }
@@ -89,7 +91,7 @@ class CockpitRequest extends VersionedRequest
         }
         [$which, $where] = explode(' ', $this->string('move')->value().' ');
 
-        return new CockpitWish(array_values($where === '' ? $fixtures : CockpitWish::moved($fixtures, (int) $which, $where === 'in')), $this->bore);
+        return new CockpitWish(array_values($where === '' ? $fixtures : CockpitWish::moved($fixtures, (int) $which, $where === 'in')), $this->bore, $this->enum('display_at', DisplaySite::class) ?? DisplaySite::Bar);
     }
 
     /** @return list<string> what can be put on: a side's code, a blank, a kind's code */

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Values\About;
+use BackedEnum;
 use Illuminate\Validation\Rule;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Fitting\Sensor\GearSensing;
+use NeatSpindle\Core\Fitting\Sensor\SpeedSite;
 
 /** How one brake lever, or the gear cable, tells the motor; one that is left off has its reason. */
 class DecideSensorRequest extends VersionedRequest
@@ -17,9 +19,19 @@ class DecideSensorRequest extends VersionedRequest
     {
         return parent::rules() + [
             'about' => ['required', 'string', Rule::in(self::subjects())],
-            'choice' => ['required', 'string', Rule::enum($this->input('about') === About::gearSensor()->kept() ? GearSensing::class : BrakeSensing::class)],
+            'choice' => ['required', 'string', Rule::enum($this->choices())],
             'reason' => ['required_if:choice,left-off', 'nullable', 'string', 'max:500'],
         ];
+    }
+
+    /** @return class-string<BackedEnum> */
+    private function choices(): string
+    {
+        return match ($this->input('about')) {
+            About::gearSensor()->kept() => GearSensing::class,
+            About::speedSensor()->kept() => SpeedSite::class,
+            default => BrakeSensing::class,
+        };
     }
 
     /** @return array<string, string> */
@@ -49,6 +61,6 @@ class DecideSensorRequest extends VersionedRequest
     /** @return list<string> */
     private static function subjects(): array
     {
-        return [...array_map(fn (BarSide $side) => About::brakeSensor($side)->kept(), BarSide::cases()), About::gearSensor()->kept()];
+        return [...array_map(fn (BarSide $side) => About::brakeSensor($side)->kept(), BarSide::cases()), About::gearSensor()->kept(), About::speedSensor()->kept()];
     }
 }

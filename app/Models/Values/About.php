@@ -43,6 +43,11 @@ final readonly class About
         return new self(AboutKind::GearSensor);
     }
 
+    public static function speedSensor(): self
+    {
+        return new self(AboutKind::SpeedSensor);
+    }
+
     /** Going without something that is wanting, told by its code. */
     public static function without(string $lack): self
     {
@@ -83,6 +88,7 @@ final readonly class About
         return match ($this->kind) {
             AboutKind::BrakeSensor => "Brake sensor {$this->which}",
             AboutKind::GearSensor => 'Gear sensor',
+            AboutKind::SpeedSensor => 'Speed sensor',
             AboutKind::Pass => 'A step that was held, '.str_replace('-', ' ', $this->which),
             AboutKind::Departure => 'Otherwise than the house, '.lcfirst(Question::tryFrom($this->which)?->label() ?? $this->which),
             AboutKind::Without => 'Gone without',

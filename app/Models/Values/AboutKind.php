@@ -12,11 +12,12 @@ enum AboutKind: string
     case Insistence = 'insistence';
     case BrakeSensor = 'brake-sensor';
     case GearSensor = 'gear-sensor';
+    case SpeedSensor = 'speed-sensor';
     case Without = 'without';
 
     /** Whether there are several of it in one job, told apart by what follows its name. */
     public function hasMany(): bool
     {
-        return $this !== self::GearSensor;
+        return $this !== self::GearSensor && $this !== self::SpeedSensor;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Values;
 
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Fitting\Cockpit\DisplaySite;
 use NeatSpindle\Core\Fitting\Cockpit\Fixture;
 use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
 use NeatSpindle\Core\Fitting\Cockpit\Make;
@@ -22,7 +23,7 @@ final readonly class CockpitWish implements Kept
     public const MOST = 24;
 
     /** @param  list<Fixture>  $fixtures */
-    public function __construct(public array $fixtures = [], public ?float $displayBore = null) {}
+    public function __construct(public array $fixtures = [], public ?float $displayBore = null, public DisplaySite $displayAt = DisplaySite::Bar) {}
 
     /** What is on most bars as they come in. */
     public static function usual(): self
@@ -87,7 +88,7 @@ final readonly class CockpitWish implements Kept
             usort($fixtures, fn (Fixture $a, Fixture $b) => $a->kind->rank() <=> $b->kind->rank());
         }
 
-        return new self($fixtures, self::figure($kept, 'display_bore_mm'));
+        return new self($fixtures, self::figure($kept, 'display_bore_mm'), self::oneOf($kept, 'display_at', DisplaySite::class) ?? DisplaySite::Bar);
     }
 
     public function toArray(): array
@@ -98,6 +99,7 @@ final readonly class CockpitWish implements Kept
                 'make' => $one->make->value, 'is_new' => $one->isNew,
             ], $this->fixtures),
             'display_bore_mm' => $this->displayBore,
+            'display_at' => $this->displayAt->value,
             'in_order' => true,
         ]);
     }

@@ -28,6 +28,7 @@ use Illuminate\Support\Collection;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Fitting\Sensor\GearSensing;
+use NeatSpindle\Core\Fitting\Sensor\SpeedSite;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Lack;
 use NeatSpindle\Core\Holding\Build\LackKind;
@@ -166,7 +167,7 @@ class HandOverPage extends JobPage
         }
 
         return JobHouse::says($decision) ?? ($about?->label() ?? $decision->about).': '.lcfirst(
-            BrakeSensing::tryFrom($decision->choice)?->label() ?? GearSensing::tryFrom($decision->choice)?->label() ?? $decision->choice,
+            BrakeSensing::tryFrom($decision->choice)?->label() ?? GearSensing::tryFrom($decision->choice)?->label() ?? SpeedSite::tryFrom($decision->choice)?->label() ?? $decision->choice,
         );
     }
 

@@ -13,6 +13,7 @@ use App\View\Job\JobPage;
 use NeatSpindle\Core\Fitting\Cockpit\BarHalf;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Cockpit\Cockpit;
+use NeatSpindle\Core\Fitting\Cockpit\DisplaySite;
 use NeatSpindle\Core\Fitting\Cockpit\Fixture;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 
@@ -43,6 +44,11 @@ class CockpitPage extends JobPage
     public function displayBore(): ?float
     {
         return $this->wish->displayBore;
+    }
+
+    public function displayAt(): DisplaySite
+    {
+        return $this->wish->displayAt;
     }
 
     public function drawing(): BarView

@@ -17,6 +17,7 @@ use NeatSpindle\Core\Fitting\Cockpit\Make;
 use NeatSpindle\Core\Fitting\Sensor\BrakeCut;
 use NeatSpindle\Core\Fitting\Sensor\GearSensing;
 use NeatSpindle\Core\Fitting\Sensor\SensorPlan;
+use NeatSpindle\Core\Fitting\Sensor\SpeedSite;
 use NeatSpindle\Core\Ground\House\Question;
 use NeatSpindle\Core\Ground\Measure\Measurement;
 use NeatSpindle\Core\Measuring\Survey\Spot;
@@ -78,6 +79,14 @@ class SensorsPage extends JobPage
     public function gears(): ?GearSensing
     {
         return GearSensing::tryFrom($this->decision(About::gearSensor())->choice ?? '');
+    }
+
+    /** @return list<SpeedSite> where this bike has a place for the speed sensor */
+    public function speedSites(): array
+    {
+        $places = $this->opened->laying()->ways->places;
+
+        return array_values(array_filter(SpeedSite::cases(), fn (SpeedSite $site) => $site->placeAmong($places) !== null));
     }
 
     public function hasHubGear(): bool

@@ -45,6 +45,7 @@
         <section class="panel mt-3" aria-labelledby="display-title">
             <h2 id="display-title">Display</h2>
             <div class="pieces">
+                <label for="display-at">It sits</label><x-select id="display-at" name="display_at" :options="NeatSpindle\Core\Fitting\Cockpit\DisplaySite::cases()" :chosen="old('display_at', $page->displayAt()->value)" class="w-auto" />
                 <label for="bore">Its clamp is wide</label><input class="form-control w-auto" id="bore" name="bore" size="8" value="{{ old('bore', $page->displayBore() === null ? '' : $page->unit->show($page->displayBore())) }}" @error('bore') aria-invalid="true" @enderror>
                 <a href="{{ route('job.survey', [$page->job, 'spot' => 'bar_diameter']) }}">Measure the bar there</a>
                 @if ($display)@verdict($display->verdict(), $display->says(), wraps: true)@endif

@@ -32,6 +32,14 @@
             <section class="panel" aria-labelledby="speed-title">
                 <h2 id="speed-title">Wheel’s speed</h2>
                 <p class="mb-1">@if ($speed){{ ucfirst($speed->face->label()) }}, gap {{ $speed->band() }}, by the motor’s papers. @else The catalogue does not say on which side of the stay it goes, nor its gap: by its paper. @endif Magnet’s marked face to the sensor, its screw where a key reaches it.</p>
+                <form class="pieces" method="post" action="{{ route('job.sensors.decide', $page->job) }}" novalidate>
+                    @csrf @formkey @method('PUT')
+                    <input type="hidden" name="version" value="{{ $page->job->version }}"><input type="hidden" name="about" value="speed-sensor">
+                    <label for="speed-sensor">It sits</label>
+                    <x-select id="speed-sensor" name="choice" :options="$page->speedSites()" :chosen="$page->plan()->site?->value ?? 'stay-left'" class="w-auto flex-grow-1" />
+                    <button class="btn btn-plain" id="keep-speed-sensor">Keep</button>
+                </form>
+                @if (old('about') === 'speed-sensor')<x-fault for="choice" />@endif
                 <p>@verdict($page->gapVerdict(), $page->gapSays(), wraps: true)</p>
                 <form class="pieces" method="post" action="{{ route('job.sensors.gap', $page->job) }}" novalidate>
                     @csrf @formkey

@@ -23,18 +23,20 @@ final readonly class Cockpit
      * @param  list<Fixture>  $fixtures
      * @param  ?DisplayClamp  $display null while bore or bar is not measured
      */
-    private function __construct(public array $fixtures, public BarHalf $left, public BarHalf $right, public ?DisplayClamp $display) {}
+    private function __construct(
+        public array $fixtures, public BarHalf $left, public BarHalf $right, public ?DisplayClamp $display, public DisplaySite $displayAt,
+    ) {}
 
     /**
      * @param  list<Fixture>  $fixtures
      * @param  ?Measurement  $bar its diameter where the display goes
      * @param  ?float  $bore of the display's clamp
      */
-    public static function of(array $fixtures, ?Measurement $left, ?Measurement $right, ?Measurement $bar, ?float $bore): self
+    public static function of(array $fixtures, ?Measurement $left, ?Measurement $right, ?Measurement $bar, ?float $bore, DisplaySite $displayAt = DisplaySite::Bar): self
     {
         return new self(
             $fixtures, BarHalf::of(BarSide::Left, $fixtures, $left), BarHalf::of(BarSide::Right, $fixtures, $right),
-            $bar === null || $bore === null ? null : new DisplayClamp($bore, $bar->value),
+            $bar === null || $bore === null || $displayAt !== DisplaySite::Bar ? null : new DisplayClamp($bore, $bar->value), $displayAt,
         );
     }
 

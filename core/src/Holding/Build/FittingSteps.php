@@ -9,6 +9,7 @@ use NeatSpindle\Core\Fitting\Battery\InsertRow;
 use NeatSpindle\Core\Fitting\Battery\PackTrial;
 use NeatSpindle\Core\Fitting\Cockpit\BarHalf;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Fitting\Cockpit\DisplaySite;
 use NeatSpindle\Core\Fitting\Cockpit\Fixture;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Ground\House\School;
@@ -46,12 +47,13 @@ final class FittingSteps
     {
         $cockpit = $plan->circumstances->wiring->cockpit;
         $held = $cockpit === null || $cockpit->objections() === [] ? null : implode(' ', $cockpit->objections()).' Route, under Cockpit.';
-        $display = $cockpit?->display?->says() ?? 'On the bar’s own diameter, with the shim or grommet that belongs to it.';
+        $site = $cockpit->displayAt ?? DisplaySite::Bar;
+        $display = $site->how() ?? $cockpit?->display?->says() ?? 'On the bar’s own diameter, with the shim or grommet that belongs to it.';
         $steps = array_map(fn (BarHalf $half) => self::side($half, $held), $cockpit?->halves() ?? []);
 
         return [
             ...array_merge(...$steps, ...[[]]),
-            BuildStep::worded('display', BuildStep::ROUTES, Wording::of(FittingWords::DISPLAY, how: $display), fastener: Fastener::Display, after: ['safe']),
+            BuildStep::worded('display', BuildStep::ROUTES, Wording::of(FittingWords::DISPLAY, where: lcfirst($site->label()), how: $display), fastener: Fastener::Display, after: ['safe']),
         ];
     }
 
@@ -147,7 +149,8 @@ final class FittingSteps
             }, side: $side->value,
         ), after: array_values(array_intersect(["bar-on-{$side->value}", "lever-hook-{$side->value}"], $onTheBar))), array_values($fitted));
         $speed = Wording::of(
-            FittingWords::SPEED_SENSOR, where: $sensors->speed === null ? 'On the side of the chainstay its maker names.' : ucfirst($sensors->speed->face->label()).'.',
+            $sensors->site === null || $sensors->site->isOnAStay() ? FittingWords::SPEED_SENSOR : FittingWords::SPEED_SENSOR_ELSEWHERE,
+            where: $sensors->where(),
             gap: $sensors->speed?->band() ?? 'as its maker says',
         );
 

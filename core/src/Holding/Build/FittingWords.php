@@ -113,6 +113,14 @@ final class FittingWords
         'look' => 'A full turn of the wheel, clear of brake and spokes all round; the gap measured: {gap}',
     ];
 
+    public const SPEED_SENSOR_ELSEWHERE = [
+        'title' => 'Speed sensor and magnet set',
+        'how' => '{where} What it sits on wiped clean of grease. Magnet on a spoke of that wheel, its marked face to the sensor, its screw where a key '
+            .'reaches it. Lead tied where it cannot reach the spokes, with a loop where anything turns.',
+        'tool' => 'Feeler or rule, key for the magnet',
+        'look' => 'A full turn of the wheel, clear of brake and spokes all round, also at full lock; the gap measured: {gap}',
+    ];
+
     public const INSERTS = [
         'title' => 'Threaded inserts set for the battery',
         'how' => '{how}',
@@ -135,7 +143,7 @@ final class FittingWords
     ];
 
     public const DISPLAY = [
-        'title' => 'Display on the bar',
+        'title' => 'Display {where}',
         'how' => '{how}',
         'tool' => 'Key for its screw, torque wrench',
         'look' => 'Readable from the saddle; bars lock to lock pull no lead',

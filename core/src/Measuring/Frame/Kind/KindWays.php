@@ -83,6 +83,8 @@ final readonly class KindWays
             ->measured('head', 'down-low', Spot::DownTube, 1.0, self::INTO_A_TUBE - self::ABOVE_SHELL, 'inside_tube')
             ->fixed('down-low', 'motor', self::ABOVE_SHELL, 'pinch', self::AT_THE_MOTOR)
             ->fixed('down-low', 'motor-top', self::AROUND_THE_SHELL);
+        $this->shape->tube('fork') === null || $this->kind === BikeKind::BoxCargo
+            || $this->ways->place('fork-end', $this->at('fork', 0.85))->tube('head', 'fork-end', 'fork', Spot::FrontWheel, 0.85, 'steering');
         $this->behindTheMotor('motor-top', in_array($this->kind, [BikeKind::FullSuspension, BikeKind::Downhill], true));
         $this->under();
         $this->overTheSeat();
@@ -190,7 +192,8 @@ final readonly class KindWays
         $this->ways->place('keel', $this->at('keel', 0.0))->place('nose', $this->at('keel', 1.0))->place('lamp-front', $this->at('fork', 0.2))
             ->drawn('head', 'keel', Spot::DownTube)
             ->tube('keel', 'nose', 'keel', Spot::Wheelbase, 1.0, 'steering_rod')
-            ->tube('nose', 'lamp-front', 'fork', Spot::FrontWheel, 0.4, 'steering');
+            ->tube('nose', 'lamp-front', 'fork', Spot::FrontWheel, 0.4, 'steering')
+            ->place('fork-end', $this->at('fork', 0.85))->tube('nose', 'fork-end', 'fork', Spot::FrontWheel, 0.85, 'steering');
     }
 
     /** From under the seat along the rear stay to the wheel, and up to the rack. */

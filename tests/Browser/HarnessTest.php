@@ -36,7 +36,7 @@ it('gives a city bike new levers, a keypad and a thumb throttle as a new user wo
     $journey->build(triesWrongOrders: false);
     $titles = Journey::builtSheet();
     expect(count($titles))->toBeLessThanOrEqual(35)->and(implode("\n", $titles))->toContain('Brake’s cable slack, then off the bar, left')->toContain('Cable hooked in and brake adjusted, right')
-        ->toContain('Join on the bar: throttle, keypad, brake sensor, left, brake sensor, right')->toContain('Through to the motor: main harness, speed sensor, battery lead');
+        ->toContain('Join on the bar: throttle, keypad, brake sensor left, brake sensor right')->toContain('Through to the motor: main harness, speed sensor, battery lead');
 
     $site->visit("/jobs/{$job}/prove/hand-over");
     expect($site->text('#objections'))->toContain('Nobody has looked at 10 things of this bike')->toContain('to prove');

@@ -63,7 +63,7 @@ it('branches at the bar: what sits there joins the main lead, as long as it is a
     $codes = array_column($open->buildSheet()->steps ?? [], 'code');
     expect(array_values(array_filter($codes, fn (string $code) => str_starts_with($code, 'thread-'))))->toBe(['thread-0-1-2']);
     $step = $open->buildSheet()?->firstOf(3);
-    expect($step?->title)->toBe('Join on the bar: keypad, throttle, brake sensor, left')->and($step?->after)->toContain('dress-0')->and($step?->how)->toContain('Keypad: its five-pin plug');
+    expect($step?->title)->toBe('Join on the bar: keypad, throttle, brake sensor left')->and($step?->after)->toContain('dress-0')->and($step?->how)->toContain('Keypad: its five-pin plug');
 });
 
 it('asks how thick a tube is that is clamped, orders that size, and wants no paper for a block that was made here', function (): void {

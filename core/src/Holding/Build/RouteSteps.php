@@ -95,7 +95,7 @@ final class RouteSteps
     /** @param  array<int, Run>  $runs */
     private static function names(array $runs): string
     {
-        return implode(', ', array_map(fn (Run $run) => $run->name, $runs));
+        return implode(', ', array_map(fn (Run $run) => str_replace(',', '', $run->name), $runs));
     }
 
     private static function plugWords(BuildPlan $plan, int $i, Run $run): string

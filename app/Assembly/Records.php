@@ -47,7 +47,9 @@ readonly class Records
     /** @return array<string, int> when each step was done, as a number that rises, by its code */
     public function done(Sheet $sheet): array
     {
-        return array_map(fn (StepRecord $record) => $record->id, array_filter($this->on($sheet), fn (StepRecord $record) => $record->state === StepState::Done));
+        $done = array_filter($this->on($sheet), fn (StepRecord $record) => $record->state === StepState::Done);
+
+        return array_map(fn (StepRecord $record) => $record->id, $done);
     }
 
     /** @return list<string> codes of the steps that stand so */

@@ -35,7 +35,8 @@ class CircumstancesAssembler
     {
         return new Found(
             $open->findings->fitted(), $open->findings->guideRemedy(), $open->the(Surroundings::class)->cures(), $open->findings->answers(),
-            $open->job->conditions->whereNotNull('remedy')->mapWithKeys(fn (Condition $found) => [$found->subject->value => $found->remedy])->filter()->all(),
+            $open->job->conditions->whereNotNull('remedy')
+                ->mapWithKeys(fn (Condition $found) => [$found->subject->value => $found->remedy])->filter()->all(),
         );
     }
 

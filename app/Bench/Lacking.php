@@ -25,7 +25,8 @@ final readonly class Lacking implements FromJob
 
     public static function of(OpenJob $open): static
     {
-        [$worksheet, $build, $outlook, $gathering] = [$open->worksheet(), $open->buildSheet(), $open->the(Checks::class)->outlook, $open->the(Gathering::class)];
+        [$worksheet, $build, $gathering] = [$open->worksheet(), $open->buildSheet(), $open->the(Gathering::class)];
+        $outlook = $open->the(Checks::class)->outlook;
         [$still, $answered] = [[], []];
         $lacks = $worksheet === null || $build === null || $outlook === null ? []
             : Lacks::of($worksheet, $outlook, $build, $open->circumstances(), $gathering->needs, $gathering->here, self::unseen($open->job));

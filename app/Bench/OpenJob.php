@@ -261,7 +261,9 @@ class OpenJob
     public function laying(): RouteAssembler
     {
         return $this->once('laying', fn () => new RouteAssembler(
-            KindWays::of($this->job->bike->kind, $this->findings->lengths(), $this->the(FittingOut::class)->onTheBar($this->job), $this->findings->isGuided())
+            KindWays::of(
+                $this->job->bike->kind, $this->findings->lengths(), $this->the(FittingOut::class)->onTheBar($this->job), $this->findings->isGuided(),
+            )
                 ->with(
                     array_values($this->job->ownStretches->map(fn (OwnStretch $row) => $row->way())->all()),
                 ),

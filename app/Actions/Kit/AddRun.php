@@ -27,7 +27,8 @@ class AddRun extends JobAction
             $run = isset($run['role']) ? Run::usual($run['role'], $open->motor()?->papers->harness) : $run;
             $places = $open->laying()->ways->places;
             foreach (['from_place', 'to_place'] as $end) {
-                isset($places[$run[$end]]) || in_array($run[$end], ToLay::ON_THE_BAR, true) || $this->refuse($end, "This bike has no place called {$run[$end]}.");
+                isset($places[$run[$end]]) || in_array($run[$end], ToLay::ON_THE_BAR, true)
+                    || $this->refuse($end, "This bike has no place called {$run[$end]}.");
             }
             if ($run['from_place'] === $run['to_place']) {
                 $this->refuse('to_place', 'A run goes from one place to another.');

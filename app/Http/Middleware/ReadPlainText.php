@@ -24,7 +24,9 @@ class ReadPlainText
 {
     private const LISTS_IN_ADDRESSES = ['compare'];
 
-    private const LISTS_IN_FORMS = ['weights', 'uses', 'seen', 'kinds', 'sides', 'widths', 'makes', 'new', 'tags', 'found', 'torques', 'notes', 'here', 'subjects', 'why'];
+    private const LISTS_IN_FORMS = [
+        'weights', 'uses', 'seen', 'kinds', 'sides', 'widths', 'makes', 'new', 'tags', 'found', 'torques', 'notes', 'here', 'subjects', 'why',
+    ];
 
     /** In bytes; no field of ours is longer. */
     private const LONGEST = 10_000;

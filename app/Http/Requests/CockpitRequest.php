@@ -91,7 +91,9 @@ class CockpitRequest extends VersionedRequest
         }
         [$which, $where] = explode(' ', $this->string('move')->value().' ');
 
-        return new CockpitWish(array_values($where === '' ? $fixtures : CockpitWish::moved($fixtures, (int) $which, $where === 'in')), $this->bore, $this->enum('display_at', DisplaySite::class) ?? DisplaySite::Bar);
+        $fixtures = $where === '' ? $fixtures : CockpitWish::moved($fixtures, (int) $which, $where === 'in');
+
+        return new CockpitWish(array_values($fixtures), $this->bore, $this->enum('display_at', DisplaySite::class) ?? DisplaySite::Bar);
     }
 
     /** @return list<string> what can be put on: a side's code, a blank, a kind's code */

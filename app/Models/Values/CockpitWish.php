@@ -23,7 +23,9 @@ final readonly class CockpitWish implements Kept
     public const MOST = 24;
 
     /** @param  list<Fixture>  $fixtures */
-    public function __construct(public array $fixtures = [], public ?float $displayBore = null, public DisplaySite $displayAt = DisplaySite::Bar) {}
+    public function __construct(
+        public array $fixtures = [], public ?float $displayBore = null, public DisplaySite $displayAt = DisplaySite::Bar,
+    ) {}
 
     /** What is on most bars as they come in. */
     public static function usual(): self

@@ -167,7 +167,8 @@ class HandOverPage extends JobPage
         }
 
         return JobHouse::says($decision) ?? ($about?->label() ?? $decision->about).': '.lcfirst(
-            BrakeSensing::tryFrom($decision->choice)?->label() ?? GearSensing::tryFrom($decision->choice)?->label() ?? SpeedSite::tryFrom($decision->choice)?->label() ?? $decision->choice,
+            BrakeSensing::tryFrom($decision->choice)?->label() ?? GearSensing::tryFrom($decision->choice)?->label()
+                ?? SpeedSite::tryFrom($decision->choice)?->label() ?? $decision->choice,
         );
     }
 

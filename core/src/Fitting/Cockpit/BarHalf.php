@@ -106,7 +106,8 @@ final readonly class BarHalf
     {
         foreach ([FixtureKind::Grip, FixtureKind::BrakeLever] as $kind) {
             if (count(array_filter($this->fixtures, fn (Fixture $one) => $one->kind === $kind)) > 1) {
-                return "{$this->side->label()}: the ".lcfirst($kind->label()).' stands there twice. A new one takes the old one’s place: leave one off, and tick new at the other.';
+                return "{$this->side->label()}: the ".lcfirst($kind->label()).' stands there twice. '
+                    .'A new one takes the old one’s place: leave one off, and tick new at the other.';
             }
         }
 

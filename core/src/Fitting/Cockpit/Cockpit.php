@@ -32,8 +32,9 @@ final readonly class Cockpit
      * @param  ?Measurement  $bar its diameter where the display goes
      * @param  ?float  $bore of the display's clamp
      */
-    public static function of(array $fixtures, ?Measurement $left, ?Measurement $right, ?Measurement $bar, ?float $bore, DisplaySite $displayAt = DisplaySite::Bar): self
-    {
+    public static function of(
+        array $fixtures, ?Measurement $left, ?Measurement $right, ?Measurement $bar, ?float $bore, DisplaySite $displayAt = DisplaySite::Bar,
+    ): self {
         return new self(
             $fixtures, BarHalf::of(BarSide::Left, $fixtures, $left), BarHalf::of(BarSide::Right, $fixtures, $right),
             $bar === null || $bore === null || $displayAt !== DisplaySite::Bar ? null : new DisplayClamp($bore, $bar->value), $displayAt,

@@ -8,11 +8,16 @@ namespace NeatSpindle\Core\Fitting\Route;
 final class PlaceName
 {
     private const WORDS = [
-        'bar' => 'middle of the bar', 'head' => 'head tube', 'battery' => 'battery’s plug', 'down-low' => 'foot of the down tube', 'motor' => 'motor',
-        'motor-top' => 'above the motor', 'stay' => 'chainstay', 'stay-in' => 'inside of the chainstay', 'axle' => 'rear axle', 'under-shell' => 'under the shell',
-        'seat' => 'top of the seat tube', 'rack' => 'rack', 'deck-end' => 'end of the deck', 'keel' => 'under the box', 'nose' => 'nose of the box',
-        'lamp-front' => 'front lamp', 'fork-end' => 'foot of the fork', 'cross' => 'cross tube', 'boom-end' => 'end of the boom', 'under-seat' => 'under the seat', 'front' => 'top of the mast',
-        'lever-left' => 'left lever', 'lever-right' => 'right lever', 'throttle' => 'throttle', 'keypad' => 'keypad', 'display' => 'display',
+        'bar' => 'middle of the bar', 'head' => 'head tube', 'battery' => 'battery’s plug',
+        'down-low' => 'foot of the down tube', 'motor' => 'motor',
+        'motor-top' => 'above the motor', 'stay' => 'chainstay', 'stay-in' => 'inside of the chainstay',
+        'axle' => 'rear axle', 'under-shell' => 'under the shell',
+        'seat' => 'top of the seat tube', 'rack' => 'rack', 'deck-end' => 'end of the deck',
+        'keel' => 'under the box', 'nose' => 'nose of the box',
+        'lamp-front' => 'front lamp', 'fork-end' => 'foot of the fork', 'cross' => 'cross tube',
+        'boom-end' => 'end of the boom', 'under-seat' => 'under the seat', 'front' => 'top of the mast',
+        'lever-left' => 'left lever', 'lever-right' => 'right lever', 'throttle' => 'throttle',
+        'keypad' => 'keypad', 'display' => 'display',
     ];
 
     public static function of(string $place): string

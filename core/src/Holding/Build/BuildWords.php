@@ -69,7 +69,8 @@ final class BuildWords
 
     public const THREAD = [
         'title' => 'Through to the motor: {runs}',
-        'how' => '{leads} Plug ends at the motor, loose for now. Bulky plugs one by one on a drawn thread, thin end first; what cannot pass goes outside.',
+        'how' => '{leads} Plug ends at the motor, loose for now. Bulky plugs one by one on a drawn thread, thin end '
+            .'first; what cannot pass goes outside.',
         'look' => 'Nothing between body and frame where the body swings up',
     ];
 
@@ -158,7 +159,8 @@ final class BuildWords
 
     public const OLD_CHAIN_ONE_COG = [
         'title' => 'Old chain, {links} links, then its slack',
-        'how' => 'It is good by its stretch and goes on again. {change} Joined as its maker says; slack taken up at the axle or the tensioner.',
+        'how' => 'It is good by its stretch and goes on again. {change} Joined as its maker says; slack taken up at '
+            .'the axle or the tensioner.',
         'tool' => 'Chain tool, axle spanner',
         'look' => 'At its tightest place the chain still moves a finger’s breadth up and down',
     ];
@@ -214,7 +216,8 @@ final class BuildWords
     public const PLUG_AND_DRESS = [
         'title' => 'Plug home and tie down: {run}',
         'how' => '{plug} at the motor: water-repelling grease, keys and arrows in line, pushed home square, never by the lead. {how}',
-        'look' => 'No gap is left at the seal, all round; a light pull moves nothing; bars lock to lock; nothing reaches wheel, disc or crank',
+        'look' => 'No gap is left at the seal, all round; a light pull moves nothing; bars lock to lock; nothing '
+            .'reaches wheel, disc or crank',
     ];
 
     public const BRANCH = [
@@ -239,7 +242,8 @@ final class BuildWords
 
     public const JOIN_PACK = [
         'title' => 'Join the {run} to the pack',
-        'how' => 'Pack off. {volts} A meter on the pack’s plug: plus on plus, before anything touches. Fuse or breaker in the lead, no larger '
+        'how' => 'Pack off. {volts} A meter on the pack’s plug: plus on plus, before anything touches. Fuse or breaker '
+            .'in the lead, no larger '
             .'than its maker allows for it. Then together in one firm push.',
         'tool' => 'Voltmeter',
         'look' => 'Home to the stop; nothing pulls on the joint; tied on both sides, covered',
@@ -248,7 +252,8 @@ final class BuildWords
 
     public const JOIN_OTHER = [
         'title' => 'Join the {run}',
-        'how' => 'Its voltage is the one that this plug gives, by the papers of both. Polarity tried with a meter before the joint is closed.',
+        'how' => 'Its voltage is the one that this plug gives, by the papers of both. Polarity tried with a meter '
+            .'before the joint is closed.',
         'tool' => 'Voltmeter',
         'look' => 'Works, and goes on working when the bars turn',
     ];

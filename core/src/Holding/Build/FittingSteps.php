@@ -53,7 +53,10 @@ final class FittingSteps
 
         return [
             ...array_merge(...$steps, ...[[]]),
-            BuildStep::worded('display', BuildStep::ROUTES, Wording::of(FittingWords::DISPLAY, where: lcfirst($site->label()), how: $display), fastener: Fastener::Display, after: ['safe']),
+            BuildStep::worded(
+                'display', BuildStep::ROUTES, Wording::of(FittingWords::DISPLAY, where: lcfirst($site->label()), how: $display),
+                fastener: Fastener::Display, after: ['safe'],
+            ),
         ];
     }
 
@@ -71,11 +74,14 @@ final class FittingSteps
             default => FittingWords::LEVER_OFF,
         };
         $off = $half->comesOff() === [] ? [] : [
-            BuildStep::worded($code, BuildStep::ROUTES, Wording::of($words, side: $side, what: self::names($half->comesOff())), after: ['safe'])->heldWhile($held),
+            BuildStep::worded(
+                $code, BuildStep::ROUTES, Wording::of($words, side: $side, what: self::names($half->comesOff())), after: ['safe'],
+            )->heldWhile($held),
         ];
         $switch = $lever?->make->hasSwitch() === true ? '; its switch clicks at the first of the travel, and again when let go; nothing is stuck on' : '';
         $hook = $lever === null ? [] : [BuildStep::worded(
-            "lever-hook-{$side}", BuildStep::ROUTES, Wording::of($hasHose ? FittingWords::HOSE_ON : FittingWords::LEVER_HOOK, side: $side, switch: $switch),
+            "lever-hook-{$side}", BuildStep::ROUTES,
+            Wording::of($hasHose ? FittingWords::HOSE_ON : FittingWords::LEVER_HOOK, side: $side, switch: $switch),
             after: ["bar-on-{$side}"],
         )->heldWhile($held)];
 

@@ -17,7 +17,8 @@ final class FittingWords
 
     public const GEAR_THROUGH = [
         'title' => 'Gear sensor on the inner cable',
-        'how' => 'Through the sensor the right way round, by the arrow or the side its maker names, then on into its housing. It goes on while the cable is off anyway.',
+        'how' => 'Through the sensor the right way round, by the arrow or the side its maker names, then on into its '
+            .'housing. It goes on while the cable is off anyway.',
         'look' => 'The inner runs through without a kink',
     ];
 
@@ -37,21 +38,25 @@ final class FittingWords
 
     public const GEAR_INDEX = [
         'title' => 'Gears indexed anew',
-        'how' => 'The sensor and its housing have made the cable’s way another one: stops first, then the barrel, every gear up and down.',
+        'how' => 'The sensor and its housing have made the cable’s way another one: stops first, then the barrel, '
+            .'every gear up and down.',
         'look' => 'Each gear at the first click, up and down; the sensor has not moved',
     ];
 
     public const LEVER_OFF = [
         'title' => 'Brake’s cable slack, then off the bar, {side}',
-        'how' => 'Quick release or barrel at the brake open, cable unhooked there, then out of the old lever: the slots of barrel and lock nut in line. '
+        'how' => 'Quick release or barrel at the brake open, cable unhooked there, then out of the old lever: the '
+            .'slots of barrel and lock nut in line. '
             .'Then in this order: {what}. Grips with air or water, never pried. What is old goes into the customer’s bag.',
         'tool' => 'Key for the cable’s bolt, if the nipple does not come out by itself',
-        'look' => 'No strand of the cable is broken at the nipple; how the levers stood is marked; a rear brake’s lever goes back to its own side',
+        'look' => 'No strand of the cable is broken at the nipple; how the levers stood is marked; a rear brake’s '
+            .'lever goes back to its own side',
     ];
 
     public const HOSE_OFF = [
         'title' => 'Hose off the old lever, then off the bar, {side}',
-        'how' => 'By those who may open and bleed it, here or at another shop: note where it is, and when it comes back. Ends plugged, pads out of the way of fluid. '
+        'how' => 'By those who may open and bleed it, here or at another shop: note where it is, and when it comes '
+            .'back. Ends plugged, pads out of the way of fluid. '
             .'Then in this order: {what}. Grips with air or water, never pried. What is old goes into the customer’s bag.',
         'look' => 'No fluid on rotor, pads or paint; how the levers stood is marked',
         'caution' => 'An opened hose has no brake: nothing is ridden until it is bled and tried.',
@@ -59,7 +64,8 @@ final class FittingWords
 
     public const LEVER_HOOK = [
         'title' => 'Cable hooked in and brake adjusted, {side}',
-        'how' => 'Nipple in, barrel and lock nut turned so that the slots do not meet, cable hooked at the brake. Adjusted so that it bites before half of the lever’s way.',
+        'how' => 'Nipple in, barrel and lock nut turned so that the slots do not meet, cable hooked at the brake. '
+            .'Adjusted so that it bites before half of the lever’s way.',
         'look' => 'Ten hard pulls: nothing slips, the lever keeps off the grip, the wheel turns free{switch}',
         'caution' => 'This brake was open: it is tried standing before anybody rides.',
     ];
@@ -86,7 +92,8 @@ final class FittingWords
 
     public const BRAKE_SENSOR = [
         'title' => 'Brake sensor, {side}',
-        'how' => 'Lever wiped with alcohol where something is stuck on. Switch and magnet so that the first of the lever’s travel works it.',
+        'how' => 'Lever wiped with alcohol where something is stuck on. Switch and magnet so that the first of the '
+            .'lever’s travel works it.',
         'look' => 'Pulled and let go ten times: magnet and switch meet at the first of the travel, and part each time',
         'caution' => 'The brake itself is not touched: hydraulic levers are opened and bled only by who may.',
     ];
@@ -100,7 +107,8 @@ final class FittingWords
 
     public const BRAKE_SENSOR_IN_CABLE = [
         'title' => 'Brake sensor in the cable, {side}',
-        'how' => 'Cable slack at the brake; the sensor between lever and housing, its ferrules home, the way its arrow shows; cable hooked and brake adjusted again.',
+        'how' => 'Cable slack at the brake; the sensor between lever and housing, its ferrules home, the way its arrow '
+            .'shows; cable hooked and brake adjusted again.',
         'look' => 'Ten hard pulls: it moves at the first of the travel, comes back each time, and the brake bites as before',
         'caution' => 'This brake was slack: it is tried standing before anybody rides.',
     ];
@@ -115,7 +123,8 @@ final class FittingWords
 
     public const SPEED_SENSOR_ELSEWHERE = [
         'title' => 'Speed sensor and magnet set',
-        'how' => '{where} What it sits on wiped clean of grease. Magnet on a spoke of that wheel, its marked face to the sensor, its screw where a key '
+        'how' => '{where} What it sits on wiped clean of grease. Magnet on a spoke of that wheel, its marked face to '
+            .'the sensor, its screw where a key '
             .'reaches it. Lead tied where it cannot reach the spokes, with a loop where anything turns.',
         'tool' => 'Feeler or rule, key for the magnet',
         'look' => 'A full turn of the wheel, clear of brake and spokes all round, also at full lock; the gap measured: {gap}',

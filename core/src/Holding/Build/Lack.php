@@ -24,7 +24,8 @@ final readonly class Lack
      * @param  ?int  $run  number of the run whose steps wait for it; null where none do
      */
     private function __construct(
-        public LackKind $kind, public string $code, public string $says, private array $steps, private bool $holdsTorque = false, private ?int $run = null,
+        public LackKind $kind, public string $code, public string $says,
+        private array $steps, private bool $holdsTorque = false, private ?int $run = null,
     ) {}
 
     /** @param  list<string>  $steps  codes of the steps that need it; none where only the bike's leaving does */
@@ -48,7 +49,8 @@ final readonly class Lack
     /** Whether a step waits for it. */
     public function holds(BuildStep $step): bool
     {
-        return in_array($step->code, $this->steps, true) || ($this->run !== null && in_array($this->run, $step->runs, true)) || ($this->holdsTorque && self::isOnTheMotor($step));
+        return in_array($step->code, $this->steps, true) || ($this->run !== null && in_array($this->run, $step->runs, true))
+            || ($this->holdsTorque && self::isOnTheMotor($step));
     }
 
     /** By which it is known again: who answers for it has answered for this, and for nothing that comes later. */

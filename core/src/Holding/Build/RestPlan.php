@@ -16,5 +16,7 @@ final readonly class RestPlan
      * @param  ?Fastener  $fastener what of it is tightened to a figure of its papers; null where it has none
      * @param  ?string  $part what has to be there for it; null where the frame itself is it
      */
-    public function __construct(public ?Wording $on, public Wording $set, public ?Wording $torque, public ?Fastener $fastener = Fastener::Rest, public ?string $part = null) {}
+    public function __construct(
+        public ?Wording $on, public Wording $set, public ?Wording $torque, public ?Fastener $fastener = Fastener::Rest, public ?string $part = null,
+    ) {}
 }

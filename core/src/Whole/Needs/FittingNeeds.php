@@ -49,7 +49,8 @@ final class FittingNeeds
         return [
             ...($part === null ? [] : [[ucfirst($part).', for the display', 1, 'display']]),
             ...array_map(fn (Fixture $fixture) => [
-                "{$fixture->kind->label()}, {$fixture->side->value}".($fixture->make === Make::Plain ? '' : ", {$fixture->make->label()}"), 1, "bar-on-{$fixture->side->value}",
+                "{$fixture->kind->label()}, {$fixture->side->value}".($fixture->make === Make::Plain ? '' : ", {$fixture->make->label()}"),
+                1, "bar-on-{$fixture->side->value}",
             ], array_values($new)),
         ];
     }

@@ -34,8 +34,9 @@ final class Lacks
      * @param  list<Subject>  $unseen  what of the bike's condition nobody has looked at
      * @return list<Lack> in the order in which they are dealt with
      */
-    public static function of(Worksheet $sheet, Outlook $outlook, BuildSheet $build, Circumstances $circumstances, array $needs, array $here, array $unseen): array
-    {
+    public static function of(
+        Worksheet $sheet, Outlook $outlook, BuildSheet $build, Circumstances $circumstances, array $needs, array $here, array $unseen,
+    ): array {
         return [
             ...self::margins($sheet->stack, $outlook),
             ...self::leads($circumstances),
@@ -124,7 +125,8 @@ final class Lacks
         $labels = array_map(fn (Subject $subject) => lcfirst(explode(':', $subject->label())[0]), $unseen);
 
         return $labels === [] ? [] : [Lack::at(
-            LackKind::Condition, '', sprintf('Nobody has looked at %s of this bike: %s.', count($labels) === 1 ? 'one thing' : count($labels).' things', implode('; ', $labels)),
+            LackKind::Condition, '',
+            sprintf('Nobody has looked at %s of this bike: %s.', count($labels) === 1 ? 'one thing' : count($labels).' things', implode('; ', $labels)),
         )];
     }
 }

@@ -75,7 +75,8 @@ final readonly class ProvePlan
         foreach ($this->checks as $check) {
             $steps = array_map(fn (Cause $cause) => (string) $cause->stepWith($runs), $check->causes);
             $before = array_filter(array_map(fn (CheckName $name) => $name->value, $check->after), fn (string $code) => $this->check($code) !== null);
-            $needs[$check->code] = [...array_values($before), ...array_values(array_filter($steps, fn (string $step) => isset($built[$step])))];
+            $cures = array_filter($steps, fn (string $step) => isset($built[$step]));
+            $needs[$check->code] = [...array_values($before), ...array_values($cures)];
         }
 
         return array_values(array_intersect(Standing::of($needs, $right + $built)->done(), array_column($this->checks, 'code')));

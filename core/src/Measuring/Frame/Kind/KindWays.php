@@ -34,7 +34,8 @@ final readonly class KindWays
 
     /** Where what sits on the bar is drawn in a view from the side: fanned out above its middle. */
     private const FANNED = [
-        'lever-left' => [-150.0, 40.0], 'keypad' => [-105.0, 120.0], 'display' => [0.0, 160.0], 'throttle' => [105.0, 120.0], 'lever-right' => [150.0, 40.0],
+        'lever-left' => [-150.0, 40.0], 'keypad' => [-105.0, 120.0], 'display' => [0.0, 160.0],
+        'throttle' => [105.0, 120.0], 'lever-right' => [150.0, 40.0],
     ];
 
     /** In and out of a tube. */

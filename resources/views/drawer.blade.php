@@ -116,7 +116,7 @@
                     <h2 id="leads-title">Extension leads</h2>
                     <table class="ledger">
                         <thead><tr><th>Plug</th><th class="n">Length</th><th class="n">Have</th></tr></thead>
-                        <tbody>@foreach ($page->leads() as $lead)<tr><td>{{ $lead->connector }}</td><td class="n">{{ $unit->showCoarse($lead->length_mm) }}</td><td class="n">{{ $lead->quantity }}</td></tr>@endforeach</tbody>
+                        <tbody>@foreach ($page->leads() as $lead)<tr><td>{{ ucfirst(NeatSpindle\Core\Fitting\Route\PlugName::of($lead->connector)) }}</td><td class="n">{{ $unit->showCoarse($lead->length_mm) }}</td><td class="n">{{ $lead->quantity }}</td></tr>@endforeach</tbody>
                     </table>
                 </section>
             </div>

@@ -9,6 +9,7 @@ use NeatSpindle\Core\Choosing\Fit\Cause;
 use NeatSpindle\Core\Choosing\Fit\MotorMatch;
 use NeatSpindle\Core\Ground\Measure\LengthUnit;
 use NeatSpindle\Core\Holding\Mount\Reach;
+use NeatSpindle\Core\Sums\Line\LineVerdict;
 use NeatSpindle\Core\Sums\Margin\MarginName;
 
 /** Why a motor does not go, and what would help. */
@@ -42,5 +43,13 @@ class MatchAdvice
     public function needsInsert(MotorMatch $row): bool
     {
         return $row->stack === null && $this->open->identification()?->identified !== null;
+    }
+
+    /** Whether the chain would run too far off its line, as it is mostly ridden, however clear the stack is. */
+    public function isOffLine(MotorMatch $row): bool
+    {
+        $rear = $this->open->bike()?->rear;
+
+        return $rear !== null && $row->weightedOffset !== null && LineVerdict::ofOffset($rear, $row->weightedOffset) === LineVerdict::Avoid;
     }
 }

@@ -53,7 +53,7 @@
             <a href="{{ route('job.sleeve', [$page->job, $motor->id]) }}">A sleeve made to measure</a>
         @endif
     </td>
-    <td class="n">{{ $page->offset($row) ?? '–' }}</td>
+    <td class="n">{{ $page->offset($row) ?? '–' }}@if ($page->advice()->isOffLine($row))<br><span class="fault">too far off its line</span>@endif</td>
     <td class="n">
         {{ (int) $row->motor->continuousW }} W{{ $motor->voltage === null ? '' : ", {$motor->voltage} V" }}<br>
         {{ $page->torqueUnit->show($row->motor->maxTorqueNm) }}

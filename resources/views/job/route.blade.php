@@ -36,7 +36,7 @@
             @if ($rows === [])<p class="mb-1"><strong>No run has a length yet.</strong></p>@endif
             @foreach ($rows as $i => $row)
                 <div class="run-row" data-run="{{ $row['run']->position }}">
-                    <h3><span class="figures">{{ $row['run']->letter() }}</span> {{ ucfirst($row['run']->name) }} <svg width="90" height="10" aria-hidden="true"><line class="run-{{ $i % 6 }}" x1="2" y1="5" x2="88" y2="5" stroke-width="4.5" /></svg> <span class="form-hint fw-normal">{{ $row['run']->kind->label() }}, plug “{{ $row['run']->connector }}”</span></h3>
+                    <h3><span class="figures">{{ $row['run']->letter() }}</span> {{ ucfirst($row['run']->name) }} <svg width="90" height="10" aria-hidden="true"><line class="run-{{ $i % 6 }}" x1="2" y1="5" x2="88" y2="5" stroke-width="4.5" /></svg> <span class="form-hint fw-normal">{{ $row['run']->kind->label() }}@if ($row['run']->kind->hasPlug()), {{ NeatSpindle\Core\Fitting\Route\PlugName::of($row['run']->connector) }}@endif</span></h3>
                     @if ($row['run']->plug)<p class="mb-1 plug-line"><svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true"><path class="plug-outline" d="{{ $row['run']->plug->plug->shape->outline() }}" /></svg> {{ $row['run']->plug->plug->words() }}</p>@endif
                     @if ($turn = $page->threadedAs($row['run']))<p class="mb-1">Goes in as number <strong class="figures">{{ $turn }}</strong>, before the body</p>@endif
                     <p class="mb-1">@verdict($page->mark($row['route']), $page->says($row['route']), wraps: true)</p>

@@ -25,6 +25,12 @@ enum RunKind: string
         };
     }
 
+    /** Whether it is a lead that is joined by a plug. */
+    public function hasPlug(): bool
+    {
+        return $this === self::Signal || $this === self::Power;
+    }
+
     /**
      * Nothing soft goes through a pinch; a cable in its housing may where a guide leads it.
      *

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Holding\Build;
 
 use NeatSpindle\Core\Fitting\Route\PlaceName;
+use NeatSpindle\Core\Fitting\Route\PlugName;
 use NeatSpindle\Core\Fitting\Route\RouteVerdict;
 use NeatSpindle\Core\Fitting\Route\Run;
 use NeatSpindle\Core\Fitting\Route\RunDetails;
@@ -102,7 +103,7 @@ final class RouteSteps
     {
         $plug = ($plan->circumstances->wiring->details[$i] ?? null)?->plug?->words();
 
-        return $plug === null ? "Its {$run->connector}-pin plug" : "Its plug: {$plug}";
+        return $plug === null ? 'Its '.PlugName::of($run->connector) : "Its plug: {$plug}";
     }
 
     /** What it is threaded with; empty where nobody said. */

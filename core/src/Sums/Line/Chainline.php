@@ -78,19 +78,14 @@ final readonly class Chainline
     {
         $position = $rear->cogPosition($i);
         $offset = $front - $position;
-        $isSettled = self::verdict($rear, max(0.0, abs($offset) - $doubt)) === self::verdict($rear, abs($offset) + $doubt);
+        $isSettled = LineVerdict::ofOffset($rear, max(0.0, abs($offset) - $doubt)) === LineVerdict::ofOffset($rear, abs($offset) + $doubt);
 
-        return new CogLine($teeth, $position, $offset, $doubt, self::angle($rear, $offset), self::verdict($rear, $offset), $isSettled);
+        return new CogLine($teeth, $position, $offset, $doubt, self::angle($rear, $offset), LineVerdict::ofOffset($rear, $offset), $isSettled);
     }
 
     private static function angle(RearEnd $rear, float $offset): float
     {
         return rad2deg(atan2(abs($offset), $rear->chainstayLength->value));
-    }
-
-    private static function verdict(RearEnd $rear, float $offset): LineVerdict
-    {
-        return $rear->hasOneCog() ? LineVerdict::ofSingleOffset($offset) : LineVerdict::ofAngle(self::angle($rear, $offset));
     }
 
     /** @param  non-empty-list<CogLine>  $cogs */

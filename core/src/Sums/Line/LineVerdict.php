@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Sums\Line;
 
+use NeatSpindle\Core\Donor\Bike\RearEnd;
 use NeatSpindle\Core\Ground\Measure\Tolerance;
 
 /** How a chain runs to a cog. */
@@ -12,6 +13,12 @@ enum LineVerdict: string
     case Straight = 'straight';
     case Usable = 'usable';
     case Avoid = 'avoid';
+
+    /** How a chain runs that is so far off, in mm, on a bike like this. */
+    public static function ofOffset(RearEnd $rear, float $mm): self
+    {
+        return $rear->hasOneCog() ? self::ofSingleOffset($mm) : self::ofAngle(rad2deg(atan2(abs($mm), $rear->chainstayLength->value)));
+    }
 
     /** Several cogs are judged by the angle in degrees. */
     public static function ofAngle(float $degrees): self

@@ -7,6 +7,7 @@ namespace NeatSpindle\Core\Whole\Needs;
 use NeatSpindle\Core\Choosing\Order\Shortage;
 use NeatSpindle\Core\Fitting\Route\Leg;
 use NeatSpindle\Core\Fitting\Route\Loss;
+use NeatSpindle\Core\Fitting\Route\PlugName;
 use NeatSpindle\Core\Fitting\Route\RouteVerdict;
 use NeatSpindle\Core\Fitting\Route\RunRoute;
 use NeatSpindle\Core\Holding\Build\BuildSheet;
@@ -185,7 +186,8 @@ final class JobNeeds
     {
         foreach ($circumstances->wiring->routes as $i => $route) {
             $run = $route->run;
-            $for = "{$run->connector}, for the {$run->name}";
+            $plug = $run->kind->hasPlug() ? PlugName::of($run->connector).', ' : '';
+            $for = "{$plug}for the {$run->name}";
             $at = $this->build->firstOf($i)->code ?? '';
             match ($route->verdict) {
                 RouteVerdict::NeedsExtension => $this->add(self::joined($route, $for), Origin::Drawer, $at),

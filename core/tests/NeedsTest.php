@@ -58,7 +58,7 @@ it('needs a new chain only where wear, its count or a finding asks for one, and 
     expect($whats('hardtail-73', new Found))->toContain('2 links of the same chain')->not->toContain('Chain, ')
         ->and($condemned)->toContain('Chain, ')->toContain('Brake pads or shoes')->not->toContain('Rotors')->not->toContain('of the same chain');
     $sheet = Cases::worksheet()->buildSheet(new Circumstances(found: new Found(mending: ['pads' => Remedy::Replace])));
-    expect($sheet?->step('chain')?->title)->toContain('Old chain')->and($sheet?->step('chain')?->how)->toContain('2 links of the same chain go in')->and($sheet?->step('mend-pads')?->title)->toContain('Replaced as found');
+    expect($sheet?->step('chain')?->title)->toContain('Old chain')->and($sheet?->step('chain')?->how)->toContain('2 links of the same chain go in')->and($sheet?->step('mend-pads')?->title)->toContain('Replace: Brake pads');
 });
 
 it('needs no new chain where the old one stays whole, and no plate bolts where they came in the box', function (): void {

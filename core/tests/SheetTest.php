@@ -298,8 +298,8 @@ function belonging(Worksheet $worksheet, Circumstances $circumstances): array
         'eypad' => hasOnTheBar($circumstances, 'keypad'), 'hrottle' => hasOnTheBar($circumstances, 'throttle'), 'old brake lever' => $lever !== null,
         'Hose o' => $lever?->make->hasHose() === true, 'able slack, then off' => $lever !== null && ! $lever->make->hasHose(), 'its switch clicks' => $lever?->make->hasSwitch() === true,
         'where something is stuck on' => $circumstances->wiring->sensors?->brakes->of(BarSide::Left) === BrakeSensing::StickOn, 'sensor in the cable' => $circumstances->wiring->sensors?->brakes->of(BarSide::Left) === BrakeSensing::InCable,
-        'through the sensor' => $circumstances->wiring->sensors?->hasGearSensor === true, 'Mended as found' => in_array(Remedy::Mend, $circumstances->found->mending, true),
-        'Replaced as found' => in_array(Remedy::Replace, $circumstances->found->mending, true), 'Old chain' => $circumstances->found->fitsOldChain($worksheet->chain),
+        'through the sensor' => $circumstances->wiring->sensors?->hasGearSensor === true, 'Mend: ' => in_array(Remedy::Mend, $circumstances->found->mending, true),
+        'Replace: ' => in_array(Remedy::Replace, $circumstances->found->mending, true), 'Old chain' => $circumstances->found->fitsOldChain($worksheet->chain),
     ];
 }
 

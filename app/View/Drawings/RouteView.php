@@ -41,7 +41,7 @@ class RouteView extends FrameView
         'motor-top' => [-12, -16, 'end'], 'down-low' => [18, 12, 'start'], 'motor' => [16, 30, 'start'], 'under-shell' => [-12, 26, 'end'],
         'lever-left' => [-18, 6, 'end'], 'keypad' => [-18, -8, 'end'], 'display' => [18, -8, 'start'],
         'throttle' => [18, -8, 'start'], 'lever-right' => [30, 6, 'start'],
-        'bar' => [16, 24, 'start'], 'stay' => [-2, -16, 'end'], 'stay-in' => [-2, 28, 'end'], 'axle' => [-14, 5, 'end'],
+        'bar' => [16, 24, 'start'], 'stay' => [-2, 28, 'end'], 'stay-in' => [-2, 46, 'end'], 'axle' => [-14, 5, 'end'],
         'boom-end' => [4, 30, 'start'], 'cross' => [-12, 20, 'end'],
     ];
 

@@ -166,13 +166,13 @@ final class BuildWords
     ];
 
     public const MENDED = [
-        'title' => 'Mended as found: {what}',
+        'title' => 'Mend: {what}',
         'how' => 'By what stands under Condition. {look}',
         'look' => 'As good as it has to be with a motor; the finding is written anew',
     ];
 
     public const REPLACED = [
-        'title' => 'Replaced as found: {what}',
+        'title' => 'Replace: {what}',
         'how' => 'By what stands under Condition, and adjusted. {look}',
         'look' => 'Tried before the first ride; the old ones go into the customer’s bag',
     ];

@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 use NeatSpindle\Core\Holding\Build\Standing;
 
-it('opens again what rests on something undone, done again, or never done', function (array $done, array $answered, array $stands, array $reopened): void {
+it('opens again what rests on something undone, done again, or never done', function (array $done, array $stands, array $reopened): void {
     $needs = ['a' => [], 'b' => ['a'], 'c' => ['b', 'gone from the sheet'], 'd' => []];
-    $standing = Standing::of($needs, $done, $answered);
+    $standing = Standing::of($needs, $done);
     expect($standing->done())->toEqualCanonicalizing($stands)->and($standing->reopened())->toBe($reopened);
 })->with([
-    'in order' => [['a' => 1, 'b' => 2, 'c' => 3, 'd' => 4], [], ['a', 'b', 'c', 'd'], []],
-    'undone under them' => [['b' => 2, 'c' => 3, 'd' => 4], [], ['d'], ['b' => 'a', 'c' => 'a']],
-    'done again under them' => [['a' => 9, 'b' => 2, 'c' => 3], [], ['a'], ['b' => 'a', 'c' => 'a']],
-    'done again in the middle' => [['a' => 1, 'b' => 9, 'c' => 3], [], ['a', 'b'], ['c' => 'b']],
-    'answered for' => [['b' => 2, 'c' => 3], ['b'], ['b', 'c'], []],
-    'not of this sheet' => [['x' => 1], [], [], []],
+    'in order' => [['a' => 1, 'b' => 2, 'c' => 3, 'd' => 4], ['a', 'b', 'c', 'd'], []],
+    'undone under them' => [['b' => 2, 'c' => 3, 'd' => 4], ['d'], ['b' => 'a', 'c' => 'a']],
+    'done again under them' => [['a' => 9, 'b' => 2, 'c' => 3], ['a'], ['b' => 'a', 'c' => 'a']],
+    'done again in the middle' => [['a' => 1, 'b' => 9, 'c' => 3], ['a', 'b'], ['c' => 'b']],
+    'not of this sheet' => [['x' => 1], [], []],
 ]);
 
 it('lets nothing stand whose needs do not, whatever was done in whatever order', function (): void {

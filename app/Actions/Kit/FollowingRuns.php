@@ -33,8 +33,9 @@ class FollowingRuns
     public static function supply(Job $job, ?Harness $was, ?Harness $is): void
     {
         foreach ($job->runs as $run) {
-            if ($run->role !== null && self::isAsSupplied($run, Run::usual($run->role, $was))) {
-                Run::query()->whereKey($run->id)->update(Run::usual($run->role, $is));
+            $fields = $run->role === null ? [] : Run::usual($run->role, $is);
+            if ($run->role !== null && $fields !== Run::usual($run->role, $was) && self::isAsSupplied($run, Run::usual($run->role, $was))) {
+                Run::query()->whereKey($run->id)->update($fields);
             }
         }
     }

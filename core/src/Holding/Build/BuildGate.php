@@ -6,6 +6,8 @@ namespace NeatSpindle\Core\Holding\Build;
 
 use NeatSpindle\Core\Sums\Margin\Verdict;
 
+use function in_array;
+
 /**
  * Whether a step of a build may be ticked. Asked by every way in, in the same transaction as the tick; a step that is
  * held cannot be done, whoever asks, unless somebody who may has passed what holds it by name and reason. That a step fails its check can always be said.
@@ -51,6 +53,24 @@ final readonly class BuildGate
         return hash('xxh128', $hold);
     }
 
+    /**
+     * What of a step's own needs somebody answers for who has passed its hold: what was not done, or had failed, just then.
+     *
+     * @param  string  $mark of the hold that was passed
+     * @return list<string> codes
+     */
+    public static function answeredFor(BuildSheet $sheet, BuildStep $step, string $mark): array
+    {
+        $isAnswered = function (string $before) use ($sheet, $mark): bool {
+            $titles = array_map(fn (string $code) => $sheet->step($code)->title ?? $code, [$before, ...$sheet->allBefore($before)]);
+
+            return self::mark(self::notDoneBefore($titles[0])) === $mark
+                || in_array($mark, array_map(fn (string $title) => self::mark(self::failedBefore($title)), $titles), true);
+        };
+
+        return array_values(array_filter($step->after, $isAnswered));
+    }
+
     /** @return array<string, string> the objection by the code of the step it holds */
     public function held(): array
     {
@@ -65,6 +85,16 @@ final readonly class BuildGate
         return $held;
     }
 
+    private static function notDoneBefore(string $title): string
+    {
+        return "This comes after “{$title}”, which is not done yet.";
+    }
+
+    private static function failedBefore(string $title): string
+    {
+        return "This waits for “{$title}”, which failed its check.";
+    }
+
     private function stopped(): ?string
     {
         return $this->stop === null ? null : 'The job is stopped: '.rtrim($this->stop, '.').'. Nothing is built until the stop is lifted.';
@@ -74,11 +104,11 @@ final readonly class BuildGate
     {
         $failed = $this->sheet->heldBack($this->ticks->failed)[$step->code] ?? null;
         if ($failed !== null) {
-            return "This waits for “{$this->title($failed)}”, which failed its check.";
+            return self::failedBefore($this->title($failed));
         }
         foreach ($step->after as $before) {
             if (! $this->ticks->isDone($before) && $this->sheet->step($before) !== null) {
-                return "This comes after “{$this->title($before)}”, which is not done yet.";
+                return self::notDoneBefore($this->title($before));
             }
         }
 

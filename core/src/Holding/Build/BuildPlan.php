@@ -62,6 +62,9 @@ final readonly class BuildPlan
     /** Whether the chain is never opened, and so has to be laid over the ring before the ring is made fast. */
     public function keepsChain(): bool
     {
-        return $this->circumstances->found->fitted->keepsChain && ! $this->mount->laysTheBikesChain() && ! $this->house()->follows(School::ChainSplit);
+        $found = $this->circumstances->found;
+
+        return $found->fitted->keepsChain && ! $found->isChainCondemned()
+            && ! $this->mount->laysTheBikesChain() && ! $this->house()->follows(School::ChainSplit);
     }
 }

@@ -78,6 +78,18 @@ final readonly class BuildSheet
         return null;
     }
 
+    /** @return list<string> codes of all that comes before a step by its needs, and theirs */
+    public function allBefore(string $code): array
+    {
+        $before = [];
+        for ($open = $this->step($code)->after ?? []; $open !== []; $open = array_diff(array_merge(...$further), $before)) {
+            $before = [...$before, ...$open];
+            $further = [[], ...array_map(fn (string $one) => $this->step($one)->after ?? [], array_values($open))];
+        }
+
+        return array_values(array_unique($before));
+    }
+
     /** The first step that lays or joins a run; null where none does. */
     public function firstOf(int $run): ?BuildStep
     {

@@ -29,6 +29,12 @@ final readonly class Found
     /** Whether the old chain goes on again: measured and good, its links counted, and nobody has condemned it. */
     public function fitsOldChain(Chain $chain): bool
     {
-        return $chain->replace === false && $chain->changeFromOld !== null && ($this->mending[Subject::Chain->value] ?? null) !== Remedy::Replace;
+        return $chain->replace === false && $chain->changeFromOld !== null && ! $this->isChainCondemned();
+    }
+
+    /** Whether the chain that is on it was found to be replaced. */
+    public function isChainCondemned(): bool
+    {
+        return ($this->mending[Subject::Chain->value] ?? null) === Remedy::Replace;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Holding\Build;
 
 use function array_key_exists;
-use function in_array;
 
 /**
  * What of that which was ticked still stands. What rests on something that was undone, or done again later, is open
@@ -19,18 +18,16 @@ final class Standing
     /**
      * @param  array<string, list<string>>  $needs  codes of what each rests on, by its code; what is not asked for here is not needed
      * @param  array<string, int>  $done  when each was ticked, as a number that rises
-     * @param  list<string>  $answered  codes of those somebody answers for by name, whatever they rest on
      */
-    private function __construct(private readonly array $needs, private readonly array $done, private readonly array $answered) {}
+    private function __construct(private readonly array $needs, private readonly array $done) {}
 
     /**
      * @param  array<string, list<string>>  $needs
      * @param  array<string, int>  $done
-     * @param  list<string>  $answered
      */
-    public static function of(array $needs, array $done, array $answered = []): self
+    public static function of(array $needs, array $done): self
     {
-        $standing = new self($needs, $done, $answered);
+        $standing = new self($needs, $done);
         array_map($standing->lookAt(...), array_keys(array_intersect_key($needs, $done)));
 
         return $standing;
@@ -52,7 +49,7 @@ final class Standing
     {
         if (! array_key_exists($code, $this->undoneBy)) {
             $this->undoneBy[$code] = null;
-            $this->undoneBy[$code] = in_array($code, $this->answered, true) ? null : $this->undoneOf($code);
+            $this->undoneBy[$code] = $this->undoneOf($code);
         }
 
         return $this->undoneBy[$code];

@@ -19,11 +19,16 @@ final readonly class Ticks
     /**
      * @param  array<string, int>  $done when each step was ticked, as a number that rises, by its code
      * @param  list<string>  $failed
-     * @param  list<string>  $passed codes of steps that somebody goes on with by name
+     * @param  array<string, string>  $passed marks of the holds that somebody went on with by name, by the step's code
      */
     public static function of(BuildSheet $sheet, array $done, array $failed, array $passed = []): self
     {
-        $standing = Standing::of(array_column($sheet->steps, 'after', 'code'), $done, $passed);
+        $needs = array_column($sheet->steps, 'after', 'code');
+        foreach ($passed as $code => $mark) {
+            $step = $sheet->step($code);
+            $needs[$code] = $step === null ? [] : array_values(array_diff($step->after, BuildGate::answeredFor($sheet, $step, $mark)));
+        }
+        $standing = Standing::of($needs, $done);
 
         return new self($standing->done(), $failed, $standing->reopened());
     }

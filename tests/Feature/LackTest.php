@@ -6,12 +6,15 @@ use App\Bench\BuildState;
 use App\Bench\Gathering;
 use App\Bench\Lacking;
 use App\Bench\OpenJob;
+use App\Bench\Proving;
 use App\Models\Arrival;
 use App\Models\Condition;
 use App\Models\Decision;
 use App\Models\Role;
 use App\Models\StepRecord;
 use App\Models\WaitsFor;
+use NeatSpindle\Core\Holding\Build\BuildGate;
+use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Lack;
 use NeatSpindle\Core\Measuring\Survey\Subject;
 use NeatSpindle\Core\Whole\Needs\Need;
@@ -108,7 +111,7 @@ it('takes in one press that all else was looked at, and overwrites nothing that 
     expect(($this->lack)('condition'))->toBeNull()->and(Condition::query()->count())->toBe(11);
 });
 
-it('opens again what was built on a step that is undone or done again, and the checks that rest on it', function (): void {
+it('opens again what was built on a step that is undone or done again', function (): void {
     Workshops::built($this->job, $this->person, 'boss-bolts');
     $open = fn (): array => array_column(OpenJob::of(Workshops::fresh($this->job))->the(BuildState::class)->open, 'code');
     expect($open())->not->toContain('plate-look');
@@ -121,4 +124,47 @@ it('opens again what was built on a step that is undone or done again, and the c
     expect($open())->not->toContain('plate-look');
     $this->post("/jobs/{$this->job->id}/build", ['step' => 'body-in', 'state' => 'undone', 'seen' => StepRecord::query()->where('step', 'body-in')->whereNull('superseded_at')->value('id')])->assertSessionHasNoErrors();
     expect($open())->toContain('body-in', 'nut-torque', 'plate-look');
+});
+
+it('opens again the checks that rest on a step that is done again, and no others', function (): void {
+    Workshops::built($this->job, $this->person);
+    foreach (['turns-free', 'lock-to-lock', 'pack-locked'] as $check) {
+        $this->post("/jobs/{$this->job->id}/prove", ['step' => $check, 'state' => 'done', 'seen' => 0])->assertSessionHasNoErrors();
+    }
+    $this->post("/jobs/{$this->job->id}/prove", ['step' => 'wakes', 'state' => 'done', 'seen' => 0, 'figure' => '50'])->assertSessionHasNoErrors();
+    $open = fn (): array => array_column(OpenJob::of(Workshops::fresh($this->job))->the(Proving::class)->openChecks(), 'code');
+    expect($open())->not->toContain('wakes')->not->toContain('turns-free');
+    ($this->tick)('dress-0')->assertSessionHasNoErrors();
+    $steps = OpenJob::of(Workshops::fresh($this->job))->the(BuildState::class)->open;
+    array_map(fn (BuildStep $step) => ($this->tick)($step->code)->assertSessionHasNoErrors(), $steps);
+    expect($open())->toContain('wakes')->not->toContain('turns-free');
+    $this->get("/jobs/{$this->job->id}/prove?step=wakes")->assertSee('something it rests on was undone or done again since');
+});
+
+it('lets a step stand that somebody goes on with by name, whatever becomes of what it was passed for', function (): void {
+    Workshops::built($this->job, $this->person, 'plate-on');
+    Decision::query()->where('about', 'like', 'without-%')->update(['superseded_at' => now()]);
+    $gate = fn () => OpenJob::of(Workshops::fresh($this->job))->the(BuildState::class);
+    $hold = (string) $gate()->gate?->objection($gate()->sheet?->step('boss-bolts') ?? throw new LogicException);
+    expect($hold)->toContain('Plate looked at for skew');
+    $this->put("/jobs/{$this->job->id}/build/pass", ['step' => 'boss-bolts', 'hold' => BuildGate::mark($hold), 'because' => 'Fitted so at the maker’s'])->assertSessionHasNoErrors();
+    ($this->tick)('boss-bolts', ['torque' => '8'])->assertSessionHasNoErrors();
+    $done = fn (): array => $gate()->ticks->done;
+    expect($done())->toContain('boss-bolts', 'body-in');
+
+    $this->post("/jobs/{$this->job->id}/build", ['step' => 'body-in', 'state' => 'undone', 'seen' => StepRecord::query()->where('step', 'body-in')->whereNull('superseded_at')->value('id')])->assertSessionHasNoErrors();
+    expect($done())->not->toContain('body-in')->toContain('boss-bolts');
+});
+
+it('opens again a step that was passed because its part was away, once what it rests on is undone', function (): void {
+    Workshops::built($this->job, $this->person, 'ring');
+    Arrival::query()->update(['superseded_at' => now()]);
+    $gate = fn () => OpenJob::of(Workshops::fresh($this->job))->the(BuildState::class);
+    $hold = (string) $gate()->gate?->objection($gate()->sheet?->step('ring') ?? throw new LogicException);
+    expect($hold)->toContain('Not here yet: ring');
+    $this->put("/jobs/{$this->job->id}/build/pass", ['step' => 'ring', 'hold' => BuildGate::mark($hold), 'because' => 'Another of the kind lies here'])->assertSessionHasNoErrors();
+    ($this->tick)('ring', ['torque' => '9'])->assertSessionHasNoErrors();
+    expect($gate()->ticks->done)->toContain('ring');
+    $this->post("/jobs/{$this->job->id}/build", ['step' => 'dry-fit', 'state' => 'undone', 'seen' => StepRecord::query()->where('step', 'dry-fit')->whereNull('superseded_at')->value('id')])->assertSessionHasNoErrors();
+    expect($gate()->ticks->reopened)->toHaveKey('ring');
 });

@@ -40,13 +40,13 @@ function stillOpen(Job $job): array
     $condition = DB::table('conditions')->where('job_id', $job->id)->whereNull('superseded_at')->distinct()->count('subject');
     $here = DB::table('arrivals')->where('job_id', $job->id)->whereNull('superseded_at')->pluck('what')->all();
     $fetched = array_filter($open->the(Gathering::class)->needs, fn (Need $need) => $need->origin->value === 'shop' && ! str_starts_with($need->what, 'Lead of'));
-    $short = array_filter($open->routePlan()->routes ?? [], fn (RunRoute $route) => $route->extensions === null && ($route->needed === null || $route->run->supply < $route->needed));
+    $short = array_filter($open->circumstances()->wiring->routes, fn (RunRoute $route) => $route->extensions === null && ($route->needed === null || $route->run->supply < $route->needed));
     $ownerSays = fn (string $what): bool => $decided->keys()->contains(fn (string $about) => str_starts_with($about, "without-{$what}"));
 
     return array_filter([
         'condition' => $condition < count(Subject::on($job->bike->frame_material)) && ! $ownerSays('condition'),
         'parts' => array_filter($fetched, fn (Need $need) => ! in_array($need->says(), $here, true) && ! $ownerSays('part-'.substr($need->mark(), 0, 16))),
-        'leads' => $short !== [] && ! $ownerSays('lead'),
+        'leads' => array_filter(array_keys($short), fn (int $run) => ! isset($decided["without-lead-{$run}"])),
         'pack' => ($job->kit?->battery->pack ?? null) === null && ! $ownerSays('pack'),
         'tight' => $open->worksheet()?->stack->verdict === Verdict::Tight && ! $ownerSays('tight-stack'),
         'loose' => array_filter($job->stepRecords->where('sheet', 'build')->where('state', StepState::Done)->all(), fn (StepRecord $record) => $record->torque_nm !== null && $record->torque_nm < ($record->asked['torque_nm'][0] ?? 0.0)),

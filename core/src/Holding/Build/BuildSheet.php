@@ -25,6 +25,10 @@ final readonly class BuildSheet
         $house = HouseWay::of($plan);
         [$through, $round] = RouteSteps::goesRound($plan) ? [[], RouteSteps::threading($plan)] : [RouteSteps::threading($plan), []];
 
+        $bars = FittingSteps::bars($plan);
+        $sensors = FittingSteps::sensors($plan, self::codes($bars));
+        $dressing = RouteSteps::dressing($plan, self::codes([...$bars, ...$sensors]));
+
         return new self(array_map(fn (BuildStep $step) => $house->at($step->fastened($bands)), [
             ...DrySteps::of($plan),
             ...$through,
@@ -38,13 +42,13 @@ final readonly class BuildSheet
             ...RingSteps::look($plan),
             ...DriveSteps::of($plan),
             ...FittingSteps::gearsIndexed($plan),
-            ...FittingSteps::bars($plan),
+            ...$bars,
             ...FittingSteps::tryAfterTheMotor($plan),
             ...FittingSteps::battery($plan),
-            ...FittingSteps::sensors($plan),
+            ...$sensors,
             ...$round,
-            ...RouteSteps::dressing($plan),
-            ...RouteSteps::joining($plan),
+            ...$dressing,
+            ...RouteSteps::joining($plan, self::codes($dressing)),
         ]));
     }
 
@@ -59,6 +63,15 @@ final readonly class BuildSheet
         $through = array_map(fn (BuildStep $step) => $step->code, [...$threading, ...FittingSteps::beforeTheGap($plan)]);
 
         return array_map(fn (BuildStep $step) => $step->code === self::BODY_IN ? $step->afterToo($through) : $step, $plan->mount->body());
+    }
+
+    /**
+     * @param  list<BuildStep>  $steps
+     * @return list<string>
+     */
+    private static function codes(array $steps): array
+    {
+        return array_map(fn (BuildStep $step) => $step->code, $steps);
     }
 
     /** @return list<SheetLine> to be held against a sheet made another way */

@@ -136,14 +136,16 @@ final class FittingSteps
         )->heldWhile($held)];
     }
 
-    /** @return list<BuildStep> */
-    public static function sensors(BuildPlan $plan): array
+    /**
+     * @param  list<string>  $onTheBar codes of the steps at the bar
+     * @return list<BuildStep>
+     */
+    public static function sensors(BuildPlan $plan, array $onTheBar): array
     {
         $sensors = $plan->circumstances->wiring->sensors;
         if ($sensors === null) {
             return [];
         }
-        $onTheBar = array_column(self::bars($plan), 'code');
         $isLookedAt = fn (BarSide $side): bool => $sensors->brakes->of($side) === BrakeSensing::Lever
             && $plan->circumstances->wiring->cockpit?->half($side)->newLever()?->make->hasSwitch() === true;
         $fitted = array_filter(BarSide::cases(), fn (BarSide $side) => $sensors->brakes->of($side)?->isFitted() === true && ! $isLookedAt($side));

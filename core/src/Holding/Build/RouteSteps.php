@@ -42,8 +42,11 @@ final class RouteSteps
         )->ofRuns(array_keys($threaded))];
     }
 
-    /** @return list<BuildStep> */
-    public static function dressing(BuildPlan $plan): array
+    /**
+     * @param  list<string>  $parts codes of the steps at which what sits on the bar is put on
+     * @return list<BuildStep>
+     */
+    public static function dressing(BuildPlan $plan, array $parts): array
     {
         [$runs, $wiring] = [self::runs($plan), $plan->circumstances->wiring];
         $threading = array_column(self::threading($plan), 'code');
@@ -58,13 +61,16 @@ final class RouteSteps
             return BuildStep::worded("dress-{$i}", BuildStep::ROUTES, $words, after: ['body-in', ...($run->endsAtMotor() ? $threading : [])])->ofRuns([$i]);
         }, array_keys($ways), $ways);
 
-        return [...$dressed, ...self::branches($plan), ...array_map(fn (int $i, Run $run) => BuildStep::worded(
+        return [...$dressed, ...self::branches($plan, $parts), ...array_map(fn (int $i, Run $run) => BuildStep::worded(
             "cap-{$i}", BuildStep::ROUTES, Wording::of(BuildWords::CAP, run: $run->name, plug: self::plugWords($plan, $i, $run)), after: ['body-in'],
         ), array_keys($wiring->unused), $wiring->unused)];
     }
 
-    /** @return list<BuildStep> what hangs at the joints on the bar, laid and joined in one movement once parts and main lead are there */
-    private static function branches(BuildPlan $plan): array
+    /**
+     * @param  list<string>  $parts codes of the steps at which what sits on the bar is put on
+     * @return list<BuildStep> what hangs at the joints on the bar, laid and joined in one movement once parts and main lead are there
+     */
+    private static function branches(BuildPlan $plan, array $parts): array
     {
         [$runs, $wiring] = [self::runs($plan), $plan->circumstances->wiring];
         $branches = array_filter($runs, fn (Run $run) => $run->joinsOnTheBar());
@@ -73,7 +79,6 @@ final class RouteSteps
             fn (int $i, Run $run) => ucfirst($run->name).': '.lcfirst(self::plugWords($plan, $i, $run)).self::joined($wiring->routes[$i] ?? null).'.',
             array_keys($branches), $branches,
         );
-        $parts = array_column([...FittingSteps::bars($plan), ...FittingSteps::sensors($plan)], 'code');
 
         return $branches === [] ? [] : [BuildStep::worded(
             self::codeOf('joints', $branches), BuildStep::ROUTES, Wording::of(BuildWords::BRANCH, runs: self::names($branches), leads: implode(' ', $leads)),
@@ -117,12 +122,12 @@ final class RouteSteps
     /**
      * What carries current is joined last, the pack before what it feeds.
      *
+     * @param  list<string>  $dressed codes of the steps at which leads are tied down and joined
      * @return list<BuildStep>
      */
-    public static function joining(BuildPlan $plan): array
+    public static function joining(BuildPlan $plan, array $dressed): array
     {
         $runs = self::runs($plan);
-        $dressed = array_column(self::dressing($plan), 'code');
         $packs = array_filter($runs, fn (Run $run) => $run->isFromPack());
         $lamps = array_filter($runs, fn (Run $run) => $run->feedsALamp());
         $joined = array_map(fn (int $i) => "join-{$i}", array_keys($packs));

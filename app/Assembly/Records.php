@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\Sheet;
 use App\Models\StepRecord;
 use App\Models\StepState;
+use NeatSpindle\Core\Holding\Build\Asked;
 
 use function array_filter;
 use function array_keys;
@@ -50,6 +51,12 @@ readonly class Records
         $done = array_filter($this->on($sheet), fn (StepRecord $record) => $record->state === StepState::Done);
 
         return array_map(fn (StepRecord $record) => $record->id, $done);
+    }
+
+    /** @return array<string, Asked> what each step that was done asked for then, by its code */
+    public function asked(Sheet $sheet): array
+    {
+        return array_map(fn (StepRecord $record) => Asked::read($record->asked), array_intersect_key($this->on($sheet), $this->done($sheet)));
     }
 
     /** @return list<string> codes of the steps that stand so */

@@ -35,7 +35,9 @@ final readonly class BuildState implements FromJob
             return new self(null, null, Ticks::none(), []);
         }
         $passed = array_map(fn (Decision $decision) => $decision->choice, $open->decisions->ofKind(AboutKind::Pass));
-        $ticks = Ticks::of($sheet, $open->records->done(Sheet::Build), $open->records->that(Sheet::Build, StepState::Stopped), $passed);
+        $ticks = Ticks::of(
+            $sheet, $open->records->done(Sheet::Build), $open->records->that(Sheet::Build, StepState::Stopped), $passed, $open->records->asked(Sheet::Build),
+        );
         $gate = new BuildGate(
             $sheet, $ticks, $worksheet->stack->verdict, $open->the(Checks::class)->gates, $open->stop(),
             Bracing::undecided($open->bracing(), $worksheet->reaction), $passed, $open->the(Lacking::class)->open,

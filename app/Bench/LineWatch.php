@@ -45,6 +45,8 @@ final readonly class LineWatch implements FromJob
             $fitting->pack->volts ?? $open->motor()?->volts(),
             $atZero === null ? null : $atZero === 'works',
             $wheel === null ? null : (int) round($wheel),
+            settings: $settings->mapWithKeys(fn (Setting $setting) => [$setting->name->value => $setting->name->says($setting->value)])->all(),
+            pack: $fitting->pack?->code,
         ));
     }
 

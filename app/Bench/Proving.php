@@ -5,17 +5,16 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Run;
-use App\Models\Setting;
 use App\Models\Sheet;
-use Illuminate\Support\Collection;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
-use NeatSpindle\Core\Fitting\Sensor\BrakeCut;
+use NeatSpindle\Core\Holding\Build\Asked;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Lack;
 use NeatSpindle\Core\Holding\Build\LackKind;
 use NeatSpindle\Core\Whole\Prove\Cause;
 use NeatSpindle\Core\Whole\Prove\Check;
 use NeatSpindle\Core\Whole\Prove\HandOver;
+use NeatSpindle\Core\Whole\Prove\ProveFacts;
 use NeatSpindle\Core\Whole\Prove\ProvePlan;
 use NeatSpindle\Core\Whole\Prove\SettingName;
 use NeatSpindle\Core\Whole\Worksheet\Answer;
@@ -48,7 +47,8 @@ final readonly class Proving implements FromJob
         $build = $open->the(BuildState::class);
         $plan = ProvePlan::of($watch->facts->withRange(self::rangeKm($open)));
         $runs = $open->job->runs->mapWithKeys(fn (Run $run) => [$run->name => $run->position])->all();
-        $right = $plan->standing($open->records->done(Sheet::Prove), $open->records->done(Sheet::Build), $runs);
+        $changed = [...self::askedOtherwise($plan, $open), ...array_keys($build->ticks->reopened)];
+        $right = $plan->standing($open->records->done(Sheet::Prove), $open->records->done(Sheet::Build), $runs, $changed);
         $lacks = $open->the(Lacking::class)->open;
         $unclear = array_map(
             fn (Answer $answer) => ucfirst($answer->concern->label()).": {$answer->why}", $open->the(Checks::class)->outlook?->standing() ?? [],
@@ -58,7 +58,7 @@ final readonly class Proving implements FromJob
             $plan,
             HandOver::of(
                 $open->stop(), $unclear, $build->sheet === null ? null : $build->open, $plan->open($right), $lacks,
-                self::undecided($watch->settings, $watch->facts->brakes),
+                self::undecided($watch->facts),
             ),
             $right, self::hold($open->stop(), $build), $build, $runs, self::beforeTheRide($lacks),
         );
@@ -120,18 +120,26 @@ final readonly class Proving implements FromJob
         return $condition === null ? null : "{$condition->says} That comes before the first ride: see Condition.";
     }
 
-    /**
-     * @param  Collection<array-key, Setting>  $settings
-     * @return list<string> what somebody still has to say by name
-     */
-    private static function undecided(Collection $settings, BrakeCut $brakes): array
+    /** @return list<string> codes of the checks that were right, and would be asked otherwise now */
+    private static function askedOtherwise(ProvePlan $plan, OpenJob $open): array
     {
-        $missing = array_filter(SettingName::BEFORE_IT_LEAVES, fn (SettingName $name) => ! $settings->has($name->value));
-        $names = implode(', ', array_map(fn (SettingName $name) => lcfirst($name->label()), $missing));
+        $isOther = function (Check $check) use ($open): bool {
+            $record = $open->records->at(Sheet::Prove, $check->code);
+
+            return $record !== null && $check->isAskedOtherwise(Asked::read($record->asked), $record->figure);
+        };
+
+        return array_column(array_filter($plan->checks, $isOther), 'code');
+    }
+
+    /** @return list<string> what somebody still has to say by name */
+    private static function undecided(ProveFacts $facts): array
+    {
+        $names = implode(', ', array_map(fn (SettingName $name) => lcfirst($name->label()), $facts->unwritten()));
 
         return [
-            ...array_map(fn (BarSide $side) => "Brake sensor, {$side->value}: fitted or left off, nobody has decided.", $brakes->open()),
-            ...($missing === [] ? [] : ["Settings not written down: {$names}."]),
+            ...array_map(fn (BarSide $side) => "Brake sensor, {$side->value}: fitted or left off, nobody has decided.", $facts->brakes->open()),
+            ...($names === '' ? [] : ["Settings not written down: {$names}."]),
         ];
     }
 }

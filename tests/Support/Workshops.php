@@ -11,22 +11,29 @@ use App\Actions\Kit\AnswerForLack;
 use App\Actions\Kit\BraceBody;
 use App\Actions\Kit\ChooseMotor;
 use App\Actions\Kit\ChooseRing;
+use App\Actions\Kit\DecideSensor;
 use App\Actions\Kit\NoteArrivals;
+use App\Actions\Prove\KeepSetting;
+use App\Actions\Prove\RecordProveCheck;
 use App\Actions\Steps\RecordBuildStep;
 use App\Actions\Survey\FindRestFine;
 use App\Actions\Survey\GiveAnswer;
 use App\Actions\Survey\KeepReading;
 use App\Bench\Lacking;
 use App\Bench\OpenJob;
+use App\Bench\Proving;
 use App\Documents\CatalogueDocument;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\StepState;
 use App\Models\User;
+use App\Models\Values\About;
 use App\Models\Values\BracingDecision;
 use App\Models\Workshop;
 use Database\Factories\UserFactory;
 use Illuminate\Support\Facades\Auth;
+use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Ground\Measure\LengthText;
 use NeatSpindle\Core\Ground\Measure\LengthUnit;
 use NeatSpindle\Core\Holding\Reaction\BodyPosition;
@@ -35,6 +42,7 @@ use NeatSpindle\Core\Holding\Reaction\Rest;
 use NeatSpindle\Core\Measuring\Survey\Instrument;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Measuring\Survey\Subject;
+use NeatSpindle\Core\Whole\Prove\SettingName;
 
 /** Made-up workshops with people, a catalogue and a hardtail, for the tests. */
 final class Workshops
@@ -150,6 +158,32 @@ final class Workshops
 
             return self::fresh($job);
         });
+    }
+
+    /** Built, its settings written down, and every check right: it may leave. */
+    public static function proved(Job $job, User $by): Job
+    {
+        return self::asNobody(function () use ($job, $by): Job {
+            foreach (['left' => BrakeSensing::StickOn, 'right' => BrakeSensing::NoLever] as $side => $sensing) {
+                app(DecideSensor::class)($job, $by, self::fresh($job)->version, About::brakeSensor(BarSide::from($side)), $sensing->value, null);
+            }
+            $job = self::built($job, $by);
+            app(ChangeJob::class)->inOneGo($job, fn () => self::prove($job, $by));
+
+            return self::fresh($job);
+        });
+    }
+
+    private static function prove(Job $job, User $by): void
+    {
+        foreach (['units' => 'km', 'wheel_mm' => '2180', 'cut_off_kmh' => '25', 'levels' => '5'] as $name => $value) {
+            app(KeepSetting::class)($job, $by, SettingName::from($name), $value, null, null);
+        }
+        foreach (OpenJob::of(self::fresh($job))->the(Proving::class)->plan->checks as $check) {
+            app(RecordProveCheck::class)($job, $by, $check->code, [
+                'state' => StepState::Done, 'figure' => $check->figure === null ? null : ($check->figure->least + $check->figure->most) / 2, 'note' => null,
+            ]);
+        }
     }
 
     private static function tickUntil(Job $job, User $by, ?string $before): void

@@ -42,7 +42,7 @@ class RecordProveCheck extends JobAction
             $objection === null || $this->refuse('state', $objection);
             $lacks = ($done['state'] ?? null) === StepState::Done ? $check->lacks($done['figure'] ?? null) : null;
             $lacks === null || $this->refuse('figure', $lacks);
-            $asked = ['title' => $check->title, 'figure' => $check->figure?->band(), 'line' => $line?->raw];
+            $asked = ['title' => $check->title, 'things' => $check->things, 'figure' => $check->figure?->band(), 'line' => $line?->raw];
             $this->recorder->record($job, $by, $seen, Sheet::Prove, $code, $asked, $done);
         });
     }

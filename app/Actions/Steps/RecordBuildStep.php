@@ -39,10 +39,7 @@ class RecordBuildStep extends JobAction
                 $this->expectTorque($step, $done, $by->torque_unit);
             }
             $this->recorder->record($job, $by, $seen, Sheet::Build, $code, [
-                'title' => $step->title,
-                'torque_nm' => $step->band === null ? null : [$step->band->torque->low, $step->band->torque->high],
-                'source' => $step->band?->source,
-                'compound' => $step->compound?->value,
+                'title' => $step->title, 'source' => $step->band?->source, ...$step->asked()->kept(),
             ], $done);
         });
     }

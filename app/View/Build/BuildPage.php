@@ -16,6 +16,7 @@ use App\Models\Values\About;
 use App\View\Drawings\TurnView;
 use App\View\Job\StepsPage;
 use NeatSpindle\Core\Ground\Turn\Posture;
+use NeatSpindle\Core\Holding\Build\Asked;
 use NeatSpindle\Core\Holding\Build\BuildGate;
 use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\BuildStep;
@@ -69,12 +70,28 @@ class BuildPage extends StepsPage
         return $this->opened->the(BuildState::class)->ticks->isDone($code);
     }
 
-    /** The step that was undone or done again after this one, which is open again for it; null where none was. */
-    public function reopenedBy(string $code): ?string
+    /** Why a step that was done is open again, in words; null where it is not. */
+    public function reopenedFor(string $code): ?string
     {
         $by = $this->opened->the(BuildState::class)->ticks->reopened[$code] ?? null;
+        $cause = $by === null ? null : $this->build?->step($by);
 
-        return $by === null ? null : $this->build?->step($by)?->title;
+        return match (true) {
+            $cause === null => null,
+            $by === $code => ucfirst(implode('; ', $this->asked($code)->differsFrom($cause->asked(), $this->torqueUnit))).'.',
+            $this->isAskedOtherwise($cause) => "“{$cause->title}” is asked otherwise now.",
+            default => "“{$cause->title}” was undone or done again under it.",
+        };
+    }
+
+    private function isAskedOtherwise(BuildStep $step): bool
+    {
+        return $this->opened->records->isDone(Sheet::Build, $step->code) && $step->asked()->isOtherThan($this->asked($step->code));
+    }
+
+    private function asked(string $code): Asked
+    {
+        return Asked::read($this->record($code)->asked ?? []);
     }
 
     public function isHeldBack(string $code): bool

@@ -10,6 +10,7 @@ use App\Instruments\Display;
 use App\Models\Sheet;
 use App\Models\Stage;
 use App\View\Job\StepsPage;
+use NeatSpindle\Core\Holding\Build\Asked;
 use NeatSpindle\Core\Whole\Prove\Cause;
 use NeatSpindle\Core\Whole\Prove\Check;
 use NeatSpindle\Core\Whole\Prove\LineLook;
@@ -54,10 +55,21 @@ class ProvePage extends StepsPage
         return $check !== null && $this->opened->the(Proving::class)->isRight($check);
     }
 
-    /** Whether it was right, and something it rests on was undone or done again since. */
-    public function isReopened(string $code): bool
+    /** Why one that was right is open again, in words; null where it is not. */
+    public function reopenedFor(string $code): ?string
     {
-        return ! $this->isDone($code) && parent::isDone($code);
+        $record = $this->record($code);
+        $check = $this->plan->check($code);
+        if ($record === null || $check === null || $this->isDone($code) || ! parent::isDone($code)) {
+            return null;
+        }
+        $differs = implode('; ', Asked::read($record->asked)->differsFrom($check->asked(), $this->torqueUnit));
+
+        return match (true) {
+            $differs !== '' => ucfirst($differs).'.',
+            $check->lacks($record->figure) !== null => "{$record->figure} {$check->figure?->unit} was read, and {$check->figure?->band()} is expected now.",
+            default => 'Something it rests on was undone, done again or chosen otherwise since.',
+        };
     }
 
     public function isHeldBack(string $code): bool

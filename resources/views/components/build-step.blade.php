@@ -57,7 +57,7 @@
         @elseif ($page->passed($step))
             <p class="house-note mb-1">Gone on with by {{ $page->passed($step)->user->name }}, {{ $page->passed($step)->made_at->format('j M H:i') }}: “{{ $page->passed($step)->reason }}”</p>
         @endif
-        @if ($page->reopenedBy($step->code))<p class="told mb-1" id="reopened">Done by {{ $record->user->firstName() }}, {{ $record->recorded_at->format('j M H:i') }}@if ($record->torque_nm !== null) with {{ $page->torqueUnit->show($record->torque_nm) }}@endif, and open again: “{{ $page->reopenedBy($step->code) }}” was undone or done again under it.</p>@endif
+        @if ($page->reopenedFor($step->code))<p class="told mb-1" id="reopened">Done by {{ $record->user->firstName() }}, {{ $record->recorded_at->format('j M H:i') }}@if ($record->torque_nm !== null) with {{ $page->torqueUnit->show($record->torque_nm) }}@endif, and open again. {{ $page->reopenedFor($step->code) }}</p>@endif
         @if ($page->isStopped($step->code))<p class="told mb-1">Failed its check, says {{ $record->user->firstName() }}: {{ $record->note }}</p>@endif
         @if ($step->fastener !== null && $step->band === null && ! $page->isHeldBack($step->code))<x-band-asked :page="$page" :step="$step" />@endif
         <form method="post" action="{{ route('job.build.step', $page->job) }}" novalidate>

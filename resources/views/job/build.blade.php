@@ -16,7 +16,7 @@
                                         <span class="done-line">✓ {{ $page->record($one->code)->torque_nm === null ? 'done' : $page->torqueUnit->show($page->record($one->code)->torque_nm) }}</span>
                                     @elseif ($page->isStopped($one->code))
                                         <span class="stopped">✕ failed</span>
-                                    @elseif ($page->reopenedBy($one->code))
+                                    @elseif ($page->reopenedFor($one->code))
                                         <span class="waiting-step">again</span>
                                     @elseif ($page->isHeldBack($one->code))
                                         <span class="waiting-step">waits</span>

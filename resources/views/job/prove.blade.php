@@ -16,7 +16,7 @@
                                 <span class="number">{{ $page->numberOf($one->code) }}</span> <span>{{ $one->title }}</span>
                                 @if ($page->isDone($one->code))<span class="done-line">✓ {{ $page->record($one->code)->figure === null ? 'right' : $page->record($one->code)->figure.' '.$one->figure?->unit }}</span>
                                 @elseif ($page->isStopped($one->code))<span class="stopped">✕ miss</span>
-                                @elseif ($page->isReopened($one->code))<span class="waiting-step">again</span>
+                                @elseif ($page->reopenedFor($one->code))<span class="waiting-step">again</span>
                                 @elseif ($page->isHeldBack($one->code))<span class="waiting-step">waits</span>@endif
                             </a>
                         </li>
@@ -39,7 +39,7 @@
                     </form>
                 @else
                     @if ($held)<p class="told mb-1" id="held">{{ $held }}</p>@endif
-                    @if ($page->isReopened($check->code))<p class="told mb-1" id="reopened">Right on {{ $record->recorded_at->format('j M H:i') }}, says {{ $record->user->firstName() }}, and open again: something it rests on was undone or done again since.</p>@endif
+                    @if ($page->reopenedFor($check->code))<p class="told mb-1" id="reopened">Right on {{ $record->recorded_at->format('j M H:i') }}, says {{ $record->user->firstName() }}, and open again. {{ $page->reopenedFor($check->code) }}</p>@endif
                     @if ($page->isStopped($check->code))
                         <p class="told mb-1">A miss, says {{ $record->user->firstName() }}: {{ $record->note }}</p>
                         <h3>What may be behind it, the quickest to look at first</h3>

@@ -19,12 +19,14 @@ final readonly class BuildPlan
     private const RING_FIRST_WITHIN = 4.0;
 
     /**
+     * @param  string  $motor its code
      * @param  ?Margin  $ringToChainstay null where the stay is not measured, or no ring follows from the stack
      * @param  bool  $hasOneCog no derailleur, then
      * @param  ?Insert  $insert that has to be pressed in; null where the shell takes the motor as it is
      */
     public function __construct(
         public MountSteps $mount,
+        public string $motor,
         public ?Margin $ringToChainstay,
         public Ring $ring,
         public FrameMaterial $material,

@@ -22,14 +22,14 @@ final readonly class BuildSheet
     public static function of(BuildPlan $plan): self
     {
         $bands = $plan->circumstances->fastening->bands;
-        $house = HouseWay::of($plan);
+        [$house, $takes] = [HouseWay::of($plan), Takes::of($plan)];
         [$through, $round] = RouteSteps::goesRound($plan) ? [[], RouteSteps::threading($plan)] : [RouteSteps::threading($plan), []];
 
         $bars = FittingSteps::bars($plan);
         $sensors = FittingSteps::sensors($plan, self::codes($bars));
         $dressing = RouteSteps::dressing($plan, self::codes([...$bars, ...$sensors]));
 
-        return new self(array_map(fn (BuildStep $step) => $house->at($step->fastened($bands)), [
+        return new self(array_map(fn (BuildStep $step) => $house->at($step->fastened($bands))->taking($takes[$step->code] ?? []), [
             ...DrySteps::of($plan),
             ...$through,
             ...FittingSteps::beforeTheGap($plan),

@@ -36,6 +36,7 @@ final readonly class BuildStep
      * @param  ?string  $house what the house adds to it
      * @param  ?string  $stands how the bike stands for it
      * @param  list<int>  $runs numbers of the runs it lays or joins
+     * @param  array<string, string>  $takes which parts and pieces it takes, in words, by what they are
      */
     public function __construct(
         public string $code,
@@ -55,6 +56,7 @@ final readonly class BuildStep
         public ?string $house = null,
         public ?string $stands = null,
         public array $runs = [],
+        public array $takes = [],
     ) {}
 
     /**
@@ -115,6 +117,22 @@ final readonly class BuildStep
     public function ofRuns(array $runs): self
     {
         return $this->with(runs: $runs);
+    }
+
+    /**
+     * The same, with these parts and pieces.
+     *
+     * @param  array<string, string>  $takes in words, by what they are
+     */
+    public function taking(array $takes): self
+    {
+        return $this->with(takes: $takes);
+    }
+
+    /** What it asks for: a tick is for this, and for nothing chosen later. */
+    public function asked(): Asked
+    {
+        return Asked::of($this->takes, $this->band === null ? null : [$this->band->torque->low, $this->band->torque->high], $this->compound);
     }
 
     /** The same, while something outside the sheet stands against it; null: nothing does. */

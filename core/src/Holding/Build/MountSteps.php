@@ -40,6 +40,9 @@ interface MountSteps
     /** @return array<string, string> what it needs besides spacers and its own box, by the code of the step that takes it */
     public function parts(): array;
 
+    /** @return array<string, array<string, string>> pieces and bolts each of its steps takes, in words, by what they are, by the step's code */
+    public function takes(): array;
+
     /** @return list<Gate> what has to be looked at by hand before torque goes on */
     public function gates(): array;
 }

@@ -38,7 +38,7 @@ final class RouteSteps
         );
 
         return $threaded === [] ? [] : [BuildStep::worded(
-            self::codeOf('thread', $threaded), $chapter, Wording::of($words, runs: self::names($threaded), leads: implode(' ', $leads)), after: [$after],
+            self::threadCode($threaded), $chapter, Wording::of($words, runs: self::names($threaded), leads: implode(' ', $leads)), after: [$after],
         )->ofRuns(array_keys($threaded))];
     }
 
@@ -81,9 +81,29 @@ final class RouteSteps
         );
 
         return $branches === [] ? [] : [BuildStep::worded(
-            self::codeOf('joints', $branches), BuildStep::ROUTES, Wording::of(BuildWords::BRANCH, runs: self::names($branches), leads: implode(' ', $leads)),
+            self::jointsCode($branches), BuildStep::ROUTES, Wording::of(BuildWords::BRANCH, runs: self::names($branches), leads: implode(' ', $leads)),
             after: [...$parts, ...array_map(fn (int $at) => "dress-{$at}", $main)],
         )->ofRuns(array_keys($branches))];
+    }
+
+    /**
+     * The step at which all of them that end at the motor are threaded.
+     *
+     * @param  array<int, Run>  $runs
+     */
+    public static function threadCode(array $runs): string
+    {
+        return self::codeOf('thread', array_filter($runs, fn (Run $run) => $run->endsAtMotor()));
+    }
+
+    /**
+     * The step at which all of them that hang at the joints on the bar are joined.
+     *
+     * @param  array<int, Run>  $runs
+     */
+    public static function jointsCode(array $runs): string
+    {
+        return self::codeOf('joints', array_filter($runs, fn (Run $run) => $run->joinsOnTheBar()));
     }
 
     /**

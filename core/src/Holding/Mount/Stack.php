@@ -132,6 +132,14 @@ final readonly class Stack
         };
     }
 
+    /** @return array<string, string> what goes into places, in words, by the place */
+    public function pieces(Place ...$places): array
+    {
+        return array_combine(
+            array_map(fn (Place $place) => 'spacers, '.lcfirst($place->label()).',', $places), array_map($this->placeText(...), $places),
+        );
+    }
+
     /**
      * What stands in the way most: null when clear; else the step that failed, the first margin as bad as
      * the verdict, the first note that makes it fail, `parts` when a piece is missing, or the first note.

@@ -55,6 +55,7 @@ enum Rest: string
         $words = $rest === null ? RestWords::UNDECIDED : RestWords::ALL[$rest->value];
 
         return new RestPlan(
+            $rest === null ? 'not chosen' : lcfirst(self::part($rest, $clamp) ?? $rest->label()),
             isset($words['on']) ? Wording::of($words['on'], size: $clamp?->words() ?? self::ANY_SIZE) : null,
             Wording::of($words['set']),
             isset($words['torque']) ? Wording::of($words['torque']) : null,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Whole\Prove;
 
+use NeatSpindle\Core\Holding\Build\Asked;
+
 /** One thing that is proved before a bike leaves: what is done, what is expected, and what may be behind a miss, the quickest to look at first. */
 final readonly class Check
 {
@@ -20,6 +22,8 @@ final readonly class Check
      * @param  list<Cause>  $causes
      * @param  ?Figure  $figure what is read; null where it is only seen, heard or felt
      * @param  list<CheckName>  $after those that have to be right before
+     * @param  array<string, string>  $things what it is held to, in words, by what it is: battery and settings
+     * @param  ?string  $waits what else has to be there before it can be made, in words; null when nothing has
      */
     public function __construct(
         public CheckName $name,
@@ -31,8 +35,48 @@ final readonly class Check
         public ?Figure $figure = null,
         public array $after = [],
         public ?string $caution = null,
+        public array $things = [],
+        public ?string $waits = null,
     ) {
         $this->code = $name->value;
+    }
+
+    /**
+     * The same, held to these.
+     *
+     * @param  array<string, string>  $things
+     */
+    public function heldTo(array $things, ?string $waits): self
+    {
+        return new self(
+            name: $this->name,
+            chapter: $this->chapter,
+            title: $this->title,
+            how: $this->how,
+            expects: $this->expects,
+            causes: $this->causes,
+            figure: $this->figure,
+            after: $this->after,
+            caution: $this->caution,
+            things: $things,
+            waits: $waits,
+        );
+    }
+
+    /** What it asks for: it was right for this, and for nothing set or chosen later. */
+    public function asked(): Asked
+    {
+        return Asked::of($this->things);
+    }
+
+    /**
+     * Whether one that was right is open again, because it would be asked otherwise now.
+     *
+     * @param  ?float  $figure as it was read then
+     */
+    public function isAskedOtherwise(Asked $then, ?float $figure): bool
+    {
+        return $this->asked()->isOtherThan($then) || $this->lacks($figure) !== null;
     }
 
     /**

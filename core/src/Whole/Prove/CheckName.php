@@ -49,6 +49,53 @@ enum CheckName: string
         return $side === BarSide::Left ? self::BrakeLeft : self::BrakeRight;
     }
 
+    /**
+     * What of a display's settings it is made with: another one, and it is made again.
+     *
+     * @return list<SettingName>
+     */
+    public function settings(): array
+    {
+        return match ($this) {
+            self::Set => SettingName::cases(),
+            self::ThrottleZero => [SettingName::ThrottleAtZero],
+            self::ThrottleOne, self::Walk, self::Pedals, self::Levels => [SettingName::Levels],
+            self::SpeedAgrees => [SettingName::Units, SettingName::Wheel],
+            self::CutOff => [SettingName::CutOff, SettingName::Wheel, SettingName::Units],
+            self::Hill, self::Range => [SettingName::Current, SettingName::Levels],
+            default => [],
+        };
+    }
+
+    /** Whether it is made with one battery, and again with another. */
+    public function isOfThePack(): bool
+    {
+        return match ($this) {
+            self::PackLocked, self::Wakes, self::Lights, self::Range, self::Hill => true,
+            default => false,
+        };
+    }
+
+    /**
+     * Steps of the build it rests on beside those that cure a miss; one that ends in a star stands for all that begin so.
+     *
+     * @return list<string>
+     */
+    public function restsOn(): array
+    {
+        return match ($this) {
+            self::TurnsFree => ['dress-*', 'crank-*'],
+            self::LockToLock => ['dress-*', 'joints-*', 'bar-on-*', 'lever-hook-*'],
+            self::Wakes => ['dress-*', 'join-*', 'joints-*'],
+            self::Lights => ['join-*'],
+            self::BrakeLeft, self::BrakeRight => ['joints-*', "bar-on-{$this->side()?->value}", "lever-hook-{$this->side()?->value}"],
+            self::Stops => ['bar-on-*', 'lever-hook-*', 'mend-*'],
+            self::Levels, self::Hill => ['body-in'],
+            self::CranksAgain => ['crank-*'],
+            default => [],
+        };
+    }
+
     /** The side of the bar it is about. */
     public function side(): ?BarSide
     {

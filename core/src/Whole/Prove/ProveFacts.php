@@ -14,6 +14,8 @@ final readonly class ProveFacts
      * @param  ?float  $volts what the pack gives when it is full enough, in V; null where nobody has said
      * @param  ?bool  $throttleAtZero whether it shall drive at level zero, as was written down; null where nothing was
      * @param  ?int  $wheelMm the circumference that was written down; null where none was
+     * @param  array<string, string>  $settings what was written down, in words, by its name
+     * @param  ?string  $pack the battery's code; null where none is chosen
      * @param  ?float  $rangeKm how far the pack takes it on its road, as computed; null where no road was ridden
      */
     public function __construct(
@@ -26,6 +28,8 @@ final readonly class ProveFacts
         public ?bool $throttleAtZero = null,
         public ?int $wheelMm = null,
         public ?float $rangeKm = null,
+        public array $settings = [],
+        public ?string $pack = null,
     ) {}
 
     /** The same, with how far the pack takes it on its road, in km. */
@@ -41,6 +45,14 @@ final readonly class ProveFacts
             throttleAtZero: $this->throttleAtZero,
             wheelMm: $this->wheelMm,
             rangeKm: $rangeKm,
+            settings: $this->settings,
+            pack: $this->pack,
         );
+    }
+
+    /** @return list<SettingName> what has to be written down before it leaves, and is not */
+    public function unwritten(): array
+    {
+        return array_values(array_filter(SettingName::BEFORE_IT_LEAVES, fn (SettingName $name) => ! isset($this->settings[$name->value])));
     }
 }

@@ -26,10 +26,30 @@ final readonly class ProvePlan
 
     public static function of(ProveFacts $facts): self
     {
-        return new self([
+        $plan = new self([
             ...self::wakes($facts), ...self::moves($facts), ...self::brakes($facts),
             ...self::senses($facts), ...self::rides($facts), ...self::afterwards(),
         ]);
+
+        return new self(array_map(fn (Check $check) => $check->heldTo(self::things($check->name, $facts), self::waits($check->name, $facts)), $plan->checks));
+    }
+
+    /** @return array<string, string> */
+    private static function things(CheckName $name, ProveFacts $facts): array
+    {
+        $things = $name->isOfThePack() ? ['the battery' => $facts->pack ?? 'none'] : [];
+        foreach ($name->settings() as $setting) {
+            $things[lcfirst($setting->label())] = $facts->settings[$setting->value] ?? 'not written down';
+        }
+
+        return $things;
+    }
+
+    private static function waits(CheckName $name, ProveFacts $facts): ?string
+    {
+        $missing = $name === CheckName::Set ? implode(', ', array_map(fn (SettingName $one) => lcfirst($one->label()), $facts->unwritten())) : '';
+
+        return $missing === '' ? null : "Write it down first, under Settings: {$missing}.";
     }
 
     public function check(string $code): ?Check
@@ -57,29 +77,43 @@ final readonly class ProvePlan
             }
         }
 
-        return null;
+        return $check->waits;
     }
 
     /**
-     * Those that were right, and still are: a step that cures what may be behind a miss was not done again since, and what
-     * comes before was not either.
+     * Those that were right, and still are: a step that cures what may be behind a miss, or that they rest on else, was not
+     * done again since, what comes before was not either, and they are asked as they were.
      *
      * @param  array<string, int>  $right when each was right, as a number that rises, by its code
      * @param  array<string, int>  $built when each step of the build was done, in the same numbers
      * @param  array<string, int>  $runs numbers of the runs, by name
+     * @param  list<string>  $changed codes of the checks that are asked otherwise than they were, and of the steps that were done and are open again
      * @return list<string> codes
      */
-    public function standing(array $right, array $built, array $runs): array
+    public function standing(array $right, array $built, array $runs, array $changed = []): array
     {
         $needs = array_map(fn () => [], $built);
         foreach ($this->checks as $check) {
-            $steps = array_map(fn (Cause $cause) => (string) $cause->stepWith($runs), $check->causes);
+            $steps = [...array_map(fn (Cause $cause) => (string) $cause->stepWith($runs), $check->causes), ...self::steps($check->name, array_keys($built))];
             $before = array_filter(array_map(fn (CheckName $name) => $name->value, $check->after), fn (string $code) => $this->check($code) !== null);
             $cures = array_filter($steps, fn (string $step) => isset($built[$step]));
             $needs[$check->code] = [...array_values($before), ...array_values($cures)];
         }
 
-        return array_values(array_intersect(Standing::of($needs, $right + $built)->done(), array_column($this->checks, 'code')));
+        return array_values(array_intersect(Standing::of($needs, $right + $built, $changed)->done(), array_column($this->checks, 'code')));
+    }
+
+    /**
+     * @param  list<string>  $built
+     * @return list<string> codes of those that a check rests on by what it is
+     */
+    private static function steps(CheckName $name, array $built): array
+    {
+        $isOne = fn (string $step, string $pattern): bool => str_ends_with($pattern, '*') ? str_starts_with($step, rtrim($pattern, '*')) : $step === $pattern;
+
+        return array_values(array_filter(
+            $built, fn (string $step) => array_filter($name->restsOn(), fn (string $pattern) => $isOne($step, $pattern)) !== [],
+        ));
     }
 
     /**

@@ -130,6 +130,7 @@ final readonly class Worksheet
 
         return $steps === null ? null : BuildSheet::of(new BuildPlan(
             mount: $steps,
+            motor: $this->job->kit->motor->code,
             ringToChainstay: $this->stack->margin(MarginName::RingToChainstay),
             ring: $this->job->kit->ring,
             material: $this->job->bike->material,

@@ -132,6 +132,16 @@ final readonly class SleeveSteps implements MountSteps
         return ['bolts-hand' => "Plate bolts {$this->sleeve->bossBolt->thread} × {$this->fit->boltLength}"];
     }
 
+    public function takes(): array
+    {
+        return [
+            'dry-fit' => $this->stack->pieces(Place::Drive),
+            'body-in' => $this->stack->pieces(Place::Drive),
+            'plate-on' => $this->stack->pieces(Place::Plate, Place::Nut),
+            'bolts-hand' => [...$this->stack->pieces(Place::Boss), 'the plate bolt' => "{$this->sleeve->bossBolt->thread} × {$this->fit->boltLength}"],
+        ];
+    }
+
     public function gates(): array
     {
         return [];

@@ -105,6 +105,15 @@ final readonly class TwinPlateSteps implements MountSteps
         return $this->laysTheBikesChain() ? [] : [self::OWN_CHAIN => 'First chain, with a joining link or looped over'];
     }
 
+    public function takes(): array
+    {
+        return [
+            'dry-fit' => $this->stack->pieces(Place::Drive),
+            'bolt-by-hand' => $this->stack->pieces(Place::Crank),
+            'body-in' => $this->stack->pieces(Place::Drive, Place::Left),
+        ];
+    }
+
     public function gates(): array
     {
         [$feel, $turns] = array_map($this->said(...), [Spot::BearingFeel, Spot::CrankBoltTurns]);

@@ -110,6 +110,16 @@ final readonly class YokeSteps implements MountSteps
         return [];
     }
 
+    public function takes(): array
+    {
+        return [
+            'dry-fit' => $this->stack->pieces(Place::Drive, Place::Plate),
+            'body-in' => $this->stack->pieces(Place::Drive, Place::Plate),
+            'slot' => $this->stack->pieces(Place::SlotInner, Place::SlotOuter),
+            'collar-screw' => $this->stack->pieces(Place::Crank),
+        ];
+    }
+
     public function gates(): array
     {
         return [];

@@ -171,6 +171,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::post('/prove/settings', [ProveController::class, 'set'])->name('settings.keep');
         Route::get('/prove/hand-over', [HandOverController::class, 'show'])->name('hand-over');
         Route::get('/prove/hand-over.pdf', [HandOverController::class, 'pdf'])->name('hand-over.pdf');
+        Route::get('/prove/hand-over/decided.csv', [HandOverController::class, 'decided'])->name('hand-over.decided');
         Route::post('/prove/hand-over', [HandOverController::class, 'store'])->name('hand-over.give');
         Route::put('/prove/hand-over', [HandOverController::class, 'answerFor'])->name('hand-over.answer');
         Route::delete('/prove/hand-over', [HandOverController::class, 'takeBack'])->name('hand-over.take-back');

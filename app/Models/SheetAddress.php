@@ -47,6 +47,16 @@ class SheetAddress extends Row
         $query->whereNull('revoked_at')->where('expires_at', '>', now());
     }
 
+    /**
+     * From now on none of these jobs' addresses opens anything.
+     *
+     * @param  list<int>  $jobs
+     */
+    public static function callBack(array $jobs, User $by): void
+    {
+        self::query()->whereIn('job_id', $jobs)->whereNull('revoked_at')->update(['revoked_at' => now(), 'revoked_by_id' => $by->id]);
+    }
+
     public function url(): string
     {
         return URL::temporarySignedRoute('sheet', $this->expires_at, ['address' => $this->id]);

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
+use function is_string;
+
 /**
  * @property StepState $state
  * @property ?float $torque_nm
@@ -30,6 +32,14 @@ class StepRecord extends Row
         'state' => StepState::class, 'torque_nm' => 'float', 'figure' => 'float', 'by_hand' => 'bool', 'asked' => 'array',
         'recorded_at' => 'datetime', 'superseded_at' => 'datetime',
     ];
+
+    /** What came off with it, as the plan called it then; null where nothing did, or an older program did not write that down. */
+    public function partThen(): ?string
+    {
+        $part = $this->asked['part'] ?? null;
+
+        return is_string($part) ? $part : null;
+    }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

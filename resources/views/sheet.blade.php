@@ -5,13 +5,13 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="robots" content="noindex">
-    <title>{{ $page->job->bike->label }}: hand-over</title>
+    <title>{{ $sheet->bike }}: hand-over</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @vite(['resources/scss/app.scss'])
 </head>
 <body>
     <main id="main" class="page">
-        <div class="sheet-paper"><x-hand-over-sheet :page="$page" :handed="$page->handedOver()" /></div>
+        <div class="sheet-paper"><x-hand-over-sheet :sheet="$sheet" /></div>
     </main>
 </body>
 </html>

@@ -38,7 +38,7 @@ class EraseCustomer extends JobAction
         ($this->change)($job, $by, 'erase', null, function () use ($job, $by): void {
             $customer = Customer::query()->whereRelation('bikes', 'id', $job->bike_id)->lockForUpdate()->firstOrFail();
             $customer->erased_at === null || $this->refuse('erase', 'Nobody knows any more who that was.');
-            $jobs = Job::query()->whereHas('bike', fn (Builder $bike) => $bike->where('customer_id', $customer->id))->pluck('id')->all();
+            $jobs = Job::query()->whereHas('bike', fn (Builder $bike) => $bike->where('customer_id', $customer->id))->pluck('id')->map(intval(...))->values()->all();
             foreach (self::NOTES as $kind => $columns) {
                 foreach ($columns as $column) {
                     self::forget((new $kind)->newQuery()->whereIn('job_id', $jobs)->toBase(), $column, $customer->name);
@@ -48,7 +48,7 @@ class EraseCustomer extends JobAction
             $items = RecheckItem::query()->whereIn('recheck_id', Recheck::query()->whereIn('job_id', $jobs)->select('id'));
             self::forget($items->toBase(), 'note', $customer->name);
             Condition::query()->whereIn('job_id', $jobs)->whereNotNull('declined_by')->update(['declined_by' => 'the customer']);
-            SheetAddress::query()->whereIn('job_id', $jobs)->whereNull('revoked_at')->update(['revoked_at' => now(), 'revoked_by_id' => $by->id]);
+            SheetAddress::callBack(array_values($jobs), $by);
             $customer->forceFill(['name' => 'Erased', 'phone' => null, 'erased_at' => now()])->save();
         });
     }

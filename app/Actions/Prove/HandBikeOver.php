@@ -8,6 +8,7 @@ use App\Actions\ChangeJob;
 use App\Actions\JobAction;
 use App\Bench\OpenJob;
 use App\Bench\Proving;
+use App\Documents\HandOverDocument;
 use App\Models\HandOver;
 use App\Models\Job;
 use App\Models\User;
@@ -26,9 +27,8 @@ class HandBikeOver extends JobAction
         ($this->change)($job, $by, 'handOver', $seen, function (OpenJob $open) use ($job, $by, $recheck, $note): void {
             $objections = $open->the(Proving::class)->handOver->objections;
             $objections === [] || $this->refuse('hand_over', 'Not yet. '.implode(' ', $objections));
-            HandOver::query()->create(
-                ['job_id' => $job->id, 'user_id' => $by->id, 'handed_at' => now(), 'recheck_on' => $recheck, 'note' => $note],
-            );
+            $handOver = new HandOver(['job_id' => $job->id, 'user_id' => $by->id, 'handed_at' => now(), 'recheck_on' => $recheck, 'note' => $note]);
+            $handOver->setRelation('user', $by)->fill(['sheet' => HandOverDocument::toKeep($open, $by, $handOver)])->save();
             $open->job->handed_over_at = now();
             ($this->writeLogbook)($open);
         });

@@ -6,13 +6,13 @@ namespace App\Actions\Prove;
 
 use App\Actions\ChangeJob;
 use App\Actions\JobAction;
+use App\Bench\Departure;
 use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\Recheck;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use NeatSpindle\Core\Whole\Prove\Found;
-use NeatSpindle\Core\Whole\Prove\RecheckPlan;
 
 /** Keeps what a bike was found like when it came back, before anything was tightened, and when it comes next. */
 class KeepRecheck extends JobAction
@@ -27,7 +27,7 @@ class KeepRecheck extends JobAction
     {
         ($this->change)($job, $by, 'comeBack', null, function (OpenJob $open) use ($job, $by, $kilometres, $next, $note, $items): void {
             $open->job->handed_over_at !== null || $this->refuse('kilometres', 'A bike comes back after it was handed over.');
-            $plan = RecheckPlan::of($open->buildSheet()->steps ?? []);
+            $plan = $open->the(Departure::class)->plan;
             $known = array_intersect_key($items, $plan->items);
             $known !== [] || $this->refuse('found', 'Say of one thing at least how it was found.');
             $recheck = Recheck::query()->create([

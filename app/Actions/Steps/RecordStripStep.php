@@ -33,10 +33,13 @@ class RecordStripStep extends JobAction
                 $this->refuse('state', "The job is stopped: {$stop}. Nothing is taken off until the stop is lifted.");
             }
             $lacks = ($done['state'] ?? null) === StepState::Done ? $step->lacks($done['note'] ?? null) : null;
+            if (($done['lies_in'] ?? null) !== null && $step->keep === null) {
+                $this->refuse('lies_in', 'Nothing comes off at this step, so nothing of it lies anywhere.');
+            }
             if ($lacks !== null) {
                 $this->refuse('note', $lacks);
             }
-            $this->recorder->record($job, $by, $seen, Sheet::Strip, $code, ['title' => $step->title], $done);
+            $this->recorder->record($job, $by, $seen, Sheet::Strip, $code, ['title' => $step->title, 'part' => $step->keep], $done);
         });
     }
 }

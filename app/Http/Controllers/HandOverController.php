@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Actions\Kit\AnswerForLack;
 use App\Actions\Prove\HandBikeOver;
 use App\Actions\Prove\TakeHandOverBack;
+use App\Documents\HandOverDocument;
+use App\Http\Downloads\CsvDownload;
 use App\Http\Downloads\PdfDownload;
 use App\Http\Requests\AnswerForRequest;
 use App\Http\Requests\HandOverRequest;
@@ -27,7 +29,13 @@ class HandOverController extends Controller
 
     public function pdf(Job $job): Response
     {
-        return PdfDownload::of('hand-over-pdf', new HandOverPage($this->open($job)), "hand-over-{$job->number}");
+        return PdfDownload::of('hand-over-pdf', HandOverDocument::of($this->open($job), $this->user()), "hand-over-{$job->number}");
+    }
+
+    /** All that was decided, on a list of its own. */
+    public function decided(Job $job): Response
+    {
+        return CsvDownload::of(HandOverDocument::decidedRows(HandOverDocument::of($this->open($job), $this->user())), "decided-{$job->number}");
     }
 
     public function store(HandOverRequest $request, Job $job, HandBikeOver $handOver): RedirectResponse

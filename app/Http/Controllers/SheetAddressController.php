@@ -6,12 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Actions\Prove\GiveSheetAddress;
 use App\Actions\Prove\RevokeSheetAddress;
-use App\Bench\OpenJob;
+use App\Documents\HandOverDocument;
 use App\Http\Requests\SheetAddressRequest;
 use App\Models\Job;
 use App\Models\SheetAddress;
-use App\Models\StandingRows;
-use App\View\Prove\CustomerSheetPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\View\View;
@@ -38,8 +36,7 @@ class SheetAddressController extends Controller
     {
         Auth::forgetUser();
         $given = SheetAddress::query()->opening()->findOrFail($address);
-        $job = StandingRows::read(Job::query()->whereNotNull('handed_over_at'), $given->job_id) ?? abort(404);
 
-        return view('sheet', ['page' => new CustomerSheetPage(OpenJob::of($job), $given->user)]);
+        return view('sheet', ['sheet' => HandOverDocument::given($given) ?? abort(404)]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Prove;
 
+use App\Bench\Departure;
 use App\Models\Recheck;
 use App\Models\Sheet;
 use App\Models\Stage;
@@ -27,7 +28,7 @@ class RecheckPage extends JobPage
 
     public function plan(): RecheckPlan
     {
-        return RecheckPlan::of($this->opened->buildSheet()->steps ?? []);
+        return $this->opened->the(Departure::class)->plan;
     }
 
     /** What a thing was torqued to when it was built; null where that went by hand, or is none. */

@@ -5,7 +5,7 @@
     <section class="panel not-on-paper" aria-labelledby="give-title">
         <h2 id="give-title">{{ $handed ? 'Handed over' : 'Hand over' }}</h2>
         @if ($handed)
-            <p class="kept">{{ $handed->user->name }}, {{ $handed->handed_at->format('j M Y, H:i') }}. First re-check {{ $page->recheckOn() }}, or after the first 50 km.</p>
+            <p class="kept">{{ $page->sheet()->handed }}, at {{ $handed->handed_at->format('H:i') }}. First re-check {{ $page->sheet()->recheckOn }}, or after the first 50 km.</p>
             @if ($page->mayChoose())
                 <h3 class="h6">Address for the customer</h3>
                 @foreach ($page->addresses() as $address)
@@ -71,9 +71,9 @@
         @endif
         <x-fault for="hand_over" />
     </section>
-    <p class="mt-3 mb-0 not-on-paper"><a class="btn btn-plain" href="{{ route('job.hand-over.pdf', $page->job) }}" hx-boost="false">The sheet as PDF</a></p>
+    <p class="mt-3 mb-0 not-on-paper"><a class="btn btn-plain" href="{{ route('job.hand-over.pdf', $page->job) }}" hx-boost="false">The sheet as PDF</a>@if (count($page->sheet()->decided) > App\View\Prove\HandOverPage::ON_PAPER) <a class="btn btn-plain" href="{{ route('job.hand-over.decided', $page->job) }}" hx-boost="false">All that was decided, as CSV</a>@endif</p>
     <x-job-ends :page="$page" />
     <div class="sheet-paper mt-3" data-bs-theme="light">
-        <x-hand-over-sheet :page="$page" :handed="$handed" />
+        <x-hand-over-sheet :sheet="$page->sheet()" />
     </div>
 </x-job>

@@ -26,6 +26,16 @@ final readonly class RecheckPlan
     }
 
     /**
+     * As it was kept when the bike left, whatever its sheet would be now.
+     *
+     * @param  array<string, string>  $items titles by code
+     */
+    public static function kept(array $items): self
+    {
+        return new self($items);
+    }
+
+    /**
      * What was found the same way twice or more: no accident any longer, but something the next builder of such a frame
      * should know.
      *

@@ -9,6 +9,7 @@ use App\Http\Middleware\ReadPlainText;
 use App\Http\Middleware\SendSafeHeaders;
 use App\Http\Middleware\TakeEachFormInOnce;
 use App\Http\Middleware\TurnAwayWhoIsShutOut;
+use App\Providers\FaultLog;
 use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -30,6 +31,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->report(fn (Throwable $e): bool => FaultLog::report($e) ?? true);
         // Without its records nothing can be done, and nothing was: it is no fault of the page.
         $exceptions->render(fn (PDOException $e, Request $request): ?Response => app(LostConnectionDetector::class)->causedByLostConnection($e) && ! $request->expectsJson()
             ? response()->view('errors.503', status: 503)->header('Retry-After', '10')

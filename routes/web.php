@@ -177,6 +177,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::delete('/prove/hand-over', [HandOverController::class, 'takeBack'])->name('hand-over.take-back');
         Route::post('/end', [JobEndController::class, 'end'])->name('end');
         Route::delete('/end', [JobEndController::class, 'takeUp'])->name('take-up');
+        Route::get('/customer', [JobEndController::class, 'forget'])->name('forget');
         Route::delete('/customer', [JobEndController::class, 'erase'])->name('erase');
         Route::get('/prove/come-back', [RecheckController::class, 'show'])->name('come-back');
         Route::post('/prove/come-back/wrench', [RecheckController::class, 'wrench'])->name('come-back.wrench');

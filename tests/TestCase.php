@@ -42,6 +42,8 @@ abstract class TestCase extends BaseTestCase
 
     public Closure $find;
 
+    public Closure $give;
+
     public Closure $fitting;
 
     public Closure $lack;

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Bench\OpenJob;
 use App\Bench\Progress;
 use App\Models\Job;
+use App\Models\Longest;
 use App\Models\StandingRows;
 use App\Models\User;
 use Closure;
@@ -114,7 +115,7 @@ class ChangeJob
         $open->job->fill([
             'stage' => $progress->stage,
             'waits_for' => $progress->waitsFor,
-            'next_step' => mb_strimwidth($progress->next, 0, 200, '…'),
+            'next_step' => Longest::cut($progress->next, Longest::NEXT_STEP),
         ]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Models\Longest;
 use App\Models\Spacer;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Parts\Drawer\SpacerRow;
@@ -17,8 +18,6 @@ class DrawerTable
     private const HEADINGS = ['thickness_mm', 'quantity', 'use', 'lies_in'];
 
     private const NEEDED = ['thickness_mm', 'quantity', 'use'];
-
-    private const LONGEST_PLACE = 60;
 
     /** @param  array<int, array<string, string>>  $cells  by the line they start in */
     private function __construct(private readonly array $cells) {}
@@ -64,7 +63,7 @@ class DrawerTable
             'thickness' => (float) self::number($row['thickness_mm']),
             'quantity' => (int) $row['quantity'],
             'uses' => array_map(SpacerUse::from(...), self::uses($row['use'])),
-            'lies_in' => ($row['lies_in'] ?? '') === '' ? null : mb_substr($row['lies_in'], 0, self::LONGEST_PLACE),
+            'lies_in' => ($row['lies_in'] ?? '') === '' ? null : Longest::cut($row['lies_in'], Longest::DRAWER_PLACE),
         ], $this->cells));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Models\Longest;
 use NeatSpindle\Core\Choosing\Ride\Track;
 use NeatSpindle\Core\Choosing\Ride\TrackPoint;
 use XMLReader;
@@ -115,7 +116,7 @@ class GpxFile
             'trkpt', 'rtept' => $this->startPoint(),
             'ele' => $this->height = $this->number($this->text()),
             'time' => $this->noteTime($this->text()),
-            'name' => $this->name ??= mb_strimwidth(trim($this->text()), 0, 120, '…') ?: null,
+            'name' => $this->name ??= Longest::cut(trim($this->text()), Longest::NAME) ?: null,
             default => null,
         };
     }

@@ -8,6 +8,8 @@ use App\Models\User;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 
+use function in_array;
+
 /** Puts a file a person sent aside while they are asked about it, for a day at most. Nobody else can ask for it. */
 class UploadStash
 {
@@ -30,6 +32,16 @@ class UploadStash
     public function path(string $key): ?string
     {
         return preg_match('/^[a-z0-9]{26}$/D', $key) === 1 && Storage::exists($this->name($key)) ? Storage::path($this->name($key)) : null;
+    }
+
+    /**
+     * Lets go of all that these people have set aside.
+     *
+     * @param  array<array-key, mixed>  $owners  their numbers
+     */
+    public static function clearOf(array $owners): void
+    {
+        Storage::delete(array_filter(Storage::allFiles('stash'), fn (string $file) => in_array((int) basename($file), $owners)));
     }
 
     private function clear(): void

@@ -71,6 +71,6 @@ class Condition extends Row
     {
         $stop = self::query()->where('job_id', $job->id)->stopping()->orderBy('id')->first();
 
-        return $stop === null ? null : mb_strimwidth("{$stop->subject->label()}: {$stop->note}", 0, 200, '…');
+        return $stop === null ? null : Longest::cut("{$stop->subject->label()}: {$stop->note}", Longest::STOP);
     }
 }

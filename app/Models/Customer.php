@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Scopes\OwnWorkshop;
+use App\Models\Values\NameInText;
 use Database\Factories\CustomerFactory;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
@@ -21,6 +23,19 @@ class Customer extends Row
     protected $fillable = ['name', 'phone'];
 
     protected $casts = ['erased_at' => 'datetime'];
+
+    /**
+     * Who is called so in a workshop, in any case and with or without accents; a customer is chosen among them, or new.
+     *
+     * @return Collection<int, self>
+     */
+    public static function named(string $name, int $workshop): Collection
+    {
+        $sought = NameInText::of($name);
+        $isSo = fn (self $one): bool => $sought !== null && NameInText::of($one->name)?->isSameAs($sought) === true;
+
+        return self::query()->where('workshop_id', $workshop)->whereNull('erased_at')->orderBy('id')->get()->filter($isSo)->values();
+    }
 
     /** @return HasMany<Bike, $this> */
     public function bikes(): HasMany

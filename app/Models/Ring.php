@@ -25,8 +25,6 @@ class Ring extends Row
     /** A workshop keeps at most so many. */
     public const MOST = 200;
 
-    private const LONGEST_CODE = 200;
-
     protected $fillable = ['code', 'teeth', 'dish_mm', 'thickness_mm', 'details'];
 
     protected $casts = ['teeth' => 'int', 'dish_mm' => 'float', 'thickness_mm' => 'float', 'details' => 'array'];
@@ -73,7 +71,7 @@ class Ring extends Row
         $byWords = array_combine(array_map(fn (RingMounting $way) => $way->words(), $ways), $ways);
 
         return array_filter(
-            $byWords, fn (string $words) => mb_strlen("{$this->code} {$words}") <= self::LONGEST_CODE, ARRAY_FILTER_USE_KEY,
+            $byWords, fn (string $words) => mb_strlen("{$this->code} {$words}") <= Longest::CODE, ARRAY_FILTER_USE_KEY,
         );
     }
 }

@@ -11,6 +11,7 @@ use App\Instruments\Display;
 use App\Instruments\PluggedIn;
 use App\Instruments\Scale;
 use App\Instruments\Wrench;
+use App\Models\Longest;
 use App\View\Shared\FormKeys;
 use App\View\Shared\VerdictMark;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -53,6 +54,7 @@ class AppServiceProvider extends ServiceProvider
         Blade::directive(
             'formkey', fn () => '<input type="hidden" name="form_key" value="<?php echo app('.FormKeys::class.'::class)->next(); ?>">',
         );
+        Blade::directive('most', fn (string $what) => '<?php echo '.Longest::class."::{$what}; ?>");
         Blade::directive('verdict', fn (string $what) => '<?php echo '.VerdictMark::class."::draw({$what}); ?>");
         Password::defaults(fn () => Password::min(10));
         RateLimiter::for(

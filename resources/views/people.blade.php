@@ -15,7 +15,7 @@
                                 <form class="tool-line" method="post" action="{{ route('people.change', $person) }}">
                                     @csrf @formkey @method('PUT')
                                     <label class="visually-hidden" for="name-{{ $person->id }}">Name</label>
-                                    <input class="form-control w-auto" id="name-{{ $person->id }}" name="name" value="{{ $person->name }}" maxlength="120">
+                                    <input class="form-control w-auto" id="name-{{ $person->id }}" name="name" value="{{ $person->name }}" maxlength="@most(NAME)">
                                     <label class="visually-hidden" for="role-{{ $person->id }}">Role of {{ $person->name }}</label>
                                     <select class="form-select w-auto" id="role-{{ $person->id }}" name="role">
                                         @foreach ($page->roles() as $role)<option value="{{ $role->value }}" @selected($role === $person->role)>{{ $role->label() }}</option>@endforeach
@@ -45,10 +45,10 @@
                     <form method="post" action="{{ route('people.invite') }}" novalidate>
                         @csrf @formkey
                         <label class="form-label" for="name">Name</label>
-                        <input class="form-control" id="name" name="name" value="{{ old('name') }}" maxlength="120" @error('name') aria-invalid="true" @enderror>
+                        <input class="form-control" id="name" name="name" value="{{ old('name') }}" maxlength="@most(NAME)" @error('name') aria-invalid="true" @enderror>
                         <x-fault for="name" />
                         <label class="form-label mt-2" for="email">E-mail</label>
-                        <input class="form-control" id="email" name="email" type="email" value="{{ old('email') }}" maxlength="200" @error('email') aria-invalid="true" @enderror>
+                        <input class="form-control" id="email" name="email" type="email" value="{{ old('email') }}" maxlength="@most(ADDRESS)" @error('email') aria-invalid="true" @enderror>
                         <x-fault for="email" />
                         <label class="form-label mt-2" for="role">Role</label>
                         <select class="form-select" id="role" name="role">

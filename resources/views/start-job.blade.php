@@ -11,6 +11,15 @@
                         <input class="form-control" id="customer" name="customer" list="customers" value="{{ old('customer') }}" autofocus autocomplete="off" @error('customer') aria-invalid="true" @enderror>
                         <datalist id="customers">@foreach ($page->customers() as $customer)<option value="{{ $customer->name }}"></option>@endforeach</datalist>
                         <x-fault for="customer" />
+                        @error('whose')
+                            <fieldset class="mt-2" id="whose">
+                                <legend class="form-label">{{ $message }}</legend>
+                                @foreach ($page->namesakes() as $one)
+                                    <label class="pick d-flex"><input type="radio" name="whose" value="{{ $one->id }}" @checked($loop->first)> {{ $one->name }}: {{ $page->toldBy($one) }}</label>
+                                @endforeach
+                                <label class="pick d-flex"><input type="radio" name="whose" value="new"> somebody else of the same name</label>
+                            </fieldset>
+                        @enderror
                     </div>
                     <div class="col-md-6">
                         <label class="form-label" for="bike">Which bike</label>

@@ -31,7 +31,11 @@ dataset('what happens later', [
     'the house has other rules' => ["update decisions set reason = 'Changed by hand'"],
 ]);
 
-/** The sheet itself, without what stands round it. */
+/**
+ * The sheet itself, without what stands round it.
+ *
+ * @param  TestResponse<Symfony\Component\HttpFoundation\Response>  $page
+ */
 function sheetOf(TestResponse $page): string
 {
     return trim((string) preg_replace('/\s+/', ' ', strip_tags((string) preg_replace('~.*<div class="sheet-paper[^>]*>(.*?)</div>.*~s', '$1', (string) $page->getContent()))));

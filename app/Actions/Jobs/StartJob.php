@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Jobs;
 
 use App\Actions\Submission;
+use App\Models\Customer;
 use App\Models\Job;
 use App\Models\Run;
 use App\Models\User;
@@ -18,14 +19,18 @@ class StartJob
 {
     public function __construct(private readonly Gate $gate, private readonly Submission $submission) {}
 
-    /** @param  array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null}  $typed */
-    public function __invoke(User $by, array $typed): Job
+    /**
+     * @param  array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null}  $typed
+     * @param  ?Customer  $known  whose bike it is, where that is somebody known; null for somebody new, whatever others are called
+     */
+    public function __invoke(User $by, array $typed, ?Customer $known = null): Job
     {
-        return DB::transaction(function () use ($by, $typed): Job {
+        return DB::transaction(function () use ($by, $typed, $known): Job {
             $this->submission->claim($by);
             $workshop = Workshop::query()->whereKey($by->workshop_id)->lockForUpdate()->firstOrFail();
             $this->gate->forUser($by)->authorize('startJob', $workshop);
-            $customer = $workshop->customers()->firstOrCreate(['name' => trim($typed['customer'])]);
+            $customer = $known === null ? $workshop->customers()->create(['name' => trim($typed['customer'])])
+                : $workshop->customers()->whereNull('erased_at')->findOrFail($known->id);
             $bike = $customer->bikes()->create([
                 'label' => $typed['bike'], 'kind' => $typed['kind'], 'frame_material' => $typed['frame_material'],
             ]);

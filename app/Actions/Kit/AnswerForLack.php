@@ -9,6 +9,7 @@ use App\Bench\Lacking;
 use App\Bench\OpenJob;
 use App\Models\Decision;
 use App\Models\Job;
+use App\Models\Longest;
 use App\Models\User;
 use App\Models\Values\About;
 use NeatSpindle\Core\Holding\Build\Lack;
@@ -17,15 +18,13 @@ use NeatSpindle\Core\Holding\Build\Lack;
 class AnswerForLack extends JobAction
 {
     /** What is wanting may be told at length; the reason beside it is kept whole. */
-    private const LONGEST = 230;
-
     public function __invoke(Job $job, User $by, string $code, string $seen, string $reason): void
     {
         ($this->change)($job, $by, 'decide', null, function (OpenJob $open) use ($job, $by, $code, $seen, $reason): void {
             $lack = $open->the(Lacking::class)->lack($code);
             $lack instanceof Lack || $this->refuse("why.{$code}", 'Nothing of the kind is wanting any more.');
             $lack->mark() === $seen || $this->refuse("why.{$code}", "It is otherwise by now: {$lack->says}");
-            Decision::record($job, $by, About::without($code), $lack->mark(), mb_strimwidth($lack->says, 0, self::LONGEST, '…')." Left so: {$reason}");
+            Decision::record($job, $by, About::without($code), $lack->mark(), Longest::cut($lack->says, Longest::REASON_BESIDE - 20)." Left so: {$reason}");
         });
     }
 }

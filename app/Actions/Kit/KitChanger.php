@@ -7,6 +7,7 @@ namespace App\Actions\Kit;
 use App\Bench\OpenJob;
 use App\Models\Kit;
 use App\Models\KitChange;
+use App\Models\Longest;
 use App\Models\User;
 
 /** Alters what is to be fitted and keeps what it was before, so that it can be taken back. */
@@ -27,7 +28,7 @@ class KitChanger
         KitChange::standingFor($job)->whereNotNull('undone_at')->update(['superseded_at' => now()]);
         KitChange::query()->create([
             'job_id' => $job->id, 'user_id' => $by->id, 'version' => $job->version + 1,
-            'what' => mb_strimwidth($what, 0, 200, '…'), 'touched' => $touched,
+            'what' => Longest::cut($what, Longest::CHANGE), 'touched' => $touched,
             'before' => $before, 'after' => $kit->choice(), 'made_at' => now(),
         ]);
     }

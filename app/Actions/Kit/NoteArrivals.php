@@ -9,6 +9,7 @@ use App\Bench\Gathering;
 use App\Bench\OpenJob;
 use App\Models\Arrival;
 use App\Models\Job;
+use App\Models\Longest;
 use App\Models\User;
 use NeatSpindle\Core\Whole\Needs\Need;
 
@@ -28,7 +29,7 @@ class NoteArrivals extends JobAction
             Arrival::query()->where('job_id', $job->id)->whereIn('mark', $gone)->whereNull('superseded_at')->update(['superseded_at' => now()]);
             $come = array_filter($fetched, fn (Need $need) => $isHere($need) && ! in_array($need->mark(), $gathering->here, true));
             Arrival::query()->insert(array_values(array_map(fn (Need $need) => [
-                'job_id' => $job->id, 'user_id' => $by->id, 'mark' => $need->mark(), 'what' => mb_strimwidth($need->says(), 0, 250, '…'), 'seen_at' => now(),
+                'job_id' => $job->id, 'user_id' => $by->id, 'mark' => $need->mark(), 'what' => Longest::cut($need->says(), Longest::NEED), 'seen_at' => now(),
             ], $come)));
         });
     }

@@ -9,6 +9,7 @@ use App\Bench\BuildState;
 use App\Bench\OpenJob;
 use App\Models\Decision;
 use App\Models\Job;
+use App\Models\Longest;
 use App\Models\User;
 use App\Models\Values\About;
 use NeatSpindle\Core\Holding\Build\BuildGate;
@@ -17,8 +18,6 @@ use NeatSpindle\Core\Holding\Build\BuildGate;
 class PassHold extends JobAction
 {
     /** What held it may be told at length; the reason beside it is kept whole. */
-    private const LONGEST_HOLD = 230;
-
     public function __invoke(Job $job, User $by, string $code, string $seen, string $reason): void
     {
         ($this->change)($job, $by, 'override', null, function (OpenJob $open) use ($job, $by, $code, $seen, $reason): void {
@@ -27,7 +26,7 @@ class PassHold extends JobAction
             $hold !== null || $this->refuse('because', 'Nothing holds this step any more.');
             $open->stop() === null || $this->refuse('because', 'The job is stopped: a stop is lifted, not passed.');
             BuildGate::mark($hold) === $seen || $this->refuse('because', "It is held by something else by now: {$hold}");
-            Decision::record($job, $by, About::pass($code), BuildGate::mark($hold), mb_strimwidth($hold, 0, self::LONGEST_HOLD, '…')." Gone on with: {$reason}");
+            Decision::record($job, $by, About::pass($code), BuildGate::mark($hold), Longest::cut($hold, Longest::REASON_BESIDE - 20)." Gone on with: {$reason}");
         });
     }
 }

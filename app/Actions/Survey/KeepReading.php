@@ -8,6 +8,7 @@ use App\Actions\JobAction;
 use App\Assembly\Findings;
 use App\Bench\OpenJob;
 use App\Models\Job;
+use App\Models\Longest;
 use App\Models\Reading;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
@@ -40,7 +41,7 @@ class KeepReading extends JobAction
                     'job_id' => $job->id, 'user_id' => $by->id, 'spot' => $spot, 'value_mm' => $value,
                     'plus_minus_mm' => $isStated ? $measurement->plusMinus : null,
                     'instrument' => $instrument, 'instrument_mm' => $by->doubtMm($instrument),
-                    'typed' => mb_strimwidth($typed, 0, 200, '…'), 'taken_at' => now(),
+                    'typed' => Longest::cut($typed, Longest::TYPED), 'taken_at' => now(),
                 ]);
                 $first ??= $reading->id;
             }

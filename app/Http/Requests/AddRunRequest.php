@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use App\Models\Run;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -27,12 +28,12 @@ class AddRunRequest extends FormRequest
     {
         return [
             'usual' => ['nullable', 'string', Rule::enum(RunRole::class)->only(RunRole::offered())],
-            'name' => ['required_without:usual', 'nullable', 'string', 'max:60'],
+            'name' => ['required_without:usual', 'nullable', 'string', 'max:'.Longest::RUN_NAME],
             'kind' => ['required_without:usual', 'nullable', 'string', Rule::enum(RunKind::class)],
-            'from_place' => ['required_without:usual', 'nullable', 'string', 'max:40'],
-            'to_place' => ['required_without:usual', 'nullable', 'string', 'max:40'],
-            'supply' => ['required_without:usual', 'nullable', 'string', 'max:40'],
-            'connector' => ['required_without:usual', 'nullable', 'string', 'max:40'],
+            'from_place' => ['required_without:usual', 'nullable', 'string', 'max:'.Longest::PLACE],
+            'to_place' => ['required_without:usual', 'nullable', 'string', 'max:'.Longest::PLACE],
+            'supply' => ['required_without:usual', 'nullable', 'string', 'max:'.Longest::FIGURE],
+            'connector' => ['required_without:usual', 'nullable', 'string', 'max:'.Longest::PLACE],
         ];
     }
 

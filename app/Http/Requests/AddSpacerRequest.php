@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -23,11 +24,11 @@ class AddSpacerRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'thickness' => ['required', 'string', 'max:30'],
+            'thickness' => ['required', 'string', 'max:'.Longest::FIGURE],
             'new_quantity' => ['required', 'integer', 'min:0', 'max:1000'],
             'uses' => ['required', 'array'],
             'uses.*' => ['string', Rule::enum(SpacerUse::class)],
-            'new_lies_in' => ['nullable', 'string', 'max:60'],
+            'new_lies_in' => ['nullable', 'string', 'max:'.Longest::DRAWER_PLACE],
         ];
     }
 

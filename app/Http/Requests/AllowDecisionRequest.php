@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** An owner answers for a decision, with a reason. */
@@ -12,7 +13,7 @@ class AllowDecisionRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['decision' => ['required', 'integer'], 'because' => ['required', 'string', 'max:500']];
+        return ['decision' => ['required', 'integer'], 'because' => ['required', 'string', 'max:'.Longest::REASON]];
     }
 
     /** @return array<string, string> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** An owner answers for what a job goes without, and says why. */
@@ -12,7 +13,7 @@ class AnswerForRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['lack' => ['required', 'string', 'max:30'], 'mark' => ['required', 'string', 'max:40'], $this->reasonAt() => ['required', 'string', 'max:250']];
+        return ['lack' => ['required', 'string', 'max:30'], 'mark' => ['required', 'string', 'max:40'], $this->reasonAt() => ['required', 'string', 'max:'.Longest::REASON_BESIDE]];
     }
 
     /** @return array<string, string> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -26,8 +27,8 @@ class AnswerRequest extends FormRequest
 
         return [
             'spot' => ['required', 'string', Rule::in(array_column($answered, 'value'))],
-            'value' => ['required', 'string', 'max:200'],
-            'seen' => ['nullable', 'string', 'max:200'],
+            'value' => ['required', 'string', 'max:'.Longest::ANSWER],
+            'seen' => ['nullable', 'string', 'max:'.Longest::ANSWER],
         ];
     }
 

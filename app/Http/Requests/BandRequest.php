@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -25,10 +26,10 @@ class BandRequest extends FormRequest
     {
         return [
             'fastener' => ['required', 'string', Rule::enum(Fastener::class)],
-            'step' => ['nullable', 'string', 'max:40'],
-            'low' => ['required', 'string', 'max:40'],
-            'high' => ['required', 'string', 'max:40'],
-            'paper' => ['required', 'string', 'max:120'],
+            'step' => ['nullable', 'string', 'max:'.Longest::STEP],
+            'low' => ['required', 'string', 'max:'.Longest::FIGURE],
+            'high' => ['required', 'string', 'max:'.Longest::FIGURE],
+            'paper' => ['required', 'string', 'max:'.Longest::NAME],
         ];
     }
 

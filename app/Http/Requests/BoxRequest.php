@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\BoxState;
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -17,7 +18,7 @@ class BoxRequest extends FormRequest
         return [
             'position' => ['required', 'integer', 'between:0,199'],
             'state' => ['required', 'string', Rule::enum(BoxState::class)],
-            'note' => ['nullable', 'string', 'max:200', Rule::requiredIf($this->input('state') === BoxState::Wrong->value)],
+            'note' => ['nullable', 'string', 'max:'.Longest::SHORT_NOTE, Rule::requiredIf($this->input('state') === BoxState::Wrong->value)],
         ];
     }
 

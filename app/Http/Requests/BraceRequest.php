@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use App\Models\Values\BracingDecision;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -36,20 +37,20 @@ class BraceRequest extends VersionedRequest
     public function rules(): array
     {
         return parent::rules() + [
-            'nut_torque' => ['nullable', 'string', 'max:40'],
+            'nut_torque' => ['nullable', 'string', 'max:'.Longest::FIGURE],
             'thread_state' => ['nullable', Rule::enum(ThreadState::class)],
             'shell_face' => ['nullable', Rule::enum(ShellFace::class)],
-            'shell_outer' => ['nullable', 'string', 'max:40'],
-            'shell_inner' => ['nullable', 'string', 'max:40'],
+            'shell_outer' => ['nullable', 'string', 'max:'.Longest::FIGURE],
+            'shell_inner' => ['nullable', 'string', 'max:'.Longest::FIGURE],
             'position' => ['required', Rule::enum(BodyPosition::class)],
             'is_reversed' => ['nullable', 'boolean'],
             'rest' => ['nullable', Rule::enum(Rest::class)],
-            'rest_radius' => ['nullable', 'string', 'max:40'],
-            'tube' => ['nullable', 'string', 'max:40'],
+            'rest_radius' => ['nullable', 'string', 'max:'.Longest::FIGURE],
+            'tube' => ['nullable', 'string', 'max:'.Longest::FIGURE],
             'gap' => ['required', Rule::enum(GapContents::class)],
-            'block' => ['nullable', 'string', 'max:40'],
-            'soft' => ['nullable', 'string', 'max:40'],
-            'maker_allows' => ['nullable', 'string', 'max:200'],
+            'block' => ['nullable', 'string', 'max:'.Longest::FIGURE],
+            'soft' => ['nullable', 'string', 'max:'.Longest::FIGURE],
+            'maker_allows' => ['nullable', 'string', 'max:'.Longest::SHORT_NOTE],
         ];
     }
 

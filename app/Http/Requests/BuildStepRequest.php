@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use App\Models\StepState;
 use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Validator;
@@ -21,9 +22,9 @@ class BuildStepRequest extends StepRequest
     public function rules(): array
     {
         return parent::rules() + [
-            'torque' => ['nullable', 'string', 'max:40'],
+            'torque' => ['nullable', 'string', 'max:'.Longest::FIGURE],
             'compound' => ['nullable', new Enum(Compound::class)],
-            'sure' => ['nullable', 'string', 'max:40'],
+            'sure' => ['nullable', 'string', 'max:'.Longest::FIGURE],
             'by_hand' => ['nullable', 'boolean'],
         ];
     }

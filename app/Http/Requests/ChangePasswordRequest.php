@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rules\Password as PasswordRule;
 
@@ -14,7 +15,7 @@ class ChangePasswordRequest extends FormRequest
     {
         return [
             'current' => ['required', 'string', 'current_password'],
-            'password' => ['required', 'string', 'max:200', 'confirmed', PasswordRule::defaults()],
+            'password' => ['required', 'string', 'max:'.Longest::SECRET, 'confirmed', PasswordRule::defaults()],
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Validation\Rule;
 use NeatSpindle\Core\Fitting\Battery\PackSite;
 
@@ -15,7 +16,7 @@ class ChooseBatteryRequest extends VersionedRequest
     public function rules(): array
     {
         return parent::rules() + [
-            'pack' => ['nullable', 'string', 'max:200'],
+            'pack' => ['nullable', 'string', 'max:'.Longest::CODE],
             'site' => ['required_with:pack', 'nullable', 'string', Rule::enum(PackSite::class)],
         ];
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
+
 class ChooseMotorRequest extends VersionedRequest
 {
     public function rules(): array
@@ -12,7 +14,7 @@ class ChooseMotorRequest extends VersionedRequest
             'motor_id' => ['required', 'integer'],
             'insert_id' => ['nullable', 'integer'],
             'ring_id' => ['nullable', 'integer'],
-            'mounting' => ['nullable', 'string', 'max:200'],
+            'mounting' => ['nullable', 'string', 'max:'.Longest::CODE],
         ];
     }
 

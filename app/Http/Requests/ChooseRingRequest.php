@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
+
 class ChooseRingRequest extends VersionedRequest
 {
     public function rules(): array
     {
-        return parent::rules() + ['ring_id' => ['required', 'integer'], 'mounting' => ['nullable', 'string', 'max:200']];
+        return parent::rules() + ['ring_id' => ['required', 'integer'], 'mounting' => ['nullable', 'string', 'max:'.Longest::CODE]];
     }
 
     public function ringId(): int

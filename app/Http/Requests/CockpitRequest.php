@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use App\Models\Values\CockpitWish;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -37,7 +38,7 @@ class CockpitRequest extends VersionedRequest
             'sides' => ['nullable', 'array'],
             'sides.*' => ['required', 'string', Rule::enum(BarSide::class)],
             'widths' => ['nullable', 'array'],
-            'widths.*' => ['required', 'string', 'max:40'],
+            'widths.*' => ['required', 'string', 'max:'.Longest::FIGURE],
             'makes' => ['nullable', 'array'],
             'makes.*' => ['nullable', 'string', Rule::enum(Make::class)],
             'new' => ['nullable', 'array'],
@@ -45,7 +46,7 @@ class CockpitRequest extends VersionedRequest
             'move' => ['nullable', 'string', 'regex:/^\d{1,2} (in|out)$/'],
             'add' => ['nullable', 'string', Rule::in(self::additions())],
             'display_at' => ['nullable', 'string', Rule::enum(DisplaySite::class)],
-            'bore' => ['nullable', 'string', 'max:40'],
+            'bore' => ['nullable', 'string', 'max:'.Longest::FIGURE],
         ];
     }
 

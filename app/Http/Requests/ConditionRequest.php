@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
@@ -22,9 +23,9 @@ class ConditionRequest extends FormRequest
             'subject' => ['required', 'string', new Enum(Subject::class)],
             'severity' => ['required', 'string', new Enum(Severity::class)],
             'remedy' => [Rule::requiredIf($severity === Severity::Bad), 'nullable', new Enum(Remedy::class)],
-            'declined_by' => ['required_if:remedy,declined', 'nullable', 'string', 'max:120'],
+            'declined_by' => ['required_if:remedy,declined', 'nullable', 'string', 'max:'.Longest::NAME],
             'seen' => ['nullable', 'integer', 'min:0'],
-            'note' => [Rule::requiredIf($severity === Severity::Stop), 'nullable', 'string', 'max:500'],
+            'note' => [Rule::requiredIf($severity === Severity::Stop), 'nullable', 'string', 'max:'.Longest::NOTE],
         ];
     }
 

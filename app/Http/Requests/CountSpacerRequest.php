@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 
 class CountSpacerRequest extends FormRequest
@@ -12,8 +13,8 @@ class CountSpacerRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'quantity' => ['required', 'integer', 'min:0', 'max:1000'], 'lies_in' => ['nullable', 'string', 'max:60'],
-            'seen_quantity' => ['required', 'integer', 'min:0', 'max:65535'], 'seen_lies_in' => ['nullable', 'string', 'max:60'],
+            'quantity' => ['required', 'integer', 'min:0', 'max:1000'], 'lies_in' => ['nullable', 'string', 'max:'.Longest::DRAWER_PLACE],
+            'seen_quantity' => ['required', 'integer', 'min:0', 'max:65535'], 'seen_lies_in' => ['nullable', 'string', 'max:'.Longest::DRAWER_PLACE],
         ];
     }
 

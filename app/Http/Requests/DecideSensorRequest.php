@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use App\Models\Values\About;
 use BackedEnum;
 use Illuminate\Validation\Rule;
@@ -20,7 +21,7 @@ class DecideSensorRequest extends VersionedRequest
         return parent::rules() + [
             'about' => ['required', 'string', Rule::in(self::subjects())],
             'choice' => ['required', 'string', Rule::enum($this->choices())],
-            'reason' => ['required_if:choice,left-off', 'nullable', 'string', 'max:500'],
+            'reason' => ['required_if:choice,left-off', 'nullable', 'string', 'max:'.Longest::REASON],
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use InvalidArgumentException;
@@ -34,7 +35,7 @@ class EditStackRequest extends VersionedRequest
             'op' => ['required', 'string', 'regex:/^(drop:\d{1,2}|swap:\d{1,2}:[\d.]{1,8}|move:\d{1,2}:('.self::anyPlace().')|add:[\d.]{1,8}|fill|drawer)$/'],
             'seen' => ['array'],
             'seen.*' => ['nullable', 'string', 'max:700'],
-            'typed' => ['nullable', 'string', 'max:500'],
+            'typed' => ['nullable', 'string', 'max:'.Longest::FIGURES],
         ];
     }
 

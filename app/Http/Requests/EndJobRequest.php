@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\JobEnd;
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -14,7 +15,7 @@ class EndJobRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['ended_as' => ['required', 'string', Rule::enum(JobEnd::class)], 'ended_because' => ['required', 'string', 'max:500']];
+        return ['ended_as' => ['required', 'string', Rule::enum(JobEnd::class)], 'ended_because' => ['required', 'string', 'max:'.Longest::REASON]];
     }
 
     /** @return array<string, string> */

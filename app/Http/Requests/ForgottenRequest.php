@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use App\Models\User;
 use App\Models\Values\MailAddress;
 use App\Notifications\PasswordForgotten;
@@ -18,7 +19,7 @@ class ForgottenRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'email', 'max:200']];
+        return ['email' => ['required', 'string', 'email', 'max:'.Longest::ADDRESS]];
     }
 
     /** @return array<string, string> */

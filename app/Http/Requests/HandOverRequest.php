@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Support\Carbon;
 
 /** When the bike comes back first, and what is said with it. */
@@ -13,7 +14,7 @@ class HandOverRequest extends VersionedRequest
     {
         return parent::rules() + [
             'recheck_on' => ['required', 'date_format:Y-m-d', 'after:today', 'before:+1 year'],
-            'note' => ['nullable', 'string', 'max:500'],
+            'note' => ['nullable', 'string', 'max:'.Longest::NOTE],
         ];
     }
 

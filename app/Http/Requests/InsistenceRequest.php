@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Bench\JobHouse;
+use App\Models\Longest;
 use Illuminate\Validation\Rule;
 
 /** What a customer insists on against advice. */
@@ -14,8 +15,8 @@ class InsistenceRequest extends VersionedRequest
     {
         return parent::rules() + [
             'what' => ['required', 'string', Rule::in(array_keys(JobHouse::INSISTED))],
-            'reason' => ['required', 'string', 'max:380'],
-            'signed_by' => ['nullable', 'string', 'max:100'],
+            'reason' => ['required', 'string', 'max:'.Longest::REASON_SIGNED],
+            'signed_by' => ['nullable', 'string', 'max:'.Longest::SIGNATURE],
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use App\Models\Values\MailAddress;
 
 use function is_string;
@@ -13,7 +14,7 @@ class InviteRequest extends PersonRequest
 {
     public function rules(): array
     {
-        return parent::rules() + ['email' => ['required', 'string', 'email', 'max:200', 'unique:users,email']];
+        return parent::rules() + ['email' => ['required', 'string', 'email', 'max:'.Longest::ADDRESS, 'unique:users,email']];
     }
 
     /** What is wrong is said here, not beside a person who is there already. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Lifting a stop is a decision: not for apprentices, and never without a reason. */
@@ -12,7 +13,7 @@ class LiftStopRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['reason' => ['required', 'string', 'max:500']];
+        return ['reason' => ['required', 'string', 'max:'.Longest::REASON]];
     }
 
     /** @return array<string, string> */

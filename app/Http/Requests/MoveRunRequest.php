@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Validation\Rule;
 
 use function in_array;
@@ -15,7 +16,7 @@ class MoveRunRequest extends VersionedRequest
     {
         return parent::rules() + [
             'how' => ['required', 'string', Rule::in(['pass', 'avoid', 'either', 'shortest', 'remove'])],
-            'place' => [Rule::requiredIf(in_array($this->input('how'), ['pass', 'avoid', 'either'], true)), 'nullable', 'string', 'max:40'],
+            'place' => [Rule::requiredIf(in_array($this->input('how'), ['pass', 'avoid', 'either'], true)), 'nullable', 'string', 'max:'.Longest::PLACE],
         ];
     }
 

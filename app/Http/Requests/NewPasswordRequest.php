@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\People\ChoosePassword;
+use App\Models\Longest;
 use App\Models\User;
 use App\Models\Values\MailAddress;
 use Illuminate\Foundation\Http\FormRequest;
@@ -19,9 +20,9 @@ class NewPasswordRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'token' => ['required', 'string', 'max:200'],
-            'email' => ['required', 'string', 'email', 'max:200'],
-            'password' => ['required', 'string', 'max:200', 'confirmed', PasswordRule::defaults()],
+            'token' => ['required', 'string', 'max:'.Longest::SECRET],
+            'email' => ['required', 'string', 'email', 'max:'.Longest::ADDRESS],
+            'password' => ['required', 'string', 'max:'.Longest::SECRET, 'confirmed', PasswordRule::defaults()],
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 use NeatSpindle\Core\Parts\Part\NutSocket;
@@ -21,8 +22,8 @@ class NutSocketRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'socket_bore' => ['nullable', 'required_with:socket_depth', 'string', 'max:40'],
-            'socket_depth' => ['nullable', 'required_with:socket_bore', 'string', 'max:40'],
+            'socket_bore' => ['nullable', 'required_with:socket_depth', 'string', 'max:'.Longest::FIGURE],
+            'socket_depth' => ['nullable', 'required_with:socket_bore', 'string', 'max:'.Longest::FIGURE],
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -25,7 +26,7 @@ class ObstacleRequest extends FormRequest
     {
         return [
             'kind' => ['required', 'string', Rule::enum(ObstacleKind::class)],
-            'height' => ['required', 'string', 'max:40'],
+            'height' => ['required', 'string', 'max:'.Longest::FIGURE],
             'angle' => ['required', 'integer', 'between:0,359'],
         ];
     }

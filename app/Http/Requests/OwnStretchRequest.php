@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -23,9 +24,9 @@ class OwnStretchRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'stretch_from' => ['required', 'string', 'max:40'],
-            'stretch_to' => ['required', 'string', 'max:40', 'different:stretch_from'],
-            'stretch_length' => ['required', 'string', 'max:40'],
+            'stretch_from' => ['required', 'string', 'max:'.Longest::PLACE],
+            'stretch_to' => ['required', 'string', 'max:'.Longest::PLACE, 'different:stretch_from'],
+            'stretch_length' => ['required', 'string', 'max:'.Longest::FIGURE],
             'towards' => ['required', 'string', Rule::enum(Direction::class)],
             'tags' => ['nullable', 'array', 'max:10'],
             'tags.*' => ['string', Rule::enum(Mark::class)],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** To go on with a step that is held, and why. */
@@ -12,7 +13,7 @@ class PassRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['step' => ['required', 'string', 'max:34'], 'hold' => ['required', 'string', 'max:40'], 'because' => ['required', 'string', 'max:250']];
+        return ['step' => ['required', 'string', 'max:34'], 'hold' => ['required', 'string', 'max:40'], 'because' => ['required', 'string', 'max:'.Longest::REASON_BESIDE]];
     }
 
     /** @return array<string, string> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
@@ -22,7 +23,7 @@ class PersonRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:120'], 'role' => ['required', 'string', Rule::enum(Role::class)]];
+        return ['name' => ['required', 'string', 'max:'.Longest::NAME], 'role' => ['required', 'string', Rule::enum(Role::class)]];
     }
 
     /** @return array<string, string> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Instruments\Display;
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use NeatSpindle\Core\Whole\Prove\DisplayLine;
 
@@ -18,7 +19,7 @@ class ProveLineRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['step' => ['required', 'string', 'max:40'], 'seen' => ['nullable', 'integer', 'min:0']];
+        return ['step' => ['required', 'string', 'max:'.Longest::STEP], 'seen' => ['nullable', 'integer', 'min:0']];
     }
 
     public function step(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
@@ -27,7 +28,7 @@ class ReadingRequest extends FormRequest
 
         return [
             'spot' => ['required', 'string', Rule::in(array_column($measured, 'value'))],
-            'typed' => ['required', 'string', 'max:500'],
+            'typed' => ['required', 'string', 'max:'.Longest::FIGURES],
             'instrument' => ['required', new Enum(Instrument::class)],
             'afresh' => ['nullable', 'boolean'],
             'sure' => ['nullable', 'boolean'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
@@ -29,13 +30,13 @@ class RecheckRequest extends FormRequest
         return [
             'kilometres' => ['required', 'integer', 'between:0,200000'],
             'next_on' => ['nullable', 'date_format:Y-m-d', 'after:today', 'before:+3 years'],
-            'note' => ['nullable', 'string', 'max:500'],
+            'note' => ['nullable', 'string', 'max:'.Longest::NOTE],
             'found' => ['nullable', 'array', 'max:100'],
             'found.*' => ['nullable', 'string', Rule::enum(Found::class)],
             'torques' => ['nullable', 'array', 'max:100'],
-            'torques.*' => ['nullable', 'string', 'max:40'],
+            'torques.*' => ['nullable', 'string', 'max:'.Longest::FIGURE],
             'notes' => ['nullable', 'array', 'max:100'],
-            'notes.*' => ['nullable', 'string', 'max:200'],
+            'notes.*' => ['nullable', 'string', 'max:'.Longest::SHORT_NOTE],
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Instruments\Wrench;
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use NeatSpindle\Core\Ground\Measure\TorqueUnit;
 use NeatSpindle\Core\Parts\Fastening\WrenchLine;
@@ -19,7 +20,7 @@ class RecheckWrenchRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['wrench' => ['required', 'string', 'max:40']];
+        return ['wrench' => ['required', 'string', 'max:'.Longest::STEP]];
     }
 
     /** @return array<string, mixed> what was typed so far, with the torque in its field */

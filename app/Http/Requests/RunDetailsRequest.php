@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use App\Models\Values\PlugAtHand;
 use Illuminate\Validation\Rule;
 use NeatSpindle\Core\Fitting\Route\Plug;
@@ -23,7 +24,7 @@ class RunDetailsRequest extends VersionedRequest
             'colour' => ['required_with:pins', 'nullable', 'string', Rule::enum(PlugColour::class)],
             'is_socket' => ['nullable', 'boolean'],
             'is_sealed' => ['nullable', 'boolean'],
-            'threaded_with' => ['nullable', 'string', 'max:80'],
+            'threaded_with' => ['nullable', 'string', 'max:'.Longest::THREADED_WITH],
             'surplus_at' => ['nullable', 'string', Rule::enum(SurplusPlace::class)],
             'is_unused' => ['nullable', 'boolean'],
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NeatSpindle\Core\Ground\House\School;
@@ -16,7 +17,7 @@ class SchoolRequest extends FormRequest
     {
         return [
             'school' => ['required', 'string', Rule::enum(School::class)],
-            'why' => ['required', 'string', 'max:500'],
+            'why' => ['required', 'string', 'max:'.Longest::REASON],
             'seen' => ['required', 'integer', 'min:0'],
         ];
     }

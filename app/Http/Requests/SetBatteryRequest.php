@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use NeatSpindle\Core\Fitting\Battery\Fixing;
@@ -24,11 +25,11 @@ class SetBatteryRequest extends VersionedRequest
     public function rules(): array
     {
         return parent::rules() + [
-            'at' => ['nullable', 'string', 'max:40'],
+            'at' => ['nullable', 'string', 'max:'.Longest::FIGURE],
             'move' => ['nullable', 'integer', 'between:-50,50'],
             'fixing' => ['nullable', 'string', Rule::enum(Fixing::class)],
-            'length' => ['nullable', 'string', 'max:40'],
-            'width' => ['nullable', 'string', 'max:40'],
+            'length' => ['nullable', 'string', 'max:'.Longest::FIGURE],
+            'width' => ['nullable', 'string', 'max:'.Longest::FIGURE],
             'load' => ['nullable', 'numeric', 'min:0.1', 'max:500'],
             'seen' => ['nullable', 'array', 'max:30'],
             'seen.*' => ['nullable', 'string', 'in:yes,no'],

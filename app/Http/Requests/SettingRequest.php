@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NeatSpindle\Core\Whole\Prove\SettingName;
@@ -16,9 +17,9 @@ class SettingRequest extends FormRequest
     {
         return [
             'name' => ['required', 'string', Rule::enum(SettingName::class)],
-            'value' => ['required', 'string', 'max:80'],
-            'reason' => ['nullable', 'string', 'max:500'],
-            'law' => ['nullable', 'string', 'max:500'],
+            'value' => ['required', 'string', 'max:'.Longest::SETTING],
+            'reason' => ['nullable', 'string', 'max:'.Longest::REASON],
+            'law' => ['nullable', 'string', 'max:'.Longest::REASON],
         ];
     }
 

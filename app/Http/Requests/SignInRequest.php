@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use App\Models\User;
 use App\Models\Values\MailAddress;
 use Illuminate\Foundation\Http\FormRequest;
@@ -29,7 +30,7 @@ class SignInRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'email', 'max:200'], 'password' => ['required', 'string', 'max:200']];
+        return ['email' => ['required', 'string', 'email', 'max:'.Longest::ADDRESS], 'password' => ['required', 'string', 'max:'.Longest::SECRET]];
     }
 
     /** @throws ValidationException when the pair is wrong, or was wrong too often */

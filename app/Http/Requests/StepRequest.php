@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use App\Models\StepState;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -17,11 +18,11 @@ abstract class StepRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'step' => ['required', 'string', 'max:40'],
+            'step' => ['required', 'string', 'max:'.Longest::STEP],
             'state' => ['required', 'string', Rule::in([...array_column(StepState::cases(), 'value'), self::UNDONE])],
             'seen' => ['nullable', 'integer', 'min:0'],
             'posture' => ['nullable', Rule::in(['upright', 'inverted'])],
-            'note' => ['nullable', 'string', 'max:500', Rule::requiredIf($this->input('state') === StepState::Stopped->value)],
+            'note' => ['nullable', 'string', 'max:'.Longest::NOTE, Rule::requiredIf($this->input('state') === StepState::Stopped->value)],
         ];
     }
 

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use App\Models\StepState;
 
 class StripStepRequest extends StepRequest
 {
     public function rules(): array
     {
-        return parent::rules() + ['lies_in' => ['nullable', 'string', 'max:120']];
+        return parent::rules() + ['lies_in' => ['nullable', 'string', 'max:'.Longest::NAME]];
     }
 
     /** @return array<string, string> */

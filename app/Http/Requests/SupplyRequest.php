@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Validation\Validator;
 
 /** How long a run's own lead is; of one that carries power, the current and the copper too. */
@@ -18,7 +19,7 @@ class SupplyRequest extends VersionedRequest
     public function rules(): array
     {
         return parent::rules() + [
-            'supply' => ['required', 'string', 'max:40'], 'run' => ['nullable', 'integer'],
+            'supply' => ['required', 'string', 'max:'.Longest::FIGURE], 'run' => ['nullable', 'integer'],
             'current' => ['nullable', 'numeric', 'min:0.01', 'max:1000'], 'area' => ['nullable', 'numeric', 'min:0.05', 'max:200'],
             'fuse' => ['nullable', 'numeric', 'min:0.01', 'max:1000'], 'made_for' => ['nullable', 'numeric', 'min:0.01', 'max:1000'],
             'bears' => ['nullable', 'numeric', 'min:0.01', 'max:1000'],

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Documents\CannotReadTrack;
 use App\Documents\GpxFile;
 use App\Documents\UploadStash;
+use App\Models\Longest;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -36,7 +37,7 @@ class TrackRequest extends FormRequest
         return [
             'track' => ['required_without:stashed', 'nullable', 'file', 'max:20480', 'extensions:gpx,xml'],
             'stashed' => ['nullable', 'string', 'max:26'],
-            'named' => ['nullable', 'string', 'max:120'],
+            'named' => ['nullable', 'string', 'max:'.Longest::NAME],
             'jumps' => ['nullable', 'string', Rule::in([self::LEAVE_OUT, self::RIDE])],
         ];
     }

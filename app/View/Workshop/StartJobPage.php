@@ -11,12 +11,27 @@ use Illuminate\Support\Collection;
 /** What is at hand when a bike is taken in. */
 class StartJobPage
 {
-    public function __construct(private readonly User $user) {}
+    /** @param  string  $name  as it was typed */
+    public function __construct(private readonly User $user, private readonly string $name) {}
 
     /** @return Collection<int, Customer> */
     public function customers(): Collection
     {
-        return Customer::query()->orderBy('name')->get();
+        return Customer::query()->whereNull('erased_at')->orderBy('name')->get();
+    }
+
+    /** @return Collection<int, Customer> those who are called as was typed, with their bikes */
+    public function namesakes(): Collection
+    {
+        return Customer::named($this->name, $this->user->workshop_id)->load('bikes');
+    }
+
+    /** By what one is told from another of the same name. */
+    public function toldBy(Customer $customer): string
+    {
+        $bikes = $customer->bikes->pluck('label')->implode(', ');
+
+        return $bikes === '' ? 'no bike yet' : "{$bikes}, here since {$customer->created_at?->format('F Y')}";
     }
 
     /** @return Collection<int, User> who may be given the job */

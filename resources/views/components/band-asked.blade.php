@@ -7,7 +7,7 @@
     <div class="record">
         <div><label class="form-label" for="low">From</label><input class="form-control" id="low" name="low" size="6" inputmode="decimal" autocomplete="off" value="{{ $isTyped ? old('low') : '' }}" @error('low') aria-invalid="true" aria-describedby="low-fault" @enderror><x-fault for="low" id="low-fault" /></div>
         <div><label class="form-label" for="high">to</label><input class="form-control" id="high" name="high" size="6" inputmode="decimal" autocomplete="off" value="{{ $isTyped ? old('high') : '' }}" @error('high') aria-invalid="true" aria-describedby="high-fault" @enderror><x-fault for="high" id="high-fault" /></div>
-        <div><label class="form-label" for="paper">Which paper</label><input class="form-control" id="paper" name="paper" maxlength="120" value="{{ $isTyped ? old('paper') : '' }}" @error('paper') aria-invalid="true" aria-describedby="paper-fault" @enderror><x-fault for="paper" id="paper-fault" /></div>
+        <div><label class="form-label" for="paper">Which paper</label><input class="form-control" id="paper" name="paper" maxlength="@most(NAME)" value="{{ $isTyped ? old('paper') : '' }}" @error('paper') aria-invalid="true" aria-describedby="paper-fault" @enderror><x-fault for="paper" id="paper-fault" /></div>
         <div class="align-self-end"><button class="btn btn-plain" id="keep-band">Keep the band</button></div>
     </div>
 </form>

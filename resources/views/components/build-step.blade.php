@@ -48,7 +48,7 @@
                     @csrf @formkey @method('PUT')
                     <input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="hold" value="{{ $page->passable($step) }}">
                     <label class="form-label" for="because">I answer for it, because</label>
-                    <input class="form-control" id="because" name="because" maxlength="250" value="{{ old('because') }}" @error('because') aria-invalid="true" @enderror>
+                    <input class="form-control" id="because" name="because" maxlength="@most(REASON_BESIDE)" value="{{ old('because') }}" @error('because') aria-invalid="true" @enderror>
                     <x-fault for="because" />
                     <p class="form-hint mb-1">It counts for what holds the step now, and for nothing that comes later. Name and reason stay on the hand-over sheet.</p>
                     <button class="btn btn-plain" id="pass-it">Pass it</button>
@@ -82,7 +82,7 @@
                 @endif
                 <div>
                     <label class="form-label" for="note">{{ $step->fastener === null ? 'Note' : 'Note, or the reason' }}</label>
-                    <input class="form-control" id="note" name="note" maxlength="500" value="{{ $isTyped ? old('note') : $record?->note }}" @error('note') aria-invalid="true" @enderror>
+                    <input class="form-control" id="note" name="note" maxlength="@most(NOTE)" value="{{ $isTyped ? old('note') : $record?->note }}" @error('note') aria-invalid="true" @enderror>
                     <x-fault for="note" />
                 </div>
             </div>

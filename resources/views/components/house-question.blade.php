@@ -27,7 +27,7 @@
                     @endforeach
                 </ul>
                 <label class="form-label" for="why-{{ $question->value }}">Why</label>
-                <input class="form-control" id="why-{{ $question->value }}" name="why" maxlength="500" value="{{ $isOpen ? old('why') : '' }}">
+                <input class="form-control" id="why-{{ $question->value }}" name="why" maxlength="@most(REASON)" value="{{ $isOpen ? old('why') : '' }}">
                 @if ($isOpen)<x-fault for="school" /><x-fault for="why" /><x-fault for="seen" />@endif
                 <button class="btn btn-plain mt-2" id="keep-{{ $question->value }}">{{ $keep }}</button>
             </form>

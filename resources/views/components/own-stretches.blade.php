@@ -13,7 +13,7 @@
     <form class="record" method="post" action="{{ route('job.stretch', $page->job) }}" novalidate>
         @csrf @formkey
         <div><label class="form-label" for="stretch-from">From</label><x-select id="stretch-from" name="stretch_from" :options="$page->placeNames()" :chosen="old('stretch_from')" /><x-fault for="stretch_from" /></div>
-        <div><label class="form-label" for="stretch-to">To, a place there is or a new one</label><input class="form-control" id="stretch-to" name="stretch_to" maxlength="40" value="{{ old('stretch_to') }}"><x-fault for="stretch_to" /></div>
+        <div><label class="form-label" for="stretch-to">To, a place there is or a new one</label><input class="form-control" id="stretch-to" name="stretch_to" maxlength="@most(PLACE)" value="{{ old('stretch_to') }}"><x-fault for="stretch_to" /></div>
         <div><label class="form-label" for="stretch-length">How long, along the way</label><input class="form-control" id="stretch-length" name="stretch_length" value="{{ old('stretch_length') }}"><x-fault for="stretch_length" /></div>
         <div><label class="form-label" for="towards">A new place lies</label><x-select id="towards" name="towards" :options="NeatSpindle\Core\Measuring\Frame\Direction::cases()" :chosen="old('towards')" /></div>
         <fieldset class="w-100"><legend class="visually-hidden">It</legend>

@@ -43,7 +43,7 @@
 @endif
 @if ($page->isCarbon())
     <label class="form-label mt-1" for="maker-allows">What the frame’s maker said about a body or strut on carbon, and where</label>
-    <input class="form-control" id="maker-allows" name="maker_allows" maxlength="200" value="{{ old('maker_allows', $choice->makerAllows()) }}">
+    <input class="form-control" id="maker-allows" name="maker_allows" maxlength="@most(SHORT_NOTE)" value="{{ old('maker_allows', $choice->makerAllows()) }}">
     <p class="form-hint mb-1">Until the maker has allowed it this is a stop. We do not decide it.</p>
     <x-fault for="maker_allows" />
 @endif

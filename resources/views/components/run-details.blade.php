@@ -13,7 +13,7 @@
         </div>
         @if ($isTyped)<x-fault for="pins" /><x-fault for="shape" /><x-fault for="colour" />@endif
         <label class="form-label mt-1" for="with-{{ $run->id }}">Goes through, or with</label>
-        <input class="form-control" id="with-{{ $run->id }}" name="threaded_with" maxlength="80" placeholder="guide, housing, a drawn thread" value="{{ $isTyped ? old('threaded_with') : $run->threaded_with }}">
+        <input class="form-control" id="with-{{ $run->id }}" name="threaded_with" maxlength="@most(THREADED_WITH)" placeholder="guide, housing, a drawn thread" value="{{ $isTyped ? old('threaded_with') : $run->threaded_with }}">
         <label class="form-label mt-1" for="surplus-{{ $run->id }}">What is left of it lies</label>
         <x-select id="surplus-{{ $run->id }}" name="surplus_at" :options="NeatSpindle\Core\Fitting\Route\SurplusPlace::cases()" :chosen="$isTyped ? old('surplus_at') : $run->surplus_at?->value" any="nowhere yet" />
         <div class="tool-line mt-1">

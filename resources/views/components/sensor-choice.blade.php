@@ -9,7 +9,7 @@
     </div>
     <div class="pieces mt-1">
         <label for="why-{{ $code }}">Why, where it is left off</label>
-        <input class="form-control w-auto flex-grow-1" id="why-{{ $code }}" name="reason" maxlength="500" value="{{ old('about') === $code ? old('reason') : $decision?->reason }}">
+        <input class="form-control w-auto flex-grow-1" id="why-{{ $code }}" name="reason" maxlength="@most(REASON)" value="{{ old('about') === $code ? old('reason') : $decision?->reason }}">
     </div>
     @if (old('about') === $code)<x-fault for="choice" /><x-fault for="reason" />@endif
 </form>

@@ -31,7 +31,7 @@
                                             <button class="btn btn-plain" name="state" value="missing">Missing</button>
                                         @endif
                                         <label class="visually-hidden" for="note-{{ $position }}">What is wrong with {{ $piece->what }}</label>
-                                        <input class="form-control w-auto" id="note-{{ $position }}" name="note" size="14" maxlength="200" placeholder="what is wrong" value="{{ (string) old('position') === (string) $position ? old('note') : '' }}">
+                                        <input class="form-control w-auto" id="note-{{ $position }}" name="note" size="14" maxlength="@most(SHORT_NOTE)" placeholder="what is wrong" value="{{ (string) old('position') === (string) $position ? old('note') : '' }}">
                                         <button class="btn-link-quiet" name="state" value="wrong">Wrong</button>
                                     </form>
                                 @endunless

@@ -26,13 +26,13 @@
                                     <td><x-select :id="'found-'.$code" :name="'found['.$code.']'" :options="NeatSpindle\Core\Whole\Prove\Found::cases()" :chosen="old('found.'.$code)" any="not looked at" :aria-label="$title.': found'" /></td>
                                     <td>@if ($page->hasTorque($code))<input class="form-control" id="torque-{{ $code }}" name="torques[{{ $code }}]" size="7" value="{{ old('torques.'.$code) }}" aria-label="{{ $title }}: torque found">@if ($page->isWrenchPlugged())<button class="btn-link-quiet" name="wrench" value="{{ $code }}" formaction="{{ route('job.come-back.wrench', $page->job) }}" aria-label="{{ $title }}: torque from the wrench">from the wrench</button>@endif<x-fault :for="'torques.'.$code" />@endif</td>
                                     <td class="figures">{{ $page->given($code) ?? '–' }}</td>
-                                    <td><input class="form-control" name="notes[{{ $code }}]" maxlength="200" value="{{ old('notes.'.$code) }}" aria-label="{{ $title }}: note"></td>
+                                    <td><input class="form-control" name="notes[{{ $code }}]" maxlength="@most(SHORT_NOTE)" value="{{ old('notes.'.$code) }}" aria-label="{{ $title }}: note"></td>
                                 </tr>
                             @endforeach
                         </tbody>
                     </table></div>
                     <x-fault for="found" />
-                    <label class="form-label mt-2" for="back-note">What the rider says</label><input class="form-control" id="back-note" name="note" maxlength="500" value="{{ old('note') }}"><x-fault for="note" />
+                    <label class="form-label mt-2" for="back-note">What the rider says</label><input class="form-control" id="back-note" name="note" maxlength="@most(NOTE)" value="{{ old('note') }}"><x-fault for="note" />
                     <button class="btn btn-primary mt-2" id="keep-recheck">Keep</button>
                 </form>
             @endif

@@ -42,7 +42,7 @@
                         @csrf @formkey @method('PUT')
                         <input type="hidden" name="stop" value="{{ $found->id }}">
                         <label class="form-label" for="reason-{{ $found->id }}">Why the stop no longer holds</label>
-                        <textarea class="form-control" id="reason-{{ $found->id }}" name="reason" rows="2" maxlength="500" @if($isLifting) @error('reason') aria-invalid="true" @enderror @endif>{{ $isLifting ? old('reason') : '' }}</textarea>
+                        <textarea class="form-control" id="reason-{{ $found->id }}" name="reason" rows="2" maxlength="@most(REASON)" @if($isLifting) @error('reason') aria-invalid="true" @enderror @endif>{{ $isLifting ? old('reason') : '' }}</textarea>
                         @if ($isLifting)<x-fault for="reason" />@endif
                         <button class="btn btn-primary mt-2">Lift the stop</button>
                     </form>
@@ -75,12 +75,12 @@
                 <div class="record">
                     <div>
                         <label class="form-label" for="declined_by">Who declined</label>
-                        <input class="form-control" id="declined_by" name="declined_by" maxlength="120" value="{{ $isTyped ? old('declined_by') : '' }}" @error('declined_by') aria-invalid="true" @enderror>
+                        <input class="form-control" id="declined_by" name="declined_by" maxlength="@most(NAME)" value="{{ $isTyped ? old('declined_by') : '' }}" @error('declined_by') aria-invalid="true" @enderror>
                         <x-fault for="declined_by" />
                     </div>
                     <div>
                         <label class="form-label" for="note">Note</label>
-                        <input class="form-control" id="note" name="note" maxlength="500" value="{{ $isTyped ? old('note') : '' }}" @error('note') aria-invalid="true" @enderror>
+                        <input class="form-control" id="note" name="note" maxlength="@most(NOTE)" value="{{ $isTyped ? old('note') : '' }}" @error('note') aria-invalid="true" @enderror>
                         <x-fault for="note" />
                     </div>
                 </div>

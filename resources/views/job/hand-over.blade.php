@@ -24,7 +24,7 @@
                 <form method="post" action="{{ route('job.hand-over.take-back', $page->job) }}" novalidate>
                     @csrf @formkey @method('DELETE')
                     <label class="form-label" for="reason">The bike is back and its job goes on, because</label>
-                    <input class="form-control" id="reason" name="reason" maxlength="500" value="{{ old('reason') }}"><x-fault for="reason" /><x-fault for="because" />
+                    <input class="form-control" id="reason" name="reason" maxlength="@most(REASON)" value="{{ old('reason') }}"><x-fault for="reason" /><x-fault for="because" />
                     <button class="btn btn-plain mt-1" id="take-back">Take the hand-over back</button>
                 </form>
             @endif
@@ -35,7 +35,7 @@
                     @csrf @formkey<input type="hidden" name="version" value="{{ $page->job->version }}">
                     <div class="record">
                         <div><label class="form-label" for="recheck-on">First re-check on</label><input class="form-control" id="recheck-on" name="recheck_on" type="date" value="{{ old('recheck_on', $page->usualRecheck()) }}"><x-fault for="recheck_on" /></div>
-                        <div><label class="form-label" for="hand-note">Said with it</label><input class="form-control" id="hand-note" name="note" maxlength="500" value="{{ old('note') }}"><x-fault for="note" /></div>
+                        <div><label class="form-label" for="hand-note">Said with it</label><input class="form-control" id="hand-note" name="note" maxlength="@most(NOTE)" value="{{ old('note') }}"><x-fault for="note" /></div>
                     </div>
                     <button class="btn btn-primary mt-2" id="hand-over">Hand it over</button>
                 </form>
@@ -57,7 +57,7 @@
                                         @csrf @formkey @method('PUT')
                                         <input type="hidden" name="lack" value="{{ $lack->code }}"><input type="hidden" name="mark" value="{{ $lack->mark() }}">
                                         <label for="why-{{ $lack->code }}">I answer for it, because</label>
-                                        <input class="form-control" id="why-{{ $lack->code }}" name="why[{{ $lack->code }}]" maxlength="250" value="{{ old("why.{$lack->code}") }}" @error("why.{$lack->code}") aria-invalid="true" @enderror>
+                                        <input class="form-control" id="why-{{ $lack->code }}" name="why[{{ $lack->code }}]" maxlength="@most(REASON_BESIDE)" value="{{ old("why.{$lack->code}") }}" @error("why.{$lack->code}") aria-invalid="true" @enderror>
                                         <button class="btn btn-plain">In my name</button>
                                     </form>
                                     <x-fault :for="'why.'.$lack->code" />

@@ -29,10 +29,10 @@
                     <select class="form-select" id="what" name="what">@foreach (App\Bench\JobHouse::INSISTED as $value => $label)<option value="{{ $value }}" @selected(old('what') === $value)>{{ ucfirst($label) }}</option>@endforeach</select>
                     <x-fault for="what" />
                     <label class="form-label mt-2" for="reason">What is wished, and what was advised</label>
-                    <input class="form-control" id="reason" name="reason" maxlength="380" value="{{ old('reason') }}">
+                    <input class="form-control" id="reason" name="reason" maxlength="@most(REASON_SIGNED)" value="{{ old('reason') }}">
                     <x-fault for="reason" />
                     <label class="form-label mt-2" for="signed_by">Signed by</label>
-                    <input class="form-control" id="signed_by" name="signed_by" maxlength="100" value="{{ old('signed_by') }}">
+                    <input class="form-control" id="signed_by" name="signed_by" maxlength="@most(SIGNATURE)" value="{{ old('signed_by') }}">
                     <x-fault for="signed_by" />
                     <button class="btn btn-plain mt-2" id="insist">Keep on record</button>
                 </form>

@@ -64,7 +64,7 @@
                                     <div><label class="form-label" for="figure">Read, {{ $check->figure->unit }}</label>
                                         <input class="form-control big-figure" id="figure" name="figure" inputmode="decimal" autocomplete="off" value="{{ $isTyped ? old('figure') : '' }}" @error('figure') aria-invalid="true" @enderror><x-fault for="figure" /></div>
                                 @endif
-                                <div><label class="form-label" for="note">Note, or what was seen</label><input class="form-control" id="note" name="note" maxlength="500" value="{{ $isTyped ? old('note') : '' }}" @error('note') aria-invalid="true" @enderror><x-fault for="note" /></div>
+                                <div><label class="form-label" for="note">Note, or what was seen</label><input class="form-control" id="note" name="note" maxlength="@most(NOTE)" value="{{ $isTyped ? old('note') : '' }}" @error('note') aria-invalid="true" @enderror><x-fault for="note" /></div>
                             </div>
                             <x-fault for="state" />
                             @if ($isTyped)<x-fault for="line" />@endif

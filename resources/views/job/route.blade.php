@@ -104,12 +104,12 @@
                 </form>
                 <form class="record" method="post" action="{{ route('job.run', $page->job) }}" novalidate>
                     @csrf @formkey
-                    <div><label class="form-label" for="run-name">Another: what</label><input class="form-control" id="run-name" name="name" maxlength="60" value="{{ old('name') }}"><x-fault for="name" /></div>
+                    <div><label class="form-label" for="run-name">Another: what</label><input class="form-control" id="run-name" name="name" maxlength="@most(RUN_NAME)" value="{{ old('name') }}"><x-fault for="name" /></div>
                     <div><label class="form-label" for="run-kind">Kind</label><x-select id="run-kind" name="kind" :options="NeatSpindle\Core\Fitting\Route\RunKind::cases()" :chosen="old('kind', 'signal')" /></div>
                     <div><label class="form-label" for="run-from">From</label><x-select id="run-from" name="from_place" :options="$page->placeNames()" :chosen="old('from_place', 'bar')" /><x-fault for="from_place" /></div>
                     <div><label class="form-label" for="run-to">To</label><x-select id="run-to" name="to_place" :options="$page->placeNames()" :chosen="old('to_place', 'motor')" /><x-fault for="to_place" /></div>
                     <div><label class="form-label" for="run-supply">Own lead</label><input class="form-control" id="run-supply" name="supply" size="6" inputmode="decimal" value="{{ old('supply') }}"><x-fault for="supply" /></div>
-                    <div><label class="form-label" for="run-plug">Plug</label><input class="form-control" id="run-plug" name="connector" maxlength="40" value="{{ old('connector') }}"><x-fault for="connector" /></div>
+                    <div><label class="form-label" for="run-plug">Plug</label><input class="form-control" id="run-plug" name="connector" maxlength="@most(PLACE)" value="{{ old('connector') }}"><x-fault for="connector" /></div>
                     <div class="align-self-end"><button class="btn btn-plain" id="add-run">Add it</button></div>
                 </form>
                 <x-fault for="usual" />

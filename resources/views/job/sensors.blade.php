@@ -16,7 +16,7 @@
                                 @csrf @formkey @method('PATCH')
                                 <input type="hidden" name="decision" value="{{ $page->decision($page->about($side))?->id }}">
                                 <label class="form-label" for="because-{{ $side->value }}">As owner: it may be left off, because</label>
-                                <input class="form-control" id="because-{{ $side->value }}" name="because" maxlength="500" value="{{ old('because') }}">
+                                <input class="form-control" id="because-{{ $side->value }}" name="because" maxlength="@most(REASON)" value="{{ old('because') }}">
                                 <x-fault for="because" />
                                 <button class="btn btn-plain mt-1" id="allow-{{ $side->value }}">I answer for it</button>
                             </form>

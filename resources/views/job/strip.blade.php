@@ -65,10 +65,10 @@
                     @else
                         <div class="record mb-2">
                             @if ($step->notesBolts)
-                                <div><label class="form-label" for="bolts">Its bolts: how long each is, and where it goes</label><input class="form-control" id="bolts" name="note" maxlength="500" value="{{ $isTyped ? old('note') : $record?->note }}" @error('note') aria-invalid="true" aria-describedby="bolts-fault" @enderror><x-fault for="note" id="bolts-fault" /></div>
+                                <div><label class="form-label" for="bolts">Its bolts: how long each is, and where it goes</label><input class="form-control" id="bolts" name="note" maxlength="@most(NOTE)" value="{{ $isTyped ? old('note') : $record?->note }}" @error('note') aria-invalid="true" aria-describedby="bolts-fault" @enderror><x-fault for="note" id="bolts-fault" /></div>
                             @endif
                             @if ($step->keep)
-                                <div><label class="form-label" for="lies-in">Where it lies</label><input class="form-control" id="lies-in" name="lies_in" maxlength="120" value="{{ $isTyped ? old('lies_in') : '' }}" list="places"></div>
+                                <div><label class="form-label" for="lies-in">Where it lies</label><input class="form-control" id="lies-in" name="lies_in" maxlength="@most(NAME)" value="{{ $isTyped ? old('lies_in') : '' }}" list="places"></div>
                             @endif
                         </div>
                         <button class="btn btn-primary btn-lg" name="state" value="done" data-key="d">Done: {{ $step->title }}</button>
@@ -84,7 +84,7 @@
                             @csrf @formkey
                             <input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
                             <label class="form-label" for="note">What was tried</label>
-                            <textarea class="form-control" id="note" name="note" rows="2" maxlength="500">{{ $isTyped ? old('note') : $record?->note }}</textarea>
+                            <textarea class="form-control" id="note" name="note" rows="2" maxlength="@most(NOTE)">{{ $isTyped ? old('note') : $record?->note }}</textarea>
                             <x-fault for="note" />
                             <button class="btn btn-plain mt-1" name="state" value="stopped">Stop here</button>
                         </form>

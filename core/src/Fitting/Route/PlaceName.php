@@ -25,6 +25,12 @@ final class PlaceName
         return self::WORDS[$place] ?? $place;
     }
 
+    /** Whether it is a place that frames have, and none that somebody has added. */
+    public static function isOfAll(string $place): bool
+    {
+        return isset(self::WORDS[$place]);
+    }
+
     /** @param  list<string>  $path places from end to end */
     public static function way(array $path): string
     {

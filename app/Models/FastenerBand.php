@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use NeatSpindle\Core\Ground\Measure\TorqueBand;
 use NeatSpindle\Core\Parts\Fastening\Band;
 use NeatSpindle\Core\Parts\Fastening\Fastener;
@@ -15,6 +16,7 @@ use NeatSpindle\Core\Parts\Fastening\Fastener;
  * @property float $low_nm
  * @property float $high_nm
  * @property string $paper
+ * @property User $user
  */
 class FastenerBand extends Row
 {
@@ -25,6 +27,12 @@ class FastenerBand extends Row
     protected $casts = [
         'fastener' => Fastener::class, 'low_nm' => 'float', 'high_nm' => 'float', 'typed_at' => 'datetime', 'superseded_at' => 'datetime',
     ];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
 
     public function band(): Band
     {

@@ -74,7 +74,7 @@ final class FreeText
     public const CODED = [
         'answers' => ['question', 'value'], 'arrivals' => ['mark'], 'bikes' => ['frame_material', 'kind'], 'box_records' => ['state'],
         'conditions' => ['remedy', 'severity', 'subject'], 'decisions' => ['about', 'choice'], 'fastener_bands' => ['fastener'], 'hand_doubts' => ['instrument'],
-        'house_rules' => ['question', 'school'], 'jobs' => ['ended_as', 'house', 'stage', 'waits_for'], 'kits' => ['by_hand', 'cockpit', 'riding'],
+        'house_rules' => ['question', 'school'], 'letters' => ['queue', 'payload'], 'jobs' => ['ended_as', 'house', 'stage', 'waits_for'], 'kits' => ['by_hand', 'cockpit', 'riding'],
         'kit_changes' => ['touched'], 'logbook_entries' => ['kind', 'measures', 'mount', 'pieces'], 'migrations' => ['migration'], 'motors' => ['mount'],
         'obstacles' => ['cure', 'kind'], 'own_stretches' => ['tags', 'towards'], 'password_reset_tokens' => ['token'], 'readings' => ['instrument', 'spot', 'typed'],
         'recheck_items' => ['code', 'found'], 'reservations' => ['state'], 'runs' => ['kind', 'plug', 'role', 'surplus_at'], 'settings' => ['name', 'value'],

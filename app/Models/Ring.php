@@ -71,7 +71,7 @@ class Ring extends Row
         $byWords = array_combine(array_map(fn (RingMounting $way) => $way->words(), $ways), $ways);
 
         return array_filter(
-            $byWords, fn (string $words) => mb_strlen("{$this->code} {$words}") <= Longest::CODE, ARRAY_FILTER_USE_KEY,
+            $byWords, fn (string $words) => mb_strlen(trim("{$this->code} {$words}")) <= Longest::CODE, ARRAY_FILTER_USE_KEY,
         );
     }
 }

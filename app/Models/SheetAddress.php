@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Values\OurAddress;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -59,6 +60,6 @@ class SheetAddress extends Row
 
     public function url(): string
     {
-        return URL::temporarySignedRoute('sheet', $this->expires_at, ['address' => $this->id]);
+        return OurAddress::of(fn (): string => URL::temporarySignedRoute('sheet', $this->expires_at, ['address' => $this->id]));
     }
 }

@@ -33,6 +33,18 @@ class Workshop extends Row
         return $this->nut_socket_bore_mm === null || $this->nut_socket_depth_mm === null ? null : new NutSocket($this->nut_socket_bore_mm, $this->nut_socket_depth_mm);
     }
 
+    /** By which its socket is known again. */
+    public function socketMark(): string
+    {
+        return "{$this->nut_socket_bore_mm}/{$this->nut_socket_depth_mm}";
+    }
+
+    /** By which its drawer is known again, as it was counted. */
+    public function drawerMark(): string
+    {
+        return hash('xxh128', serialize($this->spacers()->orderBy('id')->toBase()->get(['id', 'quantity', 'lies_in', 'retired_at'])->all()));
+    }
+
     /** Whoever changes its catalogue says so, in the same transaction: what was made from it is made anew. */
     public function renewCatalogue(): void
     {

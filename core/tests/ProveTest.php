@@ -19,7 +19,9 @@ use NeatSpindle\Core\Whole\Prove\SettingName;
 /** @param  array<string, BrakeSensing>  $brakes */
 function facts(array $brakes = [], bool $throttle = false, bool $gears = false, bool $lamps = false, ?float $cutOff = null): ProveFacts
 {
-    return new ProveFacts(new BrakeCut($brakes, [], $throttle), $throttle, $gears, $lamps, $cutOff, 48.0, rangeKm: 60.0);
+    $settings = ['units' => 'kilometres', 'wheel_mm' => '2180 mm', 'cut_off_kmh' => '25 km/h', 'levels' => '5'];
+
+    return new ProveFacts(new BrakeCut($brakes, [], $throttle), $throttle, $gears, $lamps, $cutOff, 48.0, rangeKm: 60.0, settings: $settings);
 }
 
 /** @return list<string> */

@@ -56,7 +56,7 @@
                 @can('importCatalogue', auth()->user()->workshop)
                     @if (session('stashed'))
                         <form class="told" method="post" action="{{ route('catalogue.import') }}">
-                            @csrf @formkey
+                            @csrf @formkey<input type="hidden" name="seen" value="{{ $catalogue->catalogue_version }}">
                             <input type="hidden" name="stashed" value="{{ session('stashed') }}">
                             <p class="mb-1">{{ $errors->first('twins') }}</p>
                             <button class="btn btn-plain">They are different parts: read it in</button>
@@ -64,7 +64,7 @@
                         </form>
                     @endif
                     <form method="post" action="{{ route('catalogue.import') }}" enctype="multipart/form-data">
-                        @csrf @formkey
+                        @csrf @formkey<input type="hidden" name="seen" value="{{ $catalogue->catalogue_version }}">
                         <label class="form-label" for="file">Catalogue file, JSON, up to 4 MiB</label>
                         <input class="form-control" id="file" name="file" type="file" accept=".json,application/json" @error('file') aria-invalid="true" @enderror>
                         <x-fault for="file" />

@@ -89,7 +89,7 @@
                     <p><a class="btn btn-plain" href="{{ route('drawer.export') }}" hx-boost="false">Save as CSV</a></p>
                     @if ($page->mayChange())
                         <form method="post" action="{{ route('drawer.import') }}" enctype="multipart/form-data">
-                            @csrf @formkey
+                            @csrf @formkey<input type="hidden" name="seen" value="{{ $page->mark() }}">
                             <label class="form-label" for="table">Read one in: thickness_mm, quantity, use, lies_in</label>
                             <input class="form-control" type="file" id="table" name="table" accept=".csv,.txt,text/csv" @error('table') aria-invalid="true" @enderror>
                             <x-fault for="table" />
@@ -101,7 +101,7 @@
                     <h2 id="socket-title">Socket for a sleeve’s nut</h2>
                     <p class="form-hint">It has to pass over the spindle’s end and reach the nut. Match and Stack say whether it does.</p>
                     <form method="post" action="{{ route('drawer.socket') }}">
-                        @csrf @formkey @method('PUT')
+                        @csrf @formkey @method('PUT')<input type="hidden" name="seen" value="{{ $page->socketMark() }}">
                         <div class="pieces">
                             <label for="socket-bore">Bored</label>
                             <input class="form-control w-auto" id="socket-bore" name="socket_bore" size="8" value="{{ old('socket_bore', $page->socket() === null ? '' : $unit->show($page->socket()->bore)) }}" @disabled(! $page->mayChange()) @error('socket_bore') aria-invalid="true" @enderror>

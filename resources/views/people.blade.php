@@ -13,7 +13,7 @@
                             @if ($page->mayManage())
                                 <div class="d-flex flex-wrap gap-3 align-items-center">
                                 <form class="tool-line" method="post" action="{{ route('people.change', $person) }}">
-                                    @csrf @formkey @method('PUT')
+                                    @csrf @formkey @method('PUT')<input type="hidden" name="seen_name" value="{{ $person->name }}"><input type="hidden" name="seen_role" value="{{ $person->role->value }}">
                                     <label class="visually-hidden" for="name-{{ $person->id }}">Name</label>
                                     <input class="form-control w-auto" id="name-{{ $person->id }}" name="name" value="{{ $person->name }}" maxlength="@most(NAME)">
                                     <label class="visually-hidden" for="role-{{ $person->id }}">Role of {{ $person->name }}</label>

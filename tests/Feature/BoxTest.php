@@ -14,7 +14,9 @@ beforeEach(function (): void {
     $this->person = Workshops::stocked();
     $this->job = Workshops::kitted($this->person);
     $this->actingAs($this->person);
-    $this->note = fn (int $position, string $state, string $note = '') => $this->from('/')->post("/jobs/{$this->job->id}/box", ['position' => $position, 'state' => $state, 'note' => $note]);
+    $this->note = fn (int $position, string $state, string $note = '') => $this->from('/')->post("/jobs/{$this->job->id}/box", [
+        'position' => $position, 'state' => $state, 'note' => $note, 'seen' => BoxRecord::query()->where('position', $position)->whereNull('superseded_at')->value('id') ?? 0,
+    ]);
     $contents = OpenJob::of(Workshops::fresh($this->job))->motor()->papers->contents ?? [];
     $this->at = fn (string $what) => array_search($what, array_column($contents, 'what'), true);
 });

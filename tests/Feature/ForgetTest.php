@@ -81,7 +81,7 @@ function writtenEverywhere(User $person, string $name): Job
     DB::table('customers')->update(['name' => $name, 'phone' => '0123 45']);
     DB::table('conditions')->insert([...$of, 'subject' => 'frame', 'severity' => 'bad', 'remedy' => 'declined', 'declined_by' => $name, 'found_at' => now()]);
     DB::table('obstacles')->insert([...$of, 'kind' => 'bulge', 'height_mm' => 1, 'plus_minus_mm' => 1, 'angle_deg' => 1, 'seen_at' => now()]);
-    DB::table('box_records')->insert([...$of, 'motor_id' => $job->kit->motor_id, 'position' => 0, 'what' => 'x', 'state' => 'wrong', 'noted_at' => now()]);
+    DB::table('box_records')->insert([...$of, 'motor_id' => $job->kit?->motor_id, 'position' => 0, 'what' => 'x', 'state' => 'wrong', 'noted_at' => now()]);
     DB::table('fastener_bands')->insert([...$of, 'fastener' => 'pedal', 'low_nm' => 1, 'high_nm' => 2, 'paper' => 'x', 'typed_at' => now()]);
     DB::table('own_stretches')->insert([...$of, 'from_place' => 'x', 'to_place' => 'y', 'length_mm' => 1, 'towards' => 'up', 'tags' => '[]', 'added_at' => now()]);
     DB::table('tracks')->insert([...$of, 'name' => 'x', 'heights' => '[]', 'length_m' => 1, 'raw_ascent_m' => 1, 'points' => 1, 'remarks' => '["x"]']);
@@ -97,7 +97,7 @@ function writtenEverywhere(User $person, string $name): Job
             $at = "{$table}.{$column}";
             $row = DB::table($table)->when($at === 'runs.name', fn ($runs) => $runs->whereNull('role'))->latest('id')->first();
             $long = mb_substr("says {$name}, and ".str_repeat('much ', 120), 0, min(500, FreeText::lengths()[$at]));
-            DB::table($table)->where('id', $row?->id ?? 0)->update([$column => match (FreeText::IN_JSON[$at] ?? null) {
+            DB::table($table)->where('id', $row->id ?? 0)->update([$column => match (FreeText::IN_JSON[$at] ?? null) {
                 null => $long,
                 ['*'] => json_encode($column === 'sheet' ? ['customer' => $name, 'decided' => [$long]] : [$name, $long]),
                 default => json_encode([(FreeText::IN_JSON[$at])[0] => $long, 'code' => 'limit']),

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Kit;
+use App\Models\Setting;
 use App\Models\StepRecord;
 use App\Models\StepState;
 use Tests\Support\Instruments;
@@ -14,7 +15,9 @@ beforeEach(function (): void {
     $this->job = Workshops::kitted($this->person);
     $this->actingAs($this->person);
     $this->instruments = Instruments::plugIn('wrench', 'display', 'scale');
-    $this->say = fn (string $name, string $value) => $this->post("/jobs/{$this->job->id}/prove/settings", ['name' => $name, 'value' => $value]);
+    $this->say = fn (string $name, string $value) => $this->post("/jobs/{$this->job->id}/prove/settings", [
+        'name' => $name, 'value' => $value, 'seen' => Setting::query()->where('name', $name)->whereNull('superseded_at')->value('id') ?? 0,
+    ]);
     $this->take = fn (string $step) => $this->from("/jobs/{$this->job->id}/prove?step={$step}")->post("/jobs/{$this->job->id}/prove/line", ['step' => $step, 'seen' => 0]);
     $this->strip = function (): void {
         foreach (['left' => 'stick-on', 'right' => 'no-lever'] as $side => $choice) {

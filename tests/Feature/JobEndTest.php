@@ -51,6 +51,8 @@ it('lets no apprentice end a job', function (): void {
 
 it('erases who a customer is wherever it was written, and keeps what was measured and built', function (): void {
     $other = Workshops::job($this->person, 'Second bike');
+    $other->bike->forceFill(['customer_id' => $this->job->bike->customer_id])->save();
+    Customer::query()->doesntHave('bikes')->delete();
     $name = $this->job->bike->customer()->sole()->name;
     Condition::query()->create(['job_id' => $this->job->id, 'user_id' => $this->person->id, 'subject' => 'lights', 'severity' => 'bad', 'remedy' => 'declined', 'declined_by' => $name, 'note' => "{$name} rides by day", 'found_at' => now()]);
     Decision::record($this->job, $this->person, About::gearSensor(), 'left-off', "As {$name} wants it");

@@ -8,8 +8,11 @@ use App\Models\User;
 use App\Models\Workshop;
 use App\Notifications\Invitation;
 use App\Notifications\PasswordForgotten;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Notification;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use Tests\Support\Workshops;
@@ -82,6 +85,39 @@ it('says the same to a known and an unknown address that forgot', function (): v
     Notification::assertCount(1);
 });
 
+it('looks up who forgot later, out of a queue in the database, and by an address of our own', function (): void {
+    config(['queue.default' => 'database', 'app.url' => 'http://127.0.0.1:8443']);
+    Mail::fake();
+    $person = Workshops::person();
+    $ask = fn (string $email) => $this->withServerVariables(['HTTP_HOST' => '127.0.0.1:6666'])->post('/password/forgotten', ['email' => $email])->assertSessionHasNoErrors();
+    foreach ([$person->email, 'nobody@nowhere.example'] as $email) {
+        DB::enableQueryLog();
+        DB::flushQueryLog();
+        $ask($email);
+        $asked[] = array_column(DB::getQueryLog(), 'query');
+    }
+    expect($asked[0])->toBe($asked[1])->and(DB::table('letters')->count())->toBe(2)->and((string) DB::table('letters')->value('payload'))->not->toContain($person->email)->not->toContain('nowhere.example');
+    Notification::fake();
+    Artisan::call('queue:work', ['--stop-when-empty' => true]);
+    Notification::assertSentTo($person, PasswordForgotten::class, fn (PasswordForgotten $letter): bool => str_starts_with($letter->toMail($person)->actionUrl, 'http://127.0.0.1:8443/password/new/'));
+    expect(DB::table('letters')->count())->toBe(0);
+});
+
+it('takes somebody in once who is invited three times at once', function (): void {
+    Notification::fake();
+    $owner = Workshops::person();
+    $this->actingAs($owner);
+    // The form has been looked at, and somebody else came in before it is kept.
+    User::creating(function (User $user): void {
+        DB::table('users')->insertOrIgnore([...$user->getAttributes(), 'email' => $user->email]);
+    });
+    $this->post('/people', ['name' => 'Ida', 'email' => 'ida@thorn.example', 'role' => 'installer'])->assertSessionHasErrors(['email' => 'There is an account with this address already.']);
+    User::flushEventListeners();
+    expect(User::query()->where('email', 'ida@thorn.example')->count())->toBe(0);
+    $this->post('/people', ['name' => 'Ida', 'email' => 'ida@thorn.example', 'role' => 'installer'])->assertSessionHasNoErrors();
+    $this->post('/people', ['name' => 'Ida', 'email' => 'ida@thorn.example', 'role' => 'installer'])->assertSessionHasErrors('email');
+});
+
 it('changes a password only against the old one', function (): void {
     $person = Workshops::person();
     $this->actingAs($person)->put('/account/password', ['current' => 'wrong', 'password' => 'ten or more signs', 'password_confirmation' => 'ten or more signs'])->assertSessionHasErrors('current');
@@ -125,10 +161,10 @@ it('shuts a person out at once, and keeps what they did under their name', funct
 
 it('never leaves a workshop without an owner who may come in', function (): void {
     $owner = Workshops::person();
-    $this->actingAs($owner)->put("/people/{$owner->id}", ['name' => 'Me', 'role' => 'installer'])->assertSessionHasErrors("role.{$owner->id}");
+    $this->actingAs($owner)->put("/people/{$owner->id}", $as = ['name' => 'Me', 'role' => 'installer', 'seen_name' => $owner->name, 'seen_role' => 'owner'])->assertSessionHasErrors("role.{$owner->id}");
     $this->put("/people/{$owner->id}/access", ['out' => 1])->assertSessionHasErrors("access.{$owner->id}");
     $second = Workshops::person(Role::Owner, $owner->workshop);
-    $this->put("/people/{$owner->id}", ['name' => 'Me', 'role' => 'installer'])->assertSessionHasNoErrors();
+    $this->put("/people/{$owner->id}", $as)->assertSessionHasNoErrors();
     expect($owner->refresh()->role)->toBe(Role::Installer)->and($second->refresh()->role)->toBe(Role::Owner);
 });
 

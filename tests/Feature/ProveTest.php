@@ -25,7 +25,9 @@ beforeEach(function (): void {
     $this->tick = fn (string $step, string $state = 'done', array $with = []) => $this->post("/jobs/{$this->job->id}/prove", [
         'step' => $step, 'state' => $state, 'seen' => StepRecord::query()->where('sheet', 'prove')->where('step', $step)->whereNull('superseded_at')->value('id') ?? 0, ...$with,
     ]);
-    $this->say = fn (string $name, string $value, array $with = []) => $this->post("/jobs/{$this->job->id}/prove/settings", ['name' => $name, 'value' => $value, ...$with]);
+    $this->say = fn (string $name, string $value, array $with = []) => $this->post("/jobs/{$this->job->id}/prove/settings", [
+        'name' => $name, 'value' => $value, 'seen' => Setting::query()->where('name', $name)->whereNull('superseded_at')->value('id') ?? 0, ...$with,
+    ]);
     $this->take = fn (array $with = []) => $this->post("/jobs/{$this->job->id}/prove/hand-over", ['version' => ($this->version)(), 'recheck_on' => today()->addDays(14)->format('Y-m-d'), ...$with]);
     $this->record = function (): void {
         foreach (['brake-sensor-left' => 'stick-on', 'brake-sensor-right' => 'no-lever'] as $about => $choice) {

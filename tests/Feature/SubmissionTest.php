@@ -29,7 +29,7 @@ it('takes a form in once, however often it is sent', function (): void {
 
     $this->post('/drawer', $kind = ['thickness' => '2.85', 'new_quantity' => '4', 'uses' => ['drive'], 'form_key' => str_repeat('d', 26)])->assertSessionHasNoErrors();
     $this->post('/drawer', $kind)->assertSessionHas('told');
-    $this->post('/jobs', $bike = ['customer' => 'A. Rider', 'bike' => 'Red one', 'kind' => 'diamond', 'frame_material' => 'steel', 'form_key' => str_repeat('j', 26)])->assertSessionHasNoErrors();
+    $this->post('/jobs', $bike = ['customer' => 'A. Rider', 'whose' => 'new', 'bike' => 'Red one', 'kind' => 'diamond', 'frame_material' => 'steel', 'form_key' => str_repeat('j', 26)])->assertSessionHasNoErrors();
     $this->post('/jobs', $bike)->assertSessionHas('told');
     expect(Spacer::query()->where('thickness_mm', 2.85)->count())->toBe(1)->and(Job::query()->count())->toBe(2);
 });

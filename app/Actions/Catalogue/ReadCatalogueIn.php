@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Catalogue;
 
+use App\Actions\StandsOtherwise;
 use App\Actions\Submission;
 use App\Assembly\KnownParts;
 use App\Documents\CatalogueDocument;
@@ -42,16 +43,20 @@ class ReadCatalogueIn
     public function __construct(private readonly Gate $gate, private readonly Submission $submission) {}
 
     /**
+     * @param  ?string  $seen  the version of the catalogue the person saw; null where nothing is said of it
      * @return array<string, int> how many of each were read
      *
      * @throws ValidationException when the workshop would have too many of something; nothing is read in then
      */
-    public function __invoke(User $by, CatalogueDocument $read): array
+    public function __invoke(User $by, CatalogueDocument $read, ?string $seen = null): array
     {
-        return DB::transaction(function () use ($by, $read): array {
+        return DB::transaction(function () use ($by, $read, $seen): array {
             $this->submission->claim($by);
             $workshop = Workshop::query()->whereKey($by->workshop_id)->lockForUpdate()->firstOrFail();
             $this->gate->forUser($by)->authorize('importCatalogue', $workshop);
+            if ($seen !== null && $seen !== $workshop->catalogue_version) {
+                throw StandsOtherwise::told('Somebody has changed the catalogue', 'file');
+            }
             $this->keep($workshop, new Motor, $read->motors());
             $this->keep($workshop, new Ring, $read->rings());
             $this->keep($workshop, new Insert, $read->inserts());

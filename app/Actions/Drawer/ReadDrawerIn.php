@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Drawer;
 
+use App\Actions\StandsOtherwise;
 use App\Documents\DrawerTable;
 use App\Models\Spacer;
 use App\Models\User;
@@ -15,10 +16,16 @@ use function count;
 /** Adds new kinds from a table and counts known ones anew; a kind is known by thickness and uses. */
 class ReadDrawerIn extends DrawerAction
 {
-    /** @return int how many rows were read */
-    public function __invoke(User $by, DrawerTable $table): int
+    /**
+     * @param  ?string  $seen  the mark of the drawer the person saw; null where nothing is said of it
+     * @return int how many rows were read
+     */
+    public function __invoke(User $by, DrawerTable $table, ?string $seen = null): int
     {
-        return $this->change($by, function (Workshop $workshop) use ($table): int {
+        return $this->change($by, function (Workshop $workshop) use ($table, $seen): int {
+            if ($seen !== null && $seen !== $workshop->drawerMark()) {
+                throw StandsOtherwise::told('Somebody has counted, taken or put something into the drawer', 'table');
+            }
             $places = $workshop->spacers()->get()->mapWithKeys(fn (Spacer $spacer) => [$spacer->key() => $spacer->lies_in])->all();
             $rows = array_map(fn (array $row) => Spacer::rowOf($workshop, $row['thickness'], $row['uses'], $row['quantity']) + [
                 'lies_in' => $row['lies_in'] ?? $places[Spacer::keyOf($row['thickness'], $row['uses'])] ?? null,

@@ -11,26 +11,29 @@ use App\Models\Run;
 use App\Models\User;
 use App\Models\Workshop;
 use Illuminate\Contracts\Auth\Access\Gate;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 use NeatSpindle\Core\Fitting\Route\RunRole;
 
 /** Takes a bike in: customer, bike and job in one go, with the runs most motors bring. */
 class StartJob
 {
+    public const NEW = 'new';
+
     public function __construct(private readonly Gate $gate, private readonly Submission $submission) {}
 
     /**
      * @param  array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null}  $typed
-     * @param  ?Customer  $known  whose bike it is, where that is somebody known; null for somebody new, whatever others are called
+     * @param  string  $whose  the number of somebody known; `new` for somebody new, whatever others are called; empty where it was not said
      */
-    public function __invoke(User $by, array $typed, ?Customer $known = null): Job
+    public function __invoke(User $by, array $typed, string $whose = self::NEW): Job
     {
-        return DB::transaction(function () use ($by, $typed, $known): Job {
+        return DB::transaction(function () use ($by, $typed, $whose): Job {
             $this->submission->claim($by);
             $workshop = Workshop::query()->whereKey($by->workshop_id)->lockForUpdate()->firstOrFail();
             $this->gate->forUser($by)->authorize('startJob', $workshop);
-            $customer = $known === null ? $workshop->customers()->create(['name' => trim($typed['customer'])])
-                : $workshop->customers()->whereNull('erased_at')->findOrFail($known->id);
+            $customer = $this->known($workshop, $typed['customer'], $whose) ?? $workshop->customers()->create(['name' => trim($typed['customer'])]);
             $bike = $customer->bikes()->create([
                 'label' => $typed['bike'], 'kind' => $typed['kind'], 'frame_material' => $typed['frame_material'],
             ]);
@@ -48,5 +51,17 @@ class StartJob
 
             return $job;
         });
+    }
+
+    /** Somebody known who was chosen; null for somebody new. A name alone says neither where others are called the same. */
+    private function known(Workshop $workshop, string $name, string $whose): ?Customer
+    {
+        $namesakes = $whose === self::NEW ? new Collection : Customer::named($name, $workshop->id);
+        $known = $namesakes->firstWhere('id', (int) $whose);
+        if ($known === null && $namesakes->isNotEmpty()) {
+            throw ValidationException::withMessages(['whose' => 'Somebody of this name is known here. Is it them, or somebody else of the same name?']);
+        }
+
+        return $known;
     }
 }

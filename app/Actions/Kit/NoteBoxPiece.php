@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Kit;
 
 use App\Actions\JobAction;
+use App\Actions\StandsOtherwise;
 use App\Assembly\ReceivedBox;
 use App\Bench\OpenJob;
 use App\Models\BoxRecord;
@@ -19,16 +20,20 @@ use NeatSpindle\Core\Parts\Drawer\Spacers;
 /** Writes down that a piece of the motor's box is here, missing or wrong, or where it went when it was left over. */
 class NoteBoxPiece extends JobAction
 {
-    public function __invoke(Job $job, User $by, int $position, BoxState $state, ?string $note): void
+    /** @param  ?int  $seen  the record the person saw standing there, 0 where none did; null where nothing is said of it */
+    public function __invoke(Job $job, User $by, int $position, BoxState $state, ?string $note, ?int $seen = null): void
     {
-        ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($by, $position, $state, $note): void {
+        ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($by, $position, $state, $note, $seen): void {
             $box = ReceivedBox::of($open->job, $open->motor());
             $piece = $box->contents[$position] ?? $this->refuse(
                 'state', 'The list of this motor’s box has no such line any more: look at it again.',
             );
             $stands = $box->record($position);
-            if ($stands?->state === $state) {
+            if ($stands?->state === $state && $stands->note === $note) {
                 return;
+            }
+            if ($seen !== null && ($stands->id ?? 0) !== $seen) {
+                throw StandsOtherwise::told("{$piece->what}: ".self::told($stands), 'state');
             }
             if ($stands?->state->isAtTheEnd() === true) {
                 $this->refuse('state', "{$piece->what}: {$stands->state->label()} already.");
@@ -46,6 +51,12 @@ class NoteBoxPiece extends JobAction
                 $this->putAway($open, $piece, $left);
             }
         });
+    }
+
+    private static function told(?BoxRecord $stands): string
+    {
+        return $stands === null ? 'what you saw noted is not noted any more'
+            : "{$stands->user->firstName()} noted “".lcfirst($stands->state->label()).'”'.($stands->note === null ? '' : " ({$stands->note})");
     }
 
     /** How many of a spacer the stack did not take; null for what is none. */

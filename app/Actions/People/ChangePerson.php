@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
+use App\Actions\StandsOtherwise;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Contracts\Auth\Access\Gate;
@@ -15,10 +16,15 @@ class ChangePerson
 {
     public function __construct(private readonly Gate $gate) {}
 
-    public function __invoke(User $by, User $person, string $name, Role $role): void
+    /** @param  array{name: string, role: string}|null  $seen  what the person saw standing there; null where nothing is said of it */
+    public function __invoke(User $by, User $person, string $name, Role $role, ?array $seen = null): void
     {
-        DB::transaction(function () use ($by, $person, $name, $role): void {
+        DB::transaction(function () use ($by, $person, $name, $role, $seen): void {
+            $person = User::query()->lockForUpdate()->findOrFail($person->id);
             $this->gate->forUser($by)->authorize('manage', $person);
+            if ($seen !== null && ($seen['name'] !== $person->name || $seen['role'] !== $person->role->value)) {
+                throw StandsOtherwise::told("This is {$person->name}, ".lcfirst($person->role->label()).', somebody has said', "role.{$person->id}");
+            }
             if ($role !== Role::Owner && ! User::anotherOwnerThan($person)) {
                 throw ValidationException::withMessages(["role.{$person->id}" => 'This is the last owner: make somebody else one first.']);
             }

@@ -21,7 +21,7 @@ class BoxController extends Controller
 
     public function note(BoxRequest $request, Job $job, NoteBoxPiece $note): RedirectResponse
     {
-        $note($job, $this->user(), $request->position(), $request->state(), $request->note());
+        $note($job, $this->user(), $request->position(), $request->state(), $request->note(), $request->seen());
 
         return redirect()->route('job.box', $job);
     }

@@ -53,7 +53,7 @@ class BuildController extends Controller
     /** Keeps the band that stands on a part's paper, and stays at its step. */
     public function band(BandRequest $request, Job $job, KeepBand $keep): RedirectResponse
     {
-        $keep($job, $this->user(), $request->fastener(), $request->band(), $request->paper());
+        $keep($job, $this->user(), $request->fastener(), $request->band(), $request->paper(), $request->seen());
 
         return redirect()->route('job.build', [$job, 'step' => $request->step() ?: null]);
     }

@@ -28,7 +28,7 @@ class CatalogueController extends Controller
 
     public function readIn(ImportCatalogueRequest $request, ReadCatalogueIn $read): RedirectResponse
     {
-        $read = $read($this->user(), $request->document());
+        $read = $read($this->user(), $request->document(), $request->seen());
 
         return redirect()->route('catalogue')->with(
             'kept', "{$read['motors']} motors, {$read['rings']} rings, {$read['spacers']} spacer rows, {$read['inserts']} inserts, "

@@ -36,7 +36,7 @@ class DrawerController extends Controller
 
     public function readIn(ImportDrawerRequest $request, ReadDrawerIn $read): RedirectResponse
     {
-        return redirect()->route('drawer')->with('kept', "{$read($this->user(), $request->table())} rows were read in.");
+        return redirect()->route('drawer')->with('kept', "{$read($this->user(), $request->table(), $request->seen())} rows were read in.");
     }
 
     public function add(AddSpacerRequest $request, AddKind $add): RedirectResponse
@@ -62,7 +62,7 @@ class DrawerController extends Controller
 
     public function socket(NutSocketRequest $request, KeepNutSocket $keep): RedirectResponse
     {
-        $keep($this->user(), $request->socket());
+        $keep($this->user(), $request->socket(), $request->seen());
 
         return redirect()->route('drawer')->with('kept', 'The socket is kept.');
     }

@@ -37,7 +37,7 @@ class LineController extends Controller
 
     public function weights(WeightsRequest $request, Job $job, WeighCogs $weigh): RedirectResponse
     {
-        $weigh($job, $this->user(), $request->weights());
+        $weigh($job, $this->user(), $request->weights(), $request->seen());
 
         return redirect()->route('job.line', $job);
     }

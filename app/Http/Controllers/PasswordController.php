@@ -8,6 +8,8 @@ use App\Actions\People\ChoosePassword;
 use App\Http\Requests\ChangePasswordRequest;
 use App\Http\Requests\ForgottenRequest;
 use App\Http\Requests\NewPasswordRequest;
+use App\Http\Requests\OwnPassword;
+use App\Models\Longest;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -52,7 +54,7 @@ class PasswordController extends Controller
 
     public function endSessions(Request $request): RedirectResponse
     {
-        $request->validate(['current_password' => ['required', 'string', 'current_password']], ['current_password.*' => 'This is not your password.']);
+        $request->validate(['current_password' => ['required', 'string', 'max:'.Longest::SECRET, new OwnPassword]], ['current_password.required' => 'This is not your password.']);
         Auth::logoutOtherDevices($request->string('current_password')->value());
 
         return redirect()->route('account')->with('kept', 'Wherever else you were signed in, you no longer are.');

@@ -31,9 +31,9 @@ class PeopleController extends Controller
 
     public function change(PersonRequest $request, User $user, ChangePerson $change): RedirectResponse
     {
-        $change($this->user(), $user, $request->name(), $request->role());
+        $change($this->user(), $user, $request->name(), $request->role(), $request->seen());
 
-        return redirect()->route('people')->with('kept', "{$user->name} is kept.");
+        return redirect()->route('people')->with('kept', "{$request->name()} is kept.");
     }
 
     public function access(Request $request, User $user, ShutOut $shutOut): RedirectResponse

@@ -53,7 +53,7 @@ class ProveController extends Controller
 
     public function set(SettingRequest $request, Job $job, KeepSetting $keep): RedirectResponse
     {
-        $keep($job, $this->user(), $request->name(), $request->value(), $request->said('reason'), $request->said('law'));
+        $keep($job, $this->user(), $request->name(), $request->value(), $request->said('reason'), $request->said('law'), $request->seen());
 
         return redirect()->route('job.settings', $job);
     }

@@ -22,6 +22,6 @@ class StartJobController extends Controller
 
     public function store(StartJobRequest $request, StartJob $start): RedirectResponse
     {
-        return redirect()->route('job.survey', $start($this->user(), $request->typed(), $request->known()));
+        return redirect()->route('job.survey', $start($this->user(), $request->typed(), $request->whose()));
     }
 }

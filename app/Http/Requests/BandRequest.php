@@ -27,6 +27,7 @@ class BandRequest extends FormRequest
         return [
             'fastener' => ['required', 'string', Rule::enum(Fastener::class)],
             'step' => ['nullable', 'string', 'max:'.Longest::STEP],
+            'seen' => ['nullable', 'integer', 'min:0'],
             'low' => ['required', 'string', 'max:'.Longest::FIGURE],
             'high' => ['required', 'string', 'max:'.Longest::FIGURE],
             'paper' => ['required', 'string', 'max:'.Longest::NAME],
@@ -61,6 +62,12 @@ class BandRequest extends FormRequest
                 $validator->errors()->add('low', 'The lower figure comes first.');
             }
         }];
+    }
+
+    /** The band that stood on the page; 0 where none did. */
+    public function seen(): int
+    {
+        return $this->integer('seen');
     }
 
     public function fastener(): Fastener

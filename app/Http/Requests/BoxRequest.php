@@ -18,6 +18,7 @@ class BoxRequest extends FormRequest
         return [
             'position' => ['required', 'integer', 'between:0,199'],
             'state' => ['required', 'string', Rule::enum(BoxState::class)],
+            'seen' => ['nullable', 'integer', 'min:0'],
             'note' => ['nullable', 'string', 'max:'.Longest::SHORT_NOTE, Rule::requiredIf($this->input('state') === BoxState::Wrong->value)],
         ];
     }
@@ -26,6 +27,12 @@ class BoxRequest extends FormRequest
     public function messages(): array
     {
         return ['note.required' => 'Say what is wrong with it, for the maker.'];
+    }
+
+    /** The record that stood on the page; 0 where none did. */
+    public function seen(): int
+    {
+        return $this->integer('seen');
     }
 
     public function position(): int

@@ -14,7 +14,7 @@ class ChangePasswordRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'current' => ['required', 'string', 'current_password'],
+            'current' => ['required', 'string', 'max:'.Longest::SECRET, new OwnPassword],
             'password' => ['required', 'string', 'max:'.Longest::SECRET, 'confirmed', PasswordRule::defaults()],
         ];
     }
@@ -23,7 +23,7 @@ class ChangePasswordRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'current.*' => 'This is not your password.',
+            'current.required' => 'This is not your password.',
             'password.required' => 'Choose a password.',
             'password.confirmed' => 'The two do not agree. Type it twice the same.',
         ];

@@ -5,13 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Longest;
-use App\Models\User;
 use App\Models\Values\MailAddress;
-use App\Notifications\PasswordForgotten;
+use App\Notifications\LookForWhoForgot;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Facades\Password;
-
-use function Illuminate\Support\defer;
 
 /** Who forgot a password. */
 class ForgottenRequest extends FormRequest
@@ -28,13 +24,9 @@ class ForgottenRequest extends FormRequest
         return ['email.*' => 'Write the address of your account.'];
     }
 
-    /** The letter goes out after the answer, which so takes the same time whether there is such an account or not. */
+    /** Whether there is such an account is looked up later, so that the answer takes the same time for nobody. */
     public function send(): void
     {
-        $address = MailAddress::normal($this->string('email')->value());
-        defer(fn () => Password::sendResetLink(
-            ['email' => $address, 'shut_out_at' => null],
-            fn (User $person, string $token) => $person->notify(new PasswordForgotten($token)),
-        ));
+        dispatch(new LookForWhoForgot(MailAddress::normal($this->string('email')->value())));
     }
 }

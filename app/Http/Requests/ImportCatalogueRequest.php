@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Documents\CatalogueDocument;
 use App\Documents\UploadStash;
+use App\Models\Longest;
 use App\Models\User;
 use App\Models\Workshop;
 use Illuminate\Foundation\Http\FormRequest;
@@ -32,6 +33,7 @@ class ImportCatalogueRequest extends FormRequest
         return [
             'file' => ['required_without:stashed', 'nullable', 'file', 'max:4096', 'extensions:json', 'mimetypes:application/json,text/plain'],
             'stashed' => ['nullable', 'string', 'max:26'],
+            'seen' => ['nullable', 'string', 'max:'.Longest::FIGURE],
         ];
     }
 
@@ -64,6 +66,12 @@ class ImportCatalogueRequest extends FormRequest
                 $this->tell($validator, $invalid);
             }
         }];
+    }
+
+    /** The version of the catalogue that stood on the page; null where nothing is said of it. */
+    public function seen(): ?string
+    {
+        return $this->has('seen') ? $this->string('seen')->value() : null;
     }
 
     public function document(): CatalogueDocument

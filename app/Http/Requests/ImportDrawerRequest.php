@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Documents\DrawerTable;
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Validator;
@@ -19,7 +20,7 @@ class ImportDrawerRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['table' => ['required', 'file', 'max:512', 'extensions:csv,txt', 'mimetypes:text/plain,text/csv,application/csv,text/x-csv']];
+        return ['seen' => ['nullable', 'string', 'max:'.Longest::FIGURE], 'table' => ['required', 'file', 'max:512', 'extensions:csv,txt', 'mimetypes:text/plain,text/csv,application/csv,text/x-csv']];
     }
 
     /** @return array<string, string> */
@@ -40,6 +41,12 @@ class ImportDrawerRequest extends FormRequest
                 $validator->errors()->add('table', $fault);
             }
         }];
+    }
+
+    /** The mark of the drawer that stood on the page; null where nothing is said of it. */
+    public function seen(): ?string
+    {
+        return $this->has('seen') ? $this->string('seen')->value() : null;
     }
 
     public function table(): DrawerTable

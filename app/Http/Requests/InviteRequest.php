@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\People\InvitePerson;
 use App\Models\Longest;
 use App\Models\Values\MailAddress;
 
@@ -30,7 +31,7 @@ class InviteRequest extends PersonRequest
         return parent::messages() + [
             'email.required' => 'Where does the letter go?',
             'email.email' => 'That is no address a letter could go to.',
-            'email.unique' => 'There is an account with this address already.',
+            'email.unique' => InvitePerson::KNOWN,
         ];
     }
 

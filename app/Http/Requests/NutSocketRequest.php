@@ -22,6 +22,7 @@ class NutSocketRequest extends FormRequest
     public function rules(): array
     {
         return [
+            'seen' => ['nullable', 'string', 'max:'.Longest::FIGURE],
             'socket_bore' => ['nullable', 'required_with:socket_depth', 'string', 'max:'.Longest::FIGURE],
             'socket_depth' => ['nullable', 'required_with:socket_bore', 'string', 'max:'.Longest::FIGURE],
         ];
@@ -44,6 +45,12 @@ class NutSocketRequest extends FormRequest
             $depth = $this->length($validator, 'socket_depth');
             $this->socket = $bore === null || $depth === null ? null : new NutSocket($bore, $depth);
         }];
+    }
+
+    /** The mark of the socket that stood on the page; null where nothing is said of it. */
+    public function seen(): ?string
+    {
+        return $this->has('seen') ? $this->string('seen')->value() : null;
     }
 
     public function socket(): ?NutSocket

@@ -23,13 +23,22 @@ class PersonRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:'.Longest::NAME], 'role' => ['required', 'string', Rule::enum(Role::class)]];
+        return [
+            'name' => ['required', 'string', 'max:'.Longest::NAME], 'role' => ['required', 'string', Rule::enum(Role::class)],
+            'seen_name' => ['nullable', 'string', 'max:'.Longest::NAME], 'seen_role' => ['nullable', 'string', 'max:'.Longest::STEP],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
         return ['name.required' => 'What is the person called?', 'role.*' => 'Choose a role.'];
+    }
+
+    /** @return array{name: string, role: string} what stood on the page */
+    public function seen(): array
+    {
+        return ['name' => $this->string('seen_name')->value(), 'role' => $this->string('seen_role')->value()];
     }
 
     public function name(): string

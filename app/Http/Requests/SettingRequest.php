@@ -20,6 +20,7 @@ class SettingRequest extends FormRequest
             'value' => ['required', 'string', 'max:'.Longest::SETTING],
             'reason' => ['nullable', 'string', 'max:'.Longest::REASON],
             'law' => ['nullable', 'string', 'max:'.Longest::REASON],
+            'seen' => ['nullable', 'integer', 'min:0'],
         ];
     }
 
@@ -34,10 +35,16 @@ class SettingRequest extends FormRequest
         return SettingName::from($this->string('name')->value());
     }
 
-    /** With a point, whatever was typed. */
+    /** As it was typed. */
     public function value(): string
     {
-        return str_replace(',', '.', $this->string('value')->trim()->value());
+        return $this->string('value')->value();
+    }
+
+    /** The setting that stood on the page; 0 where none did. */
+    public function seen(): int
+    {
+        return $this->integer('seen');
     }
 
     public function said(string $field): ?string

@@ -4,21 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Customer;
 use App\Models\Longest;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
-use Illuminate\Validation\Validator;
 use NeatSpindle\Core\Donor\Bike\BikeKind;
 use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 
 class StartJobRequest extends FormRequest
 {
-    /** @var Collection<int, Customer>|null */
-    private ?Collection $namesakes = null;
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -44,26 +38,10 @@ class StartJobRequest extends FormRequest
         ];
     }
 
-    public function withValidator(Validator $validator): void
+    /** Who of those called the same, or somebody new; empty where that was not asked. */
+    public function whose(): string
     {
-        $validator->after(function (Validator $validator): void {
-            $isSaid = $this->string('whose')->value() === 'new' || $this->namesakes()->contains('id', $this->integer('whose'));
-            if ($validator->errors()->isEmpty() && ! $isSaid && $this->namesakes()->isNotEmpty()) {
-                $validator->errors()->add('whose', 'Somebody of this name is known here. Is it them, or somebody else of the same name?');
-            }
-        });
-    }
-
-    /** @return Collection<int, Customer> those who are called the same, however it is written */
-    public function namesakes(): Collection
-    {
-        return $this->namesakes ??= Customer::named($this->string('customer')->value(), (int) $this->user()?->workshop_id);
-    }
-
-    /** Somebody known here, chosen; null for somebody new. */
-    public function known(): ?Customer
-    {
-        return $this->namesakes()->firstWhere('id', $this->integer('whose'));
+        return $this->string('whose')->value();
     }
 
     /** @return array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null} */

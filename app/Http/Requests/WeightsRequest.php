@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** How much each cog will be ridden, smallest first. */
@@ -14,13 +15,19 @@ class WeightsRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['weights' => ['required', 'array'], 'weights.*' => ['required', 'numeric', 'min:0', 'max:'.self::MOST]];
+        return ['seen' => ['nullable', 'string', 'max:'.Longest::ANSWER], 'weights' => ['required', 'array'], 'weights.*' => ['required', 'numeric', 'min:0', 'max:'.self::MOST]];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
         return ['weights.*' => 'Each weight is a number from 0 to 10.'];
+    }
+
+    /** The weights that stood on the page; empty where none were given. */
+    public function seen(): string
+    {
+        return $this->string('seen')->value();
     }
 
     /** @return list<float> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Line;
 
+use App\Assembly\Findings;
 use App\Assembly\MountedRing;
 use App\Bench\OpenJob;
 use App\Bench\Rings;
@@ -109,6 +110,12 @@ class LinePage extends JobPage
     public function weights(): array
     {
         return $this->opened->worksheet()->job->bike->rear->use ?? [];
+    }
+
+    /** As they were given, so that nobody takes the place of another's unseen; empty where nobody gave any. */
+    public function weightsSeen(): string
+    {
+        return $this->job->answers->firstWhere('question', Findings::USE)->value ?? '';
     }
 
     public function choice(): RingChoice

@@ -56,6 +56,17 @@ class DrawerPage
         return $this->user->workshop->nutSocket();
     }
 
+    public function socketMark(): string
+    {
+        return $this->user->workshop->socketMark();
+    }
+
+    /** By which the drawer is known again, as this page shows it. */
+    public function mark(): string
+    {
+        return $this->user->workshop->drawerMark();
+    }
+
     public function mayChange(): bool
     {
         return $this->user->can('countDrawer', $this->user->workshop);

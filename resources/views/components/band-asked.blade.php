@@ -2,7 +2,7 @@
 @php($isTyped = old('fastener') === $step->fastener->value)
 <form class="band-asked" method="post" action="{{ route('job.build.band', $page->job) }}" novalidate>
     @csrf @formkey
-    <input type="hidden" name="fastener" value="{{ $step->fastener->value }}"><input type="hidden" name="step" value="{{ $step->code }}">
+    <input type="hidden" name="fastener" value="{{ $step->fastener->value }}"><input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $page->job->bands->firstWhere('fastener', $step->fastener)->id ?? 0 }}">
     <p class="mb-1">No band is known for the {{ $step->fastener->label() }}: what does the part’s paper say, in {{ $page->torqueUnit->value }}?</p>
     <div class="record">
         <div><label class="form-label" for="low">From</label><input class="form-control" id="low" name="low" size="6" inputmode="decimal" autocomplete="off" value="{{ $isTyped ? old('low') : '' }}" @error('low') aria-invalid="true" aria-describedby="low-fault" @enderror><x-fault for="low" id="low-fault" /></div>

@@ -10,7 +10,7 @@
         off by <strong class="figures" data-figure="weighted">{{ $page->unit->show($line->weightedOffset) }}</strong> over the cogs as they are ridden.
     </p>
     <form id="weights" class="too-on-paper" method="post" action="{{ route('job.weights', $page->job) }}" hx-trigger="change, submit" hx-post="{{ route('job.weights', $page->job) }}" hx-target="body">
-        @csrf @formkey @method('PUT')
+        @csrf @formkey @method('PUT')<input type="hidden" name="seen" value="{{ $page->weightsSeen() }}">
         <table class="ledger cogs">
             <thead><tr><th class="n">Cog</th><th>Ridden</th><th class="n">Offset</th><th class="n">Angle</th><th>Runs</th></tr></thead>
             <tbody>

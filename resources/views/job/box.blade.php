@@ -22,7 +22,7 @@
                                 @unless ($record?->state->isAtTheEnd())
                                     <form class="tool-line" method="post" action="{{ route('job.box.note', $page->job) }}" novalidate>
                                         @csrf @formkey
-                                        <input type="hidden" name="position" value="{{ $position }}">
+                                        <input type="hidden" name="position" value="{{ $position }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}">
                                         @if ($record?->state !== App\Models\BoxState::Here)<button class="btn btn-plain" name="state" value="here">Here</button>@endif
                                         @if ($record?->state === App\Models\BoxState::Here)
                                             <button class="btn btn-plain" name="state" value="to-drawer">Left over: drawer</button>

@@ -7,7 +7,7 @@
                 @php($stands = $page->stands($name))
                 @php($isTyped = old('name') === $name->value)
                 <form class="run-row" method="post" action="{{ route('job.settings.keep', $page->job) }}" novalidate>
-                    @csrf @formkey<input type="hidden" name="name" value="{{ $name->value }}">
+                    @csrf @formkey<input type="hidden" name="name" value="{{ $name->value }}"><input type="hidden" name="seen" value="{{ $stands->id ?? 0 }}">
                     <div class="tool-line">
                         <label class="setting-name" for="set-{{ $name->value }}">{{ $name->label() }}</label>
                         @if ($name->choices() !== [])
@@ -25,7 +25,7 @@
                 <details @if(old('value') === 'none') open @endif>
                     <summary class="btn-link-quiet d-inline-flex align-items-center">Take the limit of speed away</summary>
                     <form method="post" action="{{ route('job.settings.keep', $page->job) }}" novalidate>
-                        @csrf @formkey<input type="hidden" name="name" value="cut_off_kmh"><input type="hidden" name="value" value="none">
+                        @csrf @formkey<input type="hidden" name="name" value="cut_off_kmh"><input type="hidden" name="value" value="none"><input type="hidden" name="seen" value="{{ $page->stands(NeatSpindle\Core\Whole\Prove\SettingName::CutOff)->id ?? 0 }}">
                         <label class="form-label" for="no-limit-why">Why</label><input class="form-control" id="no-limit-why" name="reason" maxlength="@most(REASON)" value="{{ old('reason') }}"><x-fault for="reason" />
                         <label class="form-label mt-1" for="no-limit-law">The law’s own sentence for such a bike, word for word, and where it was read</label><textarea class="form-control" id="no-limit-law" name="law" maxlength="@most(REASON)" rows="3">{{ old('law') }}</textarea><x-fault for="law" />
                         <button class="btn btn-plain mt-1" id="keep-no-limit">I answer for it</button>

@@ -4,6 +4,14 @@
 say() { printf '\033[1m%s\033[0m\n' "$*" >&2; }
 fail() { printf 'Could not go on: %s\n' "$*" >&2; exit 1; }
 
+# Says at once that a checkout cannot lie where it lies: what we build and serve with takes some signs in a path for its own.
+expect_path() {
+    case "$root" in
+        *[]%#?\\[]*) fail "“$root” has one of % # [ ] ? \\ in it, which some of our tools take for signs of their own. Rename the folder, or clone into another" ;;
+        *$'\n'*) fail "the checkout's path has a line break in it. Rename the folder, or clone into another" ;;
+    esac
+}
+
 as_root() {
     if [ "$(id -u)" -eq 0 ]; then "$@"
     elif command -v sudo >/dev/null; then sudo -n "$@" || fail "installing packages needs root; run this once as root, or allow sudo"

@@ -42,8 +42,11 @@ use App\Http\Controllers\StackController;
 use App\Http\Controllers\StartJobController;
 use App\Http\Controllers\StripController;
 use App\Http\Controllers\SurveyController;
+use App\Http\Controllers\UpController;
 use App\Http\Controllers\WaysController;
 use Illuminate\Support\Facades\Route;
+
+Route::get('/up', UpController::class)->withoutMiddleware('web')->name('up');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'create'])->name('sign-in');

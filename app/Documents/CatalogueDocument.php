@@ -39,6 +39,9 @@ use function count;
  */
 class CatalogueDocument
 {
+    /** What is read of a document beside its spiders; what else is in it is somebody else's. */
+    private const MEMBERS = ['motors', 'rings', 'spacers', 'inserts', 'packs'];
+
     /** Kept in columns of their own; all else of a motor is kept as the document has it. */
     private const MOTOR_COLUMNS = ['name', 'mount', 'continuous_w', 'max_torque_nm'];
 
@@ -59,8 +62,8 @@ class CatalogueDocument
         /** @var array{inserts?: ?array<array<string, mixed>>, packs?: ?array<array<string, mixed>>} $decoded */
         $decoded = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
         /** @var Catalogue $read */
-        $read = ['inserts' => $decoded['inserts'] ?? [], 'packs' => $decoded['packs'] ?? []] + $decoded;
-        self::expectNoRowTwice($read['spacers']);
+        $read = array_intersect_key(['inserts' => $decoded['inserts'] ?? [], 'packs' => $decoded['packs'] ?? []] + $decoded, array_flip(self::MEMBERS));
+        self::expectRowsToKeep($read['spacers']);
 
         return new self($read, $spiders);
     }
@@ -198,18 +201,22 @@ class CatalogueDocument
     }
 
     /**
-     * The open document may list a row twice; a drawer that is kept may not, for nobody could count it.
+     * The open document may list a row twice, or one that goes nowhere; a drawer that is kept may not, for nobody could count
+     * the one, nor read the other back from a table.
      *
      * @param  list<array{thickness_mm: float|int, quantity: int, use: list<string>}>  $rows
      *
      * @throws InvalidDocument
      */
-    private static function expectNoRowTwice(array $rows): void
+    private static function expectRowsToKeep(array $rows): void
     {
         $seen = [];
         $faults = [];
         foreach ($rows as $i => $row) {
             $key = Spacer::keyOf((float) $row['thickness_mm'], array_map(SpacerUse::from(...), $row['use']));
+            if ($row['use'] === []) {
+                $faults[] = new Fault("/spacers/{$i}/use", 'Say what it is good for: '.implode(', ', array_column(SpacerUse::cases(), 'value')).'.');
+            }
             if (isset($seen[$key])) {
                 $faults[] = new Fault("/spacers/{$i}", "The same thickness and uses as /spacers/{$seen[$key]}: add them up in one row.");
             }

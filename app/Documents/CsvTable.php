@@ -23,7 +23,7 @@ class CsvTable
     {
         $stream = self::memory();
         foreach ($rows as $row) {
-            fputcsv($stream, array_map(self::harmless(...), $row), ',', '"', '');
+            fwrite($stream, implode(',', array_map(fn (string $cell) => self::quoted(self::harmless($cell)), $row))."\n");
         }
         rewind($stream);
 
@@ -84,6 +84,12 @@ class CsvTable
         $isDangerous = $cell !== '' && in_array(mb_substr($cell, 0, 1), self::FORMULA, true) && ! is_numeric($cell);
 
         return $isDangerous || str_starts_with($cell, "'") || trim($cell, self::BLANK) !== $cell ? "'{$cell}" : $cell;
+    }
+
+    /** In quotation marks where a spreadsheet of any country would part it, or where one is in it. */
+    private static function quoted(string $cell): string
+    {
+        return strpbrk($cell, ",;\t\"\r\n ") === false ? $cell : '"'.str_replace('"', '""', $cell).'"';
     }
 
     private static function asTyped(string $cell): string

@@ -47,7 +47,9 @@ class GpxFile
         $before = libxml_use_internal_errors(true);
         $xml = new XMLReader;
         try {
-            if (! $xml->open($path, null, LIBXML_NONET | LIBXML_COMPACT)) {
+            // Read as a file: the reader itself would take a path for an address.
+            $text = (string) file_get_contents($path);
+            if ($text === '' || ! $xml->XML($text, null, LIBXML_NONET | LIBXML_COMPACT)) {
                 throw CannotReadTrack::becauseItIsNoXml();
             }
             $file = new self($xml);

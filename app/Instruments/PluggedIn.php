@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Instruments;
 
+use function strlen;
+
 /** Something on a loopback port that is asked with a line and answers with one. See docs/instruments.md. */
 abstract class PluggedIn
 {
+    /** From the first word to the end of the answer, however it drips in. */
     private const PATIENCE_SECONDS = 2;
 
     private const LONGEST_LINE = 256;
@@ -28,19 +31,40 @@ abstract class PluggedIn
      */
     protected function ask(string $question): string
     {
+        $until = microtime(true) + self::PATIENCE_SECONDS;
         $line = $this->isPlugged() ? @stream_socket_client("tcp://{$this->address}", $code, $message, self::PATIENCE_SECONDS) : false;
         if ($line === false) {
             throw InstrumentIsSilent::becauseItIsNotThere($this->name());
         }
-        stream_set_timeout($line, self::PATIENCE_SECONDS);
         fwrite($line, "{$question}\n");
-        $read = fgets($line, self::LONGEST_LINE);
+        $read = $this->heard($line, $until);
         fclose($line);
 
         return match (true) {
-            $read === false || $read === '' => throw InstrumentIsSilent::becauseItSaidNothing($this->name()),
+            $read === '' => throw InstrumentIsSilent::becauseItSaidNothing($this->name()),
             ! str_ends_with($read, "\n") => throw InstrumentIsSilent::becauseTheLineBroke(trim($read)),
             default => trim($read),
         };
+    }
+
+    /**
+     * One line, as far as it comes in time.
+     *
+     * @param  resource  $line
+     * @param  float  $until  when the patience ends
+     */
+    private function heard($line, float $until): string
+    {
+        stream_set_blocking($line, false);
+        $heard = '';
+        while (! str_contains($heard, "\n") && strlen($heard) < self::LONGEST_LINE && ! feof($line)) {
+            [$ready, $write, $except, $left] = [[$line], null, null, $until - microtime(true)];
+            if ($left <= 0 || stream_select($ready, $write, $except, (int) $left, (int) (fmod($left, 1) * 1_000_000)) < 1) {
+                break;
+            }
+            $heard .= (string) fread($line, self::LONGEST_LINE);
+        }
+
+        return str_contains($heard, "\n") ? strstr($heard, "\n", true)."\n" : $heard;
     }
 }

@@ -181,3 +181,28 @@ it('goes on without a motor that cannot be read any more, and says so', function
     $this->get('/')->assertOk();
     $this->get('/drawer/missing')->assertOk();
 });
+
+/** What stands in a catalogue beside what we know, as others write theirs, and whether it is taken. The next finding is a line. */
+dataset('members nobody knows', [
+    'a schema and a title' => [['$schema' => 'https://example.org/x', 'title' => 'Ours', 'notes' => null, 'count' => 3, 'list' => [1], 'more' => ['a' => 'b']], true],
+    'nothing where something may be' => [['inserts' => null, 'packs' => null, 'spiders' => null], true],
+    'a spacer of no use' => [['spacers' => [['thickness_mm' => 1, 'quantity' => 2, 'use' => []]]], false],
+]);
+
+it('reads a catalogue as one of an open format: what it does not know is somebody else’s', function (array $more, bool $isTaken): void {
+    $read = ($this->upload)((string) json_encode([...json_decode($this->demo, true), ...$more]));
+    $isTaken ? $read->assertSessionHasNoErrors() : $read->assertSessionHasErrors('file');
+    $isTaken || expect(session('errors')->first('file'))->toContain('/spacers/0/use: Say what it is good for');
+    expect(Motor::query()->count())->toBe($isTaken ? 8 : 0);
+})->with('members nobody knows');
+
+it('reads back from its own table whatever a catalogue brought into the drawer', function (): void {
+    $spacers = array_map(fn (int $i) => ['thickness_mm' => $i / 100, 'quantity' => $i % 7, 'use' => array_map(fn ($use) => $use->value, array_slice(SpacerUse::cases(), $i % 3, 1 + $i % 3))], range(1, 60, 7));
+    ($this->upload)((string) json_encode([...json_decode($this->demo, true), 'spacers' => $spacers]))->assertSessionHasNoErrors();
+    Spacer::query()->limit(1)->update(['lies_in' => 'box; "3", top']);
+    $csv = (string) $this->get('/drawer.csv')->getContent();
+    expect($csv)->toContain('"box; ""3"", top"');
+    $before = Spacer::query()->orderBy('id')->get(['thickness_mm', 'quantity', 'uses_key', 'lies_in'])->toArray();
+    $this->post('/drawer.csv', ['table' => UploadedFile::fake()->createWithContent('drawer.csv', $csv)])->assertSessionHasNoErrors();
+    expect(Spacer::query()->orderBy('id')->get(['thickness_mm', 'quantity', 'uses_key', 'lies_in'])->toArray())->toBe($before);
+});

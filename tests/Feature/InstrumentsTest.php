@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Instruments\Caliper;
+use App\Instruments\InstrumentIsSilent;
 use App\Models\Kit;
 use App\Models\Setting;
 use App\Models\StepRecord;
@@ -143,3 +145,15 @@ it('plays the faults that are asked of it', function (array $knobs, string $says
     'magnet off, faster' => [['level' => 3, 'crank' => 60, 'no_magnet' => 1], 'error 21'],
     'pack cut out under load' => [['level' => 6, 'crank' => 60, 'pack_cuts' => 1], 'has cut out under load'],
 ]);
+
+it('leaves an instrument that drips its answer after two seconds in all', function (): void {
+    $drip = Process::start(['php', '-r', '$door = stream_socket_server("tcp://127.0.0.1:".$argv[1]); while (true) { $in = stream_socket_accept($door, 60); for ($i = 0; $i < 40 && @fwrite($in, "7"); $i++) { usleep(300000); } fclose($in); }', (string) ($port = Process::freePort())]);
+    try {
+        $drip->waitForPort($port);
+        config(['instruments.caliper' => "127.0.0.1:{$port}"]);
+        $began = microtime(true);
+        expect(fn () => app(Caliper::class)->read())->toThrow(InstrumentIsSilent::class, 'The line broke')->and(microtime(true) - $began)->toBeLessThan(4.0);
+    } finally {
+        $drip->stop();
+    }
+});

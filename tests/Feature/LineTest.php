@@ -138,7 +138,7 @@ it('reads tracks and routes of both versions, without heights, with gaps and odd
     $job = Workshops::kitted($person);
     $this->actingAs($person);
     upload($job, '<gpx version="1.0" xmlns="http://www.topografix.com/GPX/1/0"><rte><name>Plain</name><rtept lat="1" lon="1"/><rtept lat="1.01" lon="1"/></rte></gpx>')->assertSessionHasNoErrors();
-    upload($job, '<gpx><trk><trkseg><trkpt lat="1" lon="1"><ele>9999</ele><time>2026-01-01T10:00:00Z</time></trkpt><trkpt lat="1.001" lon="1"><time>2026-01-01T09:00:00Z</time></trkpt></trkseg><trkseg><trkpt lat="2" lon="1"><ele>12</ele></trkpt><trkpt lat="2.001" lon="1"><ele>13</ele></trkpt></trkseg></trk></gpx>', 'my road.gpx')->assertSessionHasNoErrors();
+    upload($job, '<gpx><trk><trkseg><trkpt lat="1" lon="1"><ele>9</ele><time>2026-01-01T10:00:00Z</time></trkpt><trkpt lat="1.001" lon="1"><time>2026-01-01T09:00:00Z</time></trkpt></trkseg><trkseg><trkpt lat="2" lon="1"><ele>12</ele></trkpt><trkpt lat="2.001" lon="1"><ele>13</ele></trkpt></trkseg></trk></gpx>', 'my road.gpx')->assertSessionHasNoErrors();
     [$odd, $plain] = Track::query()->where('job_id', $job->id)->latest('id')->get()->all();
 
     expect($plain->remarks)->toBe(['No heights are written down: it is ridden as if it were level.'])
@@ -239,7 +239,7 @@ it('asks what a jump is, and does as it is told', function (): void {
     upload($job, track($points), 'stray.gpx')->assertSessionHasErrors('jumps');
     expect(session('errors')->first('jumps'))->toContain('jumps 2 times: after point 50')->and(Track::query()->count())->toBe(0);
     [$key, $named] = [session('stashed'), session('named')];
-    $this->get("/jobs/{$job->id}/line/hills")->assertSee('Leave the jumps out')->assertSee('stray');
+    $this->get("/jobs/{$job->id}/line/hills")->assertSee('Leave that out')->assertSee('stray');
 
     $this->actingAs(Workshops::person(workshop: $person->workshop))->post("/jobs/{$job->id}/line/roads", ['stashed' => $key, 'jumps' => 'leave-out'])->assertSessionHasErrors('track');
     $this->actingAs($person);
@@ -251,6 +251,28 @@ it('asks what a jump is, and does as it is told', function (): void {
     expect(implode(' ', Track::query()->oldest('id')->firstOrFail()->remarks))->toContain('2 jumps left out, the farthest');
     $this->post("/jobs/{$job->id}/line/roads", ['stashed' => '../../../../etc/passwd', 'jumps' => 'ride'])->assertSessionHasErrors();
 });
+
+/** Heights nobody rode at: of which points, how high, and what is asked. The next finding is a line. */
+dataset('odd heights', [
+    'out of the world' => [[50 => 1e15], 'One height cannot be: point 51 lies at 1e+15 m'],
+    'a step of eight kilometres' => [[50 => 8_000.0], 'point 51 lies at 8,000 m'],
+    'a step within what roads lie at' => [[50 => 4_200.0, 51 => 4_200.0], '2 heights cannot be: point 51 lies at 4,200 m'],
+    'at the start' => [[0 => 3_000.0], 'point 1 lies at 3,000 m'],
+    'below the sea' => [[99 => -9_000.0], 'point 100 lies at -9,000 m'],
+]);
+
+it('asks about a height nobody rode at, as about a jump', function (array $odd, string $question): void {
+    $person = Workshops::stocked();
+    $job = Workshops::kitted($person);
+    $this->actingAs($person);
+    $heights = array_replace(array_map(fn (int $i) => 200.0 + $i, range(0, 99)), $odd);
+    $points = array_map(fn (int $i, float $height) => sprintf('<trkpt lat="%.5f" lon="11"><ele>%s</ele></trkpt>', 48 + $i / 2_000, $height), array_keys($heights), $heights);
+    upload($job, '<gpx><trk><name>Odd</name><trkseg>'.implode('', $points).'</trkseg></trk></gpx>')->assertSessionHasErrors('jumps');
+    expect(session('errors')->first('jumps'))->toContain($question)->and(Track::query()->count())->toBe(0);
+    $this->post("/jobs/{$job->id}/line/roads", ['stashed' => session('stashed'), 'named' => 'Odd', 'jumps' => 'leave-out'])->assertSessionHasNoErrors();
+    $kept = Track::query()->sole();
+    expect(implode(' ', $kept->remarks))->toContain('left out')->and($kept->raw_ascent_m)->toEqualWithDelta(99.0, 1.0)->and(max([0.0, ...$kept->heights]))->toBeLessThan(310.0);
+})->with('odd heights');
 
 it('offers to take a road off that cannot be ridden', function (): void {
     $person = Workshops::stocked();

@@ -180,7 +180,7 @@ it('leaves people to the owner, and each workshop its own', function (Role $role
 })->with([Role::Installer, Role::Apprentice]);
 
 it('answers at /up only while the database does', function (): void {
-    $this->get('/up')->assertOk();
+    expect((string) $this->get('/up')->assertOk()->getContent())->toBe('Up.');
     config(['database.connections.mariadb.port' => 1]);
     app('db')->purge();
     $this->get('/up')->assertStatus(503);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Actions\Catalogue\ReadCatalogueIn;
 use App\Actions\ChangedMeanwhile;
 use App\Actions\House\DepartFromHouse;
 use App\Actions\House\KeepInsistence;
@@ -18,6 +19,7 @@ use App\Actions\Kit\KeepCockpit;
 use App\Actions\Kit\NoteArrivals;
 use App\Actions\Kit\SetSupply;
 use App\Actions\Kit\SolveStack;
+use App\Actions\People\ChangePerson;
 use App\Actions\Prove\EndJob;
 use App\Actions\Prove\HandBikeOver;
 use App\Actions\Prove\KeepRecheck;
@@ -25,6 +27,7 @@ use App\Actions\Prove\KeepSetting;
 use App\Actions\Prove\RecordProveCheck;
 use App\Actions\Prove\TakeHandOverBack;
 use App\Actions\Prove\TakeUpAgain;
+use App\Actions\Steps\KeepBand;
 use App\Actions\Steps\PassHold;
 use App\Actions\Steps\RecordBuildStep;
 use App\Actions\Survey\FindRestFine;
@@ -41,10 +44,12 @@ use App\Bench\Lacking;
 use App\Bench\LineWatch;
 use App\Bench\OpenJob;
 use App\Bench\Proving;
+use App\Documents\CatalogueDocument;
 use App\Models\Condition;
 use App\Models\Decision;
 use App\Models\Job;
 use App\Models\JobEnd;
+use App\Models\Role;
 use App\Models\Sheet;
 use App\Models\StepState;
 use App\Models\User;
@@ -54,6 +59,7 @@ use App\Models\Values\CockpitWish;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\ValidationException;
+use LogicException;
 use NeatSpindle\Core\Fitting\Battery\PackSite;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Cockpit\Fixture;
@@ -61,6 +67,7 @@ use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Ground\House\Question;
 use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Ground\Measure\TorqueBand;
 use NeatSpindle\Core\Holding\Build\BuildGate;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\LackKind;
@@ -71,6 +78,7 @@ use NeatSpindle\Core\Measuring\Survey\Instrument;
 use NeatSpindle\Core\Measuring\Survey\Severity;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Measuring\Survey\Subject;
+use NeatSpindle\Core\Parts\Fastening\Fastener;
 use NeatSpindle\Core\Whole\Prove\Check;
 use NeatSpindle\Core\Whole\Prove\Found;
 use NeatSpindle\Core\Whole\Prove\SettingName;
@@ -125,6 +133,12 @@ final class Life
         }
 
         return $forward + [
+            'finish' => $this->finish(...),
+            'stale' => fn (Job $job) => $this->stale($job),
+            'catalogue' => fn () => app(ReadCatalogueIn::class)($this->by, CatalogueDocument::read($this->catalogue())),
+            'rename' => fn () => $this->rename(),
+            'band' => fn (Job $job) => app(KeepBand::class)($job, $this->by, $this->oneOf([Fastener::CrankBolt, Fastener::Pedal, Fastener::Nut]), new TorqueBand(38.0, $this->oneOf([44.0, 46.0])), 'a card'),
+            'other levels' => fn (Job $job) => app(KeepSetting::class)($job, $this->by, SettingName::Levels, $this->oneOf(['3', '5', '9', '8e1']), null, null),
             'build' => fn (Job $job) => $this->build($job, $this->oneOf(OpenJob::of($job)->buildSheet()->steps ?? [])),
             'undo' => fn (Job $job) => app(RecordBuildStep::class)($job, $this->by, $this->oneOf($job->stepRecords->where('sheet', 'build')->pluck('step')->all()), null),
             'check' => fn (Job $job) => $this->check($job, $this->oneOf(OpenJob::of($job)->the(Proving::class)->plan->checks), $this->random->getInt(0, 9) > 0),
@@ -192,6 +206,48 @@ final class Life
             $check !== null => $this->check($job, $check, true),
             default => $this->handOver($job),
         };
+    }
+
+    /** All that is left, as a careful person does it, until the bike has left or something refuses. */
+    private function finish(Job $job): void
+    {
+        for ($i = 0; $i < 150 && $job->handed_over_at === null; $i++) {
+            $this->forward($job);
+            $job = Workshops::fresh($job);
+        }
+    }
+
+    /** A form that was open too long: refused, whatever it asks for. */
+    private function stale(Job $job): void
+    {
+        $old = max(0, $job->version - $this->random->getInt(1, 5));
+        $this->oneOf([
+            fn () => app(ChooseRing::class)($job, $this->by, $old, $this->oneOf($this->by->workshop->rings()->pluck('id')->all())),
+            fn () => app(SolveStack::class)($job, $this->by, $old),
+            fn () => app(HandBikeOver::class)($job, $this->by, $old, Carbon::today()->addDays(14), null),
+            fn () => app(KeepSetting::class)($job, $this->by, SettingName::Levels, '7', null, null, 999_999_999),
+            fn () => app(KeepBand::class)($job, $this->by, Fastener::CrankBolt, new TorqueBand(1.0, 2.0), 'a stale card', 999_999_999),
+        ])();
+        throw new LogicException('A form that was open too long was taken.');
+    }
+
+    /** The demo's catalogue as somebody has changed it meanwhile: another band, another name, codes as long as may be. */
+    private function catalogue(): string
+    {
+        $catalogue = json_decode((string) file_get_contents(database_path('demo/catalogue.json')), true, flags: JSON_THROW_ON_ERROR);
+        $catalogue['motors']['heron-73']['nut']['torque_nm'] = $this->oneOf([[42, 50], [40, 52]]);
+        $catalogue['motors']['heron-73']['name'] = $this->oneOf(['Heron, 73 sleeve', str_repeat('Heron ', 33)]);
+        $catalogue['motors'][str_repeat('ö', 200)] = $catalogue['motors']['heron-73'];
+        $catalogue['rings'][str_repeat('ü', 200)] = $catalogue['rings']['deep-40'];
+
+        return json_encode($catalogue, JSON_THROW_ON_ERROR);
+    }
+
+    private function rename(): void
+    {
+        $name = 'Owner '.$this->oneOf(['Tester', 'Otherwise', str_repeat('Long ', 20)]);
+        app(ChangePerson::class)($this->by, $this->by, trim($name), Role::Owner);
+        $this->by->refresh();
     }
 
     private function putRight(Job $job): void

@@ -6,9 +6,9 @@ namespace App\Console\Commands;
 
 use App\Models\Workshop;
 use Database\Seeders\DemoSeeder;
-use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 
-class DemoCommand extends Command
+class DemoCommand extends SaysInALine
 {
     protected $signature = 'spindle:demo {--if-empty : only when there is no workshop yet}';
 
@@ -19,7 +19,7 @@ class DemoCommand extends Command
         if ($this->option('if-empty') && Workshop::query()->exists()) {
             return self::SUCCESS;
         }
-        $seeder->run();
+        DB::transaction(fn () => $seeder->run());
 
         return self::SUCCESS;
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Illuminate\Console\Command;
 use NeatSpindle\Core\Ground\Document\Fault;
 use NeatSpindle\Core\Ground\Document\InvalidDocument;
 use NeatSpindle\Core\Ground\Document\JsonText;
@@ -16,9 +15,10 @@ use function file_get_contents;
 use function is_file;
 use function is_readable;
 use function json_encode;
+use function realpath;
 
 /** A command that answers each of some documents with one line of JSON, or with all that is wrong with it. */
-abstract class ReadsDocuments extends Command
+abstract class ReadsDocuments extends SaysInALine
 {
     /**
      * @return array<string, mixed>
@@ -47,8 +47,10 @@ abstract class ReadsDocuments extends Command
 
     private function read(string $file): string
     {
-        $json = is_file($file) && is_readable($file)
-            ? file_get_contents($file, length: JsonText::MAX_BYTES + 1)
+        // Where it really lies: what only looks like a path may be an address.
+        $path = realpath($file);
+        $json = $path !== false && is_file($path) && is_readable($path)
+            ? file_get_contents($path, length: JsonText::MAX_BYTES + 1)
             : false;
 
         return $json !== false ? $json : throw InvalidDocument::becauseItIsUnreadable('The file cannot be read.');

@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\People\FoundWorkshop;
+use App\Models\Longest;
 use App\Models\Values\MailAddress;
-use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\Rules\Password;
+use Illuminate\Validation\ValidationException;
 
 use function is_string;
 
 /** Makes a workshop and its first person, its owner. Asks for what no option says; there is no default password. */
-class WorkshopCommand extends Command
+class WorkshopCommand extends SaysInALine
 {
     protected $signature = 'spindle:workshop
         {--name= : what the workshop is called}
@@ -34,11 +35,11 @@ class WorkshopCommand extends Command
             'password' => $this->password(),
         ];
         $faults = Validator::make($typed, [
-            'name' => ['required', 'string', 'max:120'],
-            'place' => ['required', 'string', 'max:120'],
-            'owner' => ['required', 'string', 'max:120'],
-            'email' => ['required', 'email', 'max:200', 'unique:users,email'],
-            'password' => ['required', 'max:200', Password::defaults()],
+            'name' => ['required', 'string', 'max:'.Longest::NAME],
+            'place' => ['required', 'string', 'max:'.Longest::NAME],
+            'owner' => ['required', 'string', 'max:'.Longest::NAME],
+            'email' => ['required', 'email', 'max:'.Longest::ADDRESS, 'unique:users,email'],
+            'password' => ['required', 'max:'.Longest::SECRET, Password::defaults()],
         ])->errors()->all();
         if ($faults !== []) {
             $this->error(implode("\n", $faults));
@@ -55,6 +56,10 @@ class WorkshopCommand extends Command
     {
         $said = $this->option($option) ?? ($this->input->isInteractive() ? $this->ask($question) : null);
 
+        if (is_string($said) && ! mb_check_encoding($said, 'UTF-8')) {
+            throw ValidationException::withMessages([$option => "What was given for --{$option} is no text that can be read."]);
+        }
+
         return is_string($said) ? trim($said) : '';
     }
 
@@ -62,7 +67,11 @@ class WorkshopCommand extends Command
     {
         $file = $this->option('password-file');
         if (is_string($file)) {
-            return is_file($file) ? rtrim(explode("\n", (string) file_get_contents($file))[0], "\r") : '';
+            $path = realpath($file);
+            $isThere = $path !== false && is_file($path) && is_readable($path);
+
+            return $isThere ? rtrim(explode("\n", (string) file_get_contents($path))[0], "\r")
+                : throw ValidationException::withMessages(['password' => "The password’s file cannot be read: {$file}"]);
         }
         $typed = $this->input->isInteractive() ? $this->secret('A password for the owner, ten characters or more') : null;
 

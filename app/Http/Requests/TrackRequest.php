@@ -81,23 +81,26 @@ class TrackRequest extends FormRequest
         $file = $this->file('track');
         $named = $file instanceof UploadedFile ? pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME) : $this->string('named')->value();
 
-        return $this->gpx?->name() ?? (mb_strimwidth(mb_scrub($named), 0, 120, '…') ?: 'A road');
+        return $this->gpx?->name() ?? (Longest::cut(mb_scrub($named), Longest::NAME) ?: 'A road');
     }
 
     /** @throws CannotReadTrack when it cannot be ridden */
     private function lookAt(Validator $validator, Track $track, string $path): void
     {
-        $jumps = $track->jumps();
-        if ($jumps !== [] && $this->string('jumps')->isEmpty()) {
-            $validator->errors()->add('jumps', $this->question($jumps));
+        [$jumps, $odd] = [$track->jumps(), $track->oddHeights()];
+        if (($jumps !== [] || $odd !== []) && $this->string('jumps')->isEmpty()) {
+            $validator->errors()->add('jumps', trim(($jumps === [] ? '' : $this->question($jumps)).' '.($odd === [] ? '' : $this->questionOfHeights($odd))));
             $this->session()->flash('stashed', $this->stash()->put((string) file_get_contents($path)));
             $this->session()->flash('named', $this->name());
 
             return;
         }
-        if ($jumps !== [] && $this->string('jumps')->value() === self::LEAVE_OUT) {
-            $track = $track->withoutJumps();
-            $this->leftOut = count($jumps).' '.str('jump')->plural(count($jumps)).' left out, the farthest '.$this->farthest($jumps).'.';
+        if (($jumps !== [] || $odd !== []) && $this->string('jumps')->value() === self::LEAVE_OUT) {
+            $track = $track->withoutOddHeights()->withoutJumps();
+            $this->leftOut = implode(' ', array_filter([
+                $jumps === [] ? '' : count($jumps).' '.str('jump')->plural(count($jumps)).' left out, the farthest '.$this->farthest($jumps).'.',
+                $odd === [] ? '' : count($odd).' '.str('height')->plural(count($odd)).' left out.',
+            ]));
         }
         $this->profile = Profile::of($track);
         $objection = $this->profile->objection();
@@ -113,6 +116,14 @@ class TrackRequest extends FormRequest
 
         return "It jumps {$times}: after point {$jumps[0][0]} by {$this->km($jumps[0][1])}".(count($jumps) === 1 ? '' : ', and the farthest '.$this->farthest($jumps))
             .'. A receiver that lost its way, a stretch by train, or a route with few points?';
+    }
+
+    /** @param  non-empty-list<array{int, float}>  $odd */
+    private function questionOfHeights(array $odd): string
+    {
+        $times = count($odd) === 1 ? 'One height' : count($odd).' heights';
+
+        return "{$times} cannot be: point {$odd[0][0]} lies at ".(abs($odd[0][1]) < 1e6 ? number_format($odd[0][1]) : sprintf('%.0e', $odd[0][1])).' m. A receiver’s slip?';
     }
 
     /** @param  non-empty-list<array{int, float}>  $jumps */

@@ -21,9 +21,9 @@ class Bench
 
     public function put(Simulated $instrument, int $port): void
     {
-        $socket = stream_socket_server("tcp://127.0.0.1:{$port}", $code, $message);
+        $socket = $port < 1 || $port > 65_535 ? false : @stream_socket_server("tcp://127.0.0.1:{$port}", $code, $message);
         if ($socket === false) {
-            throw new RuntimeException("Cannot listen on port {$port}: {$message}");
+            throw new RuntimeException("Cannot listen on port {$port}: ".($message ?? 'there is no such port').'. Name another one.');
         }
         $this->listening[(int) $socket] = [$socket, $instrument];
     }

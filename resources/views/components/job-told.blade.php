@@ -9,7 +9,7 @@
     <p class="told" role="alert">{{ $message }}</p>
 @enderror
 @error('jumps')
-    <p class="told" role="alert">The road you sent has jumps in it, and is not kept yet. <a href="#road-title">Say what they are</a></p>
+    <p class="told" role="alert">There is something odd about the road you sent, and it is not kept yet. <a href="#road-title">Say what they are</a></p>
 @enderror
 @error('state')
     <p class="told" role="alert">{{ $message }}</p>

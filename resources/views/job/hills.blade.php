@@ -24,8 +24,8 @@
                     @csrf @formkey
                     <input type="hidden" name="stashed" value="{{ session('stashed') }}"><input type="hidden" name="named" value="{{ session('named') }}">
                     <p class="mb-1"><strong>{{ session('named') }}</strong> <span class="fault">{{ $errors->first('jumps') }}</span></p>
-                    <button class="btn btn-primary" name="jumps" value="leave-out">Leave the jumps out</button>
-                    <button class="btn btn-plain" name="jumps" value="ride">Ride straight across</button>
+                    <button class="btn btn-primary" name="jumps" value="leave-out">Leave that out</button>
+                    <button class="btn btn-plain" name="jumps" value="ride">Ride it as it is written</button>
                     <span class="soft">Nothing is kept before you say.</span>
                 </form>
             @endif

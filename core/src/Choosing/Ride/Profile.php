@@ -43,6 +43,12 @@ final readonly class Profile
         public int $points,
     ) {}
 
+    /** Whether a road lies so high, in m. */
+    public static function isHeight(float $height): bool
+    {
+        return $height >= self::LOWEST && $height <= self::HIGHEST;
+    }
+
     public static function of(Track $track): self
     {
         [$along, $heights] = self::laidOut($track->parts);
@@ -110,7 +116,7 @@ final readonly class Profile
             foreach ($part as $point) {
                 $distance += $before?->distanceTo($point) ?? 0.0;
                 $along[] = $distance;
-                $heights[] = $point->height !== null && $point->height >= self::LOWEST && $point->height <= self::HIGHEST ? $point->height : null;
+                $heights[] = $point->height !== null && self::isHeight($point->height) ? $point->height : null;
                 $before = $point;
             }
         }

@@ -24,18 +24,18 @@ function openOn(Job $job): array
  * what is said there. The next finding is a line.
  */
 dataset('changes after all was ticked', [
-    'another ring' => ['ring', ['ring' => 'plain-40'], ['ring', 'ring-look', 'crank-right', 'turns-free', 'ring-again'], 'build?step=ring', 'The ring was deep-40, and is plain-40 now'],
-    'another motor of the same measures' => ['motor', ['motor' => 'heron-73-twin'], ['dry-fit', 'body-in', 'nut-torque', 'crank-left', 'wakes', 'hill'], 'build?step=dry-fit', 'The motor was heron-73, and is heron-73-twin now'],
-    'other spacers by hand' => ['stack', ['place' => 'drive', 'op' => 'fill', 'typed' => '1.5'], ['body-in', 'nut-torque', 'boss-bolts', 'hill'], 'build?step=body-in', 'Spacers, drive side, was'],
-    'another band' => ['build/band', ['fastener' => 'crank_bolt', 'low' => '41', 'high' => '49', 'paper' => 'a card'], ['crank-left', 'pedals', 'cranks-again'], 'build?step=crank-left', 'The band was'],
-    'another rest' => ['stack/rest', ['rest' => 'strut', 'rest_radius' => '120', 'position' => 'below', 'gap' => 'nothing'], ['set-rest', 'nut-torque', 'sound-shell'], 'build?step=set-rest', 'The rest was'],
-    'a battery after it was gone without' => ['route/battery', ['pack' => 'marl-48-slim', 'site' => 'triangle'], ['try-battery', 'battery-rail', 'pack-locked', 'wakes'], 'build?step=try-battery', 'The battery was none'],
-    'a longer lead' => ['runs/first', ['supply' => '1500'], ['thread-0-1-2', 'body-in', 'dress-0', 'wakes'], 'build?step=thread-0-1-2', 'Lead 0 was'],
-    'another sensor at a brake' => ['route/sensors', ['about' => 'brake-sensor-left', 'choice' => 'in-cable'], ['brake-sensor-left', 'brake-left', 'stops'], 'build?step=brake-sensor-left', 'The brake’s sensor was'],
-    'another speed limit' => ['prove/settings', ['name' => 'cut_off_kmh', 'value' => '32'], ['set', 'cut-off'], 'prove?step=cut-off', 'Stops helping at was 25 km/h, and is 32 km/h now'],
-    'another wheel' => ['prove/settings', ['name' => 'wheel_mm', 'value' => '2100'], ['set', 'speed-agrees', 'cut-off', 'stops'], 'prove?step=speed-agrees', 'Wheel’s circumference was 2180 mm'],
-    'other levels' => ['prove/settings', ['name' => 'levels', 'value' => '9'], ['set', 'walk', 'levels'], 'prove?step=walk', 'Levels was 5, and is 9 now'],
-    'a current nobody had limited' => ['prove/settings', ['name' => 'current_a', 'value' => '12'], ['set', 'hill'], 'prove?step=hill', 'Current, at the most was not written down'],
+    'another ring' => ['ring', ['ring' => 'plain-40'], ['ring', 'ring-look', 'crank-right', 'turns-free', 'ring-again'], 'build?step=ring', 'The ring: deep-40 then, plain-40 now'],
+    'another motor of the same measures' => ['motor', ['motor' => 'heron-73-twin'], ['dry-fit', 'body-in', 'nut-torque', 'crank-left', 'wakes', 'hill'], 'build?step=dry-fit', 'The motor: heron-73 then, heron-73-twin now'],
+    'other spacers by hand' => ['stack', ['place' => 'drive', 'op' => 'fill', 'typed' => '1.5'], ['body-in', 'nut-torque', 'boss-bolts', 'hill'], 'build?step=body-in', 'Spacers, drive side: '],
+    'another band' => ['build/band', ['fastener' => 'crank_bolt', 'low' => '41', 'high' => '49', 'paper' => 'a card'], ['crank-left', 'pedals', 'cranks-again'], 'build?step=crank-left', 'The band: '],
+    'another rest' => ['stack/rest', ['rest' => 'strut', 'rest_radius' => '120', 'position' => 'below', 'gap' => 'nothing'], ['set-rest', 'nut-torque', 'sound-shell'], 'build?step=set-rest', 'The rest: '],
+    'a battery after it was gone without' => ['route/battery', ['pack' => 'marl-48-slim', 'site' => 'triangle'], ['try-battery', 'battery-rail', 'pack-locked', 'wakes'], 'build?step=try-battery', 'The battery: none then'],
+    'a longer lead' => ['runs/first', ['supply' => '1500'], ['thread-0-1-2', 'body-in', 'dress-0', 'wakes'], 'build?step=thread-0-1-2', 'Lead 0: '],
+    'another sensor at a brake' => ['route/sensors', ['about' => 'brake-sensor-left', 'choice' => 'in-cable'], ['brake-sensor-left', 'brake-left', 'stops'], 'build?step=brake-sensor-left', 'The brake’s sensor: '],
+    'another speed limit' => ['prove/settings', ['name' => 'cut_off_kmh', 'value' => '32'], ['set', 'cut-off'], 'prove?step=cut-off', 'Stops helping at: 25 km/h then, 32 km/h now'],
+    'another wheel' => ['prove/settings', ['name' => 'wheel_mm', 'value' => '2100'], ['set', 'speed-agrees', 'cut-off', 'stops'], 'prove?step=speed-agrees', 'Wheel’s circumference: 2180 mm then'],
+    'other levels' => ['prove/settings', ['name' => 'levels', 'value' => '9'], ['set', 'walk', 'levels'], 'prove?step=walk', 'Levels: 5 then, 9 now'],
+    'a current nobody had limited' => ['prove/settings', ['name' => 'current_a', 'value' => '12'], ['set', 'hill'], 'prove?step=hill', 'Current, at the most: not written down then'],
 ]);
 
 it('opens what was ticked for something else, says why, and lets the bike not go', function (string $to, array $what, array $opened, string $place, string $says): void {

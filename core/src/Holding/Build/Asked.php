@@ -64,14 +64,14 @@ final readonly class Asked
         $differs = [];
         foreach (array_intersect_key($this->things, $now->things) as $what => $then) {
             if ($then !== $now->things[$what]) {
-                $differs[] = "{$what} was {$then}, and is {$now->things[$what]} now";
+                $differs[] = "{$what}: {$then} then, {$now->things[$what]} now";
             }
         }
         if ($this->torque !== false && $this->torque != $now->torque) {
-            $differs[] = "the band was {$this->bandIn($unit)}, and is {$now->bandIn($unit)} now";
+            $differs[] = "the band: {$this->bandIn($unit)} then, {$now->bandIn($unit)} now";
         }
         if ($this->compound !== false && $this->compound !== $now->compound) {
-            $differs[] = "on it was {$this->compoundWords()}, and is {$now->compoundWords()} now";
+            $differs[] = "on it: {$this->compoundWords()} then, {$now->compoundWords()} now";
         }
 
         return $differs;

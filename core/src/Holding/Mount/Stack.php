@@ -136,7 +136,7 @@ final readonly class Stack
     public function pieces(Place ...$places): array
     {
         return array_combine(
-            array_map(fn (Place $place) => 'spacers, '.lcfirst($place->label()).',', $places), array_map($this->placeText(...), $places),
+            array_map(fn (Place $place) => 'spacers, '.lcfirst($place->label()), $places), array_map($this->placeText(...), $places),
         );
     }
 

@@ -7,7 +7,14 @@ return [
     'default' => env('QUEUE_CONNECTION', 'database'),
     'connections' => [
         'sync' => ['driver' => 'sync'],
-        'database' => ['driver' => 'database', 'connection' => null, 'table' => 'letters', 'queue' => 'default', 'retry_after' => 90, 'after_commit' => true],
+        'database' => [
+            'driver' => 'database',
+            'connection' => null,
+            'table' => 'letters',
+            'queue' => 'default',
+            'retry_after' => 90,
+            'after_commit' => true,
+        ],
     ],
     'failed' => ['driver' => 'null'],
 ];

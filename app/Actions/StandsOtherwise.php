@@ -10,6 +10,8 @@ class StandsOtherwise extends ChangedMeanwhile
     /** @param  string  $what  what was done meanwhile and by whom, without a full stop */
     public static function told(string $what, string $field): self
     {
-        return new self("{$what}, after you had opened this page. Yours was not kept: look again, then say it once more if it still holds.", $field);
+        return new self(
+            "{$what}, after you had opened this page. Yours was not kept: look again, then say it once more if it still holds.", $field,
+        );
     }
 }

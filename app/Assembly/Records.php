@@ -56,7 +56,9 @@ readonly class Records
     /** @return array<string, Asked> what each step that was done asked for then, by its code */
     public function asked(Sheet $sheet): array
     {
-        return array_map(fn (StepRecord $record) => Asked::read($record->asked), array_intersect_key($this->on($sheet), $this->done($sheet)));
+        return array_map(
+            fn (StepRecord $record) => Asked::read($record->asked), array_intersect_key($this->on($sheet), $this->done($sheet)),
+        );
     }
 
     /** @return list<string> codes of the steps that stand so */

@@ -138,7 +138,9 @@ final readonly class Proving implements FromJob
         $names = implode(', ', array_map(fn (SettingName $name) => lcfirst($name->label()), $facts->unwritten()));
 
         return [
-            ...array_map(fn (BarSide $side) => "Brake sensor, {$side->value}: fitted or left off, nobody has decided.", $facts->brakes->open()),
+            ...array_map(
+                fn (BarSide $side) => "Brake sensor, {$side->value}: fitted or left off, nobody has decided.", $facts->brakes->open(),
+            ),
             ...($names === '' ? [] : ["Settings not written down: {$names}."]),
         ];
     }

@@ -62,7 +62,9 @@ class CatalogueDocument
         /** @var array{inserts?: ?array<array<string, mixed>>, packs?: ?array<array<string, mixed>>} $decoded */
         $decoded = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
         /** @var Catalogue $read */
-        $read = array_intersect_key(['inserts' => $decoded['inserts'] ?? [], 'packs' => $decoded['packs'] ?? []] + $decoded, array_flip(self::MEMBERS));
+        $read = array_intersect_key(
+            ['inserts' => $decoded['inserts'] ?? [], 'packs' => $decoded['packs'] ?? []] + $decoded, array_flip(self::MEMBERS),
+        );
         self::expectRowsToKeep($read['spacers']);
 
         return new self($read, $spiders);
@@ -215,7 +217,9 @@ class CatalogueDocument
         foreach ($rows as $i => $row) {
             $key = Spacer::keyOf((float) $row['thickness_mm'], array_map(SpacerUse::from(...), $row['use']));
             if ($row['use'] === []) {
-                $faults[] = new Fault("/spacers/{$i}/use", 'Say what it is good for: '.implode(', ', array_column(SpacerUse::cases(), 'value')).'.');
+                $faults[] = new Fault(
+                    "/spacers/{$i}/use", 'Say what it is good for: '.implode(', ', array_column(SpacerUse::cases(), 'value')).'.',
+                );
             }
             if (isset($seen[$key])) {
                 $faults[] = new Fault("/spacers/{$i}", "The same thickness and uses as /spacers/{$seen[$key]}: add them up in one row.");

@@ -139,7 +139,9 @@ final readonly class HandOverDocument
     private function torques(): array
     {
         $done = array_filter($this->open->records->on(Sheet::Build), fn (StepRecord $record) => $record->state === StepState::Done);
-        $fastened = array_filter($this->open->buildSheet()->steps ?? [], fn (BuildStep $step) => $step->fastener !== null && isset($done[$step->code]));
+        $fastened = array_filter(
+            $this->open->buildSheet()->steps ?? [], fn (BuildStep $step) => $step->fastener !== null && isset($done[$step->code]),
+        );
 
         return array_values(array_map(fn (BuildStep $step) => [
             $step->title,

@@ -21,7 +21,9 @@ final class FreeText
         'conditions' => ['note' => 'A note to the condition', 'lifted_because' => 'Why a stop was lifted', 'declined_by' => 'Who declined'],
         'decisions' => ['reason' => 'A reason', 'allowed_because' => 'Why it was allowed'],
         'fastener_bands' => ['paper' => 'The paper of a band'],
-        'hand_overs' => ['note' => 'A note to the hand-over', 'taken_back_because' => 'Why it was taken back', 'sheet' => 'The sheet that left'],
+        'hand_overs' => [
+            'note' => 'A note to the hand-over', 'taken_back_because' => 'Why it was taken back', 'sheet' => 'The sheet that left',
+        ],
         'jobs' => ['next_step' => 'What is next', 'stopped_for' => 'A stop', 'ended_because' => 'Why it ended'],
         'kit_changes' => ['what' => 'A change of the kit', 'before' => 'A kit as it was', 'after' => 'A kit as it was'],
         'kits' => ['bracing' => 'What the frame’s maker allows'],
@@ -59,7 +61,9 @@ final class FreeText
     ];
 
     /** Where a place may stand that every frame has; what those are called is nobody's name. */
-    public const PLACES = ['own_stretches.from_place', 'own_stretches.to_place', 'runs.from_place', 'runs.to_place', 'runs.via', 'runs.off'];
+    public const PLACES = [
+        'own_stretches.from_place', 'own_stretches.to_place', 'runs.from_place', 'runs.to_place', 'runs.via', 'runs.off',
+    ];
 
     /** Who works here and what the house is called: theirs, and no customer's. */
     public const OF_THE_PEOPLE = ['password_reset_tokens' => ['email'], 'users' => ['name', 'email'], 'workshops' => ['name', 'place']];
@@ -72,14 +76,36 @@ final class FreeText
 
     /** Codes, figures and what the program writes for itself: nothing else is let in. */
     public const CODED = [
-        'answers' => ['question', 'value'], 'arrivals' => ['mark'], 'bikes' => ['frame_material', 'kind'], 'box_records' => ['state'],
-        'conditions' => ['remedy', 'severity', 'subject'], 'decisions' => ['about', 'choice'], 'fastener_bands' => ['fastener'], 'hand_doubts' => ['instrument'],
-        'house_rules' => ['question', 'school'], 'letters' => ['queue', 'payload'], 'jobs' => ['ended_as', 'house', 'stage', 'waits_for'], 'kits' => ['by_hand', 'cockpit', 'riding'],
-        'kit_changes' => ['touched'], 'logbook_entries' => ['kind', 'measures', 'mount', 'pieces'], 'migrations' => ['migration'], 'motors' => ['mount'],
-        'obstacles' => ['cure', 'kind'], 'own_stretches' => ['tags', 'towards'], 'password_reset_tokens' => ['token'], 'readings' => ['instrument', 'spot', 'typed'],
-        'recheck_items' => ['code', 'found'], 'reservations' => ['state'], 'runs' => ['kind', 'plug', 'role', 'surplus_at'], 'settings' => ['name', 'value'],
-        'spacers' => ['uses', 'uses_key'], 'step_records' => ['compound', 'sheet', 'state', 'step'], 'submissions' => ['form_key'], 'tracks' => ['heights'],
-        'users' => ['length_unit', 'light', 'password', 'remember_token', 'role', 'torque_unit'], 'workshops' => ['catalogue_version'],
+        'answers' => ['question', 'value'],
+        'arrivals' => ['mark'],
+        'bikes' => ['frame_material', 'kind'],
+        'box_records' => ['state'],
+        'conditions' => ['remedy', 'severity', 'subject'],
+        'decisions' => ['about', 'choice'],
+        'fastener_bands' => ['fastener'],
+        'hand_doubts' => ['instrument'],
+        'house_rules' => ['question', 'school'],
+        'jobs' => ['ended_as', 'house', 'stage', 'waits_for'],
+        'kit_changes' => ['touched'],
+        'kits' => ['by_hand', 'cockpit', 'riding'],
+        'letters' => ['queue', 'payload'],
+        'logbook_entries' => ['kind', 'measures', 'mount', 'pieces'],
+        'migrations' => ['migration'],
+        'motors' => ['mount'],
+        'obstacles' => ['cure', 'kind'],
+        'own_stretches' => ['tags', 'towards'],
+        'password_reset_tokens' => ['token'],
+        'readings' => ['instrument', 'spot', 'typed'],
+        'recheck_items' => ['code', 'found'],
+        'reservations' => ['state'],
+        'runs' => ['kind', 'plug', 'role', 'surplus_at'],
+        'settings' => ['name', 'value'],
+        'spacers' => ['uses', 'uses_key'],
+        'step_records' => ['compound', 'sheet', 'state', 'step'],
+        'submissions' => ['form_key'],
+        'tracks' => ['heights'],
+        'users' => ['length_unit', 'light', 'password', 'remember_token', 'role', 'torque_unit'],
+        'workshops' => ['catalogue_version'],
     ];
 
     /** The customer's own row, which is emptied. */

@@ -22,9 +22,16 @@ class HandOver extends Row
 {
     public $timestamps = false;
 
-    protected $fillable = ['job_id', 'user_id', 'handed_at', 'recheck_on', 'note', 'sheet', 'taken_back_at', 'taken_back_by_id', 'taken_back_because'];
+    protected $fillable = [
+        'job_id', 'user_id', 'handed_at', 'recheck_on', 'note', 'sheet', 'taken_back_at', 'taken_back_by_id', 'taken_back_because',
+    ];
 
-    protected $casts = ['handed_at' => 'datetime', 'recheck_on' => 'date', 'taken_back_at' => 'datetime', 'sheet' => AsKept::class.':'.HandOverSheet::class];
+    protected $casts = [
+        'handed_at' => 'datetime',
+        'recheck_on' => 'date',
+        'taken_back_at' => 'datetime',
+        'sheet' => AsKept::class.':'.HandOverSheet::class,
+    ];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

@@ -42,7 +42,9 @@ class Workshop extends Row
     /** By which its drawer is known again, as it was counted. */
     public function drawerMark(): string
     {
-        return hash('xxh128', serialize($this->spacers()->orderBy('id')->toBase()->get(['id', 'quantity', 'lies_in', 'retired_at'])->all()));
+        return hash(
+            'xxh128', serialize($this->spacers()->orderBy('id')->toBase()->get(['id', 'quantity', 'lies_in', 'retired_at'])->all()),
+        );
     }
 
     /** Whoever changes its catalogue says so, in the same transaction: what was made from it is made anew. */

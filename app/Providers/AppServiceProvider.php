@@ -16,9 +16,12 @@ use App\View\Shared\FormKeys;
 use App\View\Shared\VerdictMark;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Foundation\Events\DiagnosingHealth;
 use Illuminate\Http\Request;
 use Illuminate\Queue\Events\JobFailed;
 use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
@@ -60,6 +63,9 @@ class AppServiceProvider extends ServiceProvider
         RateLimiter::for(
             'letters', fn (Request $request) => Limit::perMinute(self::LETTERS)->by((string) ($request->user()->id ?? $request->ip())),
         );
-        Queue::failing(fn (JobFailed $failed) => Log::error('A letter could not be sent.', ['what' => $failed->job->resolveName(), 'why' => $failed->exception::class]));
+        Queue::failing(fn (JobFailed $failed) => Log::error(
+            'A letter could not be sent.', ['what' => $failed->job->resolveName(), 'why' => $failed->exception::class],
+        ));
+        Event::listen(DiagnosingHealth::class, fn () => DB::select('select 1'));
     }
 }

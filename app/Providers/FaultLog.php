@@ -24,7 +24,9 @@ class FaultLog
             'statement' => $cause instanceof QueryException ? $cause->getSql() : null,
             'at' => "{$fault->getFile()}:{$fault->getLine()}",
             'way' => array_values(array_filter(
-                array_map(fn (array $frame) => ($frame['file'] ?? '').':'.($frame['line'] ?? ''), $fault->getTrace()), fn (string $frame) => str_starts_with($frame, app_path()),
+                array_map(
+                    fn (array $frame) => ($frame['file'] ?? '').':'.($frame['line'] ?? ''), $fault->getTrace(),
+                ), fn (string $frame) => str_starts_with($frame, app_path()),
             )),
         ]);
 

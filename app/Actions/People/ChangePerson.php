@@ -23,7 +23,9 @@ class ChangePerson
             $person = User::query()->lockForUpdate()->findOrFail($person->id);
             $this->gate->forUser($by)->authorize('manage', $person);
             if ($seen !== null && ($seen['name'] !== $person->name || $seen['role'] !== $person->role->value)) {
-                throw StandsOtherwise::told("This is {$person->name}, ".lcfirst($person->role->label()).', somebody has said', "role.{$person->id}");
+                throw StandsOtherwise::told(
+                    "This is {$person->name}, ".lcfirst($person->role->label()).', somebody has said', "role.{$person->id}",
+                );
             }
             if ($role !== Role::Owner && ! User::anotherOwnerThan($person)) {
                 throw ValidationException::withMessages(["role.{$person->id}" => 'This is the last owner: make somebody else one first.']);

@@ -62,7 +62,8 @@ final readonly class Mentions
 
         return $after === $kept ? null : new Mention(
             $table, $column, is_numeric($row['id']) ? (int) $row['id'] : 0, is_numeric($row['job_number'] ?? null) ? (int) $row['job_number'] : null, $label,
-            implode(' … ', array_filter(Arr::flatten([$kept]), fn (mixed $one) => is_string($one) && $this->replaced($one) !== $one)), is_string($after) ? Longest::cut($after, $this->lengths[$at]) : json_encode($after, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            implode(' … ', array_filter(Arr::flatten([$kept]), fn (mixed $one) => is_string($one) && $this->replaced($one) !== $one)),
+            is_string($after) ? Longest::cut($after, $this->lengths[$at]) : json_encode($after, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
         );
     }
 
@@ -71,7 +72,9 @@ final readonly class Mentions
     {
         if (is_array($kept)) {
             return array_combine(array_keys($kept), array_map(
-                fn (mixed $value, int|string $key) => $this->without($at, $value, $isWritten || in_array($key, $under, true), $under), $kept, array_keys($kept),
+                fn (mixed $value, int|string $key) => $this->without(
+                    $at, $value, $isWritten || in_array($key, $under, true), $under,
+                ), $kept, array_keys($kept),
             ));
         }
         $isPlaceOfAll = in_array($at, FreeText::PLACES, true) && is_string($kept) && PlaceName::isOfAll($kept);

@@ -27,7 +27,9 @@ class HandBikeOver extends JobAction
         ($this->change)($job, $by, 'handOver', $seen, function (OpenJob $open) use ($job, $by, $recheck, $note): void {
             $objections = $open->the(Proving::class)->handOver->objections;
             $objections === [] || $this->refuse('hand_over', 'Not yet. '.implode(' ', $objections));
-            $handOver = new HandOver(['job_id' => $job->id, 'user_id' => $by->id, 'handed_at' => now(), 'recheck_on' => $recheck, 'note' => $note]);
+            $handOver = new HandOver([
+                'job_id' => $job->id, 'user_id' => $by->id, 'handed_at' => now(), 'recheck_on' => $recheck, 'note' => $note,
+            ]);
             $handOver->setRelation('user', $by)->fill(['sheet' => HandOverDocument::toKeep($open, $by, $handOver)])->save();
             $open->job->handed_over_at = now();
             ($this->writeLogbook)($open);

@@ -35,7 +35,9 @@ class KeepSetting extends JobAction
     {
         $value = $name->read($typed);
         $isDecision = $value !== null && $name->isNoLimit($value);
-        ($this->change)($job, $by, $isDecision ? 'decide' : 'work', null, function (OpenJob $open) use ($job, $by, $name, $value, $reason, $law, $isDecision, $seen): void {
+        ($this->change)($job, $by, $isDecision ? 'decide' : 'work', null, function (OpenJob $open) use (
+            $job, $by, $name, $value, $reason, $law, $isDecision, $seen,
+        ): void {
             $fault = $name->fault($value) ?? $name->faultOfWheel((string) $value, self::wheels($open));
             $fault === null || $this->refuse('value', $fault);
             $stands = Setting::query()->with('user')->where('job_id', $job->id)->where('name', $name)->whereNull('superseded_at')->latest('id')->first();

@@ -29,13 +29,17 @@ abstract class SaysInALine extends Command
         } catch (PDOException $fault) {
             report($fault);
 
-            return $this->say($output, 'The database does not answer, or did not take it. Nothing was kept; what it said is in storage/logs.');
+            return $this->say(
+                $output, 'The database does not answer, or did not take it. Nothing was kept; what it said is in storage/logs.',
+            );
         } catch (\Symfony\Component\Console\Exception\ExceptionInterface $misused) {
             throw $misused;
         } catch (Throwable $fault) {
             report($fault);
 
-            return $this->say($output, 'It did not go through ('.get_debug_type($fault).'). Nothing was kept; what went wrong is in storage/logs.');
+            return $this->say(
+                $output, 'It did not go through ('.get_debug_type($fault).'). Nothing was kept; what went wrong is in storage/logs.',
+            );
         }
     }
 

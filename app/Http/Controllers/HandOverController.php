@@ -35,7 +35,9 @@ class HandOverController extends Controller
     /** All that was decided, on a list of its own. */
     public function decided(Job $job): Response
     {
-        return CsvDownload::of(HandOverDocument::decidedRows(HandOverDocument::of($this->open($job), $this->user())), "decided-{$job->number}");
+        return CsvDownload::of(
+            HandOverDocument::decidedRows(HandOverDocument::of($this->open($job), $this->user())), "decided-{$job->number}",
+        );
     }
 
     public function store(HandOverRequest $request, Job $job, HandBikeOver $handOver): RedirectResponse

@@ -54,7 +54,10 @@ class PasswordController extends Controller
 
     public function endSessions(Request $request): RedirectResponse
     {
-        $request->validate(['current_password' => ['required', 'string', 'max:'.Longest::SECRET, new OwnPassword]], ['current_password.required' => 'This is not your password.']);
+        $request->validate(
+            ['current_password' => ['required', 'string', 'max:'.Longest::SECRET, new OwnPassword]],
+            ['current_password.required' => 'This is not your password.'],
+        );
         Auth::logoutOtherDevices($request->string('current_password')->value());
 
         return redirect()->route('account')->with('kept', 'Wherever else you were signed in, you no longer are.');

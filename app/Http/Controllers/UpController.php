@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Illuminate\Foundation\Events\DiagnosingHealth;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 
 /** Answers while web server, application and database work; for whoever watches over them. */
 class UpController extends Controller
 {
     public function __invoke(): Response
     {
-        DB::select('select 1');
+        event(new DiagnosingHealth);
 
         return new Response('Up.', Response::HTTP_OK, ['Content-Type' => 'text/plain; charset=UTF-8']);
     }

@@ -13,7 +13,11 @@ class AnswerForRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['lack' => ['required', 'string', 'max:30'], 'mark' => ['required', 'string', 'max:40'], $this->reasonAt() => ['required', 'string', 'max:'.Longest::REASON_BESIDE]];
+        return [
+            'lack' => ['required', 'string', 'max:30'],
+            'mark' => ['required', 'string', 'max:40'],
+            $this->reasonAt() => ['required', 'string', 'max:'.Longest::REASON_BESIDE],
+        ];
     }
 
     /** @return array<string, string> */

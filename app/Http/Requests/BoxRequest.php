@@ -19,7 +19,9 @@ class BoxRequest extends FormRequest
             'position' => ['required', 'integer', 'between:0,199'],
             'state' => ['required', 'string', Rule::enum(BoxState::class)],
             'seen' => ['nullable', 'integer', 'min:0'],
-            'note' => ['nullable', 'string', 'max:'.Longest::SHORT_NOTE, Rule::requiredIf($this->input('state') === BoxState::Wrong->value)],
+            'note' => [
+                'nullable', 'string', 'max:'.Longest::SHORT_NOTE, Rule::requiredIf($this->input('state') === BoxState::Wrong->value),
+            ],
         ];
     }
 

@@ -15,7 +15,10 @@ class EndJobRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['ended_as' => ['required', 'string', Rule::enum(JobEnd::class)], 'ended_because' => ['required', 'string', 'max:'.Longest::REASON]];
+        return [
+            'ended_as' => ['required', 'string', Rule::enum(JobEnd::class)],
+            'ended_because' => ['required', 'string', 'max:'.Longest::REASON],
+        ];
     }
 
     /** @return array<string, string> */

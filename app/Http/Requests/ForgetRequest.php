@@ -23,7 +23,11 @@ class ForgetRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['also' => ['nullable', 'string', 'max:'.Longest::NOTE], 'asked' => ['nullable', 'boolean'], 'everywhere' => ['nullable', 'boolean']];
+        return [
+            'also' => ['nullable', 'string', 'max:'.Longest::NOTE],
+            'asked' => ['nullable', 'boolean'],
+            'everywhere' => ['nullable', 'boolean'],
+        ];
     }
 
     public function withValidator(Validator $validator): void
@@ -41,7 +45,9 @@ class ForgetRequest extends FormRequest
     /** @return list<string> */
     public function also(): array
     {
-        return array_values(array_filter(array_map(trim(...), explode(',', $this->string('also')->value())), fn (string $name) => $name !== ''));
+        return array_values(array_filter(
+            array_map(trim(...), explode(',', $this->string('also')->value())), fn (string $name) => $name !== '',
+        ));
     }
 
     /** Unless somebody has said otherwise it goes everywhere. */

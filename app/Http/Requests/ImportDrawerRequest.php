@@ -20,7 +20,10 @@ class ImportDrawerRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['seen' => ['nullable', 'string', 'max:'.Longest::FIGURE], 'table' => ['required', 'file', 'max:512', 'extensions:csv,txt', 'mimetypes:text/plain,text/csv,application/csv,text/x-csv']];
+        return [
+            'seen' => ['nullable', 'string', 'max:'.Longest::FIGURE],
+            'table' => ['required', 'file', 'max:512', 'extensions:csv,txt', 'mimetypes:text/plain,text/csv,application/csv,text/x-csv'],
+        ];
     }
 
     /** @return array<string, string> */

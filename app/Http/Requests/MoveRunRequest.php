@@ -16,7 +16,12 @@ class MoveRunRequest extends VersionedRequest
     {
         return parent::rules() + [
             'how' => ['required', 'string', Rule::in(['pass', 'avoid', 'either', 'shortest', 'remove'])],
-            'place' => [Rule::requiredIf(in_array($this->input('how'), ['pass', 'avoid', 'either'], true)), 'nullable', 'string', 'max:'.Longest::PLACE],
+            'place' => [
+                Rule::requiredIf(in_array($this->input('how'), ['pass', 'avoid', 'either'], true)),
+                'nullable',
+                'string',
+                'max:'.Longest::PLACE,
+            ],
         ];
     }
 

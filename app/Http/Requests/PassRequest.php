@@ -13,7 +13,11 @@ class PassRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['step' => ['required', 'string', 'max:34'], 'hold' => ['required', 'string', 'max:40'], 'because' => ['required', 'string', 'max:'.Longest::REASON_BESIDE]];
+        return [
+            'step' => ['required', 'string', 'max:34'],
+            'hold' => ['required', 'string', 'max:40'],
+            'because' => ['required', 'string', 'max:'.Longest::REASON_BESIDE],
+        ];
     }
 
     /** @return array<string, string> */

@@ -38,7 +38,10 @@ class SignInRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'email', 'max:'.Longest::ADDRESS], 'password' => ['required', 'string', 'max:'.Longest::SECRET]];
+        return [
+            'email' => ['required', 'string', 'email', 'max:'.Longest::ADDRESS],
+            'password' => ['required', 'string', 'max:'.Longest::SECRET],
+        ];
     }
 
     /** @throws ValidationException when the pair is wrong, or was wrong too often */

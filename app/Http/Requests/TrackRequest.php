@@ -89,7 +89,9 @@ class TrackRequest extends FormRequest
     {
         [$jumps, $odd] = [$track->jumps(), $track->oddHeights()];
         if (($jumps !== [] || $odd !== []) && $this->string('jumps')->isEmpty()) {
-            $validator->errors()->add('jumps', trim(($jumps === [] ? '' : $this->question($jumps)).' '.($odd === [] ? '' : $this->questionOfHeights($odd))));
+            $validator->errors()->add(
+                'jumps', trim(($jumps === [] ? '' : $this->question($jumps)).' '.($odd === [] ? '' : $this->questionOfHeights($odd))),
+            );
             $this->session()->flash('stashed', $this->stash()->put((string) file_get_contents($path)));
             $this->session()->flash('named', $this->name());
 

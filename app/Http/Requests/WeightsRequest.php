@@ -15,7 +15,11 @@ class WeightsRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['seen' => ['nullable', 'string', 'max:'.Longest::ANSWER], 'weights' => ['required', 'array'], 'weights.*' => ['required', 'numeric', 'min:0', 'max:'.self::MOST]];
+        return [
+            'seen' => ['nullable', 'string', 'max:'.Longest::ANSWER],
+            'weights' => ['required', 'array'],
+            'weights.*' => ['required', 'numeric', 'min:0', 'max:'.self::MOST],
+        ];
     }
 
     /** @return array<string, string> */

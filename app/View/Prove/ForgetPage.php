@@ -61,7 +61,9 @@ class ForgetPage extends JobPage
     public function places(): array
     {
         return array_map(
-            fn (Mention $one) => ['label' => $one->label, 'job' => $one->jobNumber, 'says' => mb_strimwidth($one->says, 0, self::LONGEST_SNIPPET, '…')],
+            fn (Mention $one) => [
+                'label' => $one->label, 'job' => $one->jobNumber, 'says' => mb_strimwidth($one->says, 0, self::LONGEST_SNIPPET, '…'),
+            ],
             array_slice($this->mentions, 0, self::SHOWN),
         );
     }
@@ -81,7 +83,9 @@ class ForgetPage extends JobPage
     public function backups(): ?string
     {
         $folder = base_path('backups');
-        $files = File::isDirectory($folder) ? array_filter(File::files($folder), fn (SplFileInfo $file) => str_ends_with($file->getFilename(), '.sql.gz')) : [];
+        $files = File::isDirectory($folder) ? array_filter(
+            File::files($folder), fn (SplFileInfo $file) => str_ends_with($file->getFilename(), '.sql.gz'),
+        ) : [];
         $times = array_map(fn (SplFileInfo $file) => (int) $file->getMTime(), $files);
 
         return $times === [] ? null : count($times).' kept here, the oldest of '.Carbon::createFromTimestamp(min($times))->format('j F Y')

@@ -132,7 +132,9 @@ final readonly class BuildStep
     /** What it asks for: a tick is for this, and for nothing chosen later. */
     public function asked(): Asked
     {
-        return Asked::of($this->takes, $this->band === null ? null : [$this->band->torque->low, $this->band->torque->high], $this->compound);
+        return Asked::of(
+            $this->takes, $this->band === null ? null : [$this->band->torque->low, $this->band->torque->high], $this->compound,
+        );
     }
 
     /** The same, while something outside the sheet stands against it; null: nothing does. */

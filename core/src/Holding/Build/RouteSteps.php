@@ -38,7 +38,9 @@ final class RouteSteps
         );
 
         return $threaded === [] ? [] : [BuildStep::worded(
-            self::threadCode($threaded), $chapter, Wording::of($words, runs: self::names($threaded), leads: implode(' ', $leads)), after: [$after],
+            self::threadCode($threaded), $chapter, Wording::of(
+                $words, runs: self::names($threaded), leads: implode(' ', $leads),
+            ), after: [$after],
         )->ofRuns(array_keys($threaded))];
     }
 
@@ -81,7 +83,9 @@ final class RouteSteps
         );
 
         return $branches === [] ? [] : [BuildStep::worded(
-            self::jointsCode($branches), BuildStep::ROUTES, Wording::of(BuildWords::BRANCH, runs: self::names($branches), leads: implode(' ', $leads)),
+            self::jointsCode($branches), BuildStep::ROUTES, Wording::of(
+                BuildWords::BRANCH, runs: self::names($branches), leads: implode(' ', $leads),
+            ),
             after: [...$parts, ...array_map(fn (int $at) => "dress-{$at}", $main)],
         )->ofRuns(array_keys($branches))];
     }

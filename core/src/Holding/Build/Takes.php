@@ -107,7 +107,9 @@ final readonly class Takes
         if ($sensors === null) {
             return [];
         }
-        $takes = ['speed-sensor' => ['the speed sensor’s place' => $sensors->where(), 'its gap' => $sensors->speed?->band() ?? 'as its maker says']];
+        $takes = ['speed-sensor' => [
+            'the speed sensor’s place' => $sensors->where(), 'its gap' => $sensors->speed?->band() ?? 'as its maker says',
+        ]];
         foreach (BarSide::cases() as $side) {
             $takes["brake-sensor-{$side->value}"] = ['the brake’s sensor' => lcfirst($sensors->brakes->of($side)?->label() ?? self::NOTHING)];
         }

@@ -12,7 +12,8 @@ final readonly class Ticks
     /**
      * @param  list<string>  $done codes
      * @param  list<string>  $failed codes of steps that failed their check
-     * @param  array<string, string>  $reopened codes of steps that were done, each with the step that was undone, done again or asked otherwise under it; with itself where it is that
+     * @param  array<string, string>  $reopened codes of steps that were done, each with the step that was undone, done again or
+     *     asked otherwise under it; with itself where it is that
      */
     private function __construct(public array $done, public array $failed, public array $reopened) {}
 
@@ -24,7 +25,9 @@ final readonly class Ticks
      */
     public static function of(BuildSheet $sheet, array $done, array $failed, array $passed = [], array $asked = []): self
     {
-        $changed = array_filter($asked, fn (Asked $then, string $code) => $sheet->step($code)?->asked()->isOtherThan($then) === true, ARRAY_FILTER_USE_BOTH);
+        $changed = array_filter(
+            $asked, fn (Asked $then, string $code) => $sheet->step($code)?->asked()->isOtherThan($then) === true, ARRAY_FILTER_USE_BOTH,
+        );
         $needs = array_column($sheet->steps, 'after', 'code');
         foreach ($passed as $code => $mark) {
             $step = $sheet->step($code);

@@ -31,7 +31,9 @@ final readonly class ProvePlan
             ...self::senses($facts), ...self::rides($facts), ...self::afterwards(),
         ]);
 
-        return new self(array_map(fn (Check $check) => $check->heldTo(self::things($check->name, $facts), self::waits($check->name, $facts)), $plan->checks));
+        return new self(array_map(
+            fn (Check $check) => $check->heldTo(self::things($check->name, $facts), self::waits($check->name, $facts)), $plan->checks,
+        ));
     }
 
     /** @return array<string, string> */
@@ -47,7 +49,9 @@ final readonly class ProvePlan
 
     private static function waits(CheckName $name, ProveFacts $facts): ?string
     {
-        $missing = $name === CheckName::Set ? implode(', ', array_map(fn (SettingName $one) => lcfirst($one->label()), $facts->unwritten())) : '';
+        $missing = $name === CheckName::Set ? implode(
+            ', ', array_map(fn (SettingName $one) => lcfirst($one->label()), $facts->unwritten()),
+        ) : '';
 
         return $missing === '' ? null : "Write it down first, under Settings: {$missing}.";
     }
@@ -94,7 +98,10 @@ final readonly class ProvePlan
     {
         $needs = array_map(fn () => [], $built);
         foreach ($this->checks as $check) {
-            $steps = [...array_map(fn (Cause $cause) => (string) $cause->stepWith($runs), $check->causes), ...self::steps($check->name, array_keys($built))];
+            $steps = [
+                ...array_map(fn (Cause $cause) => (string) $cause->stepWith($runs), $check->causes),
+                ...self::steps($check->name, array_keys($built)),
+            ];
             $before = array_filter(array_map(fn (CheckName $name) => $name->value, $check->after), fn (string $code) => $this->check($code) !== null);
             $cures = array_filter($steps, fn (string $step) => isset($built[$step]));
             $needs[$check->code] = [...array_values($before), ...array_values($cures)];

@@ -138,7 +138,9 @@ final readonly class SleeveSteps implements MountSteps
             'dry-fit' => $this->stack->pieces(Place::Drive),
             'body-in' => $this->stack->pieces(Place::Drive),
             'plate-on' => $this->stack->pieces(Place::Plate, Place::Nut),
-            'bolts-hand' => [...$this->stack->pieces(Place::Boss), 'the plate bolt' => "{$this->sleeve->bossBolt->thread} × {$this->fit->boltLength}"],
+            'bolts-hand' => [
+                ...$this->stack->pieces(Place::Boss), 'the plate bolt' => "{$this->sleeve->bossBolt->thread} × {$this->fit->boltLength}",
+            ],
         ];
     }
 

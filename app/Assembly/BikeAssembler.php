@@ -32,7 +32,7 @@ class BikeAssembler
             $this->row->kind,
             $this->row->frame_material,
             $shell,
-            new Chainstay($this->profile()),
+            SurveyPlan::hasStay($this->row->kind) ? new Chainstay($this->profile()) : Chainstay::none(),
             $rear,
             (float) $this->findings->mm(Spot::Wheel),
             twinPlate: $mount?->measuresKey() === null ? null : $this->twinPlate(),

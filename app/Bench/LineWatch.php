@@ -47,6 +47,7 @@ final readonly class LineWatch implements FromJob
             $wheel === null ? null : (int) round($wheel),
             settings: $settings->mapWithKeys(fn (Setting $setting) => [$setting->name->value => $setting->name->says($setting->value)])->all(),
             pack: $fitting->pack?->code,
+            isSeatedLow: $open->job->bike->kind->standsByItself(),
         ));
     }
 

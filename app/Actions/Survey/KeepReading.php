@@ -66,7 +66,7 @@ class KeepReading extends JobAction
                     'Take it again, or keep it as typed.',
                 ])));
             }
-            $contradiction = Contradiction::of($spot, $mm, $open->findings->lengths());
+            $contradiction = Contradiction::of($spot, $mm, $open->findings->lengths(), $open->job->bike->kind);
             if ($contradiction !== null) {
                 throw AskWhetherSure::ofReading(
                     "{$unit->show($mm)}? {$contradiction->words()} Take one of them again, or keep it as typed.",

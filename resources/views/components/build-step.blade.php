@@ -24,7 +24,7 @@
         </div>
         @if ($page->turnOf($step))
             <div>
-                <x-posture :now="$page->posture" :to="fn (string $value) => route('job.build', [$page->job, 'step' => $step->code, 'posture' => $value])" />
+                <x-posture :kind="$page->job->bike->kind" :now="$page->posture" :to="fn (string $value) => route('job.build', [$page->job, 'step' => $step->code, 'posture' => $value])" />
                 <x-drawing.turn :view="$page->turnOf($step)" />
             </div>
         @endif

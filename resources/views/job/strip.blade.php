@@ -49,7 +49,7 @@
                     </div>
                     @if ($page->turn())
                         <div>
-                            <x-posture :now="$page->posture" :to="fn (string $value) => route('job.strip', [$page->job, 'step' => $step->code, 'posture' => $value])" />
+                            <x-posture :kind="$page->job->bike->kind" :now="$page->posture" :to="fn (string $value) => route('job.strip', [$page->job, 'step' => $step->code, 'posture' => $value])" />
                             <x-drawing.turn :view="$page->turn()" />
                         </div>
                     @endif

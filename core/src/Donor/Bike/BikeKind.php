@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Donor\Bike;
 
+use function in_array;
+
 /** The kinds of bike a workshop sees. */
 enum BikeKind: string
 {
@@ -20,6 +22,17 @@ enum BikeKind: string
 
     /** Other words that job documents use for a kind. */
     public const ALIASES = ['mountain' => self::Diamond, 'city' => self::Diamond];
+
+    /**
+     * Kinds that stand by themselves on three wheels or four and are never turned over; who rides them sits low, the crank in
+     * front on a boom or a mast, with no chainstay beside its ring.
+     */
+    private const STANDING_BY_THEMSELVES = [self::TadpoleTrike, self::DeltaTrike, self::FourWheeler];
+
+    public function standsByItself(): bool
+    {
+        return in_array($this, self::STANDING_BY_THEMSELVES, true);
+    }
 
     public function label(): string
     {

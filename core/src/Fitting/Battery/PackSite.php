@@ -17,12 +17,14 @@ enum PackSite: string
     case Bag = 'bag';
     case Box = 'box';
     case BehindSeat = 'behind-seat';
+    case BesideSeat = 'beside-seat';
+    case Boom = 'boom';
     case Cradle = 'cradle';
 
     /** Kinds whose tubes enclose a triangle. */
     private const WITH_TRIANGLE = [BikeKind::Diamond, BikeKind::FullSuspension, BikeKind::Fat, BikeKind::Downhill, BikeKind::LongTail];
 
-    private const WITH_SEAT = [BikeKind::TadpoleTrike, BikeKind::DeltaTrike, BikeKind::FourWheeler];
+    private const WITH_BOOM = [BikeKind::TadpoleTrike, BikeKind::DeltaTrike];
 
     /** @return non-empty-list<self> where a battery may sit on a bike of this kind */
     public static function on(BikeKind $kind): array
@@ -35,7 +37,8 @@ enum PackSite: string
         return match ($this) {
             self::Triangle, self::TopTube, self::Bag => in_array($kind, self::WITH_TRIANGLE, true),
             self::Box => $kind === BikeKind::BoxCargo,
-            self::BehindSeat => in_array($kind, self::WITH_SEAT, true),
+            self::BehindSeat, self::BesideSeat => $kind->standsByItself(),
+            self::Boom => in_array($kind, self::WITH_BOOM, true),
             self::Rack, self::Cradle => true,
         };
     }
@@ -49,6 +52,8 @@ enum PackSite: string
             self::Bag => 'In a bag in the triangle',
             self::Box => 'In the box',
             self::BehindSeat => 'Behind the seat',
+            self::BesideSeat => 'Beside the seat',
+            self::Boom => 'On the boom',
             self::Cradle => 'In a cradle on hose clamps',
         };
     }
@@ -63,6 +68,8 @@ enum PackSite: string
             self::Bag => 'Bag',
             self::Box => 'Box',
             self::BehindSeat => 'Behind seat',
+            self::BesideSeat => 'Beside seat',
+            self::Boom => 'Boom',
             self::Cradle => 'Cradle',
         };
     }
@@ -81,6 +88,8 @@ enum PackSite: string
             self::TopTube => 'the straight of the top tube',
             self::Box => 'the floor of the box that is free',
             self::BehindSeat => 'the shelf behind the seat',
+            self::BesideSeat => 'the shelf or tube beside the seat',
+            self::Boom => 'the straight of the boom that the foot does not reach',
             self::Cradle => 'the straight of the tube that carries it',
             self::Triangle, self::Bag => 'the triangle',
         };
@@ -93,7 +102,8 @@ enum PackSite: string
             self::Triangle, self::TopTube => [Fixing::Bosses, Fixing::Inserts, Fixing::Band],
             self::Rack => [Fixing::RackBolts, Fixing::Straps],
             self::Bag => [Fixing::Straps],
-            self::Box, self::BehindSeat => [Fixing::ThroughBolts, Fixing::Straps],
+            self::Box, self::BehindSeat, self::BesideSeat => [Fixing::ThroughBolts, Fixing::Straps],
+            self::Boom => [Fixing::HoseClamps, Fixing::Band],
             self::Cradle => [Fixing::HoseClamps],
         };
     }
@@ -108,6 +118,8 @@ enum PackSite: string
             self::Bag => [SiteCheck::PedalAndKnee, SiteCheck::BagHolds],
             self::Box => [SiteCheck::SolidFloor, SiteCheck::Splash, SiteCheck::LockReached],
             self::BehindSeat => [SiteCheck::SolidFloor, SiteCheck::LockReached, SiteCheck::Splash],
+            self::BesideSeat => [SiteCheck::SolidFloor, SiteCheck::LockToLock, SiteCheck::LockReached, SiteCheck::Splash],
+            self::Boom => [SiteCheck::PedalAndKnee, SiteCheck::LockReached, SiteCheck::OffTheGround],
             self::Cradle => [SiteCheck::PedalAndKnee, SiteCheck::LockToLock, SiteCheck::LockReached, SiteCheck::OffTheGround],
         };
     }
@@ -140,6 +152,8 @@ enum PackSite: string
             self::Rack => ['rack', 'battery'],
             self::TopTube => ['seat', 'battery'],
             self::Box => ['keel', 'battery'],
+            self::BesideSeat => ['under-seat', 'battery'],
+            self::Boom => ['boom-end', 'head', 'battery'],
         };
     }
 }

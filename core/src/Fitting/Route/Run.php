@@ -13,7 +13,7 @@ final readonly class Run
     public const ON_THE_BAR = ['lever-left', 'lever-right', 'throttle', 'keypad', 'display'];
 
     /** Places beside the battery's own from which a pack's lead may start; lamps are fed from the motor. */
-    private const PACK_PLACES = ['rack', 'seat', 'keel'];
+    private const PACK_PLACES = ['rack', 'seat', 'keel', 'under-seat', 'boom-end', 'head'];
 
     /**
      * @param  list<string>  $avoid tags of stretches this run keeps off

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Build;
 
+use NeatSpindle\Core\Donor\Bike\BikeKind;
 use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 use NeatSpindle\Core\Ground\House\HouseRules;
 use NeatSpindle\Core\Ground\House\School;
@@ -20,6 +21,7 @@ final readonly class BuildPlan
 
     /**
      * @param  string  $motor its code
+     * @param  BikeKind  $kind which decides how it stands while it is worked on
      * @param  ?Margin  $ringToChainstay null where the stay is not measured, or no ring follows from the stack
      * @param  bool  $hasOneCog no derailleur, then
      * @param  ?Insert  $insert that has to be pressed in; null where the shell takes the motor as it is
@@ -29,6 +31,7 @@ final readonly class BuildPlan
         public string $motor,
         public ?Margin $ringToChainstay,
         public Ring $ring,
+        public BikeKind $kind,
         public FrameMaterial $material,
         public Chain $chain,
         public bool $hasOneCog,

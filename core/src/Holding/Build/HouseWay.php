@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Build;
 
+use NeatSpindle\Core\Donor\Bike\BikeKind;
 use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 use NeatSpindle\Core\Ground\House\HouseRules;
 use NeatSpindle\Core\Ground\House\School;
@@ -16,13 +17,16 @@ final readonly class HouseWay
         BuildStep::DRY => 'upside down, or in the stand',
         BuildStep::GAP => 'in the stand',
         BuildStep::BODY => 'upside down: a body lying on its back stays where it is put',
-        BuildStep::TORQUE => 'wheels on the floor',
+        BuildStep::TORQUE => 'as it was set: upside down, held by a second person or a strap',
         BuildStep::DRIVE => 'in the stand; cranks to torque with the wheels on the floor',
         BuildStep::ROUTES => 'in the stand',
     ];
 
+    /** What stands by itself is lifted, and never turned over. */
+    private const BY_ITSELF = 'on axle stands, its own wheels blocked; never turned over';
+
     /** @param  array<string, list<string>>  $notes what the house adds, by the step's code */
-    private function __construct(private HouseRules $house, private array $notes) {}
+    private function __construct(private HouseRules $house, private array $notes, private BikeKind $kind) {}
 
     public static function of(BuildPlan $plan): self
     {
@@ -33,7 +37,7 @@ final readonly class HouseWay
             }
         }
 
-        return new self($plan->house(), $notes);
+        return new self($plan->house(), $notes, $plan->kind);
     }
 
     public function at(BuildStep $step): BuildStep
@@ -47,11 +51,18 @@ final readonly class HouseWay
         return $school !== School::PlateToothed || $material->bite() > 0.0;
     }
 
+    /** Between setting a body and making it fast nothing is turned over: it would move. */
+    private function isSetIn(string $chapter): bool
+    {
+        return $chapter === BuildStep::BODY || $chapter === BuildStep::TORQUE;
+    }
+
     private function stands(string $chapter): ?string
     {
         return match (true) {
-            $this->house->follows(School::PostureFloor) => $chapter === BuildStep::TORQUE ? 'wheels on the floor' : 'upside down, or on the floor',
-            $this->house->follows(School::PostureStand) => $chapter === BuildStep::TORQUE ? 'out of the stand, wheels on the floor' : 'in the stand',
+            $this->kind->standsByItself() => self::BY_ITSELF,
+            $this->house->follows(School::PostureFloor) => $this->isSetIn($chapter) ? 'upside down, from setting the body until its nut is tight' : 'upside down, or on the floor',
+            $this->house->follows(School::PostureStand) => $this->isSetIn($chapter) ? 'in the stand, from setting the body until its nut is tight' : 'in the stand',
             default => self::BY_TASK[$chapter] ?? null,
         };
     }

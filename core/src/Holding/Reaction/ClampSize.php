@@ -14,8 +14,12 @@ final readonly class ClampSize
 
     private const OPENS = 0.2;
 
-    /** The sizes we know of; ours, from tubes that are made. */
-    private const MILLIMETRES = [25, 28, 30, 32, 35, 38, 40, 42, 45, 48, 50, 54, 57, 60, 63, 70, 76];
+    /** The narrowest and the widest size we know of, and how far apart those between are: no tube falls through. Ours. */
+    private const NARROWEST = 20;
+
+    private const WIDEST = 90;
+
+    private const STEP = 2;
 
     private const INCHES = [
         '1' => 1.0, '1 1/8' => 1.125, '1 1/4' => 1.25, '1 3/8' => 1.375, '1 1/2' => 1.5, '1 5/8' => 1.625, '1 3/4' => 1.75,
@@ -27,7 +31,7 @@ final readonly class ClampSize
     /** @return list<self> from the narrowest to the widest */
     public static function all(): array
     {
-        $sizes = array_map(fn (int $mm) => new self("{$mm} mm", (float) $mm), self::MILLIMETRES);
+        $sizes = array_map(fn (int $mm) => new self("{$mm} mm", (float) $mm), range(self::NARROWEST, self::WIDEST, self::STEP));
         foreach (self::INCHES as $name => $inches) {
             $sizes[] = new self("{$name} in", $inches * LengthUnit::MM_PER_INCH);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Measuring\Survey;
 
+use NeatSpindle\Core\Donor\Bike\BikeKind;
 use NeatSpindle\Core\Ground\Measure\Tolerance;
 
 use function abs;
@@ -21,16 +22,33 @@ final readonly class Contradiction
      * What a reading contradicts; null where it goes with all that is known.
      *
      * @param  array<string, float>  $known by the spot's code
+     * @param  BikeKind  $kind where the crank may lie ahead of the wheels, or between them
      */
-    public static function of(Spot $spot, float $mm, array $known): ?self
+    public static function of(Spot $spot, float $mm, array $known, BikeKind $kind = BikeKind::Diamond): ?self
     {
-        foreach (self::rules($known) as [$one, $other, $isWrong, $because]) {
+        foreach ([...($kind->standsByItself() ? [] : self::ofTheWheels($known)), ...self::rules($known)] as [$one, $other, $isWrong, $because]) {
             if ($one === $spot && isset($known[$other->value]) && $isWrong($mm)) {
                 return new self($other, $because);
             }
         }
 
         return self::ofTheStay($spot, $mm, $known);
+    }
+
+    /**
+     * Where the crank stands between the wheels.
+     *
+     * @param  array<string, float>  $known
+     * @return list<array{Spot, Spot, callable(float): bool, string}>
+     */
+    private static function ofTheWheels(array $known): array
+    {
+        $is = fn (Spot $spot): float => $known[$spot->value] ?? 0.0;
+
+        return [
+            [Spot::ChainstayLength, Spot::Wheelbase, fn (float $mm) => Tolerance::atLeast($mm, $is(Spot::Wheelbase)), 'a chainstay is shorter than the wheelbase'],
+            [Spot::Wheelbase, Spot::ChainstayLength, fn (float $mm) => Tolerance::atMost($mm, $is(Spot::ChainstayLength)), 'a wheelbase is longer than its chainstay'],
+        ];
     }
 
     /**
@@ -42,8 +60,6 @@ final readonly class Contradiction
         $is = fn (Spot $spot): float => $known[$spot->value] ?? 0.0;
 
         return [
-            [Spot::ChainstayLength, Spot::Wheelbase, fn (float $mm) => Tolerance::atLeast($mm, $is(Spot::Wheelbase)), 'a chainstay is shorter than the wheelbase'],
-            [Spot::Wheelbase, Spot::ChainstayLength, fn (float $mm) => Tolerance::atMost($mm, $is(Spot::ChainstayLength)), 'a wheelbase is longer than its chainstay'],
             [Spot::CogInset, Spot::OverLocknuts, fn (float $mm) => Tolerance::atLeast($mm, $is(Spot::OverLocknuts) / 2), 'the smallest cog would stand left of the middle'],
             [Spot::OverLocknuts, Spot::CogInset, fn (float $mm) => Tolerance::atMost($mm / 2, $is(Spot::CogInset)), 'the smallest cog would stand left of the middle'],
             [Spot::ChainPath, Spot::ChainstayLength, fn (float $mm) => Tolerance::below($mm, $is(Spot::ChainstayLength)), 'a chain is no shorter than its straight run'],

@@ -11,14 +11,9 @@ use function in_array;
 /** The round of spots for each kind of bike, in walking order: first what can be told with everything on, then the bare shell. */
 final class SurveyPlan
 {
-    /** Kinds whose crank stands at the end of a boom or mast, with no chainstay beside the ring. */
-    private const WITHOUT_STAY = [BikeKind::TadpoleTrike, BikeKind::DeltaTrike, BikeKind::FourWheeler];
-
     private const WITH_BOOM = [BikeKind::TadpoleTrike, BikeKind::DeltaTrike];
 
     private const WITH_OTHER_FRONT_WHEEL = [BikeKind::BoxCargo, BikeKind::TadpoleTrike, BikeKind::DeltaTrike, BikeKind::FourWheeler];
-
-    private const WITH_LONG_CHAIN = [BikeKind::TadpoleTrike, BikeKind::DeltaTrike, BikeKind::FourWheeler];
 
     /** Kinds with a triangle that a battery may lie in. */
     private const WITH_TRIANGLE = [BikeKind::Diamond, BikeKind::FullSuspension, BikeKind::Fat, BikeKind::Downhill, BikeKind::LongTail];
@@ -55,7 +50,7 @@ final class SurveyPlan
     /** Whether a chainstay stands beside the ring. */
     public static function hasStay(BikeKind $kind): bool
     {
-        return ! in_array($kind, self::WITHOUT_STAY, true);
+        return ! $kind->standsByItself();
     }
 
     /**
@@ -72,7 +67,7 @@ final class SurveyPlan
             ...self::EARLY,
             ...($hasStay ? self::STAY : []),
             ...self::REAR,
-            ...(in_array($kind, self::WITH_LONG_CHAIN, true) ? [Spot::ChainPath] : []),
+            ...($hasStay ? [] : [Spot::ChainPath]),
             ...self::CHAIN,
             Spot::Wheelbase,
             ...(in_array($kind, self::WITH_OTHER_FRONT_WHEEL, true) ? [Spot::FrontWheel] : []),

@@ -48,19 +48,25 @@ final readonly class Check
      */
     public function heldTo(array $things, ?string $waits): self
     {
-        return new self(
-            name: $this->name,
-            chapter: $this->chapter,
-            title: $this->title,
-            how: $this->how,
-            expects: $this->expects,
-            causes: $this->causes,
-            figure: $this->figure,
-            after: $this->after,
-            caution: $this->caution,
-            things: $things,
-            waits: $waits,
-        );
+        return $this->with(things: $things, waits: $waits);
+    }
+
+    /**
+     * The same in other words; null, or none, for what reads as it does.
+     *
+     * @param  list<Cause>  $causes
+     */
+    public function reading(?string $title, ?string $how, ?string $expects, array $causes): self
+    {
+        return $this->with(title: $title ?? $this->title, how: $how ?? $this->how, expects: $expects ?? $this->expects, causes: $causes ?: $this->causes);
+    }
+
+    private function with(mixed ...$changed): self
+    {
+        /** @var array{name: CheckName, chapter: string, title: string, how: string, expects: string, causes: list<Cause>} $all */
+        $all = [...array_diff_key(get_object_vars($this), ['code' => 1]), ...$changed];
+
+        return new self(...$all);
     }
 
     /** What it asks for: it was right for this, and for nothing set or chosen later. */

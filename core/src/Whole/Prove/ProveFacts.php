@@ -16,6 +16,7 @@ final readonly class ProveFacts
      * @param  ?int  $wheelMm the circumference that was written down; null where none was
      * @param  array<string, string>  $settings what was written down, in words, by its name
      * @param  ?string  $pack the battery's code; null where none is chosen
+     * @param  bool  $isSeatedLow whether nobody stands up on it: a trike, a four-wheeler
      * @param  ?float  $rangeKm how far the pack takes it on its road, as computed; null where no road was ridden
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class ProveFacts
         public ?float $rangeKm = null,
         public array $settings = [],
         public ?string $pack = null,
+        public bool $isSeatedLow = false,
     ) {}
 
     /** The same, with how far the pack takes it on its road, in km. */
@@ -47,6 +49,7 @@ final readonly class ProveFacts
             rangeKm: $rangeKm,
             settings: $this->settings,
             pack: $this->pack,
+            isSeatedLow: $this->isSeatedLow,
         );
     }
 

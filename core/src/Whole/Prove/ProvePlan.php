@@ -26,14 +26,20 @@ final readonly class ProvePlan
 
     public static function of(ProveFacts $facts): self
     {
-        $plan = new self([
+        return new self(array_map(fn (Check $check) => self::fitting($check, $facts), [
             ...self::wakes($facts), ...self::moves($facts), ...self::brakes($facts),
             ...self::senses($facts), ...self::rides($facts), ...self::afterwards(),
-        ]);
+        ]));
+    }
 
-        return new self(array_map(
-            fn (Check $check) => $check->heldTo(self::things($check->name, $facts), self::waits($check->name, $facts)), $plan->checks,
-        ));
+    /** As it reads on this bike, held to what it is proved with. */
+    private static function fitting(Check $check, ProveFacts $facts): Check
+    {
+        $low = $facts->isSeatedLow ? ProveWords::SEATED_LOW[$check->code] ?? [] : [];
+        $causes = array_map(fn (array $cause) => new Cause($cause[0], $cause[1]), $low['causes'] ?? []);
+
+        return $check->reading($low['title'] ?? null, $low['how'] ?? null, $low['expects'] ?? null, $causes)
+            ->heldTo(self::things($check->name, $facts), self::waits($check->name, $facts));
     }
 
     /** @return array<string, string> */

@@ -7,6 +7,36 @@ namespace NeatSpindle\Core\Whole\Prove;
 /** What a person reads at every check: what to do, what is expected, and what is behind a miss, the quickest to look at first. */
 final class ProveWords
 {
+    /** What reads otherwise where nobody stands up on the pedals and no stay runs beside the ring: a trike, a four-wheeler. */
+    public const SEATED_LOW = [
+        'turns-free' => [
+            'causes' => [
+                ['Ring touches the boom, its mast or a guard', 'ring-look'],
+                ['A lead or tie reaches chain or crank', null],
+                ['Chain too short, or caught at an idler, a tube or a guide', 'chain'],
+            ],
+        ],
+        'sound-cockpit' => ['how' => 'Seated, pulling at the bars with both hands; then coasting over something rough.'],
+        'sound-saddle' => [
+            'title' => 'Sounds from the seat and what holds it',
+            'how' => 'Leaning hard into the backrest, then lightly, with the same push at the pedals.',
+            'expects' => 'Nothing that goes when the back is light',
+            'causes' => [
+                ['Seat’s clamps and stays', null],
+                ['Seat on its frame, dry or loose', null],
+                ['A battery beside or behind it that knocks', 'battery-rail'],
+            ],
+        ],
+        'sound-cogs' => [
+            'causes' => [
+                ['Gears want indexing', 'gear-index'],
+                ['An idler, or a chain tube that rubs', null],
+                ['Magnet touches the sensor', 'speed-sensor'],
+                ['A tie that reaches the spokes', null],
+            ],
+        ],
+    ];
+
     /**
      * @return array{chapter: string, title: string, how: string, expects: string, causes: list<array{string, ?string}>, caution?: string}
      */

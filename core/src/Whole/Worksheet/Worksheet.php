@@ -133,6 +133,7 @@ final readonly class Worksheet
             motor: $this->job->kit->motor->code,
             ringToChainstay: $this->stack->margin(MarginName::RingToChainstay),
             ring: $this->job->kit->ring,
+            kind: $this->job->bike->kind,
             material: $this->job->bike->material,
             chain: $this->chain,
             hasOneCog: $this->job->bike->rear->hasOneCog(),

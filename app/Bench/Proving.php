@@ -47,8 +47,9 @@ final readonly class Proving implements FromJob
         $build = $open->the(BuildState::class);
         $plan = ProvePlan::of($watch->facts->withRange(self::rangeKm($open)));
         $runs = $open->job->runs->mapWithKeys(fn (Run $run) => [$run->name => $run->position])->all();
-        $changed = [...self::askedOtherwise($plan, $open), ...array_keys($build->ticks->reopened)];
-        $right = $plan->standing($open->records->done(Sheet::Prove), $open->records->done(Sheet::Build), $runs, $changed);
+        $right = $plan->standing(
+            $open->records->done(Sheet::Prove), $open->records->done(Sheet::Build), $runs, self::askedOtherwise($plan, $open), array_keys($build->ticks->reopened),
+        );
         $lacks = $open->the(Lacking::class)->open;
         $unclear = array_map(
             fn (Answer $answer) => ucfirst($answer->concern->label()).": {$answer->why}", $open->the(Checks::class)->outlook?->standing() ?? [],

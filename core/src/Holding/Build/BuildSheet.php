@@ -28,11 +28,13 @@ final readonly class BuildSheet
         $bars = FittingSteps::bars($plan);
         $sensors = FittingSteps::sensors($plan, self::codes($bars));
         $dressing = RouteSteps::dressing($plan, self::codes([...$bars, ...$sensors]));
+        $joining = RouteSteps::joining($plan, self::codes($dressing));
 
         return new self(array_map(fn (BuildStep $step) => $house->at($step->fastened($bands))->taking($takes[$step->code] ?? []), [
             ...DrySteps::of($plan),
             ...$through,
             ...FittingSteps::beforeTheGap($plan),
+            ...DriveSteps::behind($plan),
             ...($plan->isRingFirst() ? [...$plan->mount->beforeTheRing(), ...RingSteps::of($plan, BuildStep::GAP)] : []),
             ...self::body($plan, $through),
             ...self::rest($plan),
@@ -48,7 +50,8 @@ final readonly class BuildSheet
             ...$sensors,
             ...$round,
             ...$dressing,
-            ...RouteSteps::joining($plan, self::codes($dressing)),
+            ...$joining,
+            ...DriveSteps::back($plan, self::codes([...$dressing, ...$joining])),
         ]));
     }
 
@@ -60,7 +63,7 @@ final readonly class BuildSheet
      */
     private static function body(BuildPlan $plan, array $threading): array
     {
-        $through = array_map(fn (BuildStep $step) => $step->code, [...$threading, ...FittingSteps::beforeTheGap($plan)]);
+        $through = array_map(fn (BuildStep $step) => $step->code, [...$threading, ...FittingSteps::beforeTheGap($plan), ...DriveSteps::behind($plan)]);
 
         return array_map(fn (BuildStep $step) => $step->code === self::BODY_IN ? $step->afterToo($through) : $step, $plan->mount->body());
     }

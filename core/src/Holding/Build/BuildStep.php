@@ -8,6 +8,7 @@ use NeatSpindle\Core\Ground\House\SheetLine;
 use NeatSpindle\Core\Ground\Measure\TorqueUnit;
 use NeatSpindle\Core\Ground\Prose\Wording;
 use NeatSpindle\Core\Ground\Turn\Turn;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Parts\Fastening\Band;
 use NeatSpindle\Core\Parts\Fastening\Bands;
 use NeatSpindle\Core\Parts\Fastening\Fastener;
@@ -27,6 +28,8 @@ final readonly class BuildStep
 
     public const ROUTES = 'Routes';
 
+    public const BACK = 'Back on';
+
     /**
      * @param  ?Fastener  $fastener what is tightened to a figure; null when nothing is
      * @param  ?Band  $band what its maker wants; null while nobody has said
@@ -36,6 +39,7 @@ final readonly class BuildStep
      * @param  ?string  $house what the house adds to it
      * @param  ?string  $stands how the bike stands for it
      * @param  list<int>  $runs numbers of the runs it lays or joins
+     * @param  list<Spot>  $voids what no longer counts of the survey once it is done
      * @param  array<string, string>  $takes which parts and pieces it takes, in words, by what they are
      */
     public function __construct(
@@ -57,6 +61,7 @@ final readonly class BuildStep
         public ?string $stands = null,
         public array $runs = [],
         public array $takes = [],
+        public array $voids = [],
     ) {}
 
     /**
@@ -127,6 +132,16 @@ final readonly class BuildStep
     public function taking(array $takes): self
     {
         return $this->with(takes: $takes);
+    }
+
+    /**
+     * The same, after which these readings no longer count.
+     *
+     * @param  list<Spot>  $voids
+     */
+    public function voiding(array $voids): self
+    {
+        return $this->with(voids: $voids);
     }
 
     /** What it asks for: a tick is for this, and for nothing chosen later. */

@@ -50,7 +50,8 @@ final class BuildWords
 
     public const DRY_FIT = [
         'title' => 'Fit the motor dry, its ring with it',
-        'how' => 'No compound yet. {firstSpacers} The body must swing freely and reach its rest; the ring clears the frame.',
+        'how' => 'No compound yet. {firstSpacers} The body must swing freely and reach its rest; the ring clears the frame. '
+            .'Then it comes out again: leads and bolts go before it.',
         'look' => 'Shell faces bare and flat; what stood in the way is clear of the body',
         'caution' => '{caution}',
     ];
@@ -59,6 +60,13 @@ final class BuildWords
         'title' => 'Cable guide: {label}',
         'how' => '{how}',
         'look' => 'Gears or brake move freely; nothing stands proud under the shell',
+    ];
+
+    public const GUIDE_MEASURE = [
+        'title' => 'What is left of the guide measured afresh',
+        'how' => 'From the shell to its lowest point, its cable in it again. What was read before no longer counts.',
+        'tool' => 'Caliper',
+        'look' => 'Stack says that it clears the body',
     ];
 
     public const CURE = [
@@ -137,7 +145,8 @@ final class BuildWords
 
     public const CHAIN = [
         'title' => 'Chain, {links} links, then the derailleur',
-        'how' => 'Compare with the old chain link by link, not by length. Joined as its maker says; gears set last.',
+        'how' => 'Compare with the old chain link by link, not by length. Smallest cog first; the arrow on its plates runs forward '
+            .'on top. Joined as its maker says, the joint looked at; gears set last.',
         'tool' => 'Chain tool',
         'look' => 'Largest cog by hand: derailleur not at its end',
     ];
@@ -152,7 +161,8 @@ final class BuildWords
 
     public const OLD_CHAIN = [
         'title' => 'Old chain, {links} links, then the derailleur',
-        'how' => 'It is good by its stretch and goes on again. {change} Joined as its maker says; gears set last.',
+        'how' => 'It is good by its stretch and goes on again. {change} Smallest cog first; the arrow on its plates runs forward '
+            .'on top. Joined as its maker says, the joint looked at; gears set last.',
         'tool' => 'Chain tool',
         'look' => 'Largest cog by hand: derailleur not at its end',
     ];
@@ -189,6 +199,13 @@ final class BuildWords
         'how' => 'The chain was never opened: nothing to join, nothing to count. Slack taken up at the axle or the tensioner.',
         'tool' => 'Axle spanner',
         'look' => 'At its tightest place the chain still moves a finger’s breadth up and down',
+    ];
+
+    public const BOLTS_BEHIND = [
+        'title' => 'Bolts that will sit behind the motor, in first',
+        'how' => 'By what was written down when they came out: what plate, nut or body will be in the way of later goes in now, '
+            .'or gets its nut on the side that stays open.',
+        'look' => 'No head stands where body or plate comes',
     ];
 
     public const BUCKET_BACK = [

@@ -19,7 +19,7 @@ final class DriveSteps
     /** @return list<BuildStep> */
     public static function of(BuildPlan $plan): array
     {
-        return [...self::rightCrank($plan), ...self::leftCrank($plan), self::pedals(), self::chain($plan), ...self::mending($plan), ...self::back($plan)];
+        return [...self::rightCrank($plan), ...self::leftCrank($plan), self::pedals(), self::chain($plan), ...self::mending($plan)];
     }
 
     /** @return list<BuildStep> its seat and its bolt apart: what goes on the one is not what goes on the other */
@@ -101,8 +101,23 @@ final class DriveSteps
         ), array_keys($mending), $mending);
     }
 
-    /** @return list<BuildStep> what came off and goes back on */
-    private static function back(BuildPlan $plan): array
+    /** @return list<BuildStep> bolts of what goes back on later, where plate or nut would be in the way of them then */
+    public static function behind(BuildPlan $plan): array
+    {
+        $fitted = $plan->circumstances->found->fitted;
+
+        return ! $fitted->hasGuard && ! $fitted->hasBucket ? [] : [
+            BuildStep::worded('bolts-behind', BuildStep::GAP, Wording::of(BuildWords::BOLTS_BEHIND), after: ['dry-fit']),
+        ];
+    }
+
+    /**
+     * What came off and goes back on, once nothing behind it is left to do.
+     *
+     * @param  list<string>  $laid codes of the steps at which leads are tied down and joined
+     * @return list<BuildStep>
+     */
+    public static function back(BuildPlan $plan, array $laid): array
     {
         $fitted = $plan->circumstances->found->fitted;
         $parts = [
@@ -114,7 +129,7 @@ final class DriveSteps
         foreach ($parts as $code => [$was, $words, $fastener]) {
             if ($was) {
                 $steps[] = BuildStep::worded(
-                    $code, BuildStep::DRIVE, Wording::of($words), fastener: $fastener, after: ['ring-look', 'chain'],
+                    $code, BuildStep::BACK, Wording::of($words), fastener: $fastener, after: ['ring-look', 'chain', 'pedals', ...$laid],
                 );
             }
         }

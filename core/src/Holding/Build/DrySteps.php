@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Holding\Build;
 
 use NeatSpindle\Core\Ground\Prose\Wording;
-use NeatSpindle\Core\Measuring\Survey\GuideRemedy;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 
 /** What is done before it is known that everything fits: inserts, cures, and the dry fit that finds out. */
 final class DrySteps
@@ -15,7 +15,8 @@ final class DrySteps
     {
         $before = [
             ...self::insert($plan),
-            ...self::guide($plan->circumstances->found->guide),
+            ...FittingSteps::cableOffForTheGuide($plan),
+            ...self::guide($plan->circumstances->found, FittingSteps::cableOffForTheGuide($plan) !== []),
             ...self::cures($plan->circumstances->found->cures),
         ];
 
@@ -54,18 +55,32 @@ final class DrySteps
         ];
     }
 
-    /** @return list<BuildStep> */
-    private static function guide(GuideRemedy $remedy): array
+    /**
+     * With its cable out; what is left of it is measured afresh, for what was read before no longer counts.
+     *
+     * @param  bool  $isCableOff whether the gear's cable is off already
+     * @return list<BuildStep>
+     */
+    private static function guide(Found $found, bool $isCableOff): array
     {
-        $task = $remedy->task();
-
-        return $task === null ? [] : [BuildStep::worded(
+        $task = $found->guide->task();
+        if ($task === null) {
+            return [];
+        }
+        $cable = $isCableOff ? 'Its cable is off already, drawn out of it. ' : 'Its cable slack and out of it first. ';
+        $guide = BuildStep::worded(
             'guide', BuildStep::DRY,
             Wording::of(
-                BuildWords::GUIDE, label: $remedy->label(), how: $task.($remedy->parts() === null ? '' : " Parts: {$remedy->parts()}."),
+                BuildWords::GUIDE, label: $found->guide->label(), how: $cable.$task.($found->guide->parts() === null ? '' : " Parts: {$found->guide->parts()}."),
             ),
-            after: ['safe'],
-        )];
+            after: ['safe', ...($isCableOff ? ['gear-off'] : [])],
+        );
+
+        return $found->guide->leavesNothing() ? [$guide] : [
+            $guide->voiding([Spot::GuideDepth]),
+            BuildStep::worded('guide-measure', BuildStep::DRY, Wording::of(BuildWords::GUIDE_MEASURE), after: ['guide'])
+                ->heldWhile($found->isGuideMeasured ? null : 'What is left of the guide is measured first: Survey, Guide under the shell.'),
+        ];
     }
 
     /**

@@ -27,11 +27,24 @@ final class FittingSteps
     public static function beforeTheGap(BuildPlan $plan): array
     {
         return $plan->circumstances->wiring->sensors?->hasGearSensor !== true ? [] : [
-            BuildStep::worded('gear-off', BuildStep::GAP, Wording::of(FittingWords::GEAR_OFF), after: ['safe']),
+            ...(self::cableOffForTheGuide($plan) === [] ? [self::cableOff(BuildStep::GAP)] : []),
             BuildStep::worded('gear-through', BuildStep::GAP, Wording::of(FittingWords::GEAR_THROUGH), after: ['gear-off']),
             BuildStep::worded('gear-housing', BuildStep::GAP, Wording::of(FittingWords::GEAR_HOUSING), after: ['gear-through']),
             BuildStep::worded('gear-fix', BuildStep::GAP, Wording::of(FittingWords::GEAR_FIX), after: ['gear-housing']),
         ];
+    }
+
+    /** @return list<BuildStep> the gear's cable off where its sensor wants that anyway and a guide is worked on: once, and before */
+    public static function cableOffForTheGuide(BuildPlan $plan): array
+    {
+        $isBoth = $plan->circumstances->wiring->sensors?->hasGearSensor === true && $plan->circumstances->found->guide->task() !== null;
+
+        return $isBoth ? [self::cableOff(BuildStep::DRY)] : [];
+    }
+
+    private static function cableOff(string $chapter): BuildStep
+    {
+        return BuildStep::worded('gear-off', $chapter, Wording::of(FittingWords::GEAR_OFF), after: ['safe']);
     }
 
     /** @return list<BuildStep> */

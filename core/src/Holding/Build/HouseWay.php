@@ -20,6 +20,7 @@ final readonly class HouseWay
         BuildStep::TORQUE => 'as it was set: upside down, held by a second person or a strap',
         BuildStep::DRIVE => 'in the stand; cranks to torque with the wheels on the floor',
         BuildStep::ROUTES => 'in the stand',
+        BuildStep::BACK => 'in the stand, or on its wheels',
     ];
 
     /** What stands by itself is lifted, and never turned over. */

@@ -36,8 +36,9 @@ interface Recipe
      * The steps of a build that are its own; null for an unsolved stack.
      *
      * @param  Circumstances  $circumstances what was answered in the survey, and how the house goes about it
+     * @param  ?Reach  $reach of the workshop's socket to the nut; null where that is not known, or no question
      */
-    public function steps(Stack $stack, Circumstances $circumstances): ?MountSteps;
+    public function steps(Stack $stack, Circumstances $circumstances, ?Reach $reach = null): ?MountSteps;
 
     /** Whether a socket reaches the nut over the spindle; null where there is no such nut, the spindle is not known, or the stack is unsolved. */
     public function reach(Stack $stack, NutSocket $socket): ?Reach;

@@ -36,8 +36,8 @@ enum GuideRemedy: string
         return match ($this) {
             self::Stays => null,
             self::Housing => 'Guide off; housing in one piece from stop to stop, new inner cable. Keep the guide’s screw.',
-            self::Slimmer => 'Guide off, the slimmer one on, cable back in its groove. Measure its depth again.',
-            self::Trimmed => 'Turn or trim the guide, edges smooth, cable free. Measure its depth again.',
+            self::Slimmer => 'Guide off, the slimmer one on, cable back in its groove.',
+            self::Trimmed => 'Turn or trim the guide, edges smooth, then the cable back in it, free.',
             self::Moved => 'Guide off; the run goes above the shell or along the left. Keep the guide’s screw.',
         };
     }

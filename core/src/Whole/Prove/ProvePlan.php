@@ -21,6 +21,9 @@ final readonly class ProvePlan
     /** How far what a pack gives may be from what was computed, as shares: wind and level are never quite the same. Ours. */
     private const RANGE = [0.65, 1.5];
 
+    /** Before the code of a step, to tell it from a check that is called the same. */
+    private const STEP = 'step ';
+
     /** @param  list<Check>  $checks */
     private function __construct(public array $checks) {}
 
@@ -92,17 +95,19 @@ final readonly class ProvePlan
 
     /**
      * Those that were right, and still are: a step that cures what may be behind a miss, or that they rest on else, was not
-     * done again since, what comes before was not either, and they are asked as they were.
+     * done again since, what comes before was not either, and they are asked as they were. A step may be called as a check is.
      *
      * @param  array<string, int>  $right when each was right, as a number that rises, by its code
      * @param  array<string, int>  $built when each step of the build was done, in the same numbers
      * @param  array<string, int>  $runs numbers of the runs, by name
-     * @param  list<string>  $changed codes of the checks that are asked otherwise than they were, and of the steps that were done and are open again
+     * @param  list<string>  $changed codes of the checks that are asked otherwise than they were
+     * @param  list<string>  $reopened codes of the steps that were done and are open again
      * @return list<string> codes
      */
-    public function standing(array $right, array $built, array $runs, array $changed = []): array
+    public function standing(array $right, array $built, array $runs, array $changed = [], array $reopened = []): array
     {
-        $needs = array_map(fn () => [], $built);
+        $asSteps = fn (array $codes): array => array_map(fn (string $code) => self::STEP.$code, $codes);
+        $needs = array_fill_keys($asSteps(array_keys($built)), []);
         foreach ($this->checks as $check) {
             $steps = [
                 ...array_map(fn (Cause $cause) => (string) $cause->stepWith($runs), $check->causes),
@@ -110,10 +115,13 @@ final readonly class ProvePlan
             ];
             $before = array_filter(array_map(fn (CheckName $name) => $name->value, $check->after), fn (string $code) => $this->check($code) !== null);
             $cures = array_filter($steps, fn (string $step) => isset($built[$step]));
-            $needs[$check->code] = [...array_values($before), ...array_values($cures)];
+            $needs[$check->code] = [...array_values($before), ...$asSteps(array_values($cures))];
         }
+        $done = $right + array_combine($asSteps(array_keys($built)), $built);
 
-        return array_values(array_intersect(Standing::of($needs, $right + $built, $changed)->done(), array_column($this->checks, 'code')));
+        return array_values(array_intersect(
+            Standing::of($needs, $done, [...$changed, ...$asSteps($reopened)])->done(), array_column($this->checks, 'code'),
+        ));
     }
 
     /**

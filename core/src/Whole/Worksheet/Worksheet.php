@@ -126,7 +126,7 @@ final readonly class Worksheet
     /** The order of the build; null while the stack is unsolved. */
     public function buildSheet(Circumstances $circumstances = new Circumstances): ?BuildSheet
     {
-        $steps = $this->recipe->steps($this->stack, $circumstances);
+        $steps = $this->recipe->steps($this->stack, $circumstances, $this->reach);
 
         return $steps === null ? null : BuildSheet::of(new BuildPlan(
             mount: $steps,

@@ -122,9 +122,10 @@ final readonly class SleeveStack implements Recipe
         return $stack->arrangement instanceof SleeveArrangement ? new SleeveLayout($this, $stack, $stack->arrangement) : null;
     }
 
-    public function steps(Stack $stack, Circumstances $circumstances): ?SleeveSteps
+    public function steps(Stack $stack, Circumstances $circumstances, ?Reach $reach = null): ?SleeveSteps
     {
-        return $stack->arrangement instanceof SleeveArrangement ? new SleeveSteps($stack, $stack->arrangement, $this->sleeve, $circumstances->fastening->house) : null;
+        return $stack->arrangement instanceof SleeveArrangement
+            ? new SleeveSteps($stack, $stack->arrangement, $this->sleeve, $circumstances->fastening->house, $reach) : null;
     }
 
     public function stayAsk(): ?StayAsk

@@ -14,6 +14,7 @@ use NeatSpindle\Core\Ground\Turn\Turn;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Compound;
 use NeatSpindle\Core\Holding\Build\MountSteps;
+use NeatSpindle\Core\Holding\Mount\Reach;
 use NeatSpindle\Core\Holding\Mount\Stack;
 use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Parts\Fastening\Band;
@@ -24,7 +25,10 @@ final readonly class SleeveSteps implements MountSteps
 {
     private const SOURCE = 'the catalogue';
 
-    public function __construct(private Stack $stack, private SleeveArrangement $fit, private Sleeve $sleeve, private HouseRules $house) {}
+    /** @param  ?Reach  $reach of the workshop's socket over the spindle to the nut; null where that is not known */
+    public function __construct(
+        private Stack $stack, private SleeveArrangement $fit, private Sleeve $sleeve, private HouseRules $house, private ?Reach $reach = null,
+    ) {}
 
     public function firstSpacers(): string
     {
@@ -73,9 +77,34 @@ final readonly class SleeveSteps implements MountSteps
 
     public function torquing(): array
     {
-        return $this->house->follows(School::BoltsFirst)
-            ? [$this->bossBolts('set-rest'), $this->nut(SleeveWords::NUT_TORQUE_LAST, 'boss-bolts'), $this->look(SleeveWords::PLATE_LOOK_LAST), ...$this->lockring()]
-            : [$this->nut(SleeveWords::NUT_TORQUE, 'set-rest'), $this->look(SleeveWords::PLATE_LOOK), $this->bossBolts('plate-look'), ...$this->lockring()];
+        [$out, $ready] = $this->isSpindleInTheWay()
+            ? [[BuildStep::worded('spindle-out', BuildStep::TORQUE, Wording::of(SleeveWords::SPINDLE_OUT), after: ['set-rest'])], 'spindle-out'] : [[], 'set-rest'];
+        $torqued = $this->house->follows(School::BoltsFirst)
+            ? [$this->bossBolts($ready), $this->nut(SleeveWords::NUT_TORQUE_LAST, 'boss-bolts'), $this->look(SleeveWords::PLATE_LOOK_LAST), ...$this->lockring()]
+            : [$this->nut(SleeveWords::NUT_TORQUE, $ready), $this->look(SleeveWords::PLATE_LOOK), $this->bossBolts('plate-look'), ...$this->lockring()];
+
+        return [...$out, ...$torqued, ...$this->spindleIn()];
+    }
+
+    /** Whether the nut is torqued with the spindle out, because the socket does not pass over its end or does not reach down beside it. */
+    private function isSpindleInTheWay(): bool
+    {
+        return $this->reach !== null && ! $this->reach->reaches && $this->reach->doesSpindleComeOut;
+    }
+
+    /** @return list<BuildStep> the spindle again, once nothing is left to do where it stands; none where it stayed */
+    private function spindleIn(): array
+    {
+        $before = $this->sleeve->lockring === null ? 'boss-bolts' : 'lockring';
+
+        return ! $this->isSpindleInTheWay() ? [] : [
+            BuildStep::worded('spindle-in', BuildStep::TORQUE, Wording::of(SleeveWords::SPINDLE_IN), compound: Compound::Grease, after: ['plate-look', $before]),
+            BuildStep::worded('spindle-preload', BuildStep::TORQUE, Wording::of(SleeveWords::SPINDLE_PRELOAD), after: ['spindle-in']),
+            BuildStep::worded(
+                'spindle-lock', BuildStep::TORQUE, Wording::of(SleeveWords::SPINDLE_LOCK), fastener: Fastener::CollarScrew, compound: Compound::Locking,
+                after: ['spindle-preload'],
+            ),
+        ];
     }
 
     /** @param  array<string, string>  $words */
@@ -109,7 +138,7 @@ final readonly class SleeveSteps implements MountSteps
 
     public function heldBy(): string
     {
-        return 'nut-torque';
+        return $this->isSpindleInTheWay() ? 'spindle-lock' : 'nut-torque';
     }
 
     public function beforeTheLeftCrank(): array
@@ -129,7 +158,14 @@ final readonly class SleeveSteps implements MountSteps
 
     public function parts(): array
     {
-        return ['bolts-hand' => "Plate bolts {$this->sleeve->bossBolt->thread} × {$this->fit->boltLength}"];
+        $isOutOfReach = $this->reach !== null && ! $this->reach->reaches && ! $this->reach->doesSpindleComeOut;
+
+        return [
+            'bolts-hand' => "Plate bolts {$this->sleeve->bossBolt->thread} × {$this->fit->boltLength}",
+            ...($isOutOfReach ? ['nut-torque' => sprintf(
+                'Tool for the nut that reaches it over the spindle: bored %.1f mm and %.1f mm deep at the least, for a torque wrench', $this->reach->neededBore, $this->reach->neededDepth,
+            )] : []),
+        ];
     }
 
     public function takes(): array

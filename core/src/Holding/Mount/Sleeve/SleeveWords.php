@@ -39,7 +39,7 @@ final class SleeveWords
 
     public const NUT_TORQUE_LAST = [
         'title' => 'Nut to torque',
-        'how' => 'Wheels on the floor, inverted or upright, body on its rest. The bolts hold the plate already: stop if it lifts anywhere.',
+        'how' => 'As the body was set, not turned over, on its rest. The bolts hold the plate already: stop if it lifts anywhere.',
         'tool' => 'Nut socket over the spindle, torque wrench',
         'look' => 'Body has not moved',
     ];
@@ -59,10 +59,37 @@ final class SleeveWords
 
     public const NUT_TORQUE = [
         'title' => 'Nut to torque',
-        'how' => 'Wheels on the floor, inverted or upright, body on its rest. Nut before the plate’s bolts: it pulls '
+        'how' => 'As the body was set, not turned over, on its rest. Nut before the plate’s bolts: it pulls '
             .'the plate flat.',
         'tool' => 'Nut socket over the spindle, torque wrench',
         'look' => 'Body has not moved',
+    ];
+
+    public const SPINDLE_OUT = [
+        'title' => 'Spindle out, for the nut',
+        'how' => 'The socket does not get over its end to the nut. Its own screw loose; a mark across spindle and body, so that the '
+            .'splines meet again; out to the side its maker names, bearings and seals stay.',
+        'tool' => 'Key for its screw, soft mallet',
+        'look' => 'The mark is on both; bearings and seals are where they were',
+    ];
+
+    public const SPINDLE_IN = [
+        'title' => 'Spindle in again',
+        'how' => 'Greased, by the mark. Find the splines by turning a quarter at a time, never by force, up to its step.',
+        'look' => 'It sits on its step',
+    ];
+
+    public const SPINDLE_PRELOAD = [
+        'title' => 'Spindle’s preload by hand',
+        'how' => 'Until play is gone and it still turns freely; backed off where it is stiff: too much ruins bearings.',
+        'look' => 'No play, no drag',
+    ];
+
+    public const SPINDLE_LOCK = [
+        'title' => 'Spindle’s screw to torque',
+        'how' => 'Hold the preload where it is while its screw goes down.',
+        'tool' => 'Key for its screw, torque wrench',
+        'look' => 'Still no play, no drag',
     ];
 
     public const PLATE_LOOK = [

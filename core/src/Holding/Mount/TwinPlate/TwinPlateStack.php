@@ -14,6 +14,7 @@ use NeatSpindle\Core\Holding\Mount\DoubtAxis;
 use NeatSpindle\Core\Holding\Mount\Entry;
 use NeatSpindle\Core\Holding\Mount\Mount;
 use NeatSpindle\Core\Holding\Mount\Note;
+use NeatSpindle\Core\Holding\Mount\Reach;
 use NeatSpindle\Core\Holding\Mount\Recipe;
 use NeatSpindle\Core\Holding\Mount\Site;
 use NeatSpindle\Core\Holding\Mount\Stack;
@@ -127,7 +128,7 @@ final readonly class TwinPlateStack implements Recipe
         return $stack->arrangement instanceof TwinPlateArrangement ? new TwinPlateLayout($this, $stack) : null;
     }
 
-    public function steps(Stack $stack, Circumstances $circumstances): ?TwinPlateSteps
+    public function steps(Stack $stack, Circumstances $circumstances, ?Reach $reach = null): ?TwinPlateSteps
     {
         $hasCassette = ! $this->site->bike->rear->hasOneCog();
 

@@ -11,6 +11,7 @@ use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Holding\Mount\BodyInFrame;
 use NeatSpindle\Core\Holding\Mount\DoubtAxis;
 use NeatSpindle\Core\Holding\Mount\Mount;
+use NeatSpindle\Core\Holding\Mount\Reach;
 use NeatSpindle\Core\Holding\Mount\Recipe;
 use NeatSpindle\Core\Holding\Mount\Stack;
 use NeatSpindle\Core\Holding\Mount\StayAsk;
@@ -122,7 +123,7 @@ final readonly class YokeStack implements Recipe
         return $stack->arrangement instanceof YokeArrangement ? new YokeLayout($this, $stack, $stack->arrangement) : null;
     }
 
-    public function steps(Stack $stack, Circumstances $circumstances): ?YokeSteps
+    public function steps(Stack $stack, Circumstances $circumstances, ?Reach $reach = null): ?YokeSteps
     {
         return $stack->arrangement instanceof YokeArrangement ? new YokeSteps($stack) : null;
     }

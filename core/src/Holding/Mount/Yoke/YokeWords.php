@@ -40,7 +40,7 @@ final class YokeWords
 
     public const CUP_TORQUE = [
         'title' => 'Cup to torque',
-        'how' => 'Wheels on the floor, body on its rest.',
+        'how' => 'As the body was set, not turned over, on its rest.',
         'tool' => 'Cup tool, held on with a clamp; torque wrench',
         'look' => 'Yoke still flat',
     ];

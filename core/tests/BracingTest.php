@@ -88,14 +88,16 @@ it('takes the clamp that fits a tube, or the next with a shim of at most a milli
     'inches' => [38.1, '38 mm', 0.0],
     'an inch and a half, a little under' => [38.15, '38 mm', 0.0],
     'two inches' => [50.7, '2 in', 0.0],
-    'between two sizes' => [46.0, '48 mm', 1.0],
-    'thicker than any' => [90.0, null, 0.0],
+    'between two sizes' => [47.0, '48 mm', 0.5],
+    'one that no table had' => [52.0, '52 mm', 0.0],
+    'thicker than any' => [95.0, null, 0.0],
 ]);
 
 it('has no clamp that needs a thicker shim than a millimetre', function (): void {
-    foreach (range(250, 760) as $tenths) {
+    foreach (range(200, 900) as $tenths) {
         $clamp = TubeClamp::for($tenths / 10);
         expect($clamp->shim)->toBeLessThanOrEqual(1.0);
+        expect($clamp->size)->not->toBeNull();
         if ($clamp->size !== null) {
             expect($clamp->size->fits($tenths / 10) || $clamp->size->bore > $tenths / 10)->toBeTrue();
         }

@@ -79,7 +79,7 @@ it('does what each school says on the sheet', function (School $school, string $
     'crank dry' => [School::CrankDry, 'crank-left-seat', fn (BuildStep $step) => $step->compound === Compound::None],
     'motor first' => [School::MotorFirst, 'try-battery', fn (BuildStep $step) => $step->chapter === BuildStep::ROUTES && $step->after === ['nut-torque']],
     'floor' => [School::PostureFloor, 'dress-0', fn (BuildStep $step) => $step->stands === 'upside down, or on the floor'],
-    'stand' => [School::PostureStand, 'body-in', fn (BuildStep $step) => $step->stands === 'in the stand'],
+    'stand' => [School::PostureStand, 'body-in', fn (BuildStep $step) => $step->stands === 'in the stand, from setting the body until its nut is tight'],
     'round' => [School::HarnessRound, 'thread-0-1-2', fn (BuildStep $step) => $step->after === ['body-in'] && str_contains($step->how, 'outside the gap')],
 ]);
 

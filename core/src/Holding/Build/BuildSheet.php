@@ -35,7 +35,7 @@ final readonly class BuildSheet
             ...$through,
             ...FittingSteps::beforeTheGap($plan),
             ...DriveSteps::behind($plan),
-            ...($plan->isRingFirst() ? [...$plan->mount->beforeTheRing(), ...RingSteps::of($plan, BuildStep::GAP)] : []),
+            ...($plan->isRingFirst() ? [...RingSteps::before($plan), ...RingSteps::of($plan, BuildStep::GAP)] : []),
             ...self::body($plan, $through),
             ...self::rest($plan),
             ...$plan->mount->torquing(),

@@ -95,6 +95,13 @@ final class BuildWords
         'look' => 'No twist in the chain',
     ];
 
+    public const CHAIN_OVER_SPINDLE = [
+        'title' => 'Whole chain laid over the spindle, before the crank',
+        'how' => 'Through guide and roller, and over the end of the spindle, so that it lies round the ring’s place when the crank '
+            .'with the ring goes on: over a crank it does not go any more.',
+        'look' => 'No twist in the chain',
+    ];
+
     public const RING = [
         'title' => 'Ring {teeth} {face}',
         'how' => '{side}. {bolts} by hand first, then in a star to torque, with locking compound.{teethWords}',

@@ -18,9 +18,9 @@ final class RingSteps
     public static function of(BuildPlan $plan, string $chapter): array
     {
         $before = ['dry-fit', ...array_map(fn (BuildStep $step) => $step->code, $plan->isRingFirst() ? $plan->mount->beforeTheRing() : [])];
-        $over = $plan->keepsChain() ? [BuildStep::worded('chain-over', $chapter, Wording::of(BuildWords::CHAIN_OVER), after: $before)] : [];
-        $fitting = $plan->circumstances->fastening->ringFitting;
         $onItsCrank = $plan->mount->seatsRightCrankAt() !== null;
+        $over = $plan->keepsChain() && ! $onItsCrank ? [BuildStep::worded('chain-over', $chapter, Wording::of(BuildWords::CHAIN_OVER), after: $before)] : [];
+        $fitting = $plan->circumstances->fastening->ringFitting;
 
         return [...$over, BuildStep::worded(
             'ring', $chapter,
@@ -33,6 +33,20 @@ final class RingSteps
             turn: new Turn('Ring bolt', Hand::Right, Action::Tighten, Side::Drive), fastener: Fastener::RingBolts,
             compound: Compound::Locking, after: [...$before, ...($over === [] ? [] : ['chain-over'])],
         )];
+    }
+
+    /** @return list<BuildStep> what comes before a ring that goes on first; a whole chain is laid over the spindle before its crank is */
+    public static function before(BuildPlan $plan): array
+    {
+        $steps = [];
+        $crank = $plan->mount->seatsRightCrankAt();
+        foreach ($plan->mount->beforeTheRing() as $step) {
+            $isToPass = $step->code === $crank && $plan->keepsChain();
+            $isToPass && $steps[] = BuildStep::worded('chain-over', $step->chapter, Wording::of(BuildWords::CHAIN_OVER_SPINDLE), after: $step->after);
+            $steps[] = $isToPass ? $step->afterToo(['chain-over']) : $step;
+        }
+
+        return $steps;
     }
 
     /** @return list<BuildStep> its clearance, looked at again once everything holds */

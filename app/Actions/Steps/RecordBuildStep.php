@@ -9,12 +9,14 @@ use App\Actions\JobAction;
 use App\Bench\BuildState;
 use App\Bench\OpenJob;
 use App\Models\Job;
+use App\Models\Reading;
 use App\Models\Sheet;
 use App\Models\StepState;
 use App\Models\User;
 use Illuminate\Validation\ValidationException;
 use NeatSpindle\Core\Ground\Measure\TorqueUnit;
 use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 
 /** Ticks a step of the build, says that it failed its check, or takes the tick back. Whether it may be ticked is the core's to say. */
 class RecordBuildStep extends JobAction
@@ -41,7 +43,15 @@ class RecordBuildStep extends JobAction
             $this->recorder->record($job, $by, $seen, Sheet::Build, $code, [
                 'title' => $step->title, 'source' => $step->band?->source, ...$step->asked()->kept(),
             ], $done);
+            ($done['state'] ?? null) === StepState::Done && $this->void($job, $step);
         });
+    }
+
+    /** What was read of a thing before it was changed no longer counts; it stays in the log. */
+    private function void(Job $job, BuildStep $step): void
+    {
+        $spots = array_map(fn (Spot $spot) => $spot->value, $step->voids);
+        $spots === [] ?: Reading::query()->where('job_id', $job->id)->whereIn('spot', $spots)->whereNull('superseded_at')->update(['superseded_at' => now()]);
     }
 
     private function askAboutImprobable(BuildStep $step, ?float $nm, TorqueUnit $unit): void

@@ -15,6 +15,9 @@ class OpenShell
 {
     private ?ShellGuesses $guesses = null;
 
+    /** @var array<array-key, MotorMatch> by the motor's code */
+    private array $likeliest = [];
+
     public function __construct(private readonly OpenJob $opened) {}
 
     /** What is still known of a shell that is not identified; null when it is. */
@@ -44,6 +47,15 @@ class OpenShell
             $this->guesses()->always($row->motor->code) => 'Goes whatever the shell turns out to be, as far as its width goes.',
             default => 'Goes if the shell is '.implode(' or ', array_map(fn (ShellStandard $one) => $one->value, $standards)).'; not otherwise.',
         };
+    }
+
+    /** A motor in the likeliest of the shells this may be; the row itself where the shell is known, or none of them takes it. */
+    public function asIn(MotorMatch $row): MotorMatch
+    {
+        [$bike, $shell, $ring] = [$this->opened->bike(), $this->identification(), $this->opened->ring()];
+
+        return $row->stack !== null || $bike === null || $shell === null || $ring === null ? $row
+            : $this->likeliest[$row->motor->code] ??= MotorMatch::likeliest($row->motor, $shell->candidates, $bike, $ring, $this->opened->catalogue->core()) ?? $row;
     }
 
     /** Null where no motor can be judged yet. */

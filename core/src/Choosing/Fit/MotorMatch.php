@@ -90,6 +90,24 @@ final readonly class MotorMatch
         return $goes;
     }
 
+    /**
+     * A motor in the likeliest of the shells a bike's may be, so that it can be told what stands in its way whichever that is;
+     * null where no insert would make any of them take it.
+     *
+     * @param  list<ShellStandard>  $standards
+     */
+    public static function likeliest(Motor $motor, array $standards, Bike $bike, Ring $ring, Catalogue $catalogue): ?self
+    {
+        [$inserts, $site, $best] = [$catalogue->insertsInOrder(), new Site($bike, $ring), null];
+        foreach ($standards as $standard) {
+            $insert = self::insert($motor, $standard, $inserts);
+            $match = $insert === false ? null : self::of($motor, $site, $standard, $insert, $catalogue->drawer);
+            $best = $match === null || ($best !== null && ($best->rank <=> $match->rank) <= 0) ? $best : $match;
+        }
+
+        return $best;
+    }
+
     public function verdict(): Verdict
     {
         return $this->stack->verdict ?? Verdict::Fails;

@@ -106,8 +106,7 @@ final readonly class ProvePlan
      */
     public function standing(array $right, array $built, array $runs, array $changed = [], array $reopened = []): array
     {
-        $asSteps = fn (array $codes): array => array_map(fn (string $code) => self::STEP.$code, $codes);
-        $needs = array_fill_keys($asSteps(array_keys($built)), []);
+        $needs = array_fill_keys(self::asSteps(array_keys($built)), []);
         foreach ($this->checks as $check) {
             $steps = [
                 ...array_map(fn (Cause $cause) => (string) $cause->stepWith($runs), $check->causes),
@@ -115,13 +114,22 @@ final readonly class ProvePlan
             ];
             $before = array_filter(array_map(fn (CheckName $name) => $name->value, $check->after), fn (string $code) => $this->check($code) !== null);
             $cures = array_filter($steps, fn (string $step) => isset($built[$step]));
-            $needs[$check->code] = [...array_values($before), ...$asSteps(array_values($cures))];
+            $needs[$check->code] = [...array_values($before), ...self::asSteps(array_values($cures))];
         }
-        $done = $right + array_combine($asSteps(array_keys($built)), $built);
+        $done = $right + array_combine(self::asSteps(array_keys($built)), $built);
 
         return array_values(array_intersect(
-            Standing::of($needs, $done, [...$changed, ...$asSteps($reopened)])->done(), array_column($this->checks, 'code'),
+            Standing::of($needs, $done, [...$changed, ...self::asSteps($reopened)])->done(), array_column($this->checks, 'code'),
         ));
+    }
+
+    /**
+     * @param  list<string>  $codes
+     * @return list<string>
+     */
+    private static function asSteps(array $codes): array
+    {
+        return array_map(fn (string $code) => self::STEP.$code, $codes);
     }
 
     /**

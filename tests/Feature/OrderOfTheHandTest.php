@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Jobs\StartJob;
+use App\Actions\Survey\GiveAnswer;
+use App\Bench\OpenJob;
+use App\Models\Job;
+use App\Models\Reading;
+use App\Models\StepRecord;
+use Illuminate\Support\Facades\DB;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Sums\Margin\Verdict;
+use Tests\Support\Workshops;
+
+beforeEach(function (): void {
+    $this->person = Workshops::stocked();
+    $this->actingAs($this->person);
+    $this->tick = fn (Job $job, string $step) => $this->post("/jobs/{$job->id}/build", [
+        'step' => $step, 'state' => 'done', 'seen' => StepRecord::query()->where('job_id', $job->id)->where('step', $step)->whereNull('superseded_at')->value('id') ?? 0,
+    ]);
+});
+
+it('judges what has no chainstay beside its ring without one, and turns it over nowhere', function (BikeKind $kind): void {
+    $job = app(StartJob::class)($this->person, ['customer' => 'T. Rider', 'bike' => $kind->label(), 'kind' => $kind->value, 'frame_material' => 'steel']);
+    foreach (array_diff_key(Workshops::READINGS, array_flip(['stay_45', 'stay_64', 'stay_80', 'stay_112', 'room_base', 'room_front', 'room_rear', 'down_tube', 'guide_depth'])) as $spot => $typed) {
+        Workshops::read($job, $this->person, Spot::from($spot), $spot === 'chainstay_length' ? '1450' : $typed);
+    }
+    foreach (Workshops::ANSWERS as $question => $value) {
+        app(GiveAnswer::class)($job, $this->person, Spot::from($question), $value);
+    }
+    $workshop = $this->person->workshop()->firstOrFail();
+    $this->put("/jobs/{$job->id}/motor", ['version' => Workshops::fresh($job)->version, 'motor_id' => $workshop->motors()->where('code', 'heron-73')->value('id'), 'ring_id' => $workshop->rings()->where('code', 'deep-40')->value('id')])->assertSessionHasNoErrors();
+    $open = OpenJob::of(Workshops::fresh($job));
+    expect($open->worksheet()?->stack->verdict)->toBe(Verdict::Clear)->and($open->bike()?->chainstay->isNone)->toBeTrue();
+    $this->get("/jobs/{$job->id}/survey")->assertOk()->assertDontSee('Chainstay at');
+    $this->get("/jobs/{$job->id}/build?step=nut-torque")->assertOk()->assertSee('never turned over')->assertDontSee('Upside down');
+    $this->get("/jobs/{$job->id}/strip")->assertOk()->assertDontSee('Upside down');
+    $this->get("/jobs/{$job->id}/prove?step=sound-cockpit")->assertOk()->assertSee('Seated, pulling')->assertDontSee('Out of the saddle');
+    $this->get("/jobs/{$job->id}/route/battery")->assertOk()->assertSee('Beside the seat');
+    $this->get("/jobs/{$job->id}/job.json")->assertJsonPath('bike.chainstay.none', true);
+})->with([BikeKind::TadpoleTrike, BikeKind::DeltaTrike, BikeKind::FourWheeler]);
+
+it('has a guide that is trimmed measured afresh, whatever was read before', function (): void {
+    $job = Workshops::kitted($this->person);
+    $this->post("/jobs/{$job->id}/answers", ['spot' => 'guide_remedy', 'value' => 'trimmed', 'seen' => 'stays'])->assertSessionHasNoErrors();
+    Workshops::built(Workshops::fresh($job), $this->person, 'guide');
+    $depths = fn () => Reading::query()->where('job_id', $job->id)->where('spot', 'guide_depth')->whereNull('superseded_at')->count();
+    expect($depths())->toBe(1);
+    ($this->tick)($job, 'guide')->assertSessionHasNoErrors();
+    expect($depths())->toBe(0);
+    ($this->tick)($job, 'guide-measure')->assertSessionHasErrors('state');
+    expect(session('errors')->first('state'))->toContain('measured first');
+    ($this->tick)($job, 'dry-fit')->assertSessionHasErrors('state');
+    $this->post("/jobs/{$job->id}/readings", ['spot' => 'guide_depth', 'typed' => '2.1', 'instrument' => 'caliper', 'sure' => '1'])->assertSessionHasNoErrors();
+    ($this->tick)($job, 'guide-measure')->assertSessionHasNoErrors();
+    ($this->tick)($job, 'dry-fit')->assertSessionHasNoErrors();
+});
+
+it('says on Match what stands in the way, before the shell is known too', function (): void {
+    $readings = [...array_diff_key(Workshops::READINGS, array_flip(['shell_bore', 'thread_pitch'])), 'guide_depth' => '14'];
+    $job = Workshops::measured($this->person, $readings);
+    foreach (['shell_threaded', 'drive_cup_loosens'] as $question) {
+        DB::table('answers')->where('job_id', $job->id)->where('question', $question)->delete();
+    }
+    expect(OpenJob::of(Workshops::fresh($job))->identification()?->identified)->toBeNull();
+    $this->get("/jobs/{$job->id}/match?goes=all&nearly=all&does_not=all")->assertOk()->assertDontSee('Goes in none of the shells')
+        ->assertSee('Decide what the guide becomes')->assertSee('guide');
+});

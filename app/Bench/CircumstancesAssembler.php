@@ -52,6 +52,8 @@ class CircumstancesAssembler
             $papers->crankSeat ?? CrankSeat::Taper,
             $papers->crankCompound ?? Compound::Grease,
             $open->the(JobHouse::class)->rules,
+            $papers?->cupHand,
+            $papers->hasHanger ?? false,
         );
     }
 

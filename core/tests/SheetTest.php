@@ -15,6 +15,7 @@ use NeatSpindle\Core\Fitting\Route\RunRoute;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Ground\Measure\TorqueBand;
 use NeatSpindle\Core\Ground\Measure\TorqueUnit;
+use NeatSpindle\Core\Ground\Turn\Hand;
 use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Circumstances;
@@ -145,6 +146,20 @@ it('starts a yoke and its cup by hand, fills the slot, and torques the cup befor
         ->and($at)->not->toHaveKey('lockring');
 });
 
+it('assumes no hand of a yoke’s cup, hangs a body that hangs, and looks at the middle where no paper says it', function (): void {
+    $sheet = fn (Fastenings $fastening, string $case = 'yoke-on-68') => Cases::worksheet($case)->buildSheet(new Circumstances(fastening: $fastening)) ?? throw new LogicException('no sheet');
+    expect($sheet(new Fastenings)->step('cup-torque')?->turn)->toBeNull()->and($sheet(new Fastenings)->step('cup-hand')?->how)->toContain('its papers say')
+        ->and($sheet(new Fastenings(cupHand: Hand::Left))->step('cup-torque')?->turn?->hand)->toBe(Hand::Left)->and($sheet(new Fastenings(cupHand: Hand::Left))->step('cup-hand')?->how)->not->toContain('its papers say')
+        ->and($sheet(new Fastenings)->step('hanger'))->toBeNull()->and($sheet(new Fastenings(hasHanger: true))->step('yoke-screws')?->after)->toContain('hanger')
+        ->and($sheet(new Fastenings)->step('collar-screw')?->after)->toContain('middle-look')->and($sheet(new Fastenings, 'yoke-cranks-apart')->step('middle-look'))->toBeNull();
+});
+
+it('speaks of a thread hand where a twin plate’s shell has one, and has its own chain in before the spindle', function (): void {
+    $codes = array_column(sheetFor('twin-plate-92')->steps, 'code');
+    $wanted = ['bearings', 'first-chain-laid', 'spindle-home', 'play', 'cups-torque', 'bolt-by-hand', 'ring', 'ring-to-plate', 'plates-on', 'body-in', 'first-chain'];
+    expect(array_values(array_intersect($codes, $wanted)))->toBe($wanted)->and(sheetFor('twin-plate-92')->step('bearings')?->how)->toContain('A plain bore has no thread')->not->toContain('thread hand');
+});
+
 it('has no sheet while the stack is unsolved', function (): void {
     expect(Cases::worksheet('empty-drawer')->buildSheet())->toBeNull();
 });
@@ -172,7 +187,7 @@ function belonging(Worksheet $worksheet, Circumstances $circumstances): array
         'sleeve’s thread' => $mount === 'sleeve', 'oke’s' => $mount === 'yoke', 'Yoke' => $mount === 'yoke', 'pinion' => $mount === 'twin-plate',
         'First chain' => $mount === 'twin-plate' && ! $drivesBikes, 'bike’s chain over' => $drivesBikes,
         'erailleur' => ! $worksheet->job->bike->rear->hasOneCog(), 'argest cog' => ! $worksheet->job->bike->rear->hasOneCog(), 'mallest cog' => ! $worksheet->job->bike->rear->hasOneCog(),
-        'cassette' => $drivesBikes && ! $worksheet->job->bike->rear->hasOneCog(), 'Whole chain' => $fitted->keepsChain && ! $drivesBikes, 'never opened' => $fitted->keepsChain || $drivesBikes,
+        'cassette' => $drivesBikes && ! $worksheet->job->bike->rear->hasOneCog(), 'Whole chain' => $fitted->keepsChain, 'never opened' => $fitted->keepsChain || $drivesBikes,
         'link by link' => ! $fitted->keepsChain && ! $drivesBikes, 'Guard' => $fitted->hasGuard, 'bucket' => $fitted->hasBucket, 'Kickstand' => $fitted->hasKickstand,
         'nsert' => $worksheet->job->kit->insert !== null, 'spider' => $circumstances->fastening->ringFitting->mounting?->spider !== null, 'Cable guide:' => $circumstances->found->guide->task() !== null,
         'filed off' => $circumstances->found->cures !== [],

@@ -64,12 +64,17 @@ final readonly class BuildPlan
         };
     }
 
-    /** Whether the chain is never opened, and so has to be laid over the ring before the ring is made fast. */
-    public function keepsChain(): bool
+    /** Whether the bike's chain is never opened, whatever drives it. */
+    public function isChainWhole(): bool
     {
         $found = $this->circumstances->found;
 
-        return $found->fitted->keepsChain && ! $found->isChainCondemned()
-            && ! $this->mount->laysTheBikesChain() && ! $this->house()->follows(School::ChainSplit);
+        return $found->fitted->keepsChain && ! $found->isChainCondemned() && ! $this->house()->follows(School::ChainSplit);
+    }
+
+    /** Whether the chain is never opened, and so has to be laid over the ring before the ring is made fast. */
+    public function keepsChain(): bool
+    {
+        return $this->isChainWhole() && ! $this->mount->laysTheBikesChain();
     }
 }

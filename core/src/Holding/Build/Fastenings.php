@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Holding\Build;
 
 use NeatSpindle\Core\Ground\House\HouseRules;
+use NeatSpindle\Core\Ground\Turn\Hand;
 use NeatSpindle\Core\Parts\Fastening\Bands;
 use NeatSpindle\Core\Parts\Fastening\CrankSeat;
 use NeatSpindle\Core\Parts\Part\RingFitting;
@@ -19,6 +20,8 @@ final readonly class Fastenings
     /**
      * @param  ?RestPlan  $rest null while nobody has chosen what the body rests on
      * @param  ?Bands  $bands what is known of fasteners beyond the sums
+     * @param  ?Hand  $cupHand of a yoke's cup, by its papers; null where they do not say
+     * @param  bool  $hasHanger whether the body hangs at bolts that find their place
      * @param  Compound  $crankCompound what the crank's maker wants on its seat
      */
     public function __construct(
@@ -28,6 +31,8 @@ final readonly class Fastenings
         public CrankSeat $crankSeat = CrankSeat::Taper,
         public Compound $crankCompound = Compound::Grease,
         ?HouseRules $house = null,
+        public ?Hand $cupHand = null,
+        public bool $hasHanger = false,
     ) {
         $this->bands = $bands ?? Bands::none();
         $this->house = $house ?? HouseRules::default();
@@ -35,6 +40,8 @@ final readonly class Fastenings
 
     public function inHouse(HouseRules $house): self
     {
-        return new self($this->rest, $this->ringFitting, $this->bands, $this->crankSeat, $this->crankCompound, $house);
+        return new self(
+            $this->rest, $this->ringFitting, $this->bands, $this->crankSeat, $this->crankCompound, $house, $this->cupHand, $this->hasHanger,
+        );
     }
 }

@@ -41,7 +41,7 @@ final class RingSteps
         $steps = [];
         $crank = $plan->mount->seatsRightCrankAt();
         foreach ($plan->mount->beforeTheRing() as $step) {
-            $isToPass = $step->code === $crank && $plan->keepsChain();
+            $isToPass = $step->code === $crank && $plan->isChainWhole();
             $isToPass && $steps[] = BuildStep::worded('chain-over', $step->chapter, Wording::of(BuildWords::CHAIN_OVER_SPINDLE), after: $step->after);
             $steps[] = $isToPass ? $step->afterToo(['chain-over']) : $step;
         }

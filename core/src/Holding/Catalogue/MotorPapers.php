@@ -7,6 +7,7 @@ namespace NeatSpindle\Core\Holding\Catalogue;
 use NeatSpindle\Core\Fitting\Battery\VoltageRange;
 use NeatSpindle\Core\Fitting\Route\Harness;
 use NeatSpindle\Core\Fitting\Sensor\SpeedSensor;
+use NeatSpindle\Core\Ground\Turn\Hand;
 use NeatSpindle\Core\Holding\Build\Compound;
 use NeatSpindle\Core\Parts\Box\Piece;
 use NeatSpindle\Core\Parts\Fastening\Bands;
@@ -20,6 +21,8 @@ final readonly class MotorPapers
      * @param  ?float  $mostAmps the most it draws, in A
      * @param  ?SpeedSensor  $speedSensor how its speed sensor is set
      * @param  ?VoltageRange  $voltage what it may be run on
+     * @param  ?Hand  $cupHand of the thread its cup goes in by; null where its papers do not say
+     * @param  bool  $hasHanger whether its body hangs at bolts that find their place while others are drawn tight
      * @param  ?Harness  $harness what hangs at it and what at the bar; null where nobody has written that down
      */
     public function __construct(
@@ -31,5 +34,7 @@ final readonly class MotorPapers
         public ?SpeedSensor $speedSensor = null,
         public ?VoltageRange $voltage = null,
         public ?Harness $harness = null,
+        public ?Hand $cupHand = null,
+        public bool $hasHanger = false,
     ) {}
 }

@@ -13,6 +13,7 @@ use NeatSpindle\Core\Fitting\Sensor\StayFace;
 use NeatSpindle\Core\Ground\Document\Cursor;
 use NeatSpindle\Core\Ground\Document\Faults;
 use NeatSpindle\Core\Ground\Document\InvalidDocument;
+use NeatSpindle\Core\Ground\Turn\Hand;
 use NeatSpindle\Core\Holding\Build\Compound;
 use NeatSpindle\Core\Holding\Catalogue\MotorPapers;
 use NeatSpindle\Core\Holding\Catalogue\RingPapers;
@@ -94,6 +95,8 @@ final class PapersReader
             self::speedSensor($at->optionalObject('speed_sensor')),
             self::voltage($at),
             self::harness($at),
+            $at->optionalOneOf('cup_hand', Hand::class),
+            $at->flag('hanger') === true,
         );
     }
 

@@ -132,7 +132,9 @@ final readonly class TwinPlateStack implements Recipe
     {
         $hasCassette = ! $this->site->bike->rear->hasOneCog();
 
-        return $stack->arrangement instanceof TwinPlateArrangement ? new TwinPlateSteps($stack, $this->plates, $hasCassette, $circumstances->found->answers) : null;
+        return $stack->arrangement instanceof TwinPlateArrangement ? new TwinPlateSteps(
+            $stack, $this->plates, $hasCassette, $circumstances->found->answers, $this->site->bike->shell->threaded,
+        ) : null;
     }
 
     public function reach(Stack $stack, NutSocket $socket): null

@@ -24,8 +24,11 @@ final readonly class TwinPlateSteps implements MountSteps
     /**
      * @param  bool  $hasCassette false for a hub gear or a single cog
      * @param  array<string, string>  $answers of the survey, by the spot's code
+     * @param  ?bool  $isThreaded whether the shell has a thread; null where nobody has said
      */
-    public function __construct(private Stack $stack, private TwinPlate $plates, private bool $hasCassette, private array $answers) {}
+    public function __construct(
+        private Stack $stack, private TwinPlate $plates, private bool $hasCassette, private array $answers, private ?bool $isThreaded = null,
+    ) {}
 
     public function firstSpacers(): string
     {
@@ -40,8 +43,18 @@ final readonly class TwinPlateSteps implements MountSteps
     public function beforeTheRing(): array
     {
         return [
-            BuildStep::worded('bearings', BuildStep::GAP, Wording::of(TwinPlateWords::BEARINGS), compound: Compound::Grease, after: ['dry-fit']),
-            BuildStep::worded('play', BuildStep::GAP, Wording::of(TwinPlateWords::PLAY), after: ['bearings']),
+            BuildStep::worded(
+                'bearings', BuildStep::GAP, Wording::of(TwinPlateWords::BEARINGS, cup: $this->isThreaded === false ? TwinPlateWords::CUP_PRESSED : TwinPlateWords::CUP_THREADED),
+                compound: Compound::Grease, after: ['dry-fit'],
+            ),
+            ...($this->laysTheBikesChain() ? [] : [
+                BuildStep::worded('first-chain-laid', BuildStep::GAP, Wording::of(TwinPlateWords::FIRST_CHAIN_LAID), after: ['bearings']),
+            ]),
+            BuildStep::worded(
+                'spindle-home', BuildStep::GAP, Wording::of(TwinPlateWords::SPINDLE_HOME), compound: Compound::Grease,
+                after: $this->laysTheBikesChain() ? ['bearings'] : ['bearings', 'first-chain-laid'],
+            ),
+            BuildStep::worded('play', BuildStep::GAP, Wording::of(TwinPlateWords::PLAY), after: ['spindle-home']),
             BuildStep::worded('cups-torque', BuildStep::GAP, Wording::of(TwinPlateWords::CUPS_TORQUE), fastener: Fastener::ShellCup, after: ['play']),
             BuildStep::worded(
                 'bolt-by-hand', BuildStep::GAP,
@@ -59,7 +72,8 @@ final readonly class TwinPlateSteps implements MountSteps
     public function body(): array
     {
         return [
-            BuildStep::worded('plates-on', BuildStep::BODY, Wording::of(TwinPlateWords::PLATES_ON), after: ['bolt-by-hand', 'ring']),
+            BuildStep::worded('ring-to-plate', BuildStep::BODY, Wording::of(TwinPlateWords::RING_TO_PLATE), after: ['bolt-by-hand', 'ring']),
+            BuildStep::worded('plates-on', BuildStep::BODY, Wording::of(TwinPlateWords::PLATES_ON), after: ['ring-to-plate']),
             BuildStep::worded(
                 'body-in', BuildStep::BODY,
                 Wording::of(TwinPlateWords::BODY_IN, drive: $this->stack->placeText(Place::Drive), left: $this->stack->placeText(Place::Left)),
@@ -102,7 +116,7 @@ final readonly class TwinPlateSteps implements MountSteps
 
     public function parts(): array
     {
-        return $this->laysTheBikesChain() ? [] : [self::OWN_CHAIN => 'First chain, with a joining link or looped over'];
+        return $this->laysTheBikesChain() ? [] : ['first-chain-laid' => 'First chain, with a joining link or looped over'];
     }
 
     public function takes(): array

@@ -9,11 +9,35 @@ final class TwinPlateWords
 {
     public const BEARINGS = [
         'title' => 'Cups, bearings and shims',
-        'how' => 'Shims behind each cup and on the spindle, side by side; the two cups may differ. The drive cup by '
-            .'the shell’s own thread hand, greased, '
-            .'started by hand. Bearings on the spindle’s ground part over their whole width, no prouder than flush with the sleeve.',
+        'how' => 'Shims behind each cup and on the spindle, side by side; the two cups may differ. {cup} '
+            .'The drive side’s plate goes under its cup where it is held by it. Bearings on the spindle’s ground part over their whole width, no prouder than flush with the sleeve.',
         'tool' => 'Cup tool, held on with a clamp',
         'look' => 'Split rings with their gaps opposite',
+    ];
+
+    public const CUP_THREADED = 'The drive cup by the shell’s own thread hand, greased, started by hand.';
+
+    public const CUP_PRESSED = 'A plain bore has no thread: cups pressed in square, little by little, greased or dry as their maker says.';
+
+    public const FIRST_CHAIN_LAID = [
+        'title' => 'First chain laid over the shell’s inside',
+        'how' => 'One without a joining link goes in now: once the spindle is home it cannot any more. One with a joining link stays on the '
+            .'bench until the motor hangs.',
+        'look' => 'No twist in it; both its runs hang free of cups and shims',
+    ];
+
+    public const SPINDLE_HOME = [
+        'title' => 'Spindle home in its bearings',
+        'how' => 'Greased, through the first chain where that lies there, up to its stop; shims on it as they were laid out.',
+        'look' => 'It stands out on both sides as far as it did when the crank’s gap was measured',
+    ];
+
+    public const RING_TO_PLATE = [
+        'title' => 'Ring to plate, measured once more',
+        'how' => 'With ring and drive plate where they stay: ring to plate, pinion to its own plate face. Compare with what Stack counts with, '
+            .'enter what is different, and look at Stack before the motor is lifted.',
+        'tool' => 'Caliper, straightedge',
+        'look' => 'Stack’s pieces are the ones that lie ready',
     ];
 
     public const PLAY = [
@@ -54,9 +78,9 @@ final class TwinPlateWords
     ];
 
     public const FIRST_CHAIN = [
-        'title' => 'First chain on',
-        'how' => 'Ring, pulley and pinion in one plane. A chain without a joining link is looped over before the '
-            .'spindle goes home. Tensioner’s arm free to swing '
+        'title' => 'First chain over ring and pinion',
+        'how' => 'The one that lies over the shell’s inside, drawn over both; one with a joining link is joined now. Ring, pulley and '
+            .'pinion in one plane. Tensioner’s arm free to swing '
             .'both ways and not at its end; its sag as Stack asks.',
         'look' => 'The chain clears the ring’s teeth all round',
         'caution' => 'Keep fingers out of pinion and ring.',
@@ -64,8 +88,8 @@ final class TwinPlateWords
 
     public const BIKES_CHAIN = [
         'title' => 'The bike’s chain over pinion and ring',
-        'how' => 'Over {wheels}, all in one plane. One that cannot be opened is looped over before the spindle goes '
-            .'home. The arm keeps the chain slightly bent and '
+        'how' => 'Over {wheels}, all in one plane. One that is never opened lay over the spindle before the crank '
+            .'went on. The arm keeps the chain slightly bent and '
             .'swings when the crank is loaded, touching nothing; one that cannot is bent to suit, or its pulley moved.',
         'look' => '{look}',
         'caution' => 'Keep fingers out of pinion and ring.',

@@ -125,7 +125,9 @@ final readonly class YokeStack implements Recipe
 
     public function steps(Stack $stack, Circumstances $circumstances, ?Reach $reach = null): ?YokeSteps
     {
-        return $stack->arrangement instanceof YokeArrangement ? new YokeSteps($stack) : null;
+        return $stack->arrangement instanceof YokeArrangement ? new YokeSteps(
+            $stack, $circumstances->fastening->cupHand, $circumstances->fastening->hasHanger, $this->yoke->spindleRight === null,
+        ) : null;
     }
 
     public function reach(Stack $stack, NutSocket $socket): null

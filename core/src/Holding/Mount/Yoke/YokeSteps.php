@@ -19,7 +19,22 @@ use NeatSpindle\Core\Parts\Fastening\Fastener;
 /** A yoke motor: body around the shell, yoke trapped in its slot, cup from the left, spindle last. */
 final readonly class YokeSteps implements MountSteps
 {
-    public function __construct(private Stack $stack) {}
+    /**
+     * @param  ?Hand  $cupHand of the cup's thread, by its papers; it is never assumed
+     * @param  bool  $hasHanger whether its body hangs at bolts that find their place
+     * @param  bool  $isMiddleLookedAt whether no paper says where the cranks come to stand
+     */
+    public function __construct(private Stack $stack, private ?Hand $cupHand, private bool $hasHanger, private bool $isMiddleLookedAt) {}
+
+    private function cup(): ?Turn
+    {
+        return $this->cupHand === null ? null : new Turn('Cup', $this->cupHand, Action::Tighten, Side::NonDrive);
+    }
+
+    private function cupWords(): string
+    {
+        return $this->cupHand === null ? ' Which way its thread goes its papers say: the body’s own, or the shell’s; try it by hand, never by force.' : '';
+    }
 
     public function firstSpacers(): string
     {
@@ -51,8 +66,8 @@ final readonly class YokeSteps implements MountSteps
             ),
             BuildStep::worded('yoke-in', BuildStep::BODY, Wording::of(YokeWords::YOKE_IN), after: ['body-in']),
             BuildStep::worded(
-                'cup-hand', BuildStep::BODY, Wording::of(YokeWords::CUP_HAND),
-                turn: new Turn('Cup', Hand::Right, Action::Tighten, Side::NonDrive), compound: Compound::Grease,
+                'cup-hand', BuildStep::BODY, Wording::of(YokeWords::CUP_HAND, thread: $this->cupWords()),
+                turn: $this->cup(), compound: Compound::Grease,
                 after: ['yoke-in'],
             ),
             BuildStep::worded(
@@ -60,8 +75,9 @@ final readonly class YokeSteps implements MountSteps
                 Wording::of(YokeWords::SLOT, slotInner: $this->stack->placeText(Place::SlotInner), slotOuter: $this->stack->placeText(Place::SlotOuter)),
                 after: ['cup-hand'],
             ),
+            ...($this->hasHanger ? [BuildStep::worded('hanger', BuildStep::BODY, Wording::of(YokeWords::HANGER), after: ['slot'])] : []),
             BuildStep::worded(
-                'yoke-screws', BuildStep::BODY, Wording::of(YokeWords::YOKE_SCREWS), fastener: Fastener::YokeScrews, compound: Compound::Locking, after: ['slot'],
+                'yoke-screws', BuildStep::BODY, Wording::of(YokeWords::YOKE_SCREWS), fastener: Fastener::YokeScrews, compound: Compound::Locking, after: $this->hasHanger ? ['slot', 'hanger'] : ['slot'],
             ),
         ];
     }
@@ -71,16 +87,17 @@ final readonly class YokeSteps implements MountSteps
         return [
             BuildStep::worded(
                 'cup-torque', BuildStep::TORQUE, Wording::of(YokeWords::CUP_TORQUE),
-                turn: new Turn('Cup', Hand::Right, Action::Tighten, Side::NonDrive), fastener: Fastener::Cup,
+                turn: $this->cup(), fastener: Fastener::Cup,
                 compound: Compound::Grease, after: ['set-rest'],
             ),
             BuildStep::worded(
                 'spindle', BuildStep::TORQUE, Wording::of(YokeWords::SPINDLE), compound: Compound::Grease, after: ['cup-torque'],
             ),
             BuildStep::worded('preload', BuildStep::TORQUE, Wording::of(YokeWords::PRELOAD), after: ['spindle']),
+            ...($this->isMiddleLookedAt ? [BuildStep::worded('middle-look', BuildStep::TORQUE, Wording::of(YokeWords::MIDDLE_LOOK), after: ['preload'])] : []),
             BuildStep::worded(
                 'collar-screw', BuildStep::TORQUE, Wording::of(YokeWords::COLLAR_SCREW, crank: $this->stack->placeText(Place::Crank)),
-                fastener: Fastener::CollarScrew, after: ['preload'],
+                fastener: Fastener::CollarScrew, after: $this->isMiddleLookedAt ? ['preload', 'middle-look'] : ['preload'],
             ),
         ];
     }

@@ -22,13 +22,29 @@ final class YokeWords
 
     public const CUP_HAND = [
         'title' => 'Cup in from the left, by hand',
-        'how' => 'Grease on its thread. By hand until its flange touches the yoke; if it binds, out again.',
+        'how' => 'Grease on its thread. By hand until its flange touches the yoke; if it binds, out again.{thread}',
     ];
 
     public const SLOT = [
         'title' => 'Slot filled on both sides of the yoke',
         'how' => 'Inside it: {slotInner}. Outside it: {slotOuter}.',
         'look' => 'The yoke cannot walk either way',
+    ];
+
+    public const HANGER = [
+        'title' => 'Hanger’s bolts loose on both sides, the upper two tight',
+        'how' => 'Loose all round first; then the upper two, left and right in turn, so that the body finds its own place; then the others, '
+            .'both sides alike. Where tabs stand round the shell the controller goes into its lower place, else into the higher one.',
+        'tool' => 'Key for its bolts, torque wrench',
+        'look' => 'The body hangs straight; ground clearance looked at with the rider’s weight on it',
+    ];
+
+    public const MIDDLE_LOOK = [
+        'title' => 'Cranks in the middle, looked at',
+        'how' => 'Both arms on by hand: how far each stands from the seat tube. No paper says where they come to: apart by more than '
+            .'8 mm, pieces go from one side to the other before the spindle is locked. Then the arms off again.',
+        'tool' => 'Rule',
+        'look' => 'Both arms as far from the seat tube, within 8 mm',
     ];
 
     public const YOKE_SCREWS = [

@@ -41,7 +41,7 @@ it('solves a twin-plate motor from its measures, decides play by hand and has a 
     $this->post("/jobs/{$job->id}/answers", ['spot' => 'bearing_feel', 'value' => 'drag', 'back' => 'stack'])->assertRedirect("/jobs/{$job->id}/stack");
     $this->post("/jobs/{$job->id}/answers", ['spot' => 'crank_bolt_turns', 'value' => '2', 'back' => 'stack'])->assertRedirect();
     $this->get("/jobs/{$job->id}/stack")->assertSee('never from under the crank')->assertSee('2 of at least 3');
-    $this->get("/jobs/{$job->id}/build")->assertOk()->assertSee('First chain on');
+    $this->get("/jobs/{$job->id}/build")->assertOk()->assertSee('First chain over ring and pinion');
     $document = $this->get("/jobs/{$job->id}/job.json")->json();
     expect($document['bike']['twin_plate_measures']['crank_gap_mm']['readings'])->toEqual([23.1])
         ->and($document['kit']['motor'])->toBe('wren-pair');

@@ -70,7 +70,7 @@ class BikeAssembler
         return array_values(array_filter($mount?->spots() ?? [], fn (Spot $spot) => $spot->isEssential() && ! $this->findings->has($spot)));
     }
 
-    /** @return list<ProfilePoint> */
+    /** @return list<ProfilePoint> as measured; as it looks only while the shell is covered, so that nothing is built on a glance */
     private function profile(): array
     {
         $profile = [];
@@ -81,7 +81,7 @@ class BikeAssembler
             }
         }
 
-        return $profile;
+        return $this->findings->stayLook()?->profile() ?? $profile;
     }
 
     private function rear(): ?RearEnd

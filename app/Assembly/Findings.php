@@ -14,6 +14,8 @@ use NeatSpindle\Core\Measuring\Strip\Fitted;
 use NeatSpindle\Core\Measuring\Survey\EarlyWidth;
 use NeatSpindle\Core\Measuring\Survey\GuideRemedy;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\StayLook;
+use NeatSpindle\Core\Measuring\Survey\SurveyPlan;
 
 use function array_key_exists;
 use function count;
@@ -158,6 +160,18 @@ class Findings
         return $this->measurement(Spot::ShellWidth) === null && $this->shellWidth() !== null;
     }
 
+    /** Whether somebody had the shell's bare faces between the jaws. */
+    public function isBare(): bool
+    {
+        return $this->has(Spot::ShellWidth);
+    }
+
+    /** How the stay stands at a glance; null once the shell is bare, since from then on it is measured. */
+    public function stayLook(): ?StayLook
+    {
+        return $this->isStayKnown() ? null : StayLook::tryFrom($this->answer(Spot::StayLook) ?? '');
+    }
+
     /** What is said to be on the bike; what nobody said is the commonest. */
     public function fitted(): Fitted
     {
@@ -203,7 +217,11 @@ class Findings
     /** Whether a person has nothing left to give there: a width told from the cups is measured bare all the same. */
     public function isGiven(Spot $spot): bool
     {
-        return $this->has($spot) || ($spot === Spot::CogPitch && $this->isOneCog());
+        return $this->has($spot) || match ($spot) {
+            Spot::CogPitch => $this->isOneCog(),
+            Spot::StayLook => $this->isStayKnown(),
+            default => false,
+        };
     }
 
     /** @return array<string, string> every answer, by its question */
@@ -215,5 +233,10 @@ class Findings
     private function said(string $question): ?string
     {
         return ($this->answers[$question] ?? null)?->value;
+    }
+
+    private function isStayKnown(): bool
+    {
+        return $this->isBare() || array_filter(SurveyPlan::STAY, $this->has(...)) !== [];
     }
 }

@@ -71,7 +71,7 @@ it('measures a twin-plate motor with its plates hung, decides by hand, and build
     $site->type('bolt-turns', '4')->click('#bolt-turns + button');
     expect($site->text())->toContain('Enough: 4 of at least 3');
     $site->press('Build');
-    expect($site->text())->toContain('Cups, bearings and shims')->toContain('Motor hung between its plates')->toContain('First chain on');
+    expect($site->text())->toContain('Cups, bearings and shims')->toContain('Motor hung between its plates')->toContain('First chain over ring and pinion');
 });
 
 it('moves a piece in the section with the pointer, and takes it out by dropping it beside', function (): void {

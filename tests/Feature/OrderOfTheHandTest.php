@@ -11,6 +11,8 @@ use App\Models\StepRecord;
 use Illuminate\Support\Facades\DB;
 use NeatSpindle\Core\Donor\Bike\BikeKind;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\StayLook;
+use NeatSpindle\Core\Sums\Margin\MarginName;
 use NeatSpindle\Core\Sums\Margin\Verdict;
 use Tests\Support\Workshops;
 
@@ -67,4 +69,27 @@ it('says on Match what stands in the way, before the shell is known too', functi
     expect(OpenJob::of(Workshops::fresh($job))->identification()?->identified)->toBeNull();
     $this->get("/jobs/{$job->id}/match?goes=all&nearly=all&does_not=all")->assertOk()->assertDontSee('Goes in none of the shells')
         ->assertSee('Decide what the guide becomes')->assertSee('guide');
+});
+
+it('chooses by a look at the stay until it is measured, and lays the straightedge on a bare shell only', function (): void {
+    $job = Workshops::measured($this->person, array_diff_key(Workshops::READINGS, array_flip(['stay_45', 'stay_64', 'stay_80', 'stay_112', 'shell_width'])));
+    $workshop = $this->person->workshop()->firstOrFail();
+    $this->put("/jobs/{$job->id}/motor", ['version' => Workshops::fresh($job)->version, 'motor_id' => $workshop->motors()->where('code', 'heron-73')->value('id'), 'ring_id' => $workshop->rings()->where('code', 'deep-40')->value('id')])->assertSessionHasNoErrors();
+    $case = fn () => OpenJob::of(Workshops::fresh($job))->worksheet()?->stack->margin(MarginName::CaseToChainstay);
+    $needed = [];
+    expect($case())->toBeNull();
+    foreach (StayLook::cases() as $look) {
+        $this->post("/jobs/{$job->id}/answers", ['spot' => 'stay_look', 'value' => $look->value])->assertSessionHasNoErrors();
+        $needed[] = OpenJob::of(Workshops::fresh($job))->worksheet()->stack->needed['drive'] ?? 0.0;
+        expect($case()?->plusMinus)->toBeGreaterThanOrEqual(5.0);
+    }
+    expect($needed[0])->toBeLessThanOrEqual($needed[1])->and($needed[1])->toBeLessThan($needed[2]);
+    // A glance is nothing to build on: with the shell bare it counts no more, and the straightedge is up.
+    Workshops::read($job, $this->person, Spot::ShellWidth, '73.0');
+    expect($case())->toBeNull()->and(OpenJob::of(Workshops::fresh($job))->worksheet()?->stack->verdict)->toBe(Verdict::Tight);
+    foreach (['stay_45' => '-4.0', 'stay_64' => '-3.0', 'stay_80' => '-2.0', 'stay_112' => '0.5'] as $spot => $typed) {
+        expect(OpenJob::of(Workshops::fresh($job))->walk()->next()?->value)->toBe($spot);
+        Workshops::read($job, $this->person, Spot::from($spot), $typed);
+    }
+    expect($case()?->plusMinus)->toBeLessThan(2.0)->and(OpenJob::of(Workshops::fresh($job))->findings->isGiven(Spot::StayLook))->toBeTrue();
 });

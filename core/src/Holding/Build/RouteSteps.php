@@ -60,7 +60,7 @@ final class RouteSteps
                 run: $run->name, plug: self::plugWords($plan, $i, $run), how: self::text($wiring->routes[$i] ?? null, $wiring->details[$i] ?? null),
             );
 
-            return BuildStep::worded("dress-{$i}", BuildStep::ROUTES, $words, after: ['body-in', ...($run->endsAtMotor() ? $threading : [])])->ofRuns([$i]);
+            return BuildStep::worded("dress-{$i}", BuildStep::ROUTES, $words, after: [BuildSheet::SET_REST, ...($run->endsAtMotor() ? $threading : [])])->ofRuns([$i]);
         }, array_keys($ways), $ways);
 
         return [...$dressed, ...self::branches($plan, $parts), ...array_map(fn (int $i, Run $run) => BuildStep::worded(

@@ -122,7 +122,7 @@ final readonly class CloseViews
             Outline::shape('tube', ...$edge, ...$thick),
             Outline::line('straightedge', new Point(-24.0, 0.0), new Point(184.0, 0.0)),
             Outline::line('axis', new Point(0.0, -50.0), new Point(0.0, 26.0)),
-        ], $points + ['chainstay_length' => $last->plus(52.0, -4.0), 'sensor_gap' => $last->plus(24.0, 4.0)], [
+        ], $points + ['stay_look' => new Point(96.0, $points['stay_80']->y - 6.0), 'chainstay_length' => $last->plus(52.0, -4.0), 'sensor_gap' => $last->plus(24.0, 4.0)], [
             'left' => -28.0, 'right' => 188.0, 'bottom' => min(-50.0, min($heights) - 16.0), 'top' => max(26.0, max($heights) + 8.0),
         ]);
     }

@@ -63,7 +63,7 @@ enum Region: string
             Spot::CrankKind, Spot::DustCaps, Spot::BracketKind, Spot::FrontMech, Spot::ChainKept, Spot::Guard, Spot::Kickstand, Spot::Bucket => self::ShellSide,
             Spot::GuideDepth, Spot::GuideRemedy, Spot::CupsWidth, Spot::CupFlange, Spot::ShellWidth, Spot::ShellBore, Spot::ShellThreaded,
             Spot::ThreadPitch, Spot::DriveCupLoosens => self::ShellAxis,
-            Spot::Stay45, Spot::Stay64, Spot::Stay80, Spot::Stay112, Spot::ChainstayLength, Spot::SensorGap => self::Stay,
+            Spot::StayLook, Spot::Stay45, Spot::Stay64, Spot::Stay80, Spot::Stay112, Spot::ChainstayLength, Spot::SensorGap => self::Stay,
             Spot::OverLocknuts, Spot::CogInset, Spot::Cogs, Spot::HubRatios, Spot::CogPitch, Spot::Wheel, Spot::ChainPath, Spot::OldChainLinks,
             Spot::ChainTwelve => self::RearEnd,
             Spot::Wheelbase, Spot::FrontWheel, Spot::SeatTube, Spot::TopTube, Spot::DownTube, Spot::RoomBase, Spot::RoomFront, Spot::RoomRear,

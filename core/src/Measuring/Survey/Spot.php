@@ -24,6 +24,7 @@ enum Spot: string
     case CupFlange = 'cup_flange';
     case GuideDepth = 'guide_depth';
     case GuideRemedy = 'guide_remedy';
+    case StayLook = 'stay_look';
     case Stay45 = 'stay_45';
     case Stay64 = 'stay_64';
     case Stay80 = 'stay_80';

@@ -65,14 +65,16 @@ final readonly class SpotFacts
                 with: Instrument::Caliper, range: [0, 30], closeUp: CloseUp::Depth, source: Source::GuideDepth),
             Spot::GuideRemedy => new self(SpotKind::Choice, '/early/guide_remedy', [Landmark::Crank, 0, 4, -24],
                 choices: self::labels(GuideRemedy::cases())),
+            Spot::StayLook => new self(SpotKind::Choice, '/early/stay_look', [Landmark::OnTheStay, 96, 0, 0],
+                choices: self::labels(StayLook::cases())),
             Spot::Stay45 => new self(SpotKind::Offset, '/bike/chainstay/profile/0/outboard_mm', [Landmark::OnTheStay, 45, 0, 0],
-                with: Instrument::Straightedge, range: [-80, 120], closeUp: CloseUp::Straightedge, source: Source::Chainstay),
+                with: Instrument::Straightedge, range: [-80, 120], closeUp: CloseUp::Straightedge, source: Source::Chainstay, sitting: Sitting::AfterTheStrip),
             Spot::Stay64 => new self(SpotKind::Offset, '/bike/chainstay/profile/1/outboard_mm', [Landmark::OnTheStay, 64, 0, 0],
-                with: Instrument::Straightedge, range: [-80, 120], closeUp: CloseUp::Straightedge, source: Source::Chainstay),
+                with: Instrument::Straightedge, range: [-80, 120], closeUp: CloseUp::Straightedge, source: Source::Chainstay, sitting: Sitting::AfterTheStrip),
             Spot::Stay80 => new self(SpotKind::Offset, '/bike/chainstay/profile/2/outboard_mm', [Landmark::OnTheStay, 80, 0, 0],
-                with: Instrument::Straightedge, range: [-80, 120], closeUp: CloseUp::Straightedge, source: Source::Chainstay),
+                with: Instrument::Straightedge, range: [-80, 120], closeUp: CloseUp::Straightedge, source: Source::Chainstay, sitting: Sitting::AfterTheStrip),
             Spot::Stay112 => new self(SpotKind::Offset, '/bike/chainstay/profile/3/outboard_mm', [Landmark::OnTheStay, 112, 0, 0],
-                with: Instrument::Straightedge, range: [-80, 120], closeUp: CloseUp::Straightedge, source: Source::Chainstay),
+                with: Instrument::Straightedge, range: [-80, 120], closeUp: CloseUp::Straightedge, source: Source::Chainstay, sitting: Sitting::AfterTheStrip),
             Spot::ChainstayLength => new self(SpotKind::Length, '/bike/rear/chainstay_length_mm', [Landmark::Chainstay, 0.66, 0, 0],
                 with: Instrument::Tape, range: [250, 2500], closeUp: CloseUp::TapeAlong, essential: true),
             Spot::OverLocknuts => new self(SpotKind::Length, '/bike/rear/old_mm', [Landmark::RearAxle],
@@ -193,7 +195,7 @@ final readonly class SpotFacts
     }
 
     /**
-     * @param  list<CrankKind>|list<BracketKind>|list<GuideRemedy>  $cases
+     * @param  list<CrankKind>|list<BracketKind>|list<GuideRemedy>|list<StayLook>  $cases
      * @return array<string, string>
      */
     private static function labels(array $cases): array

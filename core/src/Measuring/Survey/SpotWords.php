@@ -71,6 +71,11 @@ final class SpotWords
             'If it does not clear the motor: decide now, it changes the order of the build.',
             'Housing or a moved run leave nothing under the shell. A slimmer or trimmed guide is measured again.',
         ],
+        'stay_look' => [
+            'How the chainstay stands, at a glance',
+            'From behind, past cup and ring: where the stay’s outer side stands to the shell’s drive face. No tool yet.',
+            'Enough to choose by, with its doubt. What is left to see is measured on the bare shell.',
+        ],
         'stay_45' => [
             'Chainstay at 45 mm',
             'Straightedge on the shell’s drive face. At 45 mm from the crank axis, how far the stay’s outer side '

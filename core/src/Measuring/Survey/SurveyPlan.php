@@ -65,7 +65,7 @@ final class SurveyPlan
             ...self::FITTED,
             ...(in_array($kind, self::CARRIERS, true) ? [Spot::Bucket] : []),
             ...self::EARLY,
-            ...($hasStay ? self::STAY : []),
+            ...($hasStay ? [Spot::StayLook, ...self::STAY] : []),
             ...self::REAR,
             ...($hasStay ? [] : [Spot::ChainPath]),
             ...self::CHAIN,

@@ -78,6 +78,8 @@ it('chooses by a look at the stay until it is measured, and lays the straightedg
     $case = fn () => OpenJob::of(Workshops::fresh($job))->worksheet()?->stack->margin(MarginName::CaseToChainstay);
     $needed = [];
     expect($case())->toBeNull();
+    $this->get("/jobs/{$job->id}/survey?region=stay")->assertOk()->assertSee('How the chainstay stands')->assertDontSee('4 needed');
+    $this->get("/jobs/{$job->id}/survey?spot=stay_64")->assertOk()->assertSee('After the strip, on the bare shell.');
     foreach (StayLook::cases() as $look) {
         $this->post("/jobs/{$job->id}/answers", ['spot' => 'stay_look', 'value' => $look->value])->assertSessionHasNoErrors();
         $needed[] = OpenJob::of(Workshops::fresh($job))->worksheet()->stack->needed['drive'] ?? 0.0;

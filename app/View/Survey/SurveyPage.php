@@ -78,7 +78,7 @@ class SurveyPage extends JobPage
         return $this->spots ??= array_combine(array_column($this->opened->walk()->spots, 'value'), $this->opened->walk()->spots);
     }
 
-    /** Whether it is needed, and nobody has given it. */
+    /** Whether it is needed now, and nobody has given it. */
     public function isNeeded(Spot $spot): bool
     {
         return $this->walk->isOpen($spot);
@@ -87,6 +87,12 @@ class SurveyPage extends JobPage
     public function need(Spot $spot): ?Need
     {
         return $this->walk->need($spot);
+    }
+
+    /** When it can be measured, where that is not now; null when it is. */
+    public function waits(): ?string
+    {
+        return $this->walk->isReachable($this->spot) ? null : $this->spot->sitting()->label();
     }
 
     /** What stands at a spot, in the person's unit; null when nothing does. */
@@ -186,8 +192,9 @@ class SurveyPage extends JobPage
     {
         $spots = $region === null ? [] : $this->walk->in($region);
         $open = array_filter($spots, $this->walk->isOpen(...));
+        $reached = array_filter($spots, fn (Spot $spot) => $this->walk->isReachable($spot) && ! $this->walk->isKnown($spot));
 
-        return reset($open) ?: $spots[0] ?? null;
+        return reset($open) ?: reset($reached) ?: $spots[0] ?? null;
     }
 
     private function firstOpen(): Spot

@@ -23,6 +23,7 @@
                 <p class="mb-2"><a class="btn btn-primary" id="next-place" href="{{ route($page->nextPlace()->route, $page->job) }}" data-key="n" @if ($page->kept()) autofocus @endif>All that is needed is given. Next: {{ $page->nextPlace()->do }} <kbd aria-hidden="true">n</kbd></a></p>
             @endif
             <h2 id="spot-title"><span class="figures">{{ $page->numberOf($spot->value) }}</span> {{ $spot->label() }} <span class="soft need">{{ $page->need($spot)?->label() ?? 'offered' }}</span></h2>
+            @if ($page->waits())<p class="mb-1"><strong>{{ $page->waits() }}.</strong></p>@endif
             <p>{{ $spot->how() }}</p>
             @if ($page->closeUp())<x-drawing.close-up :of="$page->closeUp()" />@endif
             <p class="form-hint">{{ $spot->why() }}</p>

@@ -40,15 +40,21 @@ final readonly class Walk
         return in_array($spot, $this->known, true);
     }
 
-    /** Whether it is needed, and nobody has given it; leads need nothing before there is something they go to. */
+    /** Whether it can be measured with what is still on the bike. */
+    public function isReachable(Spot $spot): bool
+    {
+        return $spot->sitting() !== Sitting::AfterTheStrip || $this->isStripped;
+    }
+
+    /** Whether it is needed, can be reached now, and nobody has given it; leads need nothing before there is something they go to. */
     public function isOpen(Spot $spot): bool
     {
         $need = $this->need($spot);
 
-        return $need !== null && ($need !== Need::Route || $this->isChosen) && ! $this->isKnown($spot);
+        return $need !== null && ($need !== Need::Route || $this->isChosen) && ! $this->isKnown($spot) && $this->isReachable($spot);
     }
 
-    /** The next open spot that can be reached now, in walking order, from one on and then round; null when there is none. */
+    /** The next open spot, in walking order, from one on and then round; null when there is none. */
     public function next(?Spot $after = null): ?Spot
     {
         $at = $after === null ? 0 : (int) array_search($after, $this->spots, true) + 1;
@@ -56,7 +62,7 @@ final readonly class Walk
         foreach ([true, false] as $isFirst) {
             foreach (Sitting::cases() as $sitting) {
                 foreach ($round as $spot) {
-                    if ($spot->sitting() === $sitting && $this->isOpen($spot) && $this->need($spot)?->comesFirst() === $isFirst && $this->isReachable($spot)) {
+                    if ($spot->sitting() === $sitting && $this->isOpen($spot) && $this->need($spot)?->comesFirst() === $isFirst) {
                         return $spot;
                     }
                 }
@@ -97,10 +103,5 @@ final readonly class Walk
     public function in(Region $region): array
     {
         return array_values(array_filter($this->spots, fn (Spot $spot) => Region::of($spot) === $region));
-    }
-
-    private function isReachable(Spot $spot): bool
-    {
-        return $spot->sitting() !== Sitting::AfterTheStrip || $this->isStripped;
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Answer;
 use App\Models\Job;
 use App\Models\Reading;
 use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Ground\Turn\Rotation;
 use NeatSpindle\Core\Measuring\Strip\BracketKind;
 use NeatSpindle\Core\Measuring\Strip\CrankKind;
 use NeatSpindle\Core\Measuring\Strip\Fitted;
@@ -185,6 +186,7 @@ class Findings
             hasBucket: $this->answer(Spot::Bucket) === 'yes',
             hasDustCaps: $this->answer(Spot::DustCaps) === 'yes',
             cogs: $this->teeth(Spot::Cogs) === null ? null : count($this->teeth(Spot::Cogs)),
+            driveCupLoosens: Rotation::tryFrom($this->answer(Spot::DriveCupLoosens) ?? ''),
         );
     }
 

@@ -82,3 +82,17 @@ it('leaves alone what stands where the body does not go', function (): void {
     $this->get("/jobs/{$this->job->id}/strip")->assertSee('the body does not go there');
     $this->get("/jobs/{$this->job->id}/stack")->assertDontSee('Fails: checks by hand');
 });
+
+it('learns at its step which way the drive cup came out, once, and asks no more', function (): void {
+    $this->post("/jobs/{$this->job->id}/strip", ['step' => 'cup-drive', 'state' => 'done', 'turned' => 'clockwise'])->assertSessionHasErrors('turned');
+    $job = Workshops::job($this->person, 'Untold');
+    $strip = fn (string $step, string $turned) => $this->from('/')->post("/jobs/{$job->id}/strip", ['step' => $step, 'state' => 'done', 'turned' => $turned]);
+    $this->get("/jobs/{$job->id}/strip?step=cup-drive")->assertOk()->assertSee('It came out, facing it');
+    $strip('cup-drive', 'left')->assertSessionHasErrors(['turned' => 'Clockwise or anticlockwise, facing the cup.']);
+    $strip('pedal-left', 'clockwise')->assertSessionHasErrors('turned');
+    expect(StepRecord::query()->where('job_id', $job->id)->count())->toBe(0);
+    $strip('cup-drive', 'anticlockwise')->assertSessionHasNoErrors();
+    $open = OpenJob::of(Workshops::fresh($job));
+    expect($open->findings->answer(Spot::DriveCupLoosens))->toBe('anticlockwise')->and($open->walk()->isKnown(Spot::DriveCupLoosens))->toBeTrue();
+    $this->get("/jobs/{$job->id}/strip?step=cup-drive")->assertOk()->assertDontSee('It came out, facing it')->assertSee('right-hand');
+});

@@ -67,6 +67,15 @@
                             @if ($step->notesBolts)
                                 <div><label class="form-label" for="bolts">Its bolts: how long each is, and where it goes</label><input class="form-control" id="bolts" name="note" maxlength="@most(NOTE)" value="{{ $isTyped ? old('note') : $record?->note }}" @error('note') aria-invalid="true" aria-describedby="bolts-fault" @enderror><x-fault for="note" id="bolts-fault" /></div>
                             @endif
+                            @if ($step->tellsTheWay)
+                                <fieldset>
+                                    <legend class="form-label">It came out, facing it</legend>
+                                    @foreach (NeatSpindle\Core\Ground\Turn\Rotation::cases() as $way)
+                                        <label class="me-3"><input class="form-check-input" type="radio" name="turned" value="{{ $way->value }}" @checked($isTyped && old('turned') === $way->value)> {{ $way->value }}</label>
+                                    @endforeach
+                                    <x-fault for="turned" />
+                                </fieldset>
+                            @endif
                             @if ($step->keep)
                                 <div><label class="form-label" for="lies-in">Where it lies</label><input class="form-control" id="lies-in" name="lies_in" maxlength="@most(NAME)" value="{{ $isTyped ? old('lies_in') : '' }}" list="places"></div>
                             @endif

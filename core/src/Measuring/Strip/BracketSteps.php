@@ -94,8 +94,8 @@ final readonly class BracketSteps
      */
     private function drive(array $words): StripStep
     {
-        $rotation = self::driveCupLoosens($this->shell);
-        $words = ['look' => 'Which way it turned: enter it in the survey'] + $words;
+        $rotation = $this->fitted->driveCupLoosens ?? self::driveCupLoosens($this->shell);
+        $words = ['look' => 'Which way it turned'] + $words;
 
         return StripStep::worded(
             'cup-drive',
@@ -105,7 +105,7 @@ final readonly class BracketSteps
                 )
                 : Wording::of($words, cup: 'Drive cup', guess: ''),
             turn: new Turn('Drive cup', self::handThatLoosens($rotation ?? Rotation::Clockwise), Action::Loosen, Side::Drive),
-            onTheFloor: true,
+            onTheFloor: true, tellsTheWay: $this->fitted->driveCupLoosens === null,
         );
     }
 

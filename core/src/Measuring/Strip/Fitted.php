@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Measuring\Strip;
 
+use NeatSpindle\Core\Ground\Turn\Rotation;
+
 use function in_array;
 
 /** What is on the bike and has to come off, or out of the way. */
@@ -12,7 +14,10 @@ final readonly class Fitted
     /** From so many cogs on a chain is so narrow that none of its pins holds a second time; ours. */
     private const NARROW_FROM = 9;
 
-    /** @param  ?int  $cogs how many the wheel has; null where nobody has said */
+    /**
+     * @param  ?int  $cogs how many the wheel has; null where nobody has said
+     * @param  ?Rotation  $driveCupLoosens which way the drive cup came out; null where nobody has said
+     */
     public function __construct(
         public CrankKind $crank = CrankKind::SquareTaper,
         public BracketKind $bracket = BracketKind::Cartridge,
@@ -23,6 +28,7 @@ final readonly class Fitted
         public bool $hasBucket = false,
         public bool $hasDustCaps = false,
         public ?int $cogs = null,
+        public ?Rotation $driveCupLoosens = null,
     ) {}
 
     public function label(): string

@@ -17,6 +17,7 @@ final readonly class StripStep
      * @param  ?string  $look what to look at once it is off
      * @param  ?string  $caution what can go wrong under the hand
      * @param  bool  $notesBolts whether its bolts and their places must be written down, because it goes back on
+     * @param  bool  $tellsTheWay whether the hand learns here which way it turns, as nobody has said yet
      */
     public function __construct(
         public string $code,
@@ -29,11 +30,13 @@ final readonly class StripStep
         public ?string $look = null,
         public ?string $caution = null,
         public bool $notesBolts = false,
+        public bool $tellsTheWay = false,
     ) {}
 
     /** A step whose texts lie in a table. */
-    public static function worded(string $code, Wording $words, ?Turn $turn = null, bool $onTheFloor = false, bool $notesBolts = false): self
-    {
+    public static function worded(
+        string $code, Wording $words, ?Turn $turn = null, bool $onTheFloor = false, bool $notesBolts = false, bool $tellsTheWay = false,
+    ): self {
         return new self(
             code: $code,
             title: $words->text('title'),
@@ -45,6 +48,7 @@ final readonly class StripStep
             look: $words->optional('look'),
             caution: $words->optional('caution'),
             notesBolts: $notesBolts,
+            tellsTheWay: $tellsTheWay,
         );
     }
 

@@ -70,9 +70,11 @@
                             @if ($step->tellsTheWay)
                                 <fieldset>
                                     <legend class="form-label">It came out, facing it</legend>
-                                    @foreach (NeatSpindle\Core\Ground\Turn\Rotation::cases() as $way)
-                                        <label class="me-3"><input class="form-check-input" type="radio" name="turned" value="{{ $way->value }}" @checked($isTyped && old('turned') === $way->value)> {{ $way->value }}</label>
-                                    @endforeach
+                                    <div class="choice-row">
+                                        @foreach (NeatSpindle\Core\Ground\Turn\Rotation::cases() as $way)
+                                            <label class="d-flex gap-2 align-items-center py-2"><input class="form-check-input m-0" type="radio" name="turned" value="{{ $way->value }}" @checked($isTyped && old('turned') === $way->value)> {{ $way->value }}</label>
+                                        @endforeach
+                                    </div>
                                     <x-fault for="turned" />
                                 </fieldset>
                             @endif

@@ -74,7 +74,7 @@ final class SpotWords
         'stay_look' => [
             'How the chainstay stands, at a glance',
             'From behind, past cup and ring: where the stay’s outer side stands to the shell’s drive face. No tool yet.',
-            'Enough to choose by, with its doubt. What is left to see is measured on the bare shell.',
+            'Enough to choose by, with its doubt. On the bare shell it is measured.',
         ],
         'stay_45' => [
             'Chainstay at 45 mm',

@@ -9,7 +9,7 @@ use App\Models\User;
 use NeatSpindle\Core\Parts\Part\NutSocket;
 use Tests\Support\Journey;
 
-/** The demo's catalogue, and one of its motors again with a single nut. */
+/** The demo's catalogue, one of its motors again with a single nut, and a short socket in the drawer. */
 function withOneNut(User $person): void
 {
     $catalogue = json_decode((string) file_get_contents(database_path('demo/catalogue.json')), true);
@@ -42,6 +42,20 @@ it('builds a sleeve with one nut, and says at Match that the socket does not rea
     expect($refused)->toBeGreaterThan(20)->and(implode(' ', Journey::builtSheet()))->toContain('Nut to torque')->not->toContain('Lock ring');
     $site->visit("/jobs/{$journey->job()}/stack");
     expect($site->text('.head-verdict'))->toContain('nut’s socket');
+});
+
+it('takes the spindle of a fat bike’s motor out for the nut, where the socket does not reach over it', function (): void {
+    $journey = Journey::asNewUser([
+        'shell_width' => '100.02 100.06', 'guide_depth' => '1.5', 'stay_45' => '-2.2', 'stay_64' => '1.4', 'stay_80' => '2.7', 'stay_112' => '6.8', 'over_locknuts' => '197', 'wheel' => '2320',
+    ] + Journey::STEEL_68, withOneNut(...));
+    $journey->takeIn('fat', 'steel', 'Rust fat bike')->survey()->strip()->survey()->choose('Heron, 100 sleeve')->rest('frame');
+    $journey->build(triesWrongOrders: false);
+
+    $order = array_values(array_filter(Journey::builtSheet(), fn (string $title) => preg_match('/[Ss]pindle|^Nut |Lock ring|crank/u', $title) === 1));
+    expect($order)->toBe([
+        'Nut on by hand', 'Spindle out, for the nut', 'Nut to torque', 'Lock ring to torque', 'Spindle in again', 'Spindle’s preload by hand', 'Spindle’s screw to torque',
+        'Right crank on by hand', 'Right crank’s bolt to torque', 'Left crank on by hand, opposite the right one', 'Left crank’s bolt to torque',
+    ]);
 });
 
 it('builds a twin-plate motor on the bike’s own chain, with nothing torqued before it was tried by hand', function (): void {

@@ -58,6 +58,25 @@ it('takes the spindle of a fat bike’s motor out for the nut, where the socket 
     ]);
 });
 
+it('trims a guide with its gear cable out, and measures what is left before the body goes in', function (): void {
+    $journey = Journey::asNewUser(['guide_depth' => '3.4', 'guide_remedy' => 'trimmed'] + Journey::STEEL_68);
+    $site = $journey->site;
+    $journey->takeIn('diamond', 'steel', 'Grey commuter')->alsoSay('guide_remedy');
+    $site->visit("/jobs/{$journey->job()}/survey");
+    $journey->survey()->strip()->survey()->choose('Heron, 68 sleeve')->rest('frame');
+    $measured = 0;
+    $journey->build(['What is left of the guide' => function (Journey $at) use (&$measured): void {
+        $measured++;
+        expect($at->site->visit("/jobs/{$at->job()}/survey?spot=guide_depth")->text('.spot'))->not->toContain('3.40 mm from');
+        $at->site->type('typed', '1.9')->press('Keep');
+    }], triesWrongOrders: false);
+
+    expect($measured)->toBe(1)->and(array_slice(Journey::builtSheet(), 2, 5))->toBe([
+        'Cable guide: Turned or trimmed', 'What is left of the guide measured afresh', 'Fit the motor dry, its ring with it',
+        'Through to the motor: main harness, speed sensor, battery lead', 'Body in from the drive side',
+    ]);
+});
+
 it('builds a twin-plate motor on the bike’s own chain, with nothing torqued before it was tried by hand', function (): void {
     $says = [
         'shell_width' => '92.04 92.0', 'shell_bore' => '41.02', 'shell_threaded' => 'no', 'crank_kind' => 'splined', 'bracket_kind' => 'press-fit', 'chainstay_length' => '604',

@@ -15,6 +15,7 @@ use NeatSpindle\Core\Ground\Measure\Measurement;
 use NeatSpindle\Core\Ground\Turn\Rotation;
 use NeatSpindle\Core\Holding\Mount\Mount;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\StayLook;
 use NeatSpindle\Core\Measuring\Survey\SurveyPlan;
 
 /** The core's bike from what was read and answered. */
@@ -81,7 +82,9 @@ class BikeAssembler
             }
         }
 
-        return $this->findings->stayLook()?->profile() ?? $profile;
+        $look = $profile === [] && ! $this->findings->has(Spot::ShellWidth) ? $this->findings->answer(Spot::StayLook) : null;
+
+        return StayLook::tryFrom($look ?? '')?->profile() ?? $profile;
     }
 
     private function rear(): ?RearEnd

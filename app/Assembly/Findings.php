@@ -15,7 +15,6 @@ use NeatSpindle\Core\Measuring\Strip\Fitted;
 use NeatSpindle\Core\Measuring\Survey\EarlyWidth;
 use NeatSpindle\Core\Measuring\Survey\GuideRemedy;
 use NeatSpindle\Core\Measuring\Survey\Spot;
-use NeatSpindle\Core\Measuring\Survey\StayLook;
 use NeatSpindle\Core\Measuring\Survey\SurveyPlan;
 
 use function array_key_exists;
@@ -161,18 +160,6 @@ class Findings
         return $this->measurement(Spot::ShellWidth) === null && $this->shellWidth() !== null;
     }
 
-    /** Whether somebody had the shell's bare faces between the jaws. */
-    public function isBare(): bool
-    {
-        return $this->has(Spot::ShellWidth);
-    }
-
-    /** How the stay stands at a glance; null once the shell is bare, since from then on it is measured. */
-    public function stayLook(): ?StayLook
-    {
-        return $this->isStayKnown() ? null : StayLook::tryFrom($this->answer(Spot::StayLook) ?? '');
-    }
-
     /** What is said to be on the bike; what nobody said is the commonest. */
     public function fitted(): Fitted
     {
@@ -221,7 +208,7 @@ class Findings
     {
         return $this->has($spot) || match ($spot) {
             Spot::CogPitch => $this->isOneCog(),
-            Spot::StayLook => $this->isStayKnown(),
+            Spot::StayLook => array_filter([Spot::ShellWidth, ...SurveyPlan::STAY], $this->has(...)) !== [],
             default => false,
         };
     }
@@ -235,10 +222,5 @@ class Findings
     private function said(string $question): ?string
     {
         return ($this->answers[$question] ?? null)?->value;
-    }
-
-    private function isStayKnown(): bool
-    {
-        return $this->isBare() || array_filter(SurveyPlan::STAY, $this->has(...)) !== [];
     }
 }

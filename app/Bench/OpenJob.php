@@ -204,7 +204,7 @@ class OpenJob
             return new Walk(
                 $spots,
                 array_values(array_filter($spots, fn (Spot $spot) => $this->findings->isGiven($spot))),
-                StripProgress::isDone($this) || $this->findings->isBare(),
+                StripProgress::isDone($this) || $this->findings->has(Spot::ShellWidth),
                 $next === null ? null : Spot::atPointer("/bike/shell/{$next->value}"),
                 $this->isKitChosen(),
                 $this->isKitChosen() ? $this->laying()->missing() : [],

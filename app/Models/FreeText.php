@@ -119,7 +119,8 @@ final class FreeText
     public static function rows(string $table, int $workshop, array $jobs): Builder
     {
         $rows = DB::table($table)->orderBy("{$table}.id")->select("{$table}.*");
-        $numbered = fn (Builder $rows, string $job): Builder => $rows->join('jobs as of', 'of.id', '=', $job)->addSelect('of.number as job_number')->whereIn('of.id', $jobs);
+        $numbered = fn (Builder $rows, string $job): Builder => $rows->join('jobs as of', 'of.id', '=', $job)
+            ->addSelect('of.number as job_number')->whereIn('of.id', $jobs);
 
         return match (true) {
             isset(self::OF_THE_WORKSHOP[$table]) => $rows->where("{$table}.workshop_id", $workshop),

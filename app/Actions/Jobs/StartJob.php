@@ -33,7 +33,8 @@ class StartJob
             $this->submission->claim($by);
             $workshop = Workshop::query()->whereKey($by->workshop_id)->lockForUpdate()->firstOrFail();
             $this->gate->forUser($by)->authorize('startJob', $workshop);
-            $customer = $this->known($workshop, $typed['customer'], $whose) ?? $workshop->customers()->create(['name' => trim($typed['customer'])]);
+            $customer = $this->known($workshop, $typed['customer'], $whose) ?? $workshop->customers()
+                ->create(['name' => trim($typed['customer'])]);
             $bike = $customer->bikes()->create([
                 'label' => $typed['bike'], 'kind' => $typed['kind'], 'frame_material' => $typed['frame_material'],
             ]);

@@ -40,7 +40,8 @@ class KeepSetting extends JobAction
         ): void {
             $fault = $name->fault($value) ?? $name->faultOfWheel((string) $value, self::wheels($open));
             $fault === null || $this->refuse('value', $fault);
-            $stands = Setting::query()->with('user')->where('job_id', $job->id)->where('name', $name)->whereNull('superseded_at')->latest('id')->first();
+            $stands = Setting::query()->with('user')->where('job_id', $job->id)->where('name', $name)
+                ->whereNull('superseded_at')->latest('id')->first();
             $this->expectSeen($stands, $seen);
             if ($name->isLifted($stands?->value, (string) $value) && Gate::forUser($by)->denies('choose', $open->job)) {
                 $this->refuse('value', self::LIFTED);

@@ -19,7 +19,8 @@ class KeepBand extends JobAction
     public function __invoke(Job $job, User $by, Fastener $fastener, TorqueBand $band, string $paper, ?int $seen = null): void
     {
         ($this->change)($job, $by, 'work', null, function () use ($job, $by, $fastener, $band, $paper, $seen): void {
-            $stands = FastenerBand::query()->with('user')->where('job_id', $job->id)->where('fastener', $fastener)->whereNull('superseded_at')->latest('id')->first();
+            $stands = FastenerBand::query()->with('user')->where('job_id', $job->id)->where('fastener', $fastener)
+                ->whereNull('superseded_at')->latest('id')->first();
             if ($seen !== null && ($stands->id ?? 0) !== $seen) {
                 throw StandsOtherwise::told($stands === null ? 'The band you saw is gone'
                     : "{$stands->user->firstName()} typed a band of {$stands->low_nm} to {$stands->high_nm} N·m from “{$stands->paper}”", 'low');

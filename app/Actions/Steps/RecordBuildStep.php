@@ -51,7 +51,8 @@ class RecordBuildStep extends JobAction
     private function void(Job $job, BuildStep $step): void
     {
         $spots = array_map(fn (Spot $spot) => $spot->value, $step->voids);
-        $spots === [] ?: Reading::query()->where('job_id', $job->id)->whereIn('spot', $spots)->whereNull('superseded_at')->update(['superseded_at' => now()]);
+        $spots === [] ?: Reading::query()->where('job_id', $job->id)->whereIn('spot', $spots)->whereNull('superseded_at')
+            ->update(['superseded_at' => now()]);
     }
 
     private function askAboutImprobable(BuildStep $step, ?float $nm, TorqueUnit $unit): void

@@ -25,7 +25,8 @@ class WeighCogs extends JobAction
     public function __invoke(Job $job, User $by, array $weights, ?string $seen = null): void
     {
         ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $by, $weights, $seen): void {
-            $stands = Answer::query()->with('user')->where('job_id', $job->id)->where('question', Findings::USE)->whereNull('superseded_at')->first();
+            $stands = Answer::query()->with('user')->where('job_id', $job->id)->where('question', Findings::USE)
+                ->whereNull('superseded_at')->first();
             if ($stands !== null && $seen !== null && $stands->value !== $seen && ! $stands->user->is($by)) {
                 throw StandsOtherwise::told("{$stands->user->firstName()} has weighed the cogs otherwise", 'weights');
             }

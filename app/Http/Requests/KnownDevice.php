@@ -33,7 +33,8 @@ final readonly class KnownDevice
     public static function of(Request $request): self
     {
         $kept = $request->cookie(self::COOKIE);
-        $parts = is_string($kept) && preg_match('/^[a-z0-9]{26}(\.\d{1,18})*$/D', $kept) === 1 ? explode('.', $kept) : [Str::lower((string) Str::ulid())];
+        $parts = is_string($kept) && preg_match('/^[a-z0-9]{26}(\.\d{1,18})*$/D', $kept) === 1
+            ? explode('.', $kept) : [Str::lower((string) Str::ulid())];
 
         return new self($parts[0], array_slice($parts, 1));
     }

@@ -142,24 +142,9 @@ class MatchPage extends JobPage
     {
         return match (true) {
             $row->stack !== null => Obstacle::of($row->stack, $this->unit),
-            $this->opened->identification()?->identified === null => $this->shell()->goesIf($row) ?? $this->whicheverShell($row),
+            $this->opened->identification()?->identified === null => $this->shell()->goesIf($row) ?? $this->shell()->obstacle($row, $this->unit),
             default => 'This shell needs an insert the catalogue does not have.',
         };
-    }
-
-    /** As it is judged where it is told what stands in its way: in the likeliest shell, while that is not known. */
-    public function judged(MotorMatch $row): MotorMatch
-    {
-        return $this->shell()->asIn($row);
-    }
-
-    /** What stands in a motor's way that goes in none of the shells this may be. */
-    private function whicheverShell(MotorMatch $row): string
-    {
-        $likeliest = $this->judged($row)->stack;
-        $obstacle = $likeliest === null ? null : Obstacle::of($likeliest, $this->unit);
-
-        return $obstacle === null ? 'No insert of the catalogue makes any of the shells this may be take it.' : "Whichever shell this is: {$obstacle}";
     }
 
     /** What to get to make it go; null when buying does not help or is not needed. */

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\View\Matching;
 
 use App\Bench\OpenJob;
+use App\View\Job\Obstacle;
 use NeatSpindle\Core\Choosing\Fit\MotorMatch;
 use NeatSpindle\Core\Choosing\Fit\ShellGuesses;
 use NeatSpindle\Core\Donor\Shell\Identification;
 use NeatSpindle\Core\Donor\Shell\ShellStandard;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
 
 /** What a shell that is not identified may be, and which motors go in which of them, in words. */
 class OpenShell
@@ -56,6 +58,16 @@ class OpenShell
 
         return $row->stack !== null || $bike === null || $shell === null || $ring === null ? $row
             : $this->likeliest[$row->motor->code] ??= MotorMatch::likeliest($row->motor, $shell->candidates, $bike, $ring, $this->opened->catalogue->core()) ?? $row;
+    }
+
+    /** What stands in the way of a motor that goes in none of the shells this may be. */
+    public function obstacle(MotorMatch $row, LengthUnit $unit): string
+    {
+        $likeliest = $this->asIn($row)->stack;
+        $obstacle = $likeliest === null ? null : Obstacle::of($likeliest, $unit);
+
+        return $obstacle === null
+            ? 'No insert of the catalogue makes any of the shells this may be take it.' : "Whichever shell this is: {$obstacle}";
     }
 
     /** Null where no motor can be judged yet. */

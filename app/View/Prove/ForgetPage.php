@@ -76,7 +76,8 @@ class ForgetPage extends JobPage
     /** How many customers here are called the same. */
     public function namesakes(): int
     {
-        return Customer::query()->where('workshop_id', $this->job->workshop_id)->where('name', $this->customer->name)->whereKeyNot($this->customer->id)->count();
+        return Customer::query()->where('workshop_id', $this->job->workshop_id)->where('name', $this->customer->name)
+            ->whereKeyNot($this->customer->id)->count();
     }
 
     /** What was written away before, and since when; null where nothing was. A backup keeps what stood then. */

@@ -22,7 +22,7 @@
         @endif
     </td>
     <td>
-        @php($cause = $page->advice()->cause($page->judged($row)))
+        @php($cause = $page->advice()->cause($page->shell()->asIn($row)))
         @if ($cause && $cause->words() !== '')
             {{ $cause->words() }} @if ($cause->spot())<a href="{{ route('job.survey', [$page->job, 'spot' => $cause->spot()->value]) }}">{{ $cause->spot()->label() }}</a>@endif
         @else
@@ -31,7 +31,7 @@
         @if ($page->rings()->thatHelps($row))
             <br><strong>Goes with ring {{ $page->rings()->thatHelps($row)->part->code }}.</strong>
         @endif
-        @if ($page->advice()->isForTheGuide($page->judged($row)))
+        @if ($page->advice()->isForTheGuide($page->shell()->asIn($row)))
             <br><a href="{{ route('job.survey', [$page->job, 'spot' => 'guide_remedy']) }}">Decide what the guide becomes</a>
         @endif
         @if ($objection)

@@ -85,7 +85,8 @@ final readonly class Asked
 
     private function bandIn(TorqueUnit $unit): string
     {
-        return $this->torque === null || $this->torque === false ? 'not known' : "{$unit->figure($this->torque[0])} to {$unit->show($this->torque[1])}";
+        return $this->torque === null || $this->torque === false
+            ? 'not known' : "{$unit->figure($this->torque[0])} to {$unit->show($this->torque[1])}";
     }
 
     private function compoundWords(): string

@@ -19,7 +19,8 @@ final class RingSteps
     {
         $before = ['dry-fit', ...array_map(fn (BuildStep $step) => $step->code, $plan->isRingFirst() ? $plan->mount->beforeTheRing() : [])];
         $onItsCrank = $plan->mount->seatsRightCrankAt() !== null;
-        $over = $plan->keepsChain() && ! $onItsCrank ? [BuildStep::worded('chain-over', $chapter, Wording::of(BuildWords::CHAIN_OVER), after: $before)] : [];
+        $over = $plan->keepsChain() && ! $onItsCrank
+            ? [BuildStep::worded('chain-over', $chapter, Wording::of(BuildWords::CHAIN_OVER), after: $before)] : [];
         $fitting = $plan->circumstances->fastening->ringFitting;
 
         return [...$over, BuildStep::worded(

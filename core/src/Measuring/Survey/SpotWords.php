@@ -7,6 +7,8 @@ namespace NeatSpindle\Core\Measuring\Survey;
 /** What a person reads at every spot, by its code: its name, how to do it, and what for. */
 final class SpotWords
 {
+    private const STAY_SIDE = 'how far the stay’s outer side stands outboard of that face; inboard is negative.';
+
     public const ALL = [
         'crank_kind' => [
             'Cranks',
@@ -22,8 +24,7 @@ final class SpotWords
         'bracket_kind' => [
             'Bottom bracket',
             'Splines inside both cups: a cartridge; a smooth plastic cup on one side: plain there. A notched ring on '
-                .'the left: loose balls. Cups that stand '
-                .'outside the shell. Smooth, flush or with a thin lip: pressed in.',
+                .'the left: loose balls. Cups that stand outside the shell. Smooth, flush or with a thin lip: pressed in.',
             'Threads turn, pressed cups are driven. The wrong one ruins the shell.',
         ],
         'front_mech' => [
@@ -74,30 +75,25 @@ final class SpotWords
         'stay_look' => [
             'How the chainstay stands, at a glance',
             'From behind, past cup and ring: where the stay’s outer side stands to the shell’s drive face. No tool yet.',
-            'Enough to choose by, with its doubt. On the bare shell it is measured.',
-        ],
+            'Enough to choose by, with its doubt. On the bare shell it is measured.'],
         'stay_45' => [
             'Chainstay at 45 mm',
-            'Straightedge on the shell’s drive face. At 45 mm from the crank axis, how far the stay’s outer side '
-                .'stands outboard of that face; inboard is negative.',
+            'Straightedge on the shell’s drive face. At 45 mm from the crank axis, '.self::STAY_SIDE,
             'The reduction case and the ring turn just beside it. This decides the drive-side spacers.',
         ],
         'stay_64' => [
             'Chainstay at 64 mm',
-            'Straightedge on the shell’s drive face. At 64 mm from the crank axis, how far the stay’s outer side '
-                .'stands outboard of that face; inboard is negative.',
+            'Straightedge on the shell’s drive face. At 64 mm from the crank axis, '.self::STAY_SIDE,
             'The reduction case and the ring turn just beside it. This decides the drive-side spacers.',
         ],
         'stay_80' => [
             'Chainstay at 80 mm',
-            'Straightedge on the shell’s drive face. At 80 mm from the crank axis, how far the stay’s outer side '
-                .'stands outboard of that face; inboard is negative.',
+            'Straightedge on the shell’s drive face. At 80 mm from the crank axis, '.self::STAY_SIDE,
             'The reduction case and the ring turn just beside it. This decides the drive-side spacers.',
         ],
         'stay_112' => [
             'Chainstay at 112 mm',
-            'Straightedge on the shell’s drive face. At 112 mm from the crank axis, how far the stay’s outer side '
-                .'stands outboard of that face; inboard is negative.',
+            'Straightedge on the shell’s drive face. At 112 mm from the crank axis, '.self::STAY_SIDE,
             'The reduction case and the ring turn just beside it. This decides the drive-side spacers.',
         ],
         'chainstay_length' => [

@@ -95,8 +95,8 @@ final class PapersReader
             self::speedSensor($at->optionalObject('speed_sensor')),
             self::voltage($at),
             self::harness($at),
-            $at->optionalOneOf('cup_hand', Hand::class),
-            $at->flag('hanger') === true,
+            cupHand: $at->optionalOneOf('cup_hand', Hand::class),
+            hasHanger: $at->flag('hanger') === true,
         );
     }
 

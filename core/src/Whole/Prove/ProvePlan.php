@@ -138,7 +138,8 @@ final readonly class ProvePlan
      */
     private static function steps(CheckName $name, array $built): array
     {
-        $isOne = fn (string $step, string $pattern): bool => str_ends_with($pattern, '*') ? str_starts_with($step, rtrim($pattern, '*')) : $step === $pattern;
+        $isOne = fn (string $step, string $pattern): bool => str_ends_with($pattern, '*')
+            ? str_starts_with($step, rtrim($pattern, '*')) : $step === $pattern;
 
         return array_values(array_filter(
             $built, fn (string $step) => array_filter($name->restsOn(), fn (string $pattern) => $isOne($step, $pattern)) !== [],

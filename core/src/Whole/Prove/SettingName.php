@@ -99,7 +99,8 @@ enum SettingName: string
     /** What a value means, in words with its unit. */
     public function says(string $value): string
     {
-        return $this === self::CutOff && $value === self::NO_LIMIT ? 'no limit' : trim(($this->choices()[$value] ?? $value)." {$this->unit()}");
+        return $this === self::CutOff && $value === self::NO_LIMIT
+            ? 'no limit' : trim(($this->choices()[$value] ?? $value)." {$this->unit()}");
     }
 
     /** Whether a limit is taken away with it, which is a decision: there is none any more, or one that is as good as none. */

@@ -163,7 +163,8 @@ final readonly class SleeveSteps implements MountSteps
         return [
             'bolts-hand' => "Plate bolts {$this->sleeve->bossBolt->thread} × {$this->fit->boltLength}",
             ...($isOutOfReach ? ['nut-torque' => sprintf(
-                'Tool for the nut that reaches it over the spindle: bored %.1f mm and %.1f mm deep at the least, for a torque wrench', $this->reach->neededBore, $this->reach->neededDepth,
+                'Tool for the nut that reaches it over the spindle: bored %.1f mm and %.1f mm deep at the least, for a torque wrench',
+                $this->reach->neededBore, $this->reach->neededDepth,
             )] : []),
         ];
     }

@@ -10,7 +10,8 @@ final class TwinPlateWords
     public const BEARINGS = [
         'title' => 'Cups, bearings and shims',
         'how' => 'Shims behind each cup and on the spindle, side by side; the two cups may differ. {cup} '
-            .'The drive side’s plate goes under its cup where it is held by it. Bearings on the spindle’s ground part over their whole width, no prouder than flush with the sleeve.',
+            .'The drive side’s plate goes under its cup where it is held by it. '
+            .'Bearings on the spindle’s ground part over their whole width, no prouder than flush with the sleeve.',
         'tool' => 'Cup tool, held on with a clamp',
         'look' => 'Split rings with their gaps opposite',
     ];

@@ -33,7 +33,8 @@ final readonly class YokeSteps implements MountSteps
 
     private function cupWords(): string
     {
-        return $this->cupHand === null ? ' Which way its thread goes its papers say: the body’s own, or the shell’s; try it by hand, never by force.' : '';
+        return $this->cupHand === null
+            ? ' Which way its thread goes its papers say: the body’s own, or the shell’s; try it by hand, never by force.' : '';
     }
 
     public function firstSpacers(): string
@@ -77,7 +78,8 @@ final readonly class YokeSteps implements MountSteps
             ),
             ...($this->hasHanger ? [BuildStep::worded('hanger', BuildStep::BODY, Wording::of(YokeWords::HANGER), after: ['slot'])] : []),
             BuildStep::worded(
-                'yoke-screws', BuildStep::BODY, Wording::of(YokeWords::YOKE_SCREWS), fastener: Fastener::YokeScrews, compound: Compound::Locking, after: $this->hasHanger ? ['slot', 'hanger'] : ['slot'],
+                'yoke-screws', BuildStep::BODY, Wording::of(YokeWords::YOKE_SCREWS), fastener: Fastener::YokeScrews, compound: Compound::Locking,
+                after: $this->hasHanger ? ['slot', 'hanger'] : ['slot'],
             ),
         ];
     }

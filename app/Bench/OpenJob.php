@@ -205,7 +205,9 @@ class OpenJob
                 $spots,
                 array_values(array_filter($spots, fn (Spot $spot) => $this->findings->isGiven($spot))),
                 StripProgress::isDone($this) || $this->findings->has(Spot::ShellWidth),
-                $next === null ? null : Spot::atPointer("/bike/shell/{$next->value}"),
+                array_values(array_filter([
+                    $next === null ? null : Spot::atPointer("/bike/shell/{$next->value}"), $this->the(GuideGaps::class)->isInTheWay ? Spot::GuideRemedy : null,
+                ])),
                 $this->isKitChosen(),
                 $this->isKitChosen() ? $this->laying()->missing() : [],
             );

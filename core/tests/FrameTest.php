@@ -92,7 +92,7 @@ it('asks first what this job needs before the strip, then the bare shell, then w
         $known[] = $next;
     }
     expect($bare ?? [])->toBe(['stay_45', 'stay_64', 'stay_80', 'stay_112', 'shell_width'])
-        ->and((new Walk($spots, $known, true, Spot::ShellBore))->next()?->value)->toBe('shell_bore')
+        ->and((new Walk($spots, $known, true, [Spot::ShellBore]))->next()?->value)->toBe('shell_bore')
         ->and((new Walk($spots, $known, true, isChosen: true))->next()?->value)->toBe('down_tube')
         ->and((new Walk($spots, $known, false))->need(Spot::StayLook))->toBeNull();
 });

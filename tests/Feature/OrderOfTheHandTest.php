@@ -10,6 +10,7 @@ use App\Models\Reading;
 use App\Models\StepRecord;
 use Illuminate\Support\Facades\DB;
 use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Measuring\Survey\Need;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Measuring\Survey\StayLook;
 use NeatSpindle\Core\Sums\Margin\MarginName;
@@ -94,4 +95,18 @@ it('chooses by a look at the stay until it is measured, and lays the straightedg
         Workshops::read($job, $this->person, Spot::from($spot), $typed);
     }
     expect($case()?->plusMinus)->toBeLessThan(2.0)->and(OpenJob::of(Workshops::fresh($job))->findings->isGiven(Spot::StayLook))->toBeTrue();
+});
+
+it('asks what is done about a guide before the strip goes on, where no motor’s body clears it', function (): void {
+    $job = Workshops::job($this->person, 'Deep guide');
+    $next = fn () => OpenJob::of(Workshops::fresh($job))->walk()->need(Spot::GuideRemedy);
+    foreach (['3.0' => null, '30.0' => Need::Stack] as $deep => $need) {
+        Reading::query()->where('job_id', $job->id)->update(['superseded_at' => now()]);
+        Workshops::read($job, $this->person, Spot::GuideDepth, (string) $deep);
+        expect($next())->toBe($need);
+    }
+    $this->post("/jobs/{$job->id}/answers", ['spot' => 'crank_kind', 'value' => 'square-taper']);
+    $this->post("/jobs/{$job->id}/answers", ['spot' => 'bracket_kind', 'value' => 'threaded'])->assertRedirect("/jobs/{$job->id}/survey?spot=guide_remedy");
+    $this->post("/jobs/{$job->id}/answers", ['spot' => 'guide_remedy', 'value' => 'housing'])->assertSessionHasNoErrors();
+    expect(OpenJob::of(Workshops::fresh($job))->walk()->isOpen(Spot::GuideRemedy))->toBeFalse();
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Survey;
 
+use App\Bench\GuideGaps;
 use App\Bench\NextPlace;
 use App\Bench\OpenJob;
 use App\Instruments\Caliper;
@@ -17,7 +18,6 @@ use NeatSpindle\Core\Measuring\Survey\Need;
 use NeatSpindle\Core\Measuring\Survey\Region;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Measuring\Survey\Walk;
-use NeatSpindle\Core\Sums\Margin\Margin;
 
 use function count;
 use function in_array;
@@ -162,19 +162,10 @@ class SurveyPage extends JobPage
         return $this->takenBack ??= Reading::query()->takenBack($this->job)->where('spot', $this->spot)->with('withdrawnBy')->latest('id')->limit(self::TAKEN_BACK_SHOWN)->get();
     }
 
-    /** @return list<array{name: string, gap: float, margin: ?Margin}> the guide as measured against each motor's gap */
-    public function guideGaps(): array
+    /** The guide as measured, against the gap of each motor. */
+    public function guideGaps(): GuideGaps
     {
-        $guide = $this->opened->findings->measurement(Spot::GuideDepth);
-        $gaps = [];
-        foreach ($this->opened->catalogue->parts->motors as $motor) {
-            $gap = $motor->part->held->bodyGap();
-            if ($gap !== null) {
-                $gaps[] = ['name' => $motor->name, 'gap' => $gap, 'margin' => $guide === null ? null : Margin::guideClearance($gap, $guide)];
-            }
-        }
-
-        return $gaps;
+        return $this->opened->the(GuideGaps::class);
     }
 
     public function isCaliperPlugged(): bool

@@ -14,7 +14,7 @@ final readonly class Walk
      * @param  list<Spot>  $spots in walking order
      * @param  list<Spot>  $known measured, answered, or no question on this bike
      * @param  bool  $isStripped whether the bare shell can be reached
-     * @param  ?Spot  $evidence what would tell the shell apart best; null when it is told apart
+     * @param  list<Spot>  $raised what this very bike asks for besides: what would tell the shell apart best, what is done about a guide in the way
      * @param  bool  $isChosen whether motor and ring are chosen, so that leads have something to go to
      * @param  list<Spot>  $forLeads what runs wait for on this kind of frame
      */
@@ -22,7 +22,7 @@ final readonly class Walk
         public array $spots,
         private array $known,
         private bool $isStripped,
-        private ?Spot $evidence = null,
+        private array $raised = [],
         private bool $isChosen = false,
         private array $forLeads = [],
     ) {}
@@ -30,9 +30,9 @@ final readonly class Walk
     /** What a spot is needed for on this bike; null where it is only offered. */
     public function need(Spot $spot): ?Need
     {
-        $tellsTheShell = $spot === $this->evidence || ($spot->sitting() === Sitting::AfterTheStrip && $this->isKnown($spot));
+        $isRaised = in_array($spot, $this->raised, true) || ($spot->sitting() === Sitting::AfterTheStrip && $this->isKnown($spot));
 
-        return $tellsTheShell ? Need::Stack : Need::of($spot) ?? (in_array($spot, $this->forLeads, true) ? Need::Route : null);
+        return $isRaised ? Need::Stack : Need::of($spot) ?? (in_array($spot, $this->forLeads, true) ? Need::Route : null);
     }
 
     public function isKnown(Spot $spot): bool

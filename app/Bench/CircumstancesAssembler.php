@@ -37,7 +37,7 @@ class CircumstancesAssembler
             $open->findings->fitted(), $open->findings->guideRemedy(), $open->the(Surroundings::class)->cures(), $open->findings->answers(),
             $open->job->conditions->whereNotNull('remedy')
                 ->mapWithKeys(fn (Condition $found) => [$found->subject->value => $found->remedy])->filter()->all(),
-            $open->findings->has(Spot::GuideDepth),
+            isGuideMeasured: $open->findings->has(Spot::GuideDepth), isBareMeasured: $open->findings->has(Spot::ShellWidth),
         );
     }
 

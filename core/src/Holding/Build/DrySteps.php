@@ -10,6 +10,8 @@ use NeatSpindle\Core\Measuring\Survey\Spot;
 /** What is done before it is known that everything fits: inserts, cures, and the dry fit that finds out. */
 final class DrySteps
 {
+    private const COVERED = 'The bare shell is measured first: Survey, Shell width. Over its cups it is only told.';
+
     /** @return list<BuildStep> */
     public static function of(BuildPlan $plan): array
     {
@@ -28,7 +30,7 @@ final class DrySteps
                 'dry-fit', BuildStep::DRY,
                 Wording::of(BuildWords::DRY_FIT, firstSpacers: $plan->mount->firstSpacers(), caution: self::carbonCaution($plan)),
                 after: ['safe', ...array_map(fn (BuildStep $step) => $step->code, $before)],
-            ),
+            )->heldWhile($plan->circumstances->found->isBareMeasured ? null : self::COVERED),
         ];
     }
 

@@ -25,6 +25,9 @@ final class Longest
     /** Where what it is for is kept before it. */
     public const REASON_BESIDE = 250;
 
+    /** What such a reason is for; with the words that join them the two fill a reason. */
+    public const BEFORE_A_REASON = 230;
+
     /** Where somebody signs beside it. */
     public const REASON_SIGNED = 380;
 

@@ -10,6 +10,7 @@ use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Values\NameInText;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Log;
@@ -201,4 +202,15 @@ it('writes no value of a statement into the log', function (): void {
     $this->get('/falls')->assertStatus(500);
     $log = implode('', array_map(fn ($file) => File::get($file->getPathname()), File::files(storage_path('framework/testing/logs-'.getmypid()))));
     expect($log)->toContain('A fault of the database')->toContain('insert into')->not->toContain('mit')->and($log)->toContain('request_id');
+});
+
+it('ends the sessions a name stands in, but of nobody in another workshop', function (): void {
+    $job = Workshops::job($this->person);
+    $other = Workshops::person();
+    $session = fn (string $file, int $of) => File::put(config('session.files')."/{$file}", serialize([Auth::guard('web')->getName() => $of, '_old_input' => ['note' => 'Old New, as ever']]));
+    $session('own', $this->person->id);
+    $session('strangers', $other->id);
+    DB::table('customers')->update(['name' => 'Old New']);
+    $this->delete("/jobs/{$job->id}/customer")->assertSessionHasNoErrors();
+    expect(File::exists(config('session.files').'/own'))->toBeFalse()->and(File::exists(config('session.files').'/strangers'))->toBeTrue();
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\Jobs\StartJob;
 use App\Actions\Survey\GiveAnswer;
 use App\Bench\BuildState;
+use App\Bench\GuideGaps;
 use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\Reading;
@@ -113,4 +114,15 @@ it('asks what is done about a guide before the strip goes on, where no motor’s
     $this->post("/jobs/{$job->id}/answers", ['spot' => 'bracket_kind', 'value' => 'threaded'])->assertRedirect("/jobs/{$job->id}/survey?spot=guide_remedy");
     $this->post("/jobs/{$job->id}/answers", ['spot' => 'guide_remedy', 'value' => 'housing'])->assertSessionHasNoErrors();
     expect(OpenJob::of(Workshops::fresh($job))->walk()->isOpen(Spot::GuideRemedy))->toBeFalse();
+
+    // The chosen motor alone counts: one guide that some bodies clear and others do not.
+    $gaps = array_column(OpenJob::of(Workshops::fresh($job))->the(GuideGaps::class)->all(), 'gap');
+    $kitted = Workshops::kitted($this->person);
+    $own = OpenJob::of(Workshops::fresh($kitted))->motor()?->part->held->bodyGap();
+    expect(array_unique($gaps))->not->toHaveCount(1);
+    foreach ([[$own - 2.0, false], [$own + 1.0, true]] as [$deep, $isInTheWay]) {
+        Reading::query()->where('job_id', $kitted->id)->where('spot', Spot::GuideDepth)->update(['superseded_at' => now()]);
+        Workshops::read($kitted, $this->person, Spot::GuideDepth, (string) $deep);
+        expect(OpenJob::of(Workshops::fresh($kitted))->the(GuideGaps::class)->isInTheWay())->toBe($isInTheWay);
+    }
 });

@@ -17,20 +17,13 @@ use NeatSpindle\Core\Holding\Build\Lack;
 /** An owner answers by name for what a job goes without; for that very thing as it is told now, and for nothing that comes later. */
 class AnswerForLack extends JobAction
 {
-    /** What is wanting may be told at length; the reason beside it is kept whole. */
     public function __invoke(Job $job, User $by, string $code, string $seen, string $reason): void
     {
         ($this->change)($job, $by, 'decide', null, function (OpenJob $open) use ($job, $by, $code, $seen, $reason): void {
             $lack = $open->the(Lacking::class)->lack($code);
             $lack instanceof Lack || $this->refuse("why.{$code}", 'Nothing of the kind is wanting any more.');
             $lack->mark() === $seen || $this->refuse("why.{$code}", "It is otherwise by now: {$lack->says}");
-            Decision::record(
-                $job,
-                $by,
-                About::without($code),
-                $lack->mark(),
-                Longest::cut($lack->says, Longest::REASON_BESIDE - 20)." Left so: {$reason}",
-            );
+            Decision::record($job, $by, About::without($code), $lack->mark(), Longest::cut($lack->says, Longest::BEFORE_A_REASON)." Left so: {$reason}");
         });
     }
 }

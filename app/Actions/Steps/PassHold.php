@@ -17,7 +17,6 @@ use NeatSpindle\Core\Holding\Build\BuildGate;
 /** Goes on with a step that is held: somebody who may answers for it by name and reason, and for that very hold alone. */
 class PassHold extends JobAction
 {
-    /** What held it may be told at length; the reason beside it is kept whole. */
     public function __invoke(Job $job, User $by, string $code, string $seen, string $reason): void
     {
         ($this->change)($job, $by, 'override', null, function (OpenJob $open) use ($job, $by, $code, $seen, $reason): void {
@@ -26,13 +25,7 @@ class PassHold extends JobAction
             $hold !== null || $this->refuse('because', 'Nothing holds this step any more.');
             $open->stop() === null || $this->refuse('because', 'The job is stopped: a stop is lifted, not passed.');
             BuildGate::mark($hold) === $seen || $this->refuse('because', "It is held by something else by now: {$hold}");
-            Decision::record(
-                $job,
-                $by,
-                About::pass($code),
-                BuildGate::mark($hold),
-                Longest::cut($hold, Longest::REASON_BESIDE - 20)." Gone on with: {$reason}",
-            );
+            Decision::record($job, $by, About::pass($code), BuildGate::mark($hold), Longest::cut($hold, Longest::BEFORE_A_REASON)." Gone on with: {$reason}");
         });
     }
 }

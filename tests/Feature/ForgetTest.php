@@ -10,7 +10,9 @@ use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Values\NameInText;
+use Illuminate\Cache\RateLimiter;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Log;
@@ -213,4 +215,14 @@ it('ends the sessions a name stands in, but of nobody in another workshop', func
     DB::table('customers')->update(['name' => 'Old New']);
     $this->delete("/jobs/{$job->id}/customer")->assertSessionHasNoErrors();
     expect(File::exists(config('session.files').'/own'))->toBeFalse()->and(File::exists(config('session.files').'/strangers'))->toBeTrue();
+});
+
+it('forgives nobody’s wrong tries with what it empties', function (): void {
+    config(['cache.limiter' => 'limits', 'cache.stores.limits.path' => storage_path('framework/testing/limits-'.getmypid())]);
+    app()->forgetInstance(RateLimiter::class);
+    app(RateLimiter::class)->hit('somebody at the door');
+    Cache::put('worked out before', 'A. Rider');
+    $this->delete('/jobs/'.Workshops::job($this->person)->id.'/customer')->assertSessionHasNoErrors();
+    expect(Cache::get('worked out before'))->toBeNull()->and(app(RateLimiter::class)->attempts('somebody at the door'))->toBe(1);
+    File::deleteDirectory((string) config('cache.stores.limits.path'));
 });

@@ -206,7 +206,8 @@ class OpenJob
                 array_values(array_filter($spots, fn (Spot $spot) => $this->findings->isGiven($spot))),
                 StripProgress::isDone($this) || $this->findings->has(Spot::ShellWidth),
                 array_values(array_filter([
-                    $next === null ? null : Spot::atPointer("/bike/shell/{$next->value}"), $this->the(GuideGaps::class)->isInTheWay() ? Spot::GuideRemedy : null,
+                    $next === null ? null : Spot::atPointer("/bike/shell/{$next->value}"),
+                    $this->the(GuideGaps::class)->isInTheWay() ? Spot::GuideRemedy : null,
                 ])),
                 $this->isKitChosen(),
                 $this->isKitChosen() ? $this->laying()->missing() : [],

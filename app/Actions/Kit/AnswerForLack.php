@@ -23,7 +23,8 @@ class AnswerForLack extends JobAction
             $lack = $open->the(Lacking::class)->lack($code);
             $lack instanceof Lack || $this->refuse("why.{$code}", 'Nothing of the kind is wanting any more.');
             $lack->mark() === $seen || $this->refuse("why.{$code}", "It is otherwise by now: {$lack->says}");
-            Decision::record($job, $by, About::without($code), $lack->mark(), Longest::cut($lack->says, Longest::BEFORE_A_REASON)." Left so: {$reason}");
+            $told = Longest::cut($lack->says, Longest::BEFORE_A_REASON);
+            Decision::record($job, $by, About::without($code), $lack->mark(), "{$told} Left so: {$reason}");
         });
     }
 }

@@ -25,7 +25,8 @@ class PassHold extends JobAction
             $hold !== null || $this->refuse('because', 'Nothing holds this step any more.');
             $open->stop() === null || $this->refuse('because', 'The job is stopped: a stop is lifted, not passed.');
             BuildGate::mark($hold) === $seen || $this->refuse('because', "It is held by something else by now: {$hold}");
-            Decision::record($job, $by, About::pass($code), BuildGate::mark($hold), Longest::cut($hold, Longest::BEFORE_A_REASON)." Gone on with: {$reason}");
+            $told = Longest::cut($hold, Longest::BEFORE_A_REASON);
+            Decision::record($job, $by, About::pass($code), BuildGate::mark($hold), "{$told} Gone on with: {$reason}");
         });
     }
 }

@@ -7,6 +7,7 @@ namespace App\Assembly;
 use App\Models\Answer;
 use App\Models\Job;
 use App\Models\Reading;
+use NeatSpindle\Core\Donor\Bike\BrakeKind;
 use NeatSpindle\Core\Ground\Measure\Measurement;
 use NeatSpindle\Core\Ground\Turn\Rotation;
 use NeatSpindle\Core\Measuring\Strip\BracketKind;
@@ -188,6 +189,12 @@ class Findings
         return GuideRemedy::tryFrom($this->answer(Spot::GuideRemedy) ?? '') ?? GuideRemedy::Stays;
     }
 
+    /** What slows the wheel at a spot; null while nobody has said. */
+    public function brake(Spot $at): ?BrakeKind
+    {
+        return BrakeKind::tryFrom($this->answer($at) ?? '');
+    }
+
     public function isFittedKnown(): bool
     {
         return $this->answer(Spot::CrankKind) !== null && $this->answer(Spot::BracketKind) !== null;
@@ -208,6 +215,8 @@ class Findings
     {
         return $this->has($spot) || match ($spot) {
             Spot::CogPitch => $this->isOneCog(),
+            Spot::RotorFront => $this->brake(Spot::BrakeFront)?->hasRotor() === false,
+            Spot::RotorRear => $this->brake(Spot::BrakeRear)?->hasRotor() === false,
             Spot::StayLook => array_filter([Spot::ShellWidth, ...SurveyPlan::STAY], $this->has(...)) !== [],
             default => false,
         };

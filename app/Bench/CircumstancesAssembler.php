@@ -14,6 +14,7 @@ use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Holding\Build\Compound;
 use NeatSpindle\Core\Holding\Build\Fastenings;
 use NeatSpindle\Core\Holding\Build\Found;
+use NeatSpindle\Core\Holding\Build\Swing;
 use NeatSpindle\Core\Holding\Build\Wiring;
 use NeatSpindle\Core\Holding\Reaction\Rest;
 use NeatSpindle\Core\Holding\Reaction\TubeClamp;
@@ -38,6 +39,7 @@ class CircumstancesAssembler
             $open->job->conditions->whereNotNull('remedy')
                 ->mapWithKeys(fn (Condition $found) => [$found->subject->value => $found->remedy])->filter()->all(),
             isGuideMeasured: $open->findings->has(Spot::GuideDepth), isBareMeasured: $open->findings->has(Spot::ShellWidth),
+            swing: new Swing($open->findings->measurement(Spot::RoomRidden), $open->findings->measurement(Spot::RoomBottomed)),
         );
     }
 

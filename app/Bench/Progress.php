@@ -130,7 +130,7 @@ class Progress
         return match ($holding?->kind) {
             null => WaitsFor::Hands,
             LackKind::Lead, LackKind::Part => WaitsFor::Parts,
-            LackKind::Margin, LackKind::Pack, LackKind::Condition => WaitsFor::Decision,
+            LackKind::Margin, LackKind::Pack, LackKind::Condition, LackKind::Brakes => WaitsFor::Decision,
         };
     }
 

@@ -139,7 +139,7 @@ it('asks at every spot on some kind of bike or for some mount, and at none twice
 
 it('knows all there is to know of every spot, and of nothing else', function (): void {
     $codes = array_column(Spot::cases(), 'value');
-    expect(array_keys(SpotWords::ALL))->toBe($codes);
+    expect(array_keys(SpotWords::ALL))->toEqualCanonicalizing($codes);
     foreach (Spot::cases() as $spot) {
         expect($spot->label() !== '' && $spot->how() !== '' && $spot->why() !== '')->toBeTrue()
             ->and($spot->kind()->isMeasured())->toBe($spot->instrument() !== null && $spot->least() < $spot->most())

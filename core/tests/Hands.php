@@ -34,6 +34,9 @@ final class Hands
         'insert-press' => ['needs' => ['!motor'], 'makes' => ['insert']],
         'insert-measure' => ['needs' => ['!motor', 'insert'], 'makes' => []],
         'gear-off' => ['needs' => ['gear cable'], 'makes' => ['!gear cable']],
+        'spring-out' => ['needs' => ['!motor'], 'makes' => ['spring out']],
+        'swing' => ['needs' => ['spring out', 'held', 'chain', 'pedals', '!guard', '!bucket'], 'makes' => ['swung']],
+        'spring-in' => ['needs' => ['spring out', 'swung'], 'makes' => ['!spring out']],
         'guide' => ['needs' => ['!motor'], 'makes' => ['guide changed']],
         'guide-measure' => ['needs' => ['!motor', 'guide changed'], 'makes' => []],
         'dry-fit' => ['needs' => ['!motor', '!guard', '!bucket', '!joined'], 'makes' => []],
@@ -162,6 +165,7 @@ final class Hands
         $mustBeOut = $reach !== null && ! $reach->reaches && $reach->doesSpindleComeOut;
 
         return match (true) {
+            $step->code === 'dry-fit' && $this->worksheet->job->bike->kind->isSprung() !== isset($this->is['spring out']) => 'whether the rear end moves by hand is not as it should be',
             $step->code === 'guide' && str_contains($step->how, 'off already') === isset($this->is['gear cable']) => 'its cable is told to be otherwise than it is',
             $step->code === 'guide-measure' && $this->circumstances->found->guide->leavesNothing() => 'nothing is left of the guide',
             $step->code === 'nut-torque' && $mustBeOut && isset($this->is['spindle']) => 'the socket does not reach the nut over the spindle',
@@ -245,7 +249,7 @@ final class Hands
         $mount = $this->worksheet->job->kit->motor->mount()->code();
         $chain = $mount === 'twin-plate' && ! isset($this->is['chain']) ? [] : ['chain'];
 
-        return array_keys(array_filter(
+        return isset($this->is['spring out']) ? ['the spring in'] : array_keys(array_filter(
             array_fill_keys(['motor', 'set', 'held', 'spindle', 'ring', 'right crank', 'left crank', 'pedals', 'gear cable', 'rail', ...$chain], true),
             fn (bool $wanted, string $what) => ! isset($this->is[$what]), ARRAY_FILTER_USE_BOTH,
         ));

@@ -18,7 +18,7 @@ const CORE_PARTS = [
     'Fitting' => ['Route', 'Battery', 'Cockpit', 'Sensor'],
     'Measuring' => ['Strip', 'Survey', 'Frame', 'Frame\Kind'],
     'Holding' => ['Build', 'Mount', 'Mount\Sleeve', 'Mount\Yoke', 'Mount\TwinPlate', 'Catalogue', 'Reaction', 'Around'],
-    'Choosing' => ['Hill', 'Ride', 'Order', 'Fit'],
+    'Choosing' => ['Hill', 'Brake', 'Ride', 'Order', 'Fit'],
     'Whole' => ['Job', 'Exchange', 'Worksheet', 'Needs', 'Prove', 'Logbook', 'Schedule'],
 ];
 

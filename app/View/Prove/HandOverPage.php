@@ -19,6 +19,7 @@ use App\View\Job\JobPage;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Holding\Build\Lack;
 use NeatSpindle\Core\Holding\Build\LackKind;
+use NeatSpindle\Core\Measuring\Survey\Subject;
 use NeatSpindle\Core\Whole\Prove\HandOver;
 
 /** Whether a bike may leave, and the sheet that leaves with it. */
@@ -82,6 +83,7 @@ class HandOverPage extends JobPage
             LackKind::Part => [route('job.order', $this->job), 'What to get'],
             LackKind::Pack => [route('job.battery', $this->job), 'Choose it'],
             LackKind::Condition => [route('job.condition', $this->job), 'Look now'],
+            LackKind::Brakes => [route('job.condition', [$this->job, 'subject' => Subject::BrakesEnough->value]), 'See the estimate'],
         };
     }
 

@@ -11,6 +11,7 @@ use App\View\Drawings\ReactionView;
 use App\View\Job\JobPage;
 use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 use NeatSpindle\Core\Ground\Measure\TorqueBand;
+use NeatSpindle\Core\Holding\Around\GroundClearance;
 use NeatSpindle\Core\Holding\Catalogue\Motor;
 use NeatSpindle\Core\Holding\Reaction\BodyPosition;
 use NeatSpindle\Core\Holding\Reaction\Bracing;
@@ -54,6 +55,17 @@ class RestPage extends JobPage
     public function bracing(): Bracing
     {
         return $this->choice()->bracing($this->reaction(), $this->job->bike->frame_material, $this->inTheGap());
+    }
+
+    /** How far from the ground it is with the body; null while the axis or the body is not measured. */
+    public function ground(): ?GroundClearance
+    {
+        [$motor, $worksheet, $findings] = [$this->opened->motor(), $this->opened->worksheet(), $this->opened->findings];
+
+        return $motor === null || $worksheet === null ? null : GroundClearance::of([
+            'free' => $findings->measurement(Spot::AxisHeight), 'ridden' => $findings->measurement(Spot::AxisRidden),
+            'bottomed' => $findings->measurement(Spot::AxisBottomed),
+        ], $worksheet->job->kit->ring->teeth, $this->choice()->position(), $motor->papers->bodyReach);
     }
 
     /** @return array<string, ?string> every kind of rest, with why it does not suit this bike; null where it does */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Survey;
 
+use App\Bench\Braked;
 use App\Bench\Lacking;
 use App\Bench\OpenJob;
 use App\Models\Condition;
@@ -61,6 +62,12 @@ class ConditionPage extends JobPage
     public function unseen(): array
     {
         return Lacking::unseen($this->job);
+    }
+
+    /** What the brakes are estimated to do with the motor, where they are looked at; null elsewhere. */
+    public function brakes(): ?BrakesShown
+    {
+        return $this->subject === Subject::BrakesEnough ? new BrakesShown($this->opened->the(Braked::class)) : null;
     }
 
     private function firstOpen(): Subject

@@ -30,6 +30,7 @@
         <section class="panel step-now" aria-labelledby="subject-title">
             <h2 id="subject-title">{{ $subject->label() }}</h2>
             <p>{{ $subject->look() }}</p>
+            @if ($page->brakes())<x-brakes-estimate :page="$page" :brakes="$page->brakes()" />@endif
             @foreach ($page->all($subject) as $found)
                 <p>@verdict($found->severity->mark(), $found->severity->label())
                     <span class="soft">{{ $found->user->firstName() }}, {{ $found->found_at->format('j M H:i') }}.</span>

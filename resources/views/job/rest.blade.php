@@ -11,6 +11,7 @@
                     <p class="caution"><strong>Stop.</strong> {{ $page->bracing()->stop() }}</p>
                 @endif
                 <x-reaction-sums :page="$page" />
+                <x-ground-below :page="$page" />
                 @if ($page->isBoom())
                     <x-boom :page="$page" />
                 @endif

@@ -34,6 +34,23 @@ enum BikeKind: string
         return in_array($this, self::STANDING_BY_THEMSELVES, true);
     }
 
+    /** Whether its rear end moves on a spring. */
+    public function isSprung(): bool
+    {
+        return $this === self::FullSuspension || $this === self::Downhill;
+    }
+
+    /** How many wheels stand side by side in front. */
+    public function wheelsInFront(): int
+    {
+        return $this === self::TadpoleTrike || $this === self::FourWheeler ? 2 : 1;
+    }
+
+    public function wheelsBehind(): int
+    {
+        return $this === self::DeltaTrike || $this === self::FourWheeler ? 2 : 1;
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -55,6 +55,10 @@ final class HouseWords
             'why' => 'Through the gap where it is clear by the rule for soft things in it, else round.',
         ],
         'nut-tool' => ['question' => 'How the nut is brought up', 'why' => 'With a torque wrench; by feel only as a recorded decision.'],
+        'brakes' => [
+            'question' => 'Brakes that an estimate finds weak',
+            'why' => 'Told beside the estimate: it knows the kind of brake, not this one. Whoever rides it down the hill decides.',
+        ],
         'insistence' => [
             'question' => 'Ring side or battery on a customer’s own insistence',
             'why' => 'The workshop’s own choice, always on record.',
@@ -103,6 +107,8 @@ final class HouseWords
         'harness-round' => ['label' => 'Round the outside', 'says' => 'Once the body is in; nothing soft in the gap.'],
         'nut-wrench' => ['label' => 'Torque wrench', 'says' => 'The figure goes on the sheet.'],
         'nut-feel' => ['label' => 'By hand and mallet, by feel', 'says' => 'Each job says why; no figure goes on the sheet.'],
+        'brakes-told' => ['label' => 'Told', 'says' => 'The estimate stands under Condition, with what it assumes.'],
+        'brakes-hold' => ['label' => 'The bike stays', 'says' => 'Until brakes are told and the estimate has nothing against them, or an owner answers for it.'],
         'insistence-asked' => ['label' => 'Decided each time', 'says' => 'Whoever may choose writes down what, for whom and why.'],
         'insistence-refused' => ['label' => 'Refused', 'says' => 'No job may record one.'],
         'insistence-signed' => ['label' => 'With a signed decision', 'says' => 'The customer’s name goes beside it.'],

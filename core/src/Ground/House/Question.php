@@ -23,6 +23,7 @@ enum Question: string
     case FirstCup = 'first-cup';
     case Harness = 'harness';
     case NutTool = 'nut-tool';
+    case Brakes = 'brakes';
     case Insistence = 'insistence';
 
     public function label(): string
@@ -61,6 +62,7 @@ enum Question: string
             self::FirstCup => [School::CupLeft, School::CupDrive],
             self::Harness => [School::HarnessThrough, School::HarnessRound],
             self::NutTool => [School::NutWrench, School::NutFeel],
+            self::Brakes => [School::BrakesTold, School::BrakesHold],
             self::Insistence => [School::InsistenceAsked, School::InsistenceRefused, School::InsistenceSigned],
         };
     }

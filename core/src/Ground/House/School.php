@@ -48,6 +48,8 @@ enum School: string
     case HarnessRound = 'harness-round';
     case NutWrench = 'nut-wrench';
     case NutFeel = 'nut-feel';
+    case BrakesTold = 'brakes-told';
+    case BrakesHold = 'brakes-hold';
     case InsistenceAsked = 'insistence-asked';
     case InsistenceRefused = 'insistence-refused';
     case InsistenceSigned = 'insistence-signed';

@@ -51,6 +51,7 @@ final readonly class BuildSheet
             ...$round,
             ...$dressing,
             ...$joining,
+            ...SwingSteps::after($plan, self::codes([...$dressing, ...$joining])),
             ...DriveSteps::back($plan, self::codes([...$dressing, ...$joining])),
         ]));
     }

@@ -51,7 +51,7 @@ final class BuildWords
     public const DRY_FIT = [
         'title' => 'Fit the motor dry, its ring with it',
         'how' => 'No compound yet. {firstSpacers} The body must swing freely and reach its rest; the ring clears the frame. '
-            .'Then it comes out again: leads and bolts go before it.',
+            .'{swing}Then it comes out again: leads and bolts go before it.',
         'look' => 'Shell faces bare and flat; what stood in the way is clear of the body',
         'caution' => '{caution}',
     ];

@@ -16,6 +16,7 @@ final class DrySteps
     public static function of(BuildPlan $plan): array
     {
         $before = [
+            ...SwingSteps::before($plan),
             ...self::insert($plan),
             ...FittingSteps::cableOffForTheGuide($plan),
             ...self::guide($plan->circumstances->found, FittingSteps::cableOffForTheGuide($plan) !== []),
@@ -28,9 +29,11 @@ final class DrySteps
             ...$before,
             BuildStep::worded(
                 'dry-fit', BuildStep::DRY,
-                Wording::of(BuildWords::DRY_FIT, firstSpacers: $plan->mount->firstSpacers(), caution: self::carbonCaution($plan)),
+                Wording::of(
+                    BuildWords::DRY_FIT, firstSpacers: $plan->mount->firstSpacers(), caution: self::carbonCaution($plan), swing: SwingSteps::atTheDryFit($plan),
+                ),
                 after: ['safe', ...array_map(fn (BuildStep $step) => $step->code, $before)],
-            )->heldWhile($plan->circumstances->found->isBareMeasured ? null : self::COVERED),
+            )->heldWhile($plan->circumstances->found->isBareMeasured ? SwingSteps::held($plan) : self::COVERED),
         ];
     }
 

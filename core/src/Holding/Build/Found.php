@@ -17,6 +17,7 @@ final readonly class Found
      * @param  list<Cure>  $cures what is done about what stands around the shell
      * @param  array<string, string>  $answers of the survey, by the spot's code
      * @param  bool  $isGuideMeasured whether a depth of the guide stands that was read since it was changed
+     * @param  ?Swing  $swing what is known of the room when a sprung rear end moves; null where nobody has measured any
      * @param  bool  $isBareMeasured whether the bare shell's width was measured, not only told from its cups
      * @param  array<string, Remedy>  $mending what of its condition is mended or replaced, by the subject's code
      */
@@ -28,6 +29,7 @@ final readonly class Found
         public array $mending = [],
         public bool $isGuideMeasured = true,
         public bool $isBareMeasured = true,
+        public ?Swing $swing = null,
     ) {}
 
     /** Whether the old chain goes on again: measured and good, its links counted, and nobody has condemned it. */

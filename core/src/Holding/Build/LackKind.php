@@ -12,6 +12,7 @@ enum LackKind: string
     case Part = 'part';
     case Pack = 'pack';
     case Condition = 'condition';
+    case Brakes = 'brakes';
 
     public function label(): string
     {
@@ -21,6 +22,7 @@ enum LackKind: string
             self::Part => 'a part that is not here',
             self::Pack => 'the battery',
             self::Condition => 'condition not looked at',
+            self::Brakes => 'brakes',
         };
     }
 }

@@ -38,7 +38,7 @@ final readonly class CloseViews
             Region::ShellAxis => $this->shellAxis(),
             Region::Stay => $this->hasStay ? $this->stay() : $this->onTheBike(null),
             Region::RearEnd => $this->rearEnd(),
-            Region::Tubes => $this->onTheBike(null),
+            Region::Wheels, Region::Tubes => $this->onTheBike(null),
             Region::Cockpit => $this->cockpit(),
             Region::Plates, Region::FirstChain => $this->plates(),
         };
@@ -54,6 +54,7 @@ final readonly class CloseViews
             Region::ShellAxis => $this->shape->crank->plus(0.0, -14.0),
             Region::Stay => $this->shape->crank->towards($rear, 0.4),
             Region::RearEnd => $rear,
+            Region::Wheels => $this->shape->spot(Spot::BrakeFront),
             Region::Tubes => $this->shape->spot(Spot::DownTube),
             Region::Cockpit => $this->shape->bar,
             Region::Plates => $this->shape->crank->plus(40.0, -12.0),

@@ -14,6 +14,7 @@ enum CloseUp: string
     case Gauge = 'gauge';
     case Straightedge = 'straightedge';
     case TapeAlong = 'tape-along';
+    case TapeUp = 'tape-up';
     case Roll = 'roll';
     case CogStack = 'cog-stack';
     case Links = 'links';
@@ -33,6 +34,7 @@ enum CloseUp: string
             self::Gauge => 'Gauge over ten crests, no light between',
             self::Straightedge => 'Straightedge flat on the shell’s face; outboard is plus, inboard minus',
             self::TapeAlong => 'Tape straight and taut, middle to middle',
+            self::TapeUp => 'Tape plumb, its end on the floor, read at the middle of the bolt',
             self::Roll => 'Valve down to valve down, rider on, straight ahead',
             self::CogStack => 'Over the whole stack, less one cog, divided by the steps',
             self::Links => 'Twelve links pulled taut, pin to pin',

@@ -11,6 +11,7 @@ enum Region: string
     case ShellAxis = 'shell-axis';
     case Stay = 'stay';
     case RearEnd = 'rear-end';
+    case Wheels = 'wheels';
     case Tubes = 'tubes';
     case Cockpit = 'cockpit';
     case Plates = 'plates';
@@ -23,6 +24,7 @@ enum Region: string
             self::ShellAxis => 'Shell, along its axis',
             self::Stay => 'Chainstay',
             self::RearEnd => 'Rear end',
+            self::Wheels => 'Brakes, ground, travel',
             self::Tubes => 'Tubes and battery',
             self::Cockpit => 'Cockpit',
             self::Plates => 'Plates and ring',
@@ -38,6 +40,7 @@ enum Region: string
             self::ShellAxis => 'Shell axis',
             self::Stay => 'Stay',
             self::RearEnd => 'Rear end',
+            self::Wheels => 'Brakes',
             self::Tubes => 'Tubes',
             self::Cockpit => 'Cockpit',
             self::Plates => 'Plates',
@@ -49,7 +52,7 @@ enum Region: string
     public function seen(): string
     {
         return match ($this) {
-            self::ShellSide, self::Tubes, self::Plates, self::FirstChain => 'from the drive side',
+            self::ShellSide, self::Wheels, self::Tubes, self::Plates, self::FirstChain => 'from the drive side',
             self::ShellAxis => 'cut along the axis, drive side right',
             self::Stay => 'from above, back to the right, outboard up',
             self::RearEnd => 'from above, drive side right',
@@ -66,6 +69,8 @@ enum Region: string
             Spot::StayLook, Spot::Stay45, Spot::Stay64, Spot::Stay80, Spot::Stay112, Spot::ChainstayLength, Spot::SensorGap => self::Stay,
             Spot::OverLocknuts, Spot::CogInset, Spot::Cogs, Spot::HubRatios, Spot::CogPitch, Spot::Wheel, Spot::ChainPath, Spot::OldChainLinks,
             Spot::ChainTwelve => self::RearEnd,
+            Spot::BrakeFront, Spot::RotorFront, Spot::BrakeRear, Spot::RotorRear, Spot::AxisHeight, Spot::AxisRidden, Spot::AxisBottomed,
+            Spot::RoomRidden, Spot::RoomBottomed => self::Wheels,
             Spot::Wheelbase, Spot::FrontWheel, Spot::SeatTube, Spot::TopTube, Spot::DownTube, Spot::RoomBase, Spot::RoomFront, Spot::RoomRear,
             Spot::BoomLength, Spot::BoomDiameter => self::Tubes,
             Spot::BarToHead, Spot::BarLeft, Spot::BarRight, Spot::BarDiameter => self::Cockpit,

@@ -39,6 +39,13 @@ enum Spot: string
     case ChainPath = 'chain_path';
     case OldChainLinks = 'old_chain_links';
     case ChainTwelve = 'chain_twelve';
+    case BrakeFront = 'brake_front';
+    case RotorFront = 'rotor_front';
+    case BrakeRear = 'brake_rear';
+    case RotorRear = 'rotor_rear';
+    case AxisHeight = 'axis_height';
+    case AxisRidden = 'axis_ridden';
+    case AxisBottomed = 'axis_bottomed';
     case Wheelbase = 'wheelbase';
     case FrontWheel = 'front_wheel';
     case SeatTube = 'seat_tube';
@@ -58,6 +65,8 @@ enum Spot: string
     case ShellThreaded = 'shell_threaded';
     case ThreadPitch = 'thread_pitch';
     case DriveCupLoosens = 'drive_cup_loosens';
+    case RoomRidden = 'room_ridden';
+    case RoomBottomed = 'room_bottomed';
     case DriveChain = 'drive_chain';
     case RingToPlate = 'ring_to_plate';
     case PinionToFace = 'pinion_to_face';

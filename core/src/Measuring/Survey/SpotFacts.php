@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Measuring\Survey;
 
+use NeatSpindle\Core\Donor\Bike\BrakeKind;
 use NeatSpindle\Core\Measuring\Strip\BracketKind;
 use NeatSpindle\Core\Measuring\Strip\CrankKind;
 use NeatSpindle\Core\Sums\Margin\Source;
@@ -93,6 +94,18 @@ final readonly class SpotFacts
                 range: [40, 600]),
             Spot::ChainTwelve => new self(SpotKind::Length, '/bike/rear/chain_12_links_mm', [Landmark::AlongTheStay, 0.5, 0, -45],
                 with: Instrument::Caliper, range: [295, 330], closeUp: CloseUp::Links),
+            Spot::BrakeFront => new self(SpotKind::Choice, '/brakes/front', [Landmark::FrontTyre, 140, 0, 0], choices: self::labels(BrakeKind::cases())),
+            Spot::RotorFront => new self(SpotKind::Length, '/brakes/front_rotor_mm', [Landmark::FrontTyre, 180, 270, 20],
+                with: Instrument::Rule, range: [100, 260]),
+            Spot::BrakeRear => new self(SpotKind::Choice, '/brakes/rear', [Landmark::RearTyre, 50, 0, 0], choices: self::labels(BrakeKind::cases())),
+            Spot::RotorRear => new self(SpotKind::Length, '/brakes/rear_rotor_mm', [Landmark::RearAxle, 0, -28, 30],
+                with: Instrument::Rule, range: [100, 260]),
+            Spot::AxisHeight => new self(SpotKind::Length, '/ground/axis_mm', [Landmark::Crank, 0, 0, -120],
+                with: Instrument::Tape, range: [120, 900], closeUp: CloseUp::TapeUp),
+            Spot::AxisRidden => new self(SpotKind::Length, '/ground/axis_ridden_mm', [Landmark::Crank, 0, -70, -120],
+                with: Instrument::Tape, range: [80, 900], closeUp: CloseUp::TapeUp),
+            Spot::AxisBottomed => new self(SpotKind::Length, '/ground/axis_bottomed_mm', [Landmark::Crank, 0, -140, -120],
+                with: Instrument::Tape, range: [40, 900], closeUp: CloseUp::TapeUp),
             Spot::Wheelbase => new self(SpotKind::Length, '/frame/wheelbase_mm', [Landmark::Ground, 0.5, 0, 0],
                 with: Instrument::Tape, range: [700, 3200], closeUp: CloseUp::TapeAlong),
             Spot::FrontWheel => new self(SpotKind::Length, '/frame/front_wheel_mm', [Landmark::FrontTyre, 318, 0, 0],
@@ -140,6 +153,10 @@ final readonly class SpotFacts
                 with: Instrument::ThreadGauge, range: [0.5, 3], closeUp: CloseUp::Gauge, sitting: Sitting::AfterTheStrip),
             Spot::DriveCupLoosens => new self(SpotKind::Choice, '/bike/shell/drive_cup_loosens', [Landmark::Crank],
                 choices: ['clockwise' => 'Clockwise', 'anticlockwise' => 'Anticlockwise'], sitting: Sitting::AfterTheStrip),
+            Spot::RoomRidden => new self(SpotKind::Length, '/travel/room_ridden_mm', [Landmark::Crank, 0, -64, 18],
+                with: Instrument::Rule, range: [0, 120], sitting: Sitting::DryFitted),
+            Spot::RoomBottomed => new self(SpotKind::Length, '/travel/room_bottomed_mm', [Landmark::Crank, 0, -96, 48],
+                with: Instrument::Rule, range: [0, 120], sitting: Sitting::DryFitted),
             Spot::DriveChain => new self(SpotKind::Choice, '/plates/drive_chain', [Landmark::Crank, 0, 50, 10],
                 choices: ['own' => 'A first chain of its own', 'bikes' => 'The bike’s own chain'], sitting: Sitting::WithThePlates),
             Spot::RingToPlate => new self(
@@ -195,7 +212,7 @@ final readonly class SpotFacts
     }
 
     /**
-     * @param  list<CrankKind>|list<BracketKind>|list<GuideRemedy>|list<StayLook>  $cases
+     * @param  list<CrankKind>|list<BracketKind>|list<GuideRemedy>|list<StayLook>|list<BrakeKind>  $cases
      * @return array<string, string>
      */
     private static function labels(array $cases): array

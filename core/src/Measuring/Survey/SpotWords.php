@@ -10,6 +10,7 @@ final class SpotWords
     private const STAY_SIDE = 'how far the stay’s outer side stands outboard of that face; inboard is negative.';
 
     public const ALL = [
+        ...WheelSpotWords::ALL,
         'crank_kind' => [
             'Cranks',
             'Look at the arm’s end: a bolt in a square or splined hole, one large key hole with a ring around it, two '
@@ -27,11 +28,7 @@ final class SpotWords
                 .'the left: loose balls. Cups that stand outside the shell. Smooth, flush or with a thin lip: pressed in.',
             'Threads turn, pressed cups are driven. The wrong one ruins the shell.',
         ],
-        'front_mech' => [
-            'Front mech',
-            'Is there a mech above the rings, or its cable?',
-            'It goes: the motor has one ring.',
-        ],
+        'front_mech' => ['Front mech', 'Is there a mech above the rings, or its cable?', 'It goes: the motor has one ring.'],
         'chain_kept' => [
             'Chain kept whole',
             'Can the chain stay in its guide or guard while the cranks come off?',

@@ -32,6 +32,12 @@ final class SurveyPlan
 
     private const CHAIN = [Spot::OldChainLinks, Spot::ChainTwelve];
 
+    private const BRAKES = [Spot::BrakeFront, Spot::RotorFront, Spot::BrakeRear, Spot::RotorRear, Spot::AxisHeight];
+
+    private const SPRUNG = [Spot::AxisRidden, Spot::AxisBottomed];
+
+    private const TRAVEL = [Spot::RoomRidden, Spot::RoomBottomed];
+
     private const FRAME = [Spot::SeatTube, Spot::TopTube, Spot::DownTube, Spot::BarToHead];
 
     private const BARS = [Spot::BarLeft, Spot::BarRight, Spot::BarDiameter];
@@ -69,6 +75,8 @@ final class SurveyPlan
             ...self::REAR,
             ...($hasStay ? [] : [Spot::ChainPath]),
             ...self::CHAIN,
+            ...self::BRAKES,
+            ...($kind->isSprung() ? self::SPRUNG : []),
             Spot::Wheelbase,
             ...(in_array($kind, self::WITH_OTHER_FRONT_WHEEL, true) ? [Spot::FrontWheel] : []),
             ...($hasStay ? self::FRAME : [Spot::BarToHead]),
@@ -76,6 +84,7 @@ final class SurveyPlan
             ...(in_array($kind, self::WITH_TRIANGLE, true) ? self::BATTERY_ROOM : []),
             ...(in_array($kind, self::WITH_BOOM, true) ? self::BOOM : []),
             ...self::SHELL,
+            ...($kind->isSprung() ? self::TRAVEL : []),
             ...$ofTheMount,
             Spot::SensorGap,
         ];

@@ -43,7 +43,7 @@ final readonly class Walk
     /** Whether it can be measured with what is still on the bike. */
     public function isReachable(Spot $spot): bool
     {
-        return $spot->sitting() !== Sitting::AfterTheStrip || $this->isStripped;
+        return $this->isStripped || ! in_array($spot->sitting(), [Sitting::AfterTheStrip, Sitting::DryFitted], true);
     }
 
     /** Whether it is needed, can be reached now, and nobody has given it; leads need nothing before there is something they go to. */

@@ -32,10 +32,11 @@ final class Lacks
      * @param  list<Need>  $needs  everything the job needs
      * @param  list<string>  $here  marks of those needs that somebody has seen here
      * @param  list<Subject>  $unseen  what of the bike's condition nobody has looked at
+     * @param  ?string  $brakes  what speaks against its brakes, where the house holds a bike for that
      * @return list<Lack> in the order in which they are dealt with
      */
     public static function of(
-        Worksheet $sheet, Outlook $outlook, BuildSheet $build, Circumstances $circumstances, array $needs, array $here, array $unseen,
+        Worksheet $sheet, Outlook $outlook, BuildSheet $build, Circumstances $circumstances, array $needs, array $here, array $unseen, ?string $brakes = null,
     ): array {
         return [
             ...self::margins($sheet->stack, $outlook),
@@ -43,6 +44,7 @@ final class Lacks
             ...self::parts($needs, $here),
             ...self::pack($build, $circumstances),
             ...self::condition($unseen),
+            ...($brakes === null ? [] : [Lack::at(LackKind::Brakes, '', $brakes)]),
         ];
     }
 

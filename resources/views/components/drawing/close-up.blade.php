@@ -34,6 +34,11 @@
                 <path class="jaw" d="M36 56 h168 v12 h-168 z" fill="#dba63c" stroke="#14202b" />
                 <path class="leader" d="M36 24 v14 M204 24 v14 M36 30 h168" fill="none" stroke="#4a5964" />
                 @break
+            @case('tape-up')
+                <path class="leader" d="M24 96 H216" fill="none" stroke="#4a5964" stroke-width="1.6" />
+                <circle class="part part-frame" cx="120" cy="28" r="20" fill="#8494a0" stroke="#14202b" /><circle class="part part-nut" cx="120" cy="28" r="7" fill="#6f8a7e" stroke="#14202b" />
+                <path class="jaw" d="M114 28 h12 v68 h-12 z" fill="#dba63c" stroke="#14202b" />
+                @break
             @case('roll')
                 <circle class="tyre" cx="52" cy="50" r="34" fill="none" stroke="#a9b3b0" stroke-width="9" /><circle class="tyre" cx="188" cy="50" r="34" fill="none" stroke="#a9b3b0" stroke-width="9" />
                 <path class="jaw" d="M49 76 h6 v18 h-6 z M185 76 h6 v18 h-6 z" fill="#dba63c" stroke="#14202b" />

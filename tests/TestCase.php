@@ -32,6 +32,8 @@ abstract class TestCase extends BaseTestCase
 
     public Closure $battery;
 
+    public Closure $begin;
+
     public Closure $cockpit;
 
     public Closure $choose;
@@ -45,6 +47,8 @@ abstract class TestCase extends BaseTestCase
     public Closure $give;
 
     public Closure $fitting;
+
+    public Closure $keep;
 
     public Closure $lack;
 

@@ -9,6 +9,7 @@ use NeatSpindle\Core\Holding\Catalogue\Motor as CatalogueMotor;
 use NeatSpindle\Core\Holding\Catalogue\MotorPapers;
 use NeatSpindle\Core\Holding\Mount\Mount;
 use NeatSpindle\Core\Whole\Exchange\PapersReader;
+use NeatSpindle\Core\Whole\Measured\MeasuredPart;
 
 /** A motor of a workshop's catalogue: which row it is, what the core knows of it, and what only lists show. */
 readonly class KnownMotor
@@ -27,6 +28,7 @@ readonly class KnownMotor
         public ?float $ringBoltCircle,
         public ?string $voltage,
         public MotorPapers $papers,
+        public bool $isMeasuredHere,
     ) {
         $this->code = $part->code;
         $this->name = $part->name;
@@ -34,7 +36,7 @@ readonly class KnownMotor
 
     public static function of(Motor $row): self
     {
-        return new self($row->id, $row->inCatalogue(), $row->ringBoltCircle(), $row->voltage(), PapersReader::motorFrom($row->figures));
+        return new self($row->id, $row->inCatalogue(), $row->ringBoltCircle(), $row->voltage(), PapersReader::motorFrom($row->figures), isset($row->figures[MeasuredPart::MARK]));
     }
 
     /** What it runs on, as a figure. */

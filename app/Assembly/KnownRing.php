@@ -8,6 +8,7 @@ use App\Models\Ring;
 use NeatSpindle\Core\Holding\Catalogue\RingPapers;
 use NeatSpindle\Core\Parts\Part\RingMounting;
 use NeatSpindle\Core\Parts\Part\Spider;
+use NeatSpindle\Core\Whole\Measured\MeasuredPart;
 
 /** A ring of a workshop's catalogue: which row it is, its figures in mm, and every way it can be put on. */
 readonly class KnownRing
@@ -28,6 +29,7 @@ readonly class KnownRing
         public bool $takesGuard,
         public array $ways,
         public RingPapers $papers,
+        public bool $isMeasuredHere,
     ) {}
 
     /** @param  list<Spider>  $spiders */
@@ -44,6 +46,7 @@ readonly class KnownRing
             takesGuard: $row->says('guard'),
             ways: $row->mountings($spiders),
             papers: $row->papers(),
+            isMeasuredHere: isset($row->details[MeasuredPart::MARK]),
         );
     }
 

@@ -7,6 +7,7 @@ namespace App\Documents;
 use App\Assembly\MountedRing;
 use App\Assembly\WorkshopCatalogue;
 use App\Models\Insert;
+use App\Models\MeasuredPart as MeasuredRow;
 use App\Models\Motor;
 use App\Models\Pack;
 use App\Models\Ring;
@@ -23,6 +24,8 @@ use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 use NeatSpindle\Core\Parts\Part\Spider;
 use NeatSpindle\Core\Whole\Exchange\ExtrasReader;
 use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Measured\MeasuredPart;
+use NeatSpindle\Core\Whole\Measured\MeasuredReader;
 
 use function count;
 
@@ -50,8 +53,9 @@ class CatalogueDocument
     /**
      * @param  Catalogue  $read
      * @param  list<Spider>  $spiders
+     * @param  array<array-key, MeasuredPart>  $drafts  parts that are not measured to the end, by code
      */
-    private function __construct(private readonly array $read, private readonly array $spiders) {}
+    private function __construct(private readonly array $read, private readonly array $spiders, private readonly array $drafts) {}
 
     /** @throws InvalidDocument with every fault at its pointer */
     public static function read(string $json): self
@@ -67,7 +71,7 @@ class CatalogueDocument
         );
         self::expectRowsToKeep($read['spacers']);
 
-        return new self($read, $spiders);
+        return new self($read, $spiders, MeasuredReader::read($document));
     }
 
     /** @return array<array<string, mixed>> columns by code */
@@ -94,6 +98,7 @@ class CatalogueDocument
         return array_map(fn (array $insert) => [
             'shells' => array_map(ShellStandard::from(...), $insert['shells']),
             ...array_intersect_key($insert, array_flip(['motors', 'flange_mm', 'bore_mm'])),
+            'details' => array_diff_key($insert, array_flip(['shells', 'motors', 'flange_mm', 'bore_mm'])) ?: null,
         ], $this->read['inserts']);
     }
 
@@ -112,6 +117,12 @@ class CatalogueDocument
         }
 
         return $rows;
+    }
+
+    /** @return array<array-key, array<string, mixed>> columns by code */
+    public function drafts(): array
+    {
+        return array_map(fn (MeasuredPart $part) => ['kind' => $part->kind, 'figures' => $part->values], $this->drafts);
     }
 
     /** @return list<array{thickness_mm: float|int, quantity: int, use: list<string>}> */
@@ -157,7 +168,18 @@ class CatalogueDocument
             $workshop, $workshop->spacers, $workshop->rings->mapWithKeys(fn (Ring $ring) => [$ring->code => self::ring($ring)])->all(),
         )
             + ($spiders === [] ? [] : ['spiders' => (object) $spiders])
+            + self::unfinished($workshop)
             + ($workshop->packs->isEmpty() ? [] : ['packs' => (object) $workshop->packs->mapWithKeys(fn (Pack $pack) => [$pack->code => $pack->figures])->all()]);
+    }
+
+    /** @return array<string, mixed> parts that are not measured to the end */
+    private static function unfinished(Workshop $workshop): array
+    {
+        $drafts = $workshop->measuredParts->whereNull('in_catalogue_at')->mapWithKeys(fn (MeasuredRow $row) => [
+            $row->code => ['kind' => $row->kind->value, 'figures' => (object) $row->figures],
+        ])->all();
+
+        return $drafts === [] ? [] : ['measured' => (object) $drafts];
     }
 
     /** @return array<string, mixed> as a job's document has it: every ring in every way it can be put on */
@@ -192,7 +214,7 @@ class CatalogueDocument
             ])->all()),
             'inserts' => (object) $workshop->inserts->mapWithKeys(fn (Insert $insert) => [$insert->code => [
                 'shells' => array_column($insert->shells, 'value'), 'motors' => $insert->motors, 'flange_mm' => $insert->flange_mm, 'bore_mm' => $insert->bore_mm,
-            ]])->all(),
+            ] + ($insert->details ?? [])])->all(),
         ];
     }
 

@@ -16,6 +16,7 @@ use NeatSpindle\Core\Parts\Part\Insert as CatalogueInsert;
  * @property list<string> $motors
  * @property float $flange_mm
  * @property float $bore_mm
+ * @property array<string, mixed>|null $details what the contract does not know
  */
 #[ScopedBy(OwnWorkshop::class)]
 class Insert extends Row
@@ -23,9 +24,9 @@ class Insert extends Row
     /** A workshop keeps at most so many. */
     public const MOST = 200;
 
-    protected $fillable = ['code', 'shells', 'motors', 'flange_mm', 'bore_mm'];
+    protected $fillable = ['code', 'shells', 'motors', 'flange_mm', 'bore_mm', 'details'];
 
-    protected $casts = ['shells' => EnumList::class.':'.ShellStandard::class, 'motors' => 'array', 'flange_mm' => 'float', 'bore_mm' => 'float'];
+    protected $casts = ['shells' => EnumList::class.':'.ShellStandard::class, 'motors' => 'array', 'flange_mm' => 'float', 'bore_mm' => 'float', 'details' => 'array'];
 
     public function inCatalogue(): CatalogueInsert
     {

@@ -101,6 +101,12 @@ class Workshop extends Row
         return $this->hasMany(Pack::class)->orderBy('code');
     }
 
+    /** @return HasMany<MeasuredPart, $this> */
+    public function measuredParts(): HasMany
+    {
+        return $this->hasMany(MeasuredPart::class)->orderBy('id');
+    }
+
     /** @return HasMany<Spacer, $this> */
     public function spacers(): HasMany
     {

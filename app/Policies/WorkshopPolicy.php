@@ -25,6 +25,12 @@ class WorkshopPolicy
         return $user->workshop_id === $workshop->id && $user->role === Role::Owner;
     }
 
+    /** What a part without papers measures is for those who can judge it. */
+    public function measureParts(User $user, Workshop $workshop): bool
+    {
+        return $user->workshop_id === $workshop->id && $user->role !== Role::Apprentice;
+    }
+
     /** How the house goes about its work is the owner's to say. */
     public function setHouse(User $user, Workshop $workshop): bool
     {

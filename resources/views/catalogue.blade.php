@@ -3,7 +3,7 @@
         <x-told />
         <div class="bench-head">
             <h1>Catalogue</h1>
-            <a class="btn btn-plain" href="{{ route('catalogue.export') }}" hx-boost="false">Take it out as JSON</a>
+            <span class="pieces"><a class="btn btn-plain" href="{{ route('parts') }}">Measure a part</a> <a class="btn btn-plain" href="{{ route('catalogue.export') }}" hx-boost="false">Take it out as JSON</a></span>
         </div>
         @if (session('kept'))<p class="kept" role="status">Read: {{ session('kept') }}.</p>@endif
         <div class="work">
@@ -17,7 +17,7 @@
                             <thead><tr><th>Code</th><th>Name</th><th>Mount</th><th>Shells</th><th class="n">W</th><th class="n">Torque</th><th class="n">Nut torque</th></tr></thead>
                             <tbody>
                                 @foreach ($catalogue->motors as $motor)
-                                    <tr><td class="figures text-nowrap">{{ $motor->code }}</td><td>{{ $motor->name }}</td><td>{{ $motor->mount }}</td><td>@isset($parts->motors[$motor->id]){{ implode(', ', array_column($parts->motors[$motor->id]->part->nativeShells, 'value')) }}@else <span class="fault">cannot be read any more: read it in again</span>@endisset</td>
+                                    <tr><td class="figures text-nowrap">{{ $motor->code }}</td><td>{{ $motor->name }}@if (isset($motor->figures['measured_here'])) <span class="from-log">measured here</span>@endif</td><td>{{ $motor->mount }}</td><td>@isset($parts->motors[$motor->id]){{ implode(', ', array_column($parts->motors[$motor->id]->part->nativeShells, 'value')) }}@else <span class="fault">cannot be read any more: read it in again</span>@endisset</td>
                                         <td class="n">{{ (int) $motor->continuous_w }}</td><td class="n">{{ auth()->user()->torque_unit->show($motor->max_torque_nm) }}</td>
                                         <td class="n">@php($band = ($parts->motors[$motor->id] ?? null)?->part->held->nut()?->torque)@if ($band){{ auth()->user()->torque_unit->figure($band->low) }}–{{ auth()->user()->torque_unit->show($band->high) }}@else – @endif</td></tr>
                                 @endforeach

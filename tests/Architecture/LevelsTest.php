@@ -19,7 +19,7 @@ const CORE_PARTS = [
     'Measuring' => ['Strip', 'Survey', 'Frame', 'Frame\Kind'],
     'Holding' => ['Build', 'Mount', 'Mount\Sleeve', 'Mount\Yoke', 'Mount\TwinPlate', 'Catalogue', 'Reaction', 'Around'],
     'Choosing' => ['Hill', 'Brake', 'Ride', 'Order', 'Fit'],
-    'Whole' => ['Job', 'Exchange', 'Worksheet', 'Needs', 'Prove', 'Logbook', 'Schedule'],
+    'Whole' => ['Job', 'Exchange', 'Measured', 'Worksheet', 'Needs', 'Prove', 'Logbook', 'Schedule'],
 ];
 
 const APP_LEVELS = [

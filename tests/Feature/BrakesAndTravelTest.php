@@ -9,6 +9,7 @@ use App\Bench\Braked;
 use App\Bench\Lacking;
 use App\Bench\OpenJob;
 use App\Models\Job;
+use NeatSpindle\Core\Choosing\Brake\Weather;
 use NeatSpindle\Core\Ground\House\School;
 use NeatSpindle\Core\Holding\Build\Lack;
 use NeatSpindle\Core\Measuring\Survey\Spot;
@@ -35,7 +36,7 @@ it('estimates the brakes once it is told what they are, beside what is found of 
     $before = OpenJob::of(Workshops::fresh($job))->the(Braked::class)->estimate?->after;
     $this->put("/jobs/{$job->id}/line/hills", ['version' => Workshops::fresh($job)->version, 'mass_kg' => '220', 'rider_w' => '80', 'grade_percent' => '10', 'surface' => 'street', 'wind_kmh' => '0', 'assist_percent' => '100', 'battery_wh' => '700', 'cut_off_kmh' => '20'])->assertSessionHasNoErrors();
     $after = OpenJob::of(Workshops::fresh($job))->the(Braked::class)->estimate?->after;
-    expect($after?->speed)->toEqualWithDelta(20 / 3.6, 1e-9)->and($after?->slowing(NeatSpindle\Core\Choosing\Brake\Weather::Dry))->toBeLessThan($before?->slowing(NeatSpindle\Core\Choosing\Brake\Weather::Dry));
+    expect($after?->speed)->toEqualWithDelta(20 / 3.6, 1e-9)->and((float) $after?->slowing(Weather::Dry))->toBeLessThan((float) $before?->slowing(Weather::Dry));
 });
 
 it('keeps a bike for its brakes only where the house says so, until it is cured or an owner answers', function (): void {

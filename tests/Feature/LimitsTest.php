@@ -36,7 +36,7 @@ const GOES_TO = [
     'ChooseBatteryRequest' => ['pack' => ['packs.code']],
     'ChooseMotorRequest' => ['mounting' => ['kits.ring_mounting']],
     'ChooseRingRequest' => ['mounting' => ['kits.ring_mounting']],
-    'CockpitRequest' => ['widths.*' => [], 'bore' => []],
+    'CockpitRequest' => ['widths.*' => [], 'bore' => [], 'display' => ['motors.code']],
     'ConditionRequest' => ['declined_by' => ['conditions.declined_by'], 'note' => ['conditions.note']],
     'CountSpacerRequest' => ['lies_in' => ['spacers.lies_in'], 'seen_lies_in' => []],
     'DecideSensorRequest' => ['reason' => ['decisions.reason']],

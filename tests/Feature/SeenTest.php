@@ -16,6 +16,7 @@ use Tests\Support\Workshops;
  * compares: with the job's version, or with the very thing that stands there.
  */
 const WITHOUT_COMPARING = [
+    'Catalogue/BeginPart' => 'adds', 'Catalogue/DropPart' => 'takes this very part away, once',
     'Drawer/AddKind' => 'adds; a kind that is there already is refused',
     'Drawer/RetireKind' => 'says out or in, and is the same said twice; the count stays',
     'Jobs/StartJob' => 'adds', 'Kit/AddRun' => 'adds', 'Kit/AddStretch' => 'adds', 'Kit/RemoveStretch' => 'takes off this very row, once; it stays in the table',

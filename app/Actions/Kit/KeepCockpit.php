@@ -16,6 +16,7 @@ use NeatSpindle\Core\Fitting\Cockpit\Fixture;
 use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
 
 use function count;
+use function in_array;
 
 /** Keeps what goes on the bar; a throttle and a keypad that are put on bring their runs with them, and take them away again. */
 class KeepCockpit extends JobAction
@@ -29,6 +30,9 @@ class KeepCockpit extends JobAction
             $was = $open->the(FittingOut::class)->cockpitWish;
             if (count($cockpit->fixtures) > CockpitWish::MOST) {
                 $this->refuse('kinds', 'A bar has room for '.CockpitWish::MOST.' things at the most.');
+            }
+            if (! in_array($cockpit->display, [null, CockpitWish::ANOTHER, $was->display, ...$open->motor()->papers->displays ?? []], true)) {
+                $this->refuse('display', 'The motor’s papers do not name it: choose one of theirs, or another one.');
             }
             Kit::of($open->job)->fill(['cockpit' => $cockpit])->save();
             foreach (self::WITH_RUNS as $kind) {

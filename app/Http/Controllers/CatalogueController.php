@@ -23,7 +23,7 @@ class CatalogueController extends Controller
 
     public function json(): JsonResponse
     {
-        return JsonDownload::of(CatalogueDocument::write($this->workshop()->load('spacers')), 'catalogue');
+        return JsonDownload::of(CatalogueDocument::write($this->workshop()->load('spacers', 'measuredParts')), 'catalogue');
     }
 
     public function readIn(ImportCatalogueRequest $request, ReadCatalogueIn $read): RedirectResponse

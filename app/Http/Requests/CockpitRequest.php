@@ -47,6 +47,7 @@ class CockpitRequest extends VersionedRequest
             'add' => ['nullable', 'string', Rule::in(self::additions())],
             'display_at' => ['nullable', 'string', Rule::enum(DisplaySite::class)],
             'bore' => ['nullable', 'string', 'max:'.Longest::FIGURE],
+            'display' => ['nullable', 'string', 'max:'.Longest::CODE],
         ];
     }
 
@@ -94,7 +95,7 @@ class CockpitRequest extends VersionedRequest
 
         $fixtures = $where === '' ? $fixtures : CockpitWish::moved($fixtures, (int) $which, $where === 'in');
 
-        return new CockpitWish(array_values($fixtures), $this->bore, $this->enum('display_at', DisplaySite::class) ?? DisplaySite::Bar);
+        return new CockpitWish(array_values($fixtures), $this->bore, $this->enum('display_at', DisplaySite::class) ?? DisplaySite::Bar, $this->string('display')->value() ?: null);
     }
 
     /** @return list<string> what can be put on: a side's code, a blank, a kind's code */

@@ -13,6 +13,7 @@ use NeatSpindle\Core\Fitting\Cockpit\Make;
 use function array_slice;
 use function count;
 use function is_array;
+use function is_string;
 
 /** What goes on the bar, and how wide the display's clamp is. In mm. */
 final readonly class CockpitWish implements Kept
@@ -22,9 +23,15 @@ final readonly class CockpitWish implements Kept
     /** A bar has room for at most so many things. */
     public const MOST = 24;
 
-    /** @param  list<Fixture>  $fixtures */
+    /** A display that the motor's papers do not name. */
+    public const ANOTHER = 'another';
+
+    /**
+     * @param  list<Fixture>  $fixtures
+     * @param  ?string  $display  as the motor's papers name it, or another; null while nobody has said which
+     */
     public function __construct(
-        public array $fixtures = [], public ?float $displayBore = null, public DisplaySite $displayAt = DisplaySite::Bar,
+        public array $fixtures = [], public ?float $displayBore = null, public DisplaySite $displayAt = DisplaySite::Bar, public ?string $display = null,
     ) {}
 
     /** What is on most bars as they come in. */
@@ -90,7 +97,10 @@ final readonly class CockpitWish implements Kept
             usort($fixtures, fn (Fixture $a, Fixture $b) => $a->kind->rank() <=> $b->kind->rank());
         }
 
-        return new self($fixtures, self::figure($kept, 'display_bore_mm'), self::oneOf($kept, 'display_at', DisplaySite::class) ?? DisplaySite::Bar);
+        return new self(
+            $fixtures, self::figure($kept, 'display_bore_mm'), self::oneOf($kept, 'display_at', DisplaySite::class) ?? DisplaySite::Bar,
+            is_string($kept['display'] ?? null) ? $kept['display'] : null,
+        );
     }
 
     public function toArray(): array
@@ -102,6 +112,7 @@ final readonly class CockpitWish implements Kept
             ], $this->fixtures),
             'display_bore_mm' => $this->displayBore,
             'display_at' => $this->displayAt->value,
+            'display' => $this->display,
             'in_order' => true,
         ]);
     }

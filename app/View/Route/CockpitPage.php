@@ -17,6 +17,8 @@ use NeatSpindle\Core\Fitting\Cockpit\DisplaySite;
 use NeatSpindle\Core\Fitting\Cockpit\Fixture;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 
+use function in_array;
+
 /** The bar from above: what is on it, what goes on it, and whether there is room. */
 class CockpitPage extends JobPage
 {
@@ -49,6 +51,28 @@ class CockpitPage extends JobPage
     public function displayAt(): DisplaySite
     {
         return $this->wish->displayAt;
+    }
+
+    /** @return array<string, string> the displays that the motor's papers name, by name; none where they do not say */
+    public function displays(): array
+    {
+        $named = $this->opened->motor()->papers->displays ?? [];
+
+        return $named === [] ? [] : ['' => 'not said yet'] + array_combine($named, $named) + [CockpitWish::ANOTHER => 'another one, which its papers do not name'];
+    }
+
+    public function display(): ?string
+    {
+        return $this->wish->display;
+    }
+
+    /** Why the display may stay dark; null where the motor's papers name it, or nothing is said. */
+    public function displayDoubt(): ?string
+    {
+        $named = $this->opened->motor()->papers->displays ?? [];
+
+        return $this->display() === null || in_array($this->display(), $named, true) ? null
+            : 'The motor’s papers do not name it. It may stay dark or show nonsense: ask its seller, or take one of '.implode(', ', $named).'.';
     }
 
     public function drawing(): BarView

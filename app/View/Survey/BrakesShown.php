@@ -26,7 +26,7 @@ final readonly class BrakesShown
         return $this->braked->missing;
     }
 
-    /** @return list<array{string, string, string, Verdict}> what, before, with the motor, and how that is */
+    /** @return list<array{string, string, string, ?Verdict}> what, before, with the motor, and how that is; null where it only is told */
     public function rows(BrakeEstimate $estimate): array
     {
         $metres = fn (?float $distance): string => $distance === null ? 'does not stop' : sprintf('%.0f m', $distance);
@@ -37,7 +37,7 @@ final readonly class BrakesShown
         return [
             ["Seen to standing, dry{$speeds}", $metres($estimate->before->distance(Weather::Dry)), $metres($estimate->after->distance(Weather::Dry)), $estimate->stops(Weather::Dry)],
             ['The same, wet', $metres($estimate->before->distance(Weather::Wet)), $metres($estimate->after->distance(Weather::Wet)), $estimate->stops(Weather::Wet)],
-            ['One hard stop warms the hotter brake by', $kelvin($estimate->before->warmerBy()), $kelvin($estimate->after->warmerBy()), Verdict::Clear],
+            ['One hard stop warms the hotter brake by', $kelvin($estimate->before->warmerBy()), $kelvin($estimate->after->warmerBy()), null],
             ['A long way down, on the brakes, it stays warmer than the air by', $kelvin($cool), $kelvin($hot), $estimate->heat()],
         ];
     }

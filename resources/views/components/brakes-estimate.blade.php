@@ -7,7 +7,7 @@
                 <thead><tr><th scope="col">Estimate</th><th scope="col">Before</th><th scope="col">With motor</th><th scope="col"></th></tr></thead>
                 <tbody>
                     @foreach ($brakes->rows($brakes->estimate()) as [$what, $before, $after, $verdict])
-                        <tr><th scope="row" class="fw-normal">{{ $what }}</th><td>{{ $before }}</td><td><strong>{{ $after }}</strong></td><td>@verdict($verdict)</td></tr>
+                        <tr><th scope="row" class="fw-normal">{{ $what }}</th><td>{{ $before }}</td><td><strong>{{ $after }}</strong></td><td>@if ($verdict)@verdict($verdict)@endif</td></tr>
                     @endforeach
                 </tbody>
             </table>

@@ -6,6 +6,8 @@
     <td>
         <strong>{{ $row->motor->name }}</strong><br>
         <span class="soft">{{ $row->motor->mount()->label() }}{{ $row->insert ? ", insert {$row->insert->code}" : '' }}</span>
+        @if ($motor->isMeasuredHere)<br><span class="from-log">measured here</span>@endif
+        @if ($motor->papers->displays !== [])<br><span class="soft">Talks to {{ implode(', ', $motor->papers->displays) }}</span>@endif
         @foreach ($page->likeJobs() as $like)
             @if ($like->entry->motor === $row->motor->code)<br><span class="from-log">Fitted on job {{ $like->entry->number }}, {{ (int) round(100 * $like->likeness) }} % like</span>@endif
         @endforeach

@@ -10,6 +10,7 @@
             </button>
         @endforeach
     </form>
+    <p class="form-hint mb-0"><a href="{{ route('parts') }}">Another ring lies here, or the bike’s own: measure it</a></p>
     <x-fault for="ring_id" />
 @else
     <p class="mb-0">{{ $rings[$page->job->kit?->ring_id]->code ?? 'None chosen yet' }}</p>

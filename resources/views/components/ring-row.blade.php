@@ -6,6 +6,7 @@
         @if ($page->isFitted($option))
             <span class="on-paper">fitted</span>
         @endif
+        @if ($mounted->ring->isMeasuredHere)<span class="from-log">measured here</span>@endif
         <br><span class="soft">dish {{ $page->unit->show($option->ring->dish) }}</span>
     </td>
     <td>

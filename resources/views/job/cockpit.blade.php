@@ -45,12 +45,14 @@
         <section class="panel mt-3" aria-labelledby="display-title">
             <h2 id="display-title">Display</h2>
             <div class="pieces">
+                @if ($page->displays() !== [])<label for="which-display">Which one</label><x-select id="which-display" name="display" :options="$page->displays()" :chosen="old('display', $page->display())" class="w-auto" />@endif
                 <label for="display-at">It sits</label><x-select id="display-at" name="display_at" :options="NeatSpindle\Core\Fitting\Cockpit\DisplaySite::cases()" :chosen="old('display_at', $page->displayAt()->value)" class="w-auto" />
                 <label for="bore">Its clamp is wide</label><input class="form-control w-auto" id="bore" name="bore" size="8" value="{{ old('bore', $page->displayBore() === null ? '' : $page->unit->show($page->displayBore())) }}" @error('bore') aria-invalid="true" @enderror>
                 <a href="{{ route('job.survey', [$page->job, 'spot' => 'bar_diameter']) }}">Measure the bar there</a>
                 @if ($display)@verdict($display->verdict(), $display->says(), wraps: true)@endif
             </div>
-            <x-fault for="bore" /><x-fault for="kinds" />
+            @if ($page->displayDoubt())<p class="caution">{{ $page->displayDoubt() }}</p>@endif
+            <x-fault for="display" /><x-fault for="bore" /><x-fault for="kinds" />
             <button class="btn btn-primary mt-2" id="keep-cockpit">Keep</button>
             <p class="form-hint mb-0 mt-2">Grips off with air or water, on with alcohol. The rear brake’s lever stays on the hand it was on. A mm is kept between neighbours.</p>
         </section>

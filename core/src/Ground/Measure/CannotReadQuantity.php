@@ -35,6 +35,11 @@ final class CannotReadQuantity extends InvalidArgumentException implements CoreE
         return new self("“{$typed}” divides by zero. Check the fraction.");
     }
 
+    public static function becauseItIsNone(string $expected): self
+    {
+        return new self("Expected {$expected}.");
+    }
+
     public static function becauseThereAreTooMany(int $most): self
     {
         return new self("That is more than {$most} at once. Enter fewer.");

@@ -23,6 +23,7 @@ final readonly class MotorPapers
      * @param  ?VoltageRange  $voltage what it may be run on
      * @param  ?Hand  $cupHand of the thread its cup goes in by; null where its papers do not say
      * @param  ?float  $bodyReach from the axis to the body’s farthest point, in mm; null where its papers do not say
+     * @param  list<string>  $displays it talks to, by name; empty where nobody has said
      * @param  bool  $hasHanger whether its body hangs at bolts that find their place while others are drawn tight
      * @param  ?Harness  $harness what hangs at it and what at the bar; null where nobody has written that down
      */
@@ -38,5 +39,6 @@ final readonly class MotorPapers
         public ?Hand $cupHand = null,
         public bool $hasHanger = false,
         public ?float $bodyReach = null,
+        public array $displays = [],
     ) {}
 }

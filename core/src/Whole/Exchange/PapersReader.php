@@ -30,7 +30,7 @@ use function count;
 
 /**
  * Reads what motors and rings of a catalogue carry of their papers: `fasteners`, `crank_seat`, `crank_compound`, `contents`;
- * `most_a`, `speed_sensor`, `harness`, `cup_hand`, `hanger`, `body_reach_mm`; `bolts`, `bolt_torque_nm`, `bolt_source`.
+ * `most_a`, `speed_sensor`, `harness`, `cup_hand`, `hanger`, `body_reach_mm`, `displays`; `bolts`, `bolt_torque_nm`, `bolt_source`.
  */
 final class PapersReader
 {
@@ -98,6 +98,7 @@ final class PapersReader
             cupHand: $at->optionalOneOf('cup_hand', Hand::class),
             hasHanger: $at->flag('hanger') === true,
             bodyReach: $at->optionalPositive('body_reach_mm'),
+            displays: $at->has('displays') ? $at->texts('displays') : [],
         );
     }
 

@@ -97,7 +97,7 @@ class BikeAssembler
             overLocknuts: $this->findings->measurement(Spot::OverLocknuts) ?? Measurement::exactly(0.0),
             smallestCogInset: $this->findings->measurement(Spot::CogInset) ?? Measurement::exactly(0.0),
             cogs: $cogs,
-            cogPitch: $this->findings->mm(Spot::CogPitch) ?? 0.0,
+            cogPitch: $this->findings->mm(Spot::CogPitch) ?? $this->findings->usualCogPitch() ?? 0.0,
             use: $this->findings->weights() ?? array_map(fn () => 1.0, $cogs),
             hubRatios: $this->findings->ratios(Spot::HubRatios) ?? [1.0],
             chainPath: $this->findings->measurement(Spot::ChainPath),

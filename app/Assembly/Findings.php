@@ -13,6 +13,7 @@ use NeatSpindle\Core\Ground\Turn\Rotation;
 use NeatSpindle\Core\Measuring\Strip\BracketKind;
 use NeatSpindle\Core\Measuring\Strip\CrankKind;
 use NeatSpindle\Core\Measuring\Strip\Fitted;
+use NeatSpindle\Core\Measuring\Survey\CogSpacing;
 use NeatSpindle\Core\Measuring\Survey\EarlyWidth;
 use NeatSpindle\Core\Measuring\Survey\GuideRemedy;
 use NeatSpindle\Core\Measuring\Survey\Spot;
@@ -123,6 +124,12 @@ class Findings
         return count($this->teeth(Spot::Cogs) ?? []) === 1;
     }
 
+    /** As it mostly is with so many cogs, in mm; null while cogs or hub are not known, or nothing is usual. */
+    public function usualCogPitch(): ?float
+    {
+        return CogSpacing::usual(count($this->teeth(Spot::Cogs) ?? []), $this->measurement(Spot::OverLocknuts));
+    }
+
     /** @return non-empty-list<float>|null a weight for each cog; null unless there is one for each */
     public function weights(): ?array
     {
@@ -205,7 +212,7 @@ class Findings
     {
         return $this->has($spot) || match ($spot) {
             Spot::ShellWidth => $this->isWidthEarly(),
-            Spot::CogPitch => $this->isOneCog(),
+            Spot::CogPitch => $this->isOneCog() || $this->usualCogPitch() !== null,
             default => false,
         };
     }
@@ -214,7 +221,7 @@ class Findings
     public function isGiven(Spot $spot): bool
     {
         return $this->has($spot) || match ($spot) {
-            Spot::CogPitch => $this->isOneCog(),
+            Spot::CogPitch => $this->isOneCog() || $this->usualCogPitch() !== null,
             Spot::RotorFront => $this->brake(Spot::BrakeFront)?->hasRotor() === false,
             Spot::RotorRear => $this->brake(Spot::BrakeRear)?->hasRotor() === false,
             Spot::StayLook => array_filter([Spot::ShellWidth, ...SurveyPlan::STAY], $this->has(...)) !== [],

@@ -54,8 +54,9 @@ class CircumstancesAssembler
             $papers->crankSeat ?? CrankSeat::Taper,
             $papers->crankCompound ?? Compound::Grease,
             $open->the(JobHouse::class)->rules,
-            $papers?->cupHand,
-            $papers->hasHanger ?? false,
+            cupHand: $papers?->cupHand,
+            hasHanger: $papers->hasHanger ?? false,
+            insertFilm: $open->catalogue->insert($open->job->kit?->insert_id)?->film,
         );
     }
 

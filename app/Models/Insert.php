@@ -8,7 +8,10 @@ use App\Models\Casts\EnumList;
 use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use NeatSpindle\Core\Donor\Shell\ShellStandard;
+use NeatSpindle\Core\Holding\Build\Compound;
 use NeatSpindle\Core\Parts\Part\Insert as CatalogueInsert;
+
+use function is_string;
 
 /**
  * @property string $code
@@ -27,6 +30,14 @@ class Insert extends Row
     protected $fillable = ['code', 'shells', 'motors', 'flange_mm', 'bore_mm', 'details'];
 
     protected $casts = ['shells' => EnumList::class.':'.ShellStandard::class, 'motors' => 'array', 'flange_mm' => 'float', 'bore_mm' => 'float', 'details' => 'array'];
+
+    /** What its papers want between it and the bore; null where they do not say. */
+    public function film(): ?Compound
+    {
+        $film = $this->details['press_compound'] ?? null;
+
+        return is_string($film) ? Compound::tryFrom($film) : null;
+    }
 
     public function inCatalogue(): CatalogueInsert
     {

@@ -55,6 +55,8 @@ class NoteBoxPiece extends JobAction
 
     private static function told(?BoxRecord $stands): string
     {
+        $stands?->loadMissing('user');
+
         return $stands === null ? 'what you saw noted is not noted any more'
             : "{$stands->user->firstName()} noted “".lcfirst($stands->state->label()).'”'.($stands->note === null ? '' : " ({$stands->note})");
     }

@@ -12,9 +12,6 @@ use function count;
 /** The chain a bike needs with its motor, as a person reads it. */
 readonly class NewChain
 {
-    /** A chain as it is sold, in links. */
-    private const SOLD = 116;
-
     public function __construct(public Chain $chain, private RearEnd $rear) {}
 
     /** How many links it has more or fewer than the old one, in words to go on with. */
@@ -39,12 +36,6 @@ readonly class NewChain
     public function cogs(): int
     {
         return count($this->rear->cogs);
-    }
-
-    /** How many pieces as they are sold make it. */
-    public function pieces(): int
-    {
-        return (int) ceil($this->chain->links / self::SOLD);
     }
 
     public function wornAt(): string

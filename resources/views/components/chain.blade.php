@@ -6,10 +6,18 @@
         <strong class="figures" data-figure="links">{{ $chain->links }} links</strong>{{ $new->againstTheOld() }}.
         By the geometry {{ number_format($chain->exact, 2) }} pitches of 12.7 mm, up to an even number{{ $new->hasDerailleur() ? ', and two more for the derailleur' : '' }}.
     </p>
-    @if ($new->pieces() > 1)
+    @if ($chain->pieces() > 1 && $chain->replace === false && $chain->changeFromOld !== null)
         <p class="mb-1">
-            A long chain: {{ $new->pieces() }} pieces of 116 links or fewer joined,
-            {{ $new->pieces() - 1 }} joining {{ Str::plural('link', $new->pieces() - 1) }} besides the last.
+            A long chain, made of pieces, and a good one: it stays.
+            @if ($chain->changeFromOld > 0){{ $chain->changeFromOld }} links of the same chain go in at one of its joints, with one joining link more.
+            @elseif ($chain->changeFromOld < 0){{ abs($chain->changeFromOld) }} links come out at one of its joints, whose joining link is looked at, or new.
+            @endif
+            Lay it over every idler before it is closed.
+        </p>
+    @elseif ($chain->pieces() > 1)
+        <p class="mb-1">
+            A long chain: {{ $chain->pieces() }} pieces of 116 links or fewer joined,
+            {{ $chain->pieces() - 1 }} joining {{ Str::plural('link', $chain->pieces() - 1) }} besides the last.
             Lay it over every idler before it is closed.
         </p>
     @endif

@@ -26,15 +26,15 @@ final class BuildWords
     public const INSERT_CLEAN = [
         'title' => 'Bore cleaned, interference checked',
         'how' => 'Bore clean, dry, no burr at its edge. Caliper over insert {insert} and across the bore, two ways '
-            .'each: the insert is larger, as its maker says, '
-            .'by tenths at the most.',
+            .'each: the insert is larger by what its maker says, else by about '
+            .'{press} mm; a tenth is too much.',
         'tool' => 'Caliper, rag, deburring blade',
         'look' => 'No crack, no ovality; on carbon its maker decides, not we',
     ];
 
     public const INSERT_PRESS = [
         'title' => 'Insert {insert} pressed in, square',
-        'how' => 'Both halves with the press, little by little, until their flanges lie on the shell’s faces all round.',
+        'how' => '{film} Both halves with the press, little by little, until their flanges lie on the shell’s faces all round.',
         'tool' => 'Press with guiding bushes',
         'look' => 'No light under either flange',
         'caution' => 'Never with a hammer. A half that starts skew comes out again.',

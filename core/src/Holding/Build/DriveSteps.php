@@ -72,10 +72,11 @@ final class DriveSteps
     {
         $lies = $plan->keepsChain() || $plan->mount->laysTheBikesChain();
         $change = $plan->chain->changeFromOld ?? 0;
+        $isLong = $plan->chain->pieces() > 1;
         $old = match (true) {
             $change === 0 => 'No link in or out: joined again as it was.',
-            $change > 0 => "{$change} links of the same chain go in.",
-            default => abs($change).' links come out.',
+            $change > 0 => "{$change} links of the same chain go in".($isLong ? ' at one of its joints, with one joining link more: the other pieces stay joined.' : '.'),
+            default => abs($change).' links come out'.($isLong ? ' at one of its joints: the other pieces stay joined.' : '.'),
         };
         $words = match (true) {
             ! $lies && $plan->circumstances->found->fitsOldChain($plan->chain) => $plan->hasOneCog ? BuildWords::OLD_CHAIN_ONE_COG : BuildWords::OLD_CHAIN,

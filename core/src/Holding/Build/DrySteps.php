@@ -6,6 +6,7 @@ namespace NeatSpindle\Core\Holding\Build;
 
 use NeatSpindle\Core\Ground\Prose\Wording;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Sums\Adapter\InsertToMeasure;
 
 /** What is done before it is known that everything fits: inserts, cures, and the dry fit that finds out. */
 final class DrySteps
@@ -50,14 +51,27 @@ final class DrySteps
         $code = $plan->insert?->code;
 
         return $code === null ? [] : [
-            BuildStep::worded('insert-clean', BuildStep::DRY, Wording::of(BuildWords::INSERT_CLEAN, insert: $code), after: ['safe']),
+            BuildStep::worded('insert-clean', BuildStep::DRY, Wording::of(
+                BuildWords::INSERT_CLEAN, insert: $code, press: sprintf('%.2f', InsertToMeasure::PRESS),
+            ), after: ['safe']),
             BuildStep::worded(
-                'insert-press', BuildStep::DRY, Wording::of(BuildWords::INSERT_PRESS, insert: $code), after: ['insert-clean'],
+                'insert-press', BuildStep::DRY, Wording::of(BuildWords::INSERT_PRESS, insert: $code, film: self::film($plan)),
+                compound: $plan->circumstances->fastening->insertFilm, after: ['insert-clean'],
             ),
             BuildStep::worded(
                 'insert-measure', BuildStep::DRY, Wording::of(BuildWords::INSERT_MEASURE, insert: $code), after: ['insert-press'],
             ),
         ];
+    }
+
+    /** What goes between insert and bore, as its paper has it; asked where that does not say. */
+    private static function film(BuildPlan $plan): string
+    {
+        return match ($plan->circumstances->fastening->insertFilm) {
+            Compound::None => 'Dry, as its paper says.',
+            null => 'Greased, dry or with a retaining compound: its paper decides, and nobody has said; ask before it goes in.',
+            default => 'As its paper says.',
+        };
     }
 
     /**

@@ -22,6 +22,7 @@ final readonly class Fastenings
      * @param  ?Bands  $bands what is known of fasteners beyond the sums
      * @param  ?Hand  $cupHand of a yoke's cup, by its papers; null where they do not say
      * @param  bool  $hasHanger whether the body hangs at bolts that find their place
+     * @param  ?Compound  $insertFilm what goes between insert and bore, by its papers; null where they do not say
      * @param  Compound  $crankCompound what the crank's maker wants on its seat
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class Fastenings
         ?HouseRules $house = null,
         public ?Hand $cupHand = null,
         public bool $hasHanger = false,
+        public ?Compound $insertFilm = null,
     ) {
         $this->bands = $bands ?? Bands::none();
         $this->house = $house ?? HouseRules::default();
@@ -41,7 +43,8 @@ final readonly class Fastenings
     public function inHouse(HouseRules $house): self
     {
         return new self(
-            $this->rest, $this->ringFitting, $this->bands, $this->crankSeat, $this->crankCompound, $house, $this->cupHand, $this->hasHanger,
+            $this->rest, $this->ringFitting, $this->bands, $this->crankSeat, $this->crankCompound, $house,
+            cupHand: $this->cupHand, hasHanger: $this->hasHanger, insertFilm: $this->insertFilm,
         );
     }
 }

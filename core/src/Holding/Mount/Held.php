@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Holding\Mount;
 
 use NeatSpindle\Core\Donor\Shell\Shell;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Parts\Drawer\Picker;
 use NeatSpindle\Core\Parts\Part\Nut;
 use NeatSpindle\Core\Sums\Adapter\InsertToMeasure;
 
@@ -15,6 +18,13 @@ interface Held
 
     /** How its stack is built up on a bike; null while that bike lacks what is measured for this mount alone. */
     public function on(Site $site, Entry $entry): ?Recipe;
+
+    /**
+     * What of its stack is known before all its measures can be taken; null where all of it is measured at once, or nothing is yet.
+     *
+     * @param  callable(Spot): ?Measurement  $measured
+     */
+    public function begun(callable $measured, Picker $picker): ?Begun;
 
     /** The nut that clamps it to the shell; null for a mount without one. */
     public function nut(): ?Nut;

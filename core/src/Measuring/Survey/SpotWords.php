@@ -121,7 +121,7 @@ final class SpotWords
         'cog_pitch' => [
             'Cog to cog',
             'Caliper over all cogs, outer face to outer face, less one cog’s thickness, divided by the steps between.',
-            'How far in each next cog stands.',
+            'How far in each next cog stands; told from their number until somebody measures it.',
         ],
         'wheel' => [
             'Wheel circumference',

@@ -13,7 +13,7 @@ final readonly class InsertToMeasure
     private const SLEEVE_CLEARANCE = 0.2;
 
     /** How much larger than the bore a pressed bush is turned. */
-    private const PRESS = 0.03;
+    public const PRESS = 0.03;
 
     private const FLANGE_RIM = 3.0;
 

@@ -14,6 +14,9 @@ use function count;
 /** How many links to fit, against what was on the bike, and how worn that was. */
 final readonly class Chain
 {
+    /** A chain as it is sold, in links. */
+    public const SOLD = 116;
+
     /** Twelve links of a new chain, in mm. */
     private const TWELVE_NEW_LINKS = 304.8;
 
@@ -48,6 +51,12 @@ final readonly class Chain
             $stretch === null ? null : Tolerance::atLeast(Rounding::halfAway($stretch), self::wornAt($rear)),
             $largest - min($rear->cogs),
         );
+    }
+
+    /** How many chains as they are sold make it, joined. */
+    public function pieces(): int
+    {
+        return (int) ceil($this->links / self::SOLD);
     }
 
     /** The stretch in percent at which a chain for this many cogs is worn. */

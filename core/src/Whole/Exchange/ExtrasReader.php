@@ -8,6 +8,7 @@ use NeatSpindle\Core\Fitting\Battery\PackPapers;
 use NeatSpindle\Core\Ground\Document\Cursor;
 use NeatSpindle\Core\Ground\Document\Faults;
 use NeatSpindle\Core\Ground\Document\InvalidDocument;
+use NeatSpindle\Core\Holding\Build\Compound;
 use NeatSpindle\Core\Parts\Part\Spider;
 use stdClass;
 
@@ -35,6 +36,7 @@ final class ExtrasReader
         self::circles($root->peek('rings'), 'bolt_circle_mm');
         self::circles($root->peek('motors'), 'ring_bolt_circle_mm');
         array_map(PapersReader::ring(...), $root->peek('rings')->entries());
+        array_map(fn (Cursor $insert) => $insert->optionalOneOf('press_compound', Compound::class), $root->peek('inserts')->entries());
         array_map(PapersReader::motor(...), $root->peek('motors')->entries());
 
         $faults->expectNone();

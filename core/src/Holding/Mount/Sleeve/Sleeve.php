@@ -12,6 +12,7 @@ use NeatSpindle\Core\Holding\Mount\Held;
 use NeatSpindle\Core\Holding\Mount\Mount;
 use NeatSpindle\Core\Holding\Mount\Recipe;
 use NeatSpindle\Core\Holding\Mount\Site;
+use NeatSpindle\Core\Parts\Drawer\Picker;
 use NeatSpindle\Core\Parts\Part\Nut;
 use NeatSpindle\Core\Sums\Adapter\InsertToMeasure;
 
@@ -63,6 +64,11 @@ final readonly class Sleeve implements Held
     public function on(Site $site, Entry $entry): Recipe
     {
         return new SleeveStack(new BodyInFrame($site, $entry, $this->body), $this);
+    }
+
+    public function begun(callable $measured, Picker $picker): null
+    {
+        return null;
     }
 
     public function nut(): Nut

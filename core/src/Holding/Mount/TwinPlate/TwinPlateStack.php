@@ -87,11 +87,7 @@ final readonly class TwinPlateStack implements Recipe
         $needed['crank_at_most'] = -$this->insertion($in)->shortOfClear();
         $crank = Tolerance::below($needed['crank_at_most'], 0.0)
             ? $picker->byHand(Place::Crank)
-            : $picker->pick(Place::Crank, Span::between(
-                max(0.0, $needed['crank_at_most'] - self::CRANK_SLACK),
-                $needed['crank_at_most'],
-                max(0.0, $needed['crank_at_most'] - self::CRANK_DEEPER),
-            ));
+            : $picker->pick(Place::Crank, self::crankSpan($needed['crank_at_most']));
         $in = $in->with(Place::Left, $left)->with(Place::Crank, $crank);
 
         return Stack::solved($this->mount(), $this->notes(), [], $needed, $in, [
@@ -99,6 +95,12 @@ final readonly class TwinPlateStack implements Recipe
             $crank === null ? null : $this->insertion($in),
             $left === null ? null : $this->leftGap($in),
         ], new TwinPlateArrangement($this->alignment($in)->signed()));
+    }
+
+    /** @param  float  $atMost so much lets the arm sit on the spindle as far as it must */
+    public static function crankSpan(float $atMost): Span
+    {
+        return Span::between(max(0.0, $atMost - self::CRANK_SLACK), $atMost, max(0.0, $atMost - self::CRANK_DEEPER));
     }
 
     public function settled(Scenario $scenario): self

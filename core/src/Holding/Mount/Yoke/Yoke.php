@@ -12,6 +12,7 @@ use NeatSpindle\Core\Holding\Mount\Held;
 use NeatSpindle\Core\Holding\Mount\Mount;
 use NeatSpindle\Core\Holding\Mount\Recipe;
 use NeatSpindle\Core\Holding\Mount\Site;
+use NeatSpindle\Core\Parts\Drawer\Picker;
 
 /** A motor whose body straddles the shell, with a cup from the left and a trapped yoke. All in mm. */
 final readonly class Yoke implements Held
@@ -40,6 +41,11 @@ final readonly class Yoke implements Held
     public function on(Site $site, Entry $entry): Recipe
     {
         return new YokeStack(new BodyInFrame($site, $entry, $this->body), $this);
+    }
+
+    public function begun(callable $measured, Picker $picker): null
+    {
+        return null;
     }
 
     public function nut(): null

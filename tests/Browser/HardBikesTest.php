@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bench\OpenJob;
+use App\Models\Job;
+use App\Models\MeasuredPart;
+use Tests\Support\Journey;
+use Tests\Support\Workshops;
+
+it('builds a boom trike with the pack beside the motor, on the boom', function (): void {
+    $journey = Journey::asNewUser(['boom_diameter' => '50.8', 'guide_depth' => '4.1', 'boom_length' => '420'] + Journey::STEEL_68);
+    $site = $journey->site;
+    $journey->takeIn('tadpole-trike', 'aluminium', 'Plum trike')->alsoSay('boom_diameter');
+    $job = $journey->job();
+    $site->visit("/jobs/{$job}/survey");
+    $journey->survey()->strip()->survey()->choose('Otter, 68 light')->rest('boom_clamp', '150');
+    $site->visit("/jobs/{$job}/survey");
+    $journey->survey();
+
+    $site->visit("/jobs/{$job}/route/battery");
+    $pack = $site->driver()->executeScript('return [...document.querySelectorAll("button[name=take]")].map(b => b.value).find(v => v.startsWith("boom "))');
+    $journey->click("button[name='take'][value='{$pack}']");
+    $site->type('floor-length', '520')->type('floor-width', '140');
+    $fixing = $site->driver()->executeScript('return document.querySelector("#fixing option:nth-child(2)").value');
+    $site->choose('fixing', is_string($fixing) ? $fixing : '');
+    foreach ((array) $site->driver()->executeScript('return [...document.querySelectorAll("#set-battery input[value=yes]")].map(i => i.name)') as $name) {
+        $site->tick("input[name='{$name}'][value='yes']");
+    }
+    $journey->click('#keep-battery');
+    expect($site->text())->toContain('on the boom');
+    $journey->build(triesWrongOrders: false);
+
+    $titles = Journey::builtSheet();
+    expect($titles)->toContain('Try the battery in the frame', 'Clamp on the boom, loose')
+        ->and(OpenJob::of(Workshops::fresh(Job::query()->sole()))->circumstances()->wiring->battery?->setting->site->value)->toBe('boom');
+});
+
+it('builds a press-fit frame with plates and a first chain of its own, each measured when it can be', function (): void {
+    $says = [
+        'shell_width' => '92.04 92.0', 'shell_bore' => '41.02', 'shell_threaded' => 'no', 'crank_kind' => 'splined', 'bracket_kind' => 'press-fit', 'chainstay_length' => '604',
+        'drive_chain' => 'own', 'ring_to_plate' => '10.4', 'pinion_to_face' => '40.7', 'crank_gap' => '23.1', 'first_chain_run' => '210', 'first_chain_play' => '8', 'arm_in' => '20', 'arm_out' => '31',
+    ] + Journey::STEEL_68;
+    $journey = Journey::asNewUser($says);
+    $site = $journey->site;
+    $journey->takeIn('long-tail', 'aluminium', 'Teal hauler')->survey()->strip()->survey()->choose('Wren, hung between plates');
+    $job = $journey->job();
+    $site->visit("/jobs/{$job}/stack");
+    expect($site->text())->not->toContain('Known so far');
+    $journey->alsoSay('crank_gap');
+    $site->visit("/jobs/{$job}/stack");
+    expect($site->text())->toContain('Known so far: crank')->toContain('then measure ring to plate and pinion');
+    $site->visit("/jobs/{$job}/survey");
+    $journey->survey()->alsoSay('first_chain_run', 'first_chain_play', 'arm_in', 'arm_out');
+    $onStack = fn (callable $do): callable => function (Journey $at) use ($do): void {
+        $at->site->visit("/jobs/{$at->job()}/stack");
+        $do($at);
+    };
+    $refused = $journey->build([
+        'Spindle turned by hand' => $onStack(fn (Journey $at) => $at->press('Free, no play')),
+        'Crank bolt by hand' => $onStack(function (Journey $at): void {
+            $at->site->type('bolt-turns', '6');
+            $at->click('#bolt-turns + button');
+        }),
+        'rests on' => fn (Journey $at) => $at->rest('strut', '140'),
+        'one plane' => $onStack(fn (Journey $at) => $at->press('Swings both ways')),
+    ]);
+    $order = array_values(array_intersect(Journey::builtSheet(), ['First chain laid over the shell’s inside', 'First chain over pinion and ring']));
+    expect($refused)->toBeGreaterThan(20)->and(implode(' ', Journey::builtSheet()))->toContain('irst chain')->not->toContain('bike’s chain over pinion')->and(count($order))->toBeLessThan(3);
+});
+
+it('takes in a motor by measuring it, and builds it like any other', function (): void {
+    $journey = Journey::asNewUser(Journey::STEEL_68);
+    $site = $journey->site;
+    $site->visit('/catalogue');
+    $journey->press('Measure a part')->click('button[value="sleeve"]');
+    $part = MeasuredPart::query()->sole();
+    $site->type('figure-name', 'Grey motor without papers')->tick('input[value="native_shells bsa"]')->type('figure-sleeve-sleeve_od_mm', '33')->type('figure-sleeve-sleeve_length_mm', '92,5');
+    $journey->click('#keep-part');
+    expect($site->text())->toContain('more figures, and it can be tried in a bike')->and($site->value('figure-sleeve-sleeve_length_mm'))->toBe('92.50 mm');
+    $rest = [
+        'sleeve-thread_length_mm' => '28', 'sleeve-thread_pitch_mm' => '1.5', 'sleeve-boss_plane_mm' => '70.6', 'sleeve-body_gap_mm' => '9', 'sleeve-case_standoff_mm' => '5.4', 'sleeve-case_radius_mm' => '58',
+        'sleeve-ring_face_mm' => '22', 'sleeve-spindle_left_mm' => '108', 'sleeve-spindle_right_mm' => '58', 'plate-thickness_mm' => '4', 'plate-tooth_height_mm' => '0',
+        'nut-thickness_mm' => '7', 'nut-thread_major_mm' => '33', 'nut-min_engagement_mm' => '5', 'nut-torque_nm' => '35-45', 'boss_bolt-thread' => 'M8', 'boss_bolt-depth_mm' => '18',
+        'boss_bolt-min_engagement_mm' => '8', 'continuous_w' => '250', 'max_torque_nm' => '80', 'rated_crank_rpm' => '75', 'max_crank_rpm' => '110',
+    ];
+    foreach ($rest as $field => $typed) {
+        $site->type("figure-{$field}", $typed);
+    }
+    $site->waitForText('#part-drawing', 'Nothing is missing');
+    $journey->click('#keep-part');
+    expect($site->text())->toContain('It stands in the catalogue now')->and($site->seriousFaults())->toBe([]);
+
+    $journey->takeIn('diamond', 'steel', 'Grey commuter')->survey()->strip()->survey();
+    expect($site->text("tr[data-motor='{$part->code}']"))->toContain('measured here');
+    $journey->choose('Grey motor without papers')->rest('frame');
+    $journey->build(triesWrongOrders: false);
+    expect(Journey::builtSheet())->toContain('Nut to torque')->not->toContain('Lock ring to torque');
+});

@@ -196,17 +196,6 @@ class Findings
         return GuideRemedy::tryFrom($this->answer(Spot::GuideRemedy) ?? '') ?? GuideRemedy::Stays;
     }
 
-    /** What slows the wheel at a spot; null while nobody has said. */
-    public function brake(Spot $at): ?BrakeKind
-    {
-        return BrakeKind::tryFrom($this->answer($at) ?? '');
-    }
-
-    public function isFittedKnown(): bool
-    {
-        return $this->answer(Spot::CrankKind) !== null && $this->answer(Spot::BracketKind) !== null;
-    }
-
     /** Whether what a spot is asked for is known: measured or answered there, told from something else, or no question on this bike. */
     public function isKnown(Spot $spot): bool
     {
@@ -222,8 +211,8 @@ class Findings
     {
         return $this->has($spot) || match ($spot) {
             Spot::CogPitch => $this->isOneCog() || $this->usualCogPitch() !== null,
-            Spot::RotorFront => $this->brake(Spot::BrakeFront)?->hasRotor() === false,
-            Spot::RotorRear => $this->brake(Spot::BrakeRear)?->hasRotor() === false,
+            Spot::RotorFront => BrakeKind::tryFrom($this->answer(Spot::BrakeFront) ?? '')?->hasRotor() === false,
+            Spot::RotorRear => BrakeKind::tryFrom($this->answer(Spot::BrakeRear) ?? '')?->hasRotor() === false,
             Spot::StayLook => array_filter([Spot::ShellWidth, ...SurveyPlan::STAY], $this->has(...)) !== [],
             default => false,
         };

@@ -36,7 +36,14 @@ readonly class KnownMotor
 
     public static function of(Motor $row): self
     {
-        return new self($row->id, $row->inCatalogue(), $row->ringBoltCircle(), $row->voltage(), PapersReader::motorFrom($row->figures), isset($row->figures[MeasuredPart::MARK]));
+        return new self(
+            $row->id,
+            $row->inCatalogue(),
+            $row->ringBoltCircle(),
+            $row->voltage(),
+            PapersReader::motorFrom($row->figures),
+            isset($row->figures[MeasuredPart::MARK]),
+        );
     }
 
     /** What it runs on, as a figure. */

@@ -9,6 +9,7 @@ use App\Assembly\RidingChoice;
 use NeatSpindle\Core\Choosing\Brake\BrakeEstimate;
 use NeatSpindle\Core\Choosing\Brake\WheelBrake;
 use NeatSpindle\Core\Choosing\Hill\SteadySpeed;
+use NeatSpindle\Core\Donor\Bike\BrakeKind;
 use NeatSpindle\Core\Ground\House\School;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Whole\Prove\SettingName;
@@ -36,12 +37,14 @@ final readonly class Braked implements FromJob
         );
         $objection = $estimate === null ? 'What slows its wheels is not told: Survey, Front brake and Rear brake.' : $estimate->objection();
 
-        return new self($estimate, self::missing($findings), $open->the(JobHouse::class)->rules->follows(School::BrakesHold) ? $objection : null);
+        return new self(
+            $estimate, self::missing($findings), $open->the(JobHouse::class)->rules->follows(School::BrakesHold) ? $objection : null,
+        );
     }
 
     private static function brake(Findings $findings, Spot $at, Spot $rotor, Spot $wheel, int $wheels): ?WheelBrake
     {
-        $kind = $findings->brake($at);
+        $kind = BrakeKind::tryFrom($findings->answer($at) ?? '');
         $round = $findings->mm($wheel) ?? $findings->mm(Spot::Wheel);
 
         return $kind === null || $round === null ? null : WheelBrake::of($kind, $findings->mm($rotor), $round, $wheels);

@@ -29,7 +29,16 @@ final readonly class Lacking implements FromJob
         $outlook = $open->the(Checks::class)->outlook;
         [$still, $answered] = [[], []];
         $lacks = $worksheet === null || $build === null || $outlook === null ? []
-            : Lacks::of($worksheet, $outlook, $build, $open->circumstances(), $gathering->needs, $gathering->here, self::unseen($open->job), $open->the(Braked::class)->holds);
+            : Lacks::of(
+                $worksheet,
+                $outlook,
+                $build,
+                $open->circumstances(),
+                $gathering->needs,
+                $gathering->here,
+                self::unseen($open->job),
+                $open->the(Braked::class)->holds,
+            );
         foreach ($lacks as $lack) {
             $decision = $open->decisions->about(About::without($lack->code));
             if ($decision?->choice === $lack->mark()) {

@@ -70,7 +70,8 @@ final class FreeText
 
     /** What parts are called by those who make them. */
     public const OF_THE_CATALOGUE = [
-        'inserts' => ['code', 'motors', 'shells', 'details'], 'measured_parts' => ['code', 'figures'], 'logbook_entries' => ['motor', 'motor_name', 'ring'], 'motors' => ['code', 'name', 'figures'],
+        'inserts' => ['code', 'motors', 'shells', 'details'], 'measured_parts' => ['code', 'figures'],
+        'logbook_entries' => ['motor', 'motor_name', 'ring'], 'motors' => ['code', 'name', 'figures'],
         'packs' => ['code', 'figures'], 'rings' => ['code', 'details'], 'spiders' => ['code', 'motors'], 'kits' => ['ring_mounting', 'battery'],
     ];
 

@@ -29,7 +29,13 @@ class Insert extends Row
 
     protected $fillable = ['code', 'shells', 'motors', 'flange_mm', 'bore_mm', 'details'];
 
-    protected $casts = ['shells' => EnumList::class.':'.ShellStandard::class, 'motors' => 'array', 'flange_mm' => 'float', 'bore_mm' => 'float', 'details' => 'array'];
+    protected $casts = [
+        'shells' => EnumList::class.':'.ShellStandard::class,
+        'motors' => 'array',
+        'flange_mm' => 'float',
+        'bore_mm' => 'float',
+        'details' => 'array',
+    ];
 
     /** What its papers want between it and the bore; null where they do not say. */
     public function film(): ?Compound

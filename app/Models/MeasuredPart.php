@@ -57,7 +57,8 @@ class MeasuredPart extends Row
     /** @return array<string, string> what may be chosen at a figure, labels by value: of motors those of the catalogue, for a nut those that have one */
     public function choices(PartFigure $figure): array
     {
-        $motors = fn (): Collection => Motor::query()->where('workshop_id', $this->workshop_id)->where('code', '!=', $this->code)->orderBy('code')->get();
+        $motors = fn (): Collection => Motor::query()->where('workshop_id', $this->workshop_id)
+            ->where('code', '!=', $this->code)->orderBy('code')->get();
 
         return match ($figure->code) {
             NutFigures::FOR_MOTOR => $motors()->where('mount', PartKind::Sleeve->value)->pluck('name', 'code')->all(),

@@ -67,7 +67,7 @@ it('puts every spot into one region, at most nine there, and each inside what it
             $extent = $views->of($region)->extent;
             expect(count($walk->in($region)))->toBeLessThanOrEqual(9);
             foreach ($walk->in($region) as $spot) {
-                $point = $views->of($region)->point($spot);
+                $point = $views->of($region)->point($spot->value);
                 expect($point->x)->toBeGreaterThanOrEqual($extent['left'])->toBeLessThanOrEqual($extent['right'])
                     ->and($point->y)->toBeGreaterThanOrEqual($extent['bottom'] - 1)->toBeLessThanOrEqual($extent['top'] + 1);
             }

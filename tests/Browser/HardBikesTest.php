@@ -9,7 +9,7 @@ use Tests\Support\Journey;
 use Tests\Support\Workshops;
 
 it('builds a boom trike with the pack beside the motor, on the boom', function (): void {
-    $journey = Journey::asNewUser(['boom_diameter' => '50.8', 'guide_depth' => '4.1', 'boom_length' => '420'] + Journey::STEEL_68);
+    $journey = Journey::asNewUser(['boom_diameter' => '50.8', 'guide_depth' => '4.1', 'boom_length' => '420', 'wheelbase' => '1180', 'chain_path' => '1905', 'front_wheel' => '1500'] + Journey::STEEL_68);
     $site = $journey->site;
     $journey->takeIn('tadpole-trike', 'aluminium', 'Plum trike')->alsoSay('boom_diameter');
     $job = $journey->job();
@@ -49,7 +49,7 @@ it('builds a press-fit frame with plates and a first chain of its own, each meas
     expect($site->text())->not->toContain('Known so far');
     $journey->alsoSay('crank_gap');
     $site->visit("/jobs/{$job}/stack");
-    expect($site->text())->toContain('Known so far: crank')->toContain('then measure ring to plate and pinion');
+    expect($site->text())->toContain('Known so far: under the crank')->toContain('then measure ring to plate and pinion to its plate’s face: the rest');
     $site->visit("/jobs/{$job}/survey");
     $journey->survey()->alsoSay('first_chain_run', 'first_chain_play', 'arm_in', 'arm_out');
     $onStack = fn (callable $do): callable => function (Journey $at) use ($do): void {
@@ -80,7 +80,7 @@ it('takes in a motor by measuring it, and builds it like any other', function ()
     expect($site->text())->toContain('more figures, and it can be tried in a bike')->and($site->value('figure-sleeve-sleeve_length_mm'))->toBe('92.50 mm');
     $rest = [
         'sleeve-thread_length_mm' => '28', 'sleeve-thread_pitch_mm' => '1.5', 'sleeve-boss_plane_mm' => '70.6', 'sleeve-body_gap_mm' => '9', 'sleeve-case_standoff_mm' => '5.4', 'sleeve-case_radius_mm' => '58',
-        'sleeve-ring_face_mm' => '22', 'sleeve-spindle_left_mm' => '108', 'sleeve-spindle_right_mm' => '58', 'plate-thickness_mm' => '4', 'plate-tooth_height_mm' => '0',
+        'sleeve-ring_face_mm' => '22', 'sleeve-spindle_left_mm' => '124', 'sleeve-spindle_right_mm' => '58', 'plate-thickness_mm' => '4', 'plate-tooth_height_mm' => '0',
         'nut-thickness_mm' => '7', 'nut-thread_major_mm' => '33', 'nut-min_engagement_mm' => '5', 'nut-torque_nm' => '35-45', 'boss_bolt-thread' => 'M8', 'boss_bolt-depth_mm' => '18',
         'boss_bolt-min_engagement_mm' => '8', 'continuous_w' => '250', 'max_torque_nm' => '80', 'rated_crank_rpm' => '75', 'max_crank_rpm' => '110',
     ];

@@ -2,11 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Actions\Survey\GiveAnswer;
+use App\Bench\OpenJob;
 use App\Models\Answer;
 use App\Models\Reading;
 use App\Models\Role;
 use NeatSpindle\Core\Donor\Bike\BikeKind;
 use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Ground\Measure\Measurement;
+use NeatSpindle\Core\Measuring\Survey\CogSpacing;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use Tests\Support\Workshops;
 
@@ -116,9 +120,11 @@ it('holds the next thing to do up to date', function (): void {
 });
 
 it('asks for the step between several cogs, though a document may leave it out', function (): void {
-    $owner = Workshops::stocked();
+    $this->actingAs($owner = Workshops::stocked());
     $job = Workshops::measured($owner, array_diff_key(Workshops::READINGS, ['cog_pitch' => 1]));
-    expect($job->next_step)->toContain('Cog to cog');
+    expect($job->next_step)->not->toContain('Cog to cog')->and(OpenJob::of(Workshops::fresh($job))->bike()?->rear->cogPitch)->toBe(CogSpacing::usual(9, Measurement::exactly(135.0)));
+    app(GiveAnswer::class)($job, $owner, Spot::Cogs, '11 14 18 22');
+    expect(Workshops::fresh($job)->next_step)->toContain('Cog to cog');
     $this->actingAs($owner)->get("/jobs/{$job->id}/match")->assertSee('Still to measure: Cog to cog.');
 });
 

@@ -20,7 +20,9 @@ class BeginPart extends MeasuringAction
                 throw ValidationException::withMessages(['kind' => 'At most '.MeasuredPart::MOST.' parts are measured here. Drop those that nobody finishes.']);
             }
 
-            return $workshop->measuredParts()->create(['user_id' => $by->id, 'kind' => $kind, 'code' => $this->code($workshop, $kind), 'figures' => []]);
+            return $workshop->measuredParts()->create([
+                'user_id' => $by->id, 'kind' => $kind, 'code' => $this->code($workshop, $kind), 'figures' => [],
+            ]);
         });
     }
 

@@ -58,7 +58,9 @@ class CatalogueRows
     {
         $written = [];
         foreach ($rows as $code => $row) {
-            $written[] = $kind->newInstance()->forceFill(['workshop_id' => $workshop->id, 'code' => (string) $code, ...$row])->getAttributes();
+            $written[] = $kind->newInstance()->forceFill([
+                'workshop_id' => $workshop->id, 'code' => (string) $code, ...$row,
+            ])->getAttributes();
         }
         foreach (array_chunk($written, self::AT_ONCE) as $some) {
             $kind->newQueryWithoutScopes()->upsert($some, ['workshop_id', 'code']);

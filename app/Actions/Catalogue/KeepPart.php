@@ -43,7 +43,9 @@ class KeepPart extends MeasuringAction
             }
             if ($row->in_catalogue_at !== null && ! $part->isWhole()) {
                 throw ValidationException::withMessages(array_fill_keys(
-                    array_map(fn (PartFigure $figure) => "figures.{$figure->field()}", $part->missing()), 'It stands in the catalogue with this: type what it is now.',
+                    array_map(
+                        fn (PartFigure $figure) => "figures.{$figure->field()}", $part->missing(),
+                    ), 'It stands in the catalogue with this: type what it is now.',
                 ));
             }
             $row->fill(['figures' => $part->values, 'user_id' => $by->id]);
@@ -70,7 +72,9 @@ class KeepPart extends MeasuringAction
             ));
         }
         $this->rows->keep(
-            $workshop, CatalogueDocument::read(json_encode(Measured::document($row->kind, $row->code, $entry), JSON_THROW_ON_ERROR)), 'part',
+            $workshop, CatalogueDocument::read(json_encode(
+                Measured::document($row->kind, $row->code, $entry), JSON_THROW_ON_ERROR,
+            )), 'part',
         );
     }
 }

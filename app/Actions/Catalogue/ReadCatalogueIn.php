@@ -21,7 +21,9 @@ use function in_array;
  */
 class ReadCatalogueIn
 {
-    public function __construct(private readonly Gate $gate, private readonly Submission $submission, private readonly CatalogueRows $rows) {}
+    public function __construct(
+        private readonly Gate $gate, private readonly Submission $submission, private readonly CatalogueRows $rows,
+    ) {}
 
     /**
      * @param  ?string  $seen  the version of the catalogue the person saw; null where nothing is said of it

@@ -31,7 +31,9 @@ class KeepCockpit extends JobAction
             if (count($cockpit->fixtures) > CockpitWish::MOST) {
                 $this->refuse('kinds', 'A bar has room for '.CockpitWish::MOST.' things at the most.');
             }
-            if (! in_array($cockpit->display, [null, CockpitWish::ANOTHER, $was->display, ...$open->motor()->papers->displays ?? []], true)) {
+            if (! in_array(
+                $cockpit->display, [null, CockpitWish::ANOTHER, $was->display, ...$open->motor()->papers->displays ?? []], true,
+            )) {
                 $this->refuse('display', 'The motor’s papers do not name it: choose one of theirs, or another one.');
             }
             Kit::of($open->job)->fill(['cockpit' => $cockpit])->save();

@@ -95,7 +95,12 @@ class CockpitRequest extends VersionedRequest
 
         $fixtures = $where === '' ? $fixtures : CockpitWish::moved($fixtures, (int) $which, $where === 'in');
 
-        return new CockpitWish(array_values($fixtures), $this->bore, $this->enum('display_at', DisplaySite::class) ?? DisplaySite::Bar, $this->string('display')->value() ?: null);
+        return new CockpitWish(
+            array_values($fixtures),
+            $this->bore,
+            $this->enum('display_at', DisplaySite::class) ?? DisplaySite::Bar,
+            $this->string('display')->value() ?: null,
+        );
     }
 
     /** @return list<string> what can be put on: a side's code, a blank, a kind's code */

@@ -77,7 +77,10 @@ class PartRequest extends FormRequest
         if ($figure->kind !== FigureKind::Choices) {
             return $this->string("figures.{$figure->field()}")->value();
         }
-        $chosen = array_filter(array_filter((array) $this->input('choices'), is_string(...)), fn (string $one) => str_starts_with($one, "{$figure->field()} "));
+        $chosen = array_filter(
+            array_filter((array) $this->input('choices'), is_string(...)),
+            fn (string $one) => str_starts_with($one, "{$figure->field()} "),
+        );
 
         return array_values(array_map(fn (string $one) => substr($one, strlen($figure->field()) + 1), $chosen));
     }

@@ -31,7 +31,10 @@ abstract class NearView
     public function __construct(protected readonly CloseView $close, private readonly array $numbers)
     {
         $extent = $close->extent;
-        $this->scale = min((self::WIDTH - 2 * self::BORDER) / ($extent['right'] - $extent['left']), (self::HEIGHT - 2 * self::BORDER) / ($extent['top'] - $extent['bottom']));
+        $this->scale = min(
+            (self::WIDTH - 2 * self::BORDER) / ($extent['right'] - $extent['left']),
+            (self::HEIGHT - 2 * self::BORDER) / ($extent['top'] - $extent['bottom']),
+        );
         $this->middle = new Point(($extent['left'] + $extent['right']) / 2, ($extent['bottom'] + $extent['top']) / 2);
     }
 
@@ -40,7 +43,9 @@ abstract class NearView
     {
         return array_map(fn (Outline $outline) => [
             'role' => $outline->role,
-            'path' => 'M'.implode(' L', array_map(fn (Point $point) => "{$this->x($point)} {$this->y($point)}", $outline->points)).($outline->isClosed ? ' Z' : ''),
+            'path' => 'M'.implode(
+                ' L', array_map(fn (Point $point) => "{$this->x($point)} {$this->y($point)}", $outline->points),
+            ).($outline->isClosed ? ' Z' : ''),
         ], $this->close->outlines);
     }
 
@@ -55,7 +60,14 @@ abstract class NearView
         $hung = LeaderLayout::of($points, self::places());
         $balloons = [];
         foreach ($this->numbers as $code => $number) {
-            $balloons[] = ['code' => $code, 'number' => $number, 'x' => $hung[$code]->x, 'y' => $hung[$code]->y, 'spotX' => $points[$code]->x, 'spotY' => $points[$code]->y];
+            $balloons[] = [
+                'code' => $code,
+                'number' => $number,
+                'x' => $hung[$code]->x,
+                'y' => $hung[$code]->y,
+                'spotX' => $points[$code]->x,
+                'spotY' => $points[$code]->y,
+            ];
         }
 
         return $balloons;

@@ -13,12 +13,10 @@ use App\View\Job\LooksIntoLogbook;
 use App\View\Job\Obstacle;
 use NeatSpindle\Core\Donor\Bike\TwinPlateMeasures;
 use NeatSpindle\Core\Holding\Build\Gate;
-use NeatSpindle\Core\Holding\Mount\Begun;
 use NeatSpindle\Core\Holding\Mount\Reach;
 use NeatSpindle\Core\Holding\Mount\Stack;
 use NeatSpindle\Core\Holding\Reaction\Bracing;
 use NeatSpindle\Core\Measuring\Survey\Spot;
-use NeatSpindle\Core\Parts\Drawer\DrawerPicker;
 use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Sums\Line\FirstChain;
 use NeatSpindle\Core\Sums\Margin\Margin;
@@ -35,12 +33,6 @@ class StackPage extends JobPage
 
     /** @var array<string, list<float>> */
     private array $stock = [];
-
-    /** The first part of the stack, while what comes after it cannot be measured yet. */
-    public function begun(): ?Begun
-    {
-        return $this->opened->motor()?->part->held->begun($this->opened->findings->measurement(...), new DrawerPicker($this->opened->catalogue->core()->drawer));
-    }
 
     /** @param  mixed  $detail  which part of the section to look at, from the address */
     public function __construct(OpenJob $opened, private readonly mixed $detail = null)

@@ -30,6 +30,12 @@ class StripPage extends StepsPage
         $this->plan = $opened->stripPlan();
     }
 
+    /** Whether it was told what cranks and bracket are on it. */
+    public function isFittedKnown(): bool
+    {
+        return $this->opened->findings->has(Spot::CrankKind) && $this->opened->findings->has(Spot::BracketKind);
+    }
+
     public function stage(): Stage
     {
         return Stage::Strip;

@@ -35,9 +35,24 @@ final readonly class BrakesShown
         $speeds = sprintf(' (%.0f, then %.0f km/h)', $estimate->before->speed * 3.6, $estimate->after->speed * 3.6);
 
         return [
-            ["Seen to standing, dry{$speeds}", $metres($estimate->before->distance(Weather::Dry)), $metres($estimate->after->distance(Weather::Dry)), $estimate->stops(Weather::Dry)],
-            ['The same, wet', $metres($estimate->before->distance(Weather::Wet)), $metres($estimate->after->distance(Weather::Wet)), $estimate->stops(Weather::Wet)],
-            ['One hard stop warms the hotter brake by', $kelvin($estimate->before->warmerBy()), $kelvin($estimate->after->warmerBy()), null],
+            [
+                "Seen to standing, dry{$speeds}",
+                $metres($estimate->before->distance(Weather::Dry)),
+                $metres($estimate->after->distance(Weather::Dry)),
+                $estimate->stops(Weather::Dry),
+            ],
+            [
+                'The same, wet',
+                $metres($estimate->before->distance(Weather::Wet)),
+                $metres($estimate->after->distance(Weather::Wet)),
+                $estimate->stops(Weather::Wet),
+            ],
+            [
+                'One hard stop warms the hotter brake by',
+                $kelvin($estimate->before->warmerBy()),
+                $kelvin($estimate->after->warmerBy()),
+                null,
+            ],
             ['A long way down, on the brakes, it stays warmer than the air by', $kelvin($cool), $kelvin($hot), $estimate->heat()],
         ];
     }

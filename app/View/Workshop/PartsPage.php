@@ -23,7 +23,8 @@ readonly class PartsPage
     /** @return Collection<int, MeasuredPart> */
     public function parts(): Collection
     {
-        return MeasuredPart::query()->where('workshop_id', $this->user->workshop_id)->with('user')->latest('updated_at')->latest('id')->get();
+        return MeasuredPart::query()->where('workshop_id', $this->user->workshop_id)->with('user')->latest('updated_at')
+            ->latest('id')->get();
     }
 
     public function mayMeasure(): bool

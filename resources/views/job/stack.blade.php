@@ -1,14 +1,14 @@
 @php($stack = $page->stack())
 <x-job :page="$page">
     @if ($stack === null)
-        @if ($page->begun())
-            @php($begun = $page->begun())
+        @php($begun = $page->opened->the(App\Bench\StackBegun::class)->begun)
+        @if ($begun)
             <section class="panel" aria-labelledby="begun-title">
                 <h2 id="begun-title">Known so far: {{ lcfirst($begun->place->label()) }}</h2>
                 <p class="mb-1">At most <strong>{{ $page->unit->show($begun->atMost) }}</strong>, so that the arm sits as far on the spindle as it must.
                     @if ($begun->spacers)From the drawer: <strong>{{ $begun->spacers->pieces === [] ? 'none' : implode(' + ', array_map($page->unit->show(...), $begun->spacers->pieces)) }}</strong>.@else The drawer has no set that goes.@endif</p>
                 <p class="mb-0">Put them on, with the ring’s crank, three turns of its bolt by hand; then measure
-                    @foreach ($begun->then as $spot)<a href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}">{{ lcfirst($spot->label()) }}</a>@unless ($loop->last) and @endunless @endforeach: the rest of the stack follows.</p>
+                    @foreach ($begun->then as $spot)<a href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}">{{ lcfirst($spot->label()) }}</a>{{ $loop->last ? ': the rest of the stack follows.' : ' and ' }}@endforeach</p>
             </section>
         @endif
         <x-not-yet :page="$page" />

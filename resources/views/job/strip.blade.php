@@ -7,7 +7,7 @@
     <div class="work-steps">
         <section aria-labelledby="plan-title">
             <h2 class="panel-title" id="plan-title">{{ $page->plan->fitted->label() }} <span class="soft">{{ $page->doneCount() }} of {{ $page->count() }} done</span></h2>
-            @unless ($page->opened->findings->isFittedKnown())
+            @unless ($page->isFittedKnown())
                 <p class="caution mb-2">Nobody has said what is fitted: the commonest is assumed. <a href="{{ route('job.survey', [$page->job, 'spot' => 'crank_kind']) }}">Say what it is</a></p>
             @endunless
             @foreach ($page->opened->the(App\Bench\FittingOut::class)->cockpit->objections() as $objection)

@@ -38,8 +38,9 @@ final readonly class BrakeEstimate
      * @param  float  $batteryWh what the pack holds
      * @param  float  $gradePercent of the hill that is ridden down
      */
-    public static function of(WheelBrake $front, WheelBrake $rear, BikeKind $kind, Load $load, float $speed, float $batteryWh, float $gradePercent): self
-    {
+    public static function of(
+        WheelBrake $front, WheelBrake $rear, BikeKind $kind, Load $load, float $speed, float $batteryWh, float $gradePercent,
+    ): self {
         $lighter = new Load(
             max(1.0, $load->mass - self::MOTOR_KG - $batteryWh / self::WH_PER_KG), rolling: $load->rolling, dragArea: $load->dragArea,
         );
@@ -88,12 +89,19 @@ final readonly class BrakeEstimate
         foreach (Weather::cases() as $weather) {
             $distance = $this->after->distance($weather);
             if ($this->stops($weather) === Verdict::Fails) {
-                $told[] = $distance === null ? 'nothing slows it' : sprintf('%.0f m to stand from %.0f km/h, %s', $distance, $this->after->speed * 3.6, $weather->value);
+                $told[] = $distance === null ? 'nothing slows it' : sprintf(
+                    '%.0f m to stand from %.0f km/h, %s', $distance, $this->after->speed * 3.6, $weather->value,
+                );
             }
         }
         $hottest = $this->after->hottest($this->gradePercent / 100);
         if ($this->heat() === Verdict::Fails && $hottest !== null) {
-            $told[] = sprintf('%.0f K warmer than the air down a hill of %s %%, and about %.0f is where one stops counting on it', $hottest[1], $this->gradePercent + 0, $hottest[0]->mostWarmer());
+            $told[] = sprintf(
+                '%.0f K warmer than the air down a hill of %s %%, and about %.0f is where one stops counting on it',
+                $hottest[1],
+                $this->gradePercent + 0,
+                $hottest[0]->mostWarmer(),
+            );
         }
 
         return $told === [] ? null : 'Estimated: '.implode('; ', array_unique($told)).'.';

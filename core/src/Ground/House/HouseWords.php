@@ -108,7 +108,10 @@ final class HouseWords
         'nut-wrench' => ['label' => 'Torque wrench', 'says' => 'The figure goes on the sheet.'],
         'nut-feel' => ['label' => 'By hand and mallet, by feel', 'says' => 'Each job says why; no figure goes on the sheet.'],
         'brakes-told' => ['label' => 'Told', 'says' => 'The estimate stands under Condition, with what it assumes.'],
-        'brakes-hold' => ['label' => 'The bike stays', 'says' => 'Until brakes are told and the estimate has nothing against them, or an owner answers for it.'],
+        'brakes-hold' => [
+            'label' => 'The bike stays',
+            'says' => 'Until brakes are told and the estimate has nothing against them, or an owner answers for it.',
+        ],
         'insistence-asked' => ['label' => 'Decided each time', 'says' => 'Whoever may choose writes down what, for whom and why.'],
         'insistence-refused' => ['label' => 'Refused', 'says' => 'No job may record one.'],
         'insistence-signed' => ['label' => 'With a signed decision', 'says' => 'The customer’s name goes beside it.'],

@@ -52,14 +52,19 @@ final readonly class GroundClearance
     /** @return array<string, Measurement> below shell and ring, as it was, by state */
     public function before(): array
     {
-        return array_map(fn (Measurement $axis) => Measurement::within($axis->value - max(self::SHELL, $this->ringRadius), $axis->plusMinus), $this->axis);
+        return array_map(
+            fn (Measurement $axis) => Measurement::within($axis->value - max(self::SHELL, $this->ringRadius), $axis->plusMinus),
+            $this->axis,
+        );
     }
 
     /** @return array<string, Measurement> below the lower of body and ring, by state */
     public function after(): array
     {
         return array_map(
-            fn (Measurement $axis) => Measurement::within($axis->value - max($this->below, $this->ringRadius), $axis->plusMinus), $this->axis,
+            fn (Measurement $axis) => Measurement::within(
+                $axis->value - max($this->below, $this->ringRadius), $axis->plusMinus,
+            ), $this->axis,
         );
     }
 

@@ -58,7 +58,9 @@ final class SwingSteps
     public static function after(BuildPlan $plan, array $laid): array
     {
         return $plan->kind->isSprung() ? [
-            BuildStep::worded('swing', BuildStep::BACK, Wording::of(self::AGAIN), after: ['spring-out', 'ring-look', 'chain', 'pedals', ...$laid]),
+            BuildStep::worded(
+                'swing', BuildStep::BACK, Wording::of(self::AGAIN), after: ['spring-out', 'ring-look', 'chain', 'pedals', ...$laid],
+            ),
             BuildStep::worded('spring-in', BuildStep::BACK, Wording::of(self::IN), after: ['swing']),
         ] : [];
     }

@@ -94,10 +94,14 @@ final readonly class SpotFacts
                 range: [40, 600]),
             Spot::ChainTwelve => new self(SpotKind::Length, '/bike/rear/chain_12_links_mm', [Landmark::AlongTheStay, 0.5, 0, -45],
                 with: Instrument::Caliper, range: [295, 330], closeUp: CloseUp::Links),
-            Spot::BrakeFront => new self(SpotKind::Choice, '/brakes/front', [Landmark::FrontTyre, 140, 0, 0], choices: self::labels(BrakeKind::cases())),
+            Spot::BrakeFront => new self(
+                SpotKind::Choice, '/brakes/front', [Landmark::FrontTyre, 140, 0, 0], choices: self::labels(BrakeKind::cases()),
+            ),
             Spot::RotorFront => new self(SpotKind::Length, '/brakes/front_rotor_mm', [Landmark::FrontTyre, 180, 270, 20],
                 with: Instrument::Rule, range: [100, 260]),
-            Spot::BrakeRear => new self(SpotKind::Choice, '/brakes/rear', [Landmark::RearTyre, 50, 0, 0], choices: self::labels(BrakeKind::cases())),
+            Spot::BrakeRear => new self(
+                SpotKind::Choice, '/brakes/rear', [Landmark::RearTyre, 50, 0, 0], choices: self::labels(BrakeKind::cases()),
+            ),
             Spot::RotorRear => new self(SpotKind::Length, '/brakes/rear_rotor_mm', [Landmark::RearAxle, 0, -28, 30],
                 with: Instrument::Rule, range: [100, 260]),
             Spot::AxisHeight => new self(SpotKind::Length, '/ground/axis_mm', [Landmark::Crank, 0, 0, -120],

@@ -11,9 +11,13 @@ final class WheelSpotWords
 
     public const ALL = [
         'brake_front' => ['Front brake', 'What slows the front wheel, or both where there are two?', self::BRAKES],
-        'rotor_front' => ['Front rotor', 'Its diameter, over the outer edges; often stamped on it.', 'A larger one holds harder and stays cooler.'],
+        'rotor_front' => [
+            'Front rotor', 'Its diameter, over the outer edges; often stamped on it.', 'A larger one holds harder and stays cooler.',
+        ],
         'brake_rear' => ['Rear brake', 'What slows the rear wheel, or both where there are two?', self::BRAKES],
-        'rotor_rear' => ['Rear rotor', 'Its diameter, over the outer edges; often stamped on it.', 'A larger one holds harder and stays cooler.'],
+        'rotor_rear' => [
+            'Rear rotor', 'Its diameter, over the outer edges; often stamped on it.', 'A larger one holds harder and stays cooler.',
+        ],
         'axis_height' => [
             'Crank axis over the floor',
             'From the floor up to the middle of the crank’s bolt, wheels on the floor, tyres hard, nobody on it.',

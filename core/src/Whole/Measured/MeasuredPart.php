@@ -116,7 +116,9 @@ final readonly class MeasuredPart
      */
     public static function document(PartKind $kind, string $code, array $entry): stdClass
     {
-        $document = ['motors' => new stdClass, 'rings' => new stdClass, 'spacers' => [], 'inserts' => new stdClass, 'packs' => new stdClass];
+        $document = [
+            'motors' => new stdClass, 'rings' => new stdClass, 'spacers' => [], 'inserts' => new stdClass, 'packs' => new stdClass,
+        ];
         $document[$kind->table()] = (object) [$code => $entry];
 
         /** @var stdClass */

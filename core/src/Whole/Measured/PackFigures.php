@@ -20,7 +20,9 @@ final class PackFigures
         ];
 
         return [
-            PartFigure::said('name', 'What it is called here', 'As you would ask for it across the bench.', FigureGroup::Named, FigureKind::Text),
+            PartFigure::said(
+                'name', 'What it is called here', 'As you would ask for it across the bench.', FigureGroup::Named, FigureKind::Text,
+            ),
             PartFigure::length('length_mm', 'Long', 'Over all, with its plug where that sticks out.', FigureGroup::Through, 365.0),
             PartFigure::length('height_mm', 'High', 'Over the tube it lies on, rail included.', FigureGroup::Through, 110.0),
             PartFigure::length('width_mm', 'Wide', 'Where knees pass.', FigureGroup::Through, 90.0),

@@ -114,7 +114,9 @@ final readonly class PartDrawing
             Outline::box('spindle', $marker - 6.0, -8.0, $this->mm('yoke.spindle_right_mm'), 8.0),
             Outline::box('tube', min($base, $end) - 4.0, -$under - 36.0, 0.0, -$under),
             Outline::box('cog', $end, -$under - 12.0, $start, -$under),
-            Outline::box('guide', $threadEnd, $outer - self::WALL, $threadEnd + $thread, $outer), Outline::box('guide', $threadEnd, -$outer, $threadEnd + $thread, -$outer + self::WALL),
+            Outline::box('guide', $threadEnd, $outer - self::WALL, $threadEnd + $thread, $outer), Outline::box(
+                'guide', $threadEnd, -$outer, $threadEnd + $thread, -$outer + self::WALL,
+            ),
             Outline::box('cup', $yokeAt, -$outer, $yokeAt + $reach, -$outer + 1.5), Outline::box('cup', $yokeAt, $outer - 1.5, $yokeAt + $reach, $outer),
             Outline::box('cup', $yokeAt - 3.0, -$outer - 4.0, $yokeAt, $outer + 4.0),
             Outline::box('hub', $yokeAt, -$under - 12.0, $yokeAt + $thick, $outer + 8.0),
@@ -201,11 +203,14 @@ final readonly class PartDrawing
         $dish = -$this->mm('dish_mm');
         $circle = $this->mm('bolt_circle_mm') / 2;
         $arm = fn (float $side): Outline => Outline::shape('frame', new Point(-1.5, $side * ($circle - 8.0)), new Point(1.5, $side * ($circle - 8.0)),
-            new Point(1.5, $side * ($circle + 8.0)), new Point($dish + $half, $side * ($radius - 6.0)), new Point($dish - $half, $side * ($radius - 6.0)), new Point(-1.5, $side * ($circle + 8.0)));
+            new Point(1.5, $side * ($circle + 8.0)), new Point($dish + $half, $side * ($radius - 6.0)),
+            new Point($dish - $half, $side * ($radius - 6.0)), new Point(-1.5, $side * ($circle + 8.0)));
 
         return [[
             $arm(1.0), $arm(-1.0),
-            Outline::box('cog', $dish - $half, $radius - 6.0, $dish + $half, $radius + 5.0), Outline::box('cog', $dish - $half, -$radius - 5.0, $dish + $half, -$radius + 6.0),
+            Outline::box('cog', $dish - $half, $radius - 6.0, $dish + $half, $radius + 5.0), Outline::box(
+                'cog', $dish - $half, -$radius - 5.0, $dish + $half, -$radius + 6.0,
+            ),
             Outline::line('straightedge', new Point(-1.5, -$radius * 0.9), new Point(-1.5, $radius * 0.9)),
             Outline::line('axis', new Point(-34.0, 0.0), new Point(34.0, 0.0)),
         ], [
@@ -221,8 +226,20 @@ final readonly class PartDrawing
         $flange = max(0.2, $this->mm('flange_mm'));
         $outer = $bore + 5.0;
         $half = fn (float $side): array => array_merge(...array_map(fn (float $up): array => [
-            Outline::shape('cup', new Point($side * 36.0, $up * $bore), new Point($side * 10.0, $up * $bore), new Point($side * 10.0, $up * $outer), new Point($side * 36.0, $up * $outer)),
-            Outline::shape('cup', new Point($side * 36.0, $up * $bore), new Point($side * (36.0 + $flange), $up * $bore), new Point($side * (36.0 + $flange), $up * ($outer + 4.0)), new Point($side * 36.0, $up * ($outer + 4.0))),
+            Outline::shape(
+                'cup',
+                new Point($side * 36.0, $up * $bore),
+                new Point($side * 10.0, $up * $bore),
+                new Point($side * 10.0, $up * $outer),
+                new Point($side * 36.0, $up * $outer),
+            ),
+            Outline::shape(
+                'cup',
+                new Point($side * 36.0, $up * $bore),
+                new Point($side * (36.0 + $flange), $up * $bore),
+                new Point($side * (36.0 + $flange), $up * ($outer + 4.0)),
+                new Point($side * 36.0, $up * ($outer + 4.0)),
+            ),
         ], [1.0, -1.0]));
 
         return [[
@@ -241,7 +258,9 @@ final readonly class PartDrawing
         $beside = $length + 30.0;
 
         return [[
-            Outline::box('hub', 0.0, 12.0, $length, $height), Outline::box('frame', ($length - $rail) / 2, 4.0, ($length + $rail) / 2, 12.0),
+            Outline::box('hub', 0.0, 12.0, $length, $height), Outline::box(
+                'frame', ($length - $rail) / 2, 4.0, ($length + $rail) / 2, 12.0,
+            ),
             Outline::box('tube', -20.0, -30.0, $length + 20.0, 0.0), Outline::box('hub', $beside, 12.0, $beside + $width, $height),
         ], [
             'length_mm' => new Point($length, $height * 0.6), 'height_mm' => new Point($length * 0.2, $height), 'width_mm' => new Point($beside + $width * 0.6, $height),

@@ -28,13 +28,15 @@ final readonly class PartFigure
         public array $choices = [],
     ) {}
 
-    public static function length(string $code, string $label, string $how, FigureGroup $group, float $usual, FigureKind $kind = FigureKind::Length): self
-    {
+    public static function length(
+        string $code, string $label, string $how, FigureGroup $group, float $usual, FigureKind $kind = FigureKind::Length,
+    ): self {
         return new self($code, $label, $how, $kind, $group, $usual);
     }
 
-    public static function figure(string $code, string $label, string $how, FigureGroup $group, string $unit, FigureKind $kind = FigureKind::Figure): self
-    {
+    public static function figure(
+        string $code, string $label, string $how, FigureGroup $group, string $unit, FigureKind $kind = FigureKind::Figure,
+    ): self {
         return new self($code, $label, $how, $kind, $group, unit: $unit);
     }
 
@@ -44,15 +46,26 @@ final readonly class PartFigure
     }
 
     /** @param  array<string, string>  $choices labels by value */
-    public static function chosen(string $code, string $label, string $how, FigureGroup $group, array $choices, FigureKind $kind = FigureKind::Choice): self
-    {
+    public static function chosen(
+        string $code, string $label, string $how, FigureGroup $group, array $choices, FigureKind $kind = FigureKind::Choice,
+    ): self {
         return new self($code, $label, $how, $kind, $group, choices: $choices);
     }
 
     /** The same, asked only when a place wants it. */
     public function ifKnown(): self
     {
-        return new self($this->code, $this->label, $this->how, $this->kind, $this->group, $this->usual, false, unit: $this->unit, choices: $this->choices);
+        return new self(
+            $this->code,
+            $this->label,
+            $this->how,
+            $this->kind,
+            $this->group,
+            $this->usual,
+            false,
+            unit: $this->unit,
+            choices: $this->choices,
+        );
     }
 
     /** @return non-empty-list<string> the way to it in the part's entry */

@@ -65,7 +65,8 @@ final readonly class PartText
 
     private function text(string $typed): string
     {
-        return mb_strlen($typed) <= self::LONGEST ? $typed : throw CannotReadQuantity::becauseItIsNone('at most '.self::LONGEST.' characters');
+        return mb_strlen($typed) <= self::LONGEST
+            ? $typed : throw CannotReadQuantity::becauseItIsNone('at most '.self::LONGEST.' characters');
     }
 
     /**
@@ -87,7 +88,9 @@ final readonly class PartText
     {
         $ends = preg_split('/\s*(?:-|–|—|to|bis)\s*/u', $typed) ?: [];
         $unit = count($ends) === 2 ? trim((string) preg_replace('/^[\d.,\s]+/u', '', $ends[1])) : '';
-        $read = array_map(fn (string $end) => $this->torques->nm($unit !== '' && preg_match('/\p{L}/u', $end) !== 1 ? "{$end} {$unit}" : $end), $ends);
+        $read = array_map(
+            fn (string $end) => $this->torques->nm($unit !== '' && preg_match('/\p{L}/u', $end) !== 1 ? "{$end} {$unit}" : $end), $ends,
+        );
 
         return match (true) {
             count($read) === 1 && $read[0] > 0.0 => [$read[0], $read[0]],
@@ -108,7 +111,8 @@ final readonly class PartText
 
     private function whole(string $typed): int
     {
-        return preg_match('/^\d{1,3}$/D', $typed) === 1 && (int) $typed > 0 ? (int) $typed : throw CannotReadQuantity::becauseItIsNone('a whole number above 0');
+        return preg_match('/^\d{1,3}$/D', $typed) === 1 && (int) $typed > 0
+            ? (int) $typed : throw CannotReadQuantity::becauseItIsNone('a whole number above 0');
     }
 
     /** @return list<string> */
@@ -116,7 +120,8 @@ final readonly class PartText
     {
         $names = array_values(array_unique(array_filter(array_map(trim(...), explode(',', $typed)), fn (string $name) => $name !== '')));
 
-        return count($names) <= self::MOST_NAMES ? array_map($this->text(...), $names) : throw CannotReadQuantity::becauseThereAreTooMany(self::MOST_NAMES);
+        return count($names) <= self::MOST_NAMES
+            ? array_map($this->text(...), $names) : throw CannotReadQuantity::becauseThereAreTooMany(self::MOST_NAMES);
     }
 
     private function plain(string $unit): string

@@ -85,13 +85,18 @@ final readonly class PartDrawing
             Outline::line('axis', new Point($left - 6.0, 0.0), new Point($right + 6.0, 0.0)),
         ], [
             'sleeve.sleeve_od_mm' => new Point(-$length * 0.3, $outer), 'sleeve.sleeve_length_mm' => new Point(-$length, $outer - 4.0),
-            'sleeve.thread_length_mm' => new Point(-$length + $thread, $outer - 1.0), 'sleeve.thread_pitch_mm' => new Point(-$length + $thread * 0.4, -$outer + 1.0),
-            'sleeve.boss_plane_mm' => new Point($boss, -$under - 6.0), 'sleeve.body_gap_mm' => new Point($boss * 0.45, -($outer + $under) / 2),
+            'sleeve.thread_length_mm' => new Point(-$length + $thread, $outer - 1.0),
+            'sleeve.thread_pitch_mm' => new Point(-$length + $thread * 0.4, -$outer + 1.0),
+            'sleeve.boss_plane_mm' => new Point($boss, -$under - 6.0),
+            'sleeve.body_gap_mm' => new Point($boss * 0.45, -($outer + $under) / 2),
             ...$this->drivePoints('sleeve', $under),
-            'sleeve.spindle_left_mm' => new Point($left, 2.0), 'sleeve.spindle_right_mm' => new Point($right, 2.0), 'sleeve.spindle_od_mm' => new Point($left + 8.0, $spindle),
-            'plate.thickness_mm' => new Point($boss - $plate / 2, -$under - 29.0), 'plate.tooth_height_mm' => new Point($boss + $teeth / 2, -$outer - 7.0),
+            'sleeve.spindle_left_mm' => new Point($left, 2.0), 'sleeve.spindle_right_mm' => new Point($right, 2.0),
+            'sleeve.spindle_od_mm' => new Point($left + 8.0, $spindle),
+            'plate.thickness_mm' => new Point($boss - $plate / 2, -$under - 29.0),
+            'plate.tooth_height_mm' => new Point($boss + $teeth / 2, -$outer - 7.0),
             'nut.thickness_mm' => new Point($nutAt - $nut / 2, $outer + 6.0), 'nut.thread_major_mm' => new Point($nutAt - $nut / 2, $outer),
-            'lockring.thickness_mm' => new Point($nutAt - $nut - 2.0 - $ring / 2, $outer + 4.0), 'boss_bolt.depth_mm' => new Point($boss + $depth, -$under - 18.0),
+            'lockring.thickness_mm' => new Point($nutAt - $nut - 2.0 - $ring / 2, $outer + 4.0),
+            'boss_bolt.depth_mm' => new Point($boss + $depth, -$under - 18.0),
         ]];
     }
 
@@ -127,11 +132,15 @@ final readonly class PartDrawing
         ], [
             'yoke.cup_od_mm' => new Point($yokeAt + $reach * 0.7, $outer), 'yoke.base_mm' => new Point($base, $outer + 12.0),
             'yoke.slot_start_mm' => new Point($start, -$under - 6.0), 'yoke.slot_end_mm' => new Point($end, -$under - 6.0),
-            'yoke.yoke_thickness_mm' => new Point($yokeAt + $thick / 2, $outer + 7.0), 'yoke.body_gap_mm' => new Point(-12.0, -($outer + $under) / 2),
+            'yoke.yoke_thickness_mm' => new Point($yokeAt + $thick / 2, $outer + 7.0),
+            'yoke.body_gap_mm' => new Point(-12.0, -($outer + $under) / 2),
             ...$this->drivePoints('yoke', $under),
-            'yoke.cup_reach_mm' => new Point($yokeAt + $reach, -$outer + 1.0), 'yoke.body_thread_end_mm' => new Point($threadEnd, $outer - 1.0),
-            'yoke.body_thread_depth_mm' => new Point($threadEnd + $thread, $outer - 1.0), 'yoke.collar_thickness_mm' => new Point($marker + 3.0 + $collar / 2, 12.0),
-            'yoke.crank_marker_mm' => new Point($marker, -7.0), 'yoke.spindle_right_mm' => new Point($this->mm('yoke.spindle_right_mm'), 6.0),
+            'yoke.cup_reach_mm' => new Point($yokeAt + $reach, -$outer + 1.0),
+            'yoke.body_thread_end_mm' => new Point($threadEnd, $outer - 1.0),
+            'yoke.body_thread_depth_mm' => new Point($threadEnd + $thread, $outer - 1.0),
+            'yoke.collar_thickness_mm' => new Point($marker + 3.0 + $collar / 2, 12.0),
+            'yoke.crank_marker_mm' => new Point($marker, -7.0),
+            'yoke.spindle_right_mm' => new Point($this->mm('yoke.spindle_right_mm'), 6.0),
         ]];
     }
 
@@ -158,7 +167,8 @@ final readonly class PartDrawing
 
         return [
             "{$mount}.case_standoff_mm" => new Point($case, $radius * 0.85), "{$mount}.case_radius_mm" => new Point($case + 5.0, $radius),
-            "{$mount}.ring_face_mm" => new Point($this->mm("{$mount}.ring_face_mm"), -$radius * 0.6), 'body_reach_mm' => new Point(2.0, -$under - 39.0),
+            "{$mount}.ring_face_mm" => new Point($this->mm("{$mount}.ring_face_mm"), -$radius * 0.6),
+            'body_reach_mm' => new Point(2.0, -$under - 39.0),
         ];
     }
 
@@ -173,7 +183,8 @@ final readonly class PartDrawing
             Outline::box('frame', -$half - $plate, -76.0, -$half, 30.0), Outline::box('frame', $half, -76.0, $half + $plate, 30.0),
             Outline::box('tube', -$half, 8.0, $half, 26.0), Outline::box('spindle', -$half - 26.0, 13.0, $half + 26.0, 21.0),
         ], [
-            'twin_plate.plate_thickness_mm' => new Point($half + $plate / 2, -72.0), 'twin_plate.motor_width_mm' => new Point(-$half, -40.0),
+            'twin_plate.plate_thickness_mm' => new Point($half + $plate / 2, -72.0),
+            'twin_plate.motor_width_mm' => new Point(-$half, -40.0),
             'twin_plate.min_insertion_mm' => new Point($half + 22.0, 20.0),
         ]];
     }
@@ -214,7 +225,8 @@ final readonly class PartDrawing
             Outline::line('straightedge', new Point(-1.5, -$radius * 0.9), new Point(-1.5, $radius * 0.9)),
             Outline::line('axis', new Point(-34.0, 0.0), new Point(34.0, 0.0)),
         ], [
-            'teeth' => new Point($dish, $radius + 4.0), 'dish_mm' => new Point($dish, -$radius), 'thickness_mm' => new Point($dish + $half, $radius - 2.0),
+            'teeth' => new Point($dish, $radius + 4.0), 'dish_mm' => new Point($dish, -$radius),
+            'thickness_mm' => new Point($dish + $half, $radius - 2.0),
             'bolt_circle_mm' => new Point(0.0, $circle),
         ]];
     }
@@ -263,7 +275,8 @@ final readonly class PartDrawing
             ),
             Outline::box('tube', -20.0, -30.0, $length + 20.0, 0.0), Outline::box('hub', $beside, 12.0, $beside + $width, $height),
         ], [
-            'length_mm' => new Point($length, $height * 0.6), 'height_mm' => new Point($length * 0.2, $height), 'width_mm' => new Point($beside + $width * 0.6, $height),
+            'length_mm' => new Point($length, $height * 0.6), 'height_mm' => new Point($length * 0.2, $height),
+            'width_mm' => new Point($beside + $width * 0.6, $height),
             'rail_mm' => new Point(($length - $rail) / 2, 8.0),
         ]];
     }

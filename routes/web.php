@@ -7,10 +7,12 @@ use App\Http\Controllers\BatteryController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoxController;
 use App\Http\Controllers\BuildController;
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CockpitController;
 use App\Http\Controllers\ConditionController;
 use App\Http\Controllers\DrawerController;
+use App\Http\Controllers\FeedController;
 use App\Http\Controllers\GearsController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HillsController;
@@ -59,6 +61,8 @@ Route::middleware('guest')->group(function (): void {
 });
 
 Route::get('/sheet/{address}', [SheetAddressController::class, 'show'])->whereNumber('address')->middleware(['signed', 'throttle:60,1'])->name('sheet');
+
+Route::get('/feed/{secret}.ics', [FeedController::class, 'show'])->where('secret', '[A-Za-z0-9]{48}')->middleware('throttle:60,1')->name('feed');
 
 Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/token', [SignInController::class, 'token'])->name('token');
@@ -190,6 +194,18 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::delete('/prove/hand-over/addresses/{sheetAddress}', [SheetAddressController::class, 'revoke'])->name('sheet-address.revoke');
     });
 
+    Route::get('/calendar', [CalendarController::class, 'show'])->name('calendar');
+    Route::post('/calendar/jobs/{job}', [CalendarController::class, 'tryJob'])->whereNumber('job')->name('calendar.try');
+    Route::put('/calendar/jobs/{job}', [CalendarController::class, 'keepJob'])->whereNumber('job')->name('calendar.job');
+    Route::post('/calendar/away', [CalendarController::class, 'tryAbsence'])->name('calendar.away.try');
+    Route::put('/calendar/away', [CalendarController::class, 'keepAbsence'])->name('calendar.away');
+    Route::delete(
+        '/calendar/away/{absence}', [CalendarController::class, 'takeAbsenceBack'],
+    )->whereNumber('absence')->name('calendar.here');
+    Route::get('/calendar/hours', [CalendarController::class, 'hours'])->name('calendar.hours');
+    Route::put('/calendar/hours', [CalendarController::class, 'keepHours'])->name('calendar.hours.keep');
+    Route::post('/calendar/feeds', [FeedController::class, 'give'])->name('feed.give');
+    Route::delete('/calendar/feeds/{feed}', [FeedController::class, 'revoke'])->whereNumber('feed')->name('feed.revoke');
     Route::get('/instruments', [InstrumentsController::class, 'show'])->name('instruments');
     Route::put('/instruments', [InstrumentsController::class, 'play'])->name('instruments.play');
     Route::get('/house', [HouseController::class, 'show'])->name('house');

@@ -62,6 +62,8 @@ abstract class TestCase extends BaseTestCase
 
     public Closure $record;
 
+    public Closure $plan;
+
     public Closure $say;
 
     public Closure $setBattery;

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Bench\OpenJob;
 use App\Bench\Progress;
+use App\Bench\RestOfWork;
 use App\Models\Job;
 use App\Models\Longest;
 use App\Models\StandingRows;
@@ -116,6 +117,7 @@ class ChangeJob
             'stage' => $progress->stage,
             'waits_for' => $progress->waitsFor,
             'next_step' => Longest::cut($progress->next, Longest::NEXT_STEP),
+            'rest' => RestOfWork::of($open, $progress)->toArray(),
         ]);
     }
 }

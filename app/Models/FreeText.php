@@ -24,7 +24,9 @@ final class FreeText
         'hand_overs' => [
             'note' => 'A note to the hand-over', 'taken_back_because' => 'Why it was taken back', 'sheet' => 'The sheet that left',
         ],
-        'jobs' => ['next_step' => 'What is next', 'stopped_for' => 'A stop', 'ended_because' => 'Why it ended'],
+        'jobs' => [
+            'next_step' => 'What is next', 'rest' => 'What is left to do', 'stopped_for' => 'A stop', 'ended_because' => 'Why it ended',
+        ],
         'kit_changes' => ['what' => 'A change of the kit', 'before' => 'A kit as it was', 'after' => 'A kit as it was'],
         'kits' => ['bracing' => 'What the frame’s maker allows'],
         'logbook_entries' => ['left_over' => 'Left over, in the logbook', 'found' => 'Found, in the logbook'],
@@ -42,6 +44,7 @@ final class FreeText
 
     /** Of the whole workshop. */
     public const OF_THE_WORKSHOP = [
+        'feeds' => ['told' => 'What a calendar was told'],
         'house_rules' => ['why' => 'Why the house does it so'],
         'leads' => ['connector' => 'A plug in the drawer'],
         'spacers' => ['lies_in' => 'Where spacers lie'],
@@ -49,9 +52,11 @@ final class FreeText
 
     /** Columns that are JSON, with the keys under which somebody has written; a star where all of it is words. */
     public const IN_JSON = [
+        'feeds.told' => ['title'],
         'hand_overs.sheet' => ['*'],
         'kit_changes.after' => ['maker_allows'],
         'kit_changes.before' => ['maker_allows'],
+        'jobs.rest' => ['endless'],
         'kits.bracing' => ['maker_allows'],
         'logbook_entries.found' => ['*'],
         'logbook_entries.left_over' => ['*'],
@@ -86,6 +91,7 @@ final class FreeText
         'fastener_bands' => ['fastener'],
         'hand_doubts' => ['instrument'],
         'house_rules' => ['question', 'school'],
+        'feeds' => ['secret_hash'],
         'jobs' => ['ended_as', 'house', 'stage', 'waits_for'],
         'kit_changes' => ['touched'],
         'kits' => ['by_hand', 'cockpit', 'riding'],
@@ -107,7 +113,7 @@ final class FreeText
         'submissions' => ['form_key'],
         'tracks' => ['heights'],
         'users' => ['length_unit', 'light', 'password', 'remember_token', 'role', 'torque_unit'],
-        'workshops' => ['catalogue_version'],
+        'workshops' => ['catalogue_version', 'hours', 'time_zone'],
     ];
 
     /** The customer's own row, which is emptied. */

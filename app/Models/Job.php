@@ -28,6 +28,9 @@ use function is_string;
  * @property-read ?string $changed_by_name who changed it last, where that was asked for
  * @property-read string $customer_name whose bike it is, where that was asked for
  * @property ?array<string, string> $house the rules of the house as they stood when it began, schools by question
+ * @property ?array<string, mixed> $rest what is still to be done, counted in pieces of work
+ * @property ?Carbon $parts_on
+ * @property ?int $turn
  * @property Bike $bike
  */
 #[ScopedBy(OwnWorkshop::class)]
@@ -38,7 +41,20 @@ class Job extends Row
 
     use KeepsRecords;
 
-    protected $fillable = ['bike_id', 'assignee_id', 'number', 'promised_on', 'stage', 'waits_for', 'next_step', 'stopped_for', 'house'];
+    protected $fillable = [
+        'bike_id',
+        'assignee_id',
+        'number',
+        'promised_on',
+        'stage',
+        'waits_for',
+        'next_step',
+        'stopped_for',
+        'house',
+        'rest',
+        'parts_on',
+        'turn',
+    ];
 
     protected $attributes = ['stage' => 'survey', 'waits_for' => 'measurement', 'next_step' => '', 'version' => 0];
 
@@ -51,6 +67,9 @@ class Job extends Row
         'ended_at' => 'datetime',
         'version' => 'int',
         'house' => 'array',
+        'rest' => 'array',
+        'parts_on' => 'date',
+        'turn' => 'int',
     ];
 
     /**

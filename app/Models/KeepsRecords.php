@@ -16,6 +16,12 @@ trait KeepsRecords
         return $this->hasMany(Recheck::class)->orderBy('id');
     }
 
+    /** @return HasMany<Promise, $this> every one, the first first */
+    public function promises(): HasMany
+    {
+        return $this->hasMany(Promise::class)->orderBy('id');
+    }
+
     /** @return HasMany<SheetAddress, $this> private addresses of its sheet that still open */
     public function sheetAddresses(): HasMany
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsKept;
+use App\Models\Values\OpeningTimes;
 use Database\Factories\WorkshopFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -14,6 +16,8 @@ use NeatSpindle\Core\Parts\Part\NutSocket;
 /**
  * @property ?float $nut_socket_bore_mm
  * @property ?float $nut_socket_depth_mm
+ * @property ?OpeningTimes $hours
+ * @property string $time_zone
  */
 class Workshop extends Row
 {
@@ -23,9 +27,11 @@ class Workshop extends Row
     /** What its catalogue consists of, beside the drawer. */
     public const CATALOGUE = ['motors', 'rings', 'inserts', 'spiders', 'packs'];
 
-    protected $fillable = ['name', 'place', 'first_number'];
+    protected $fillable = ['name', 'place', 'first_number', 'hours', 'time_zone'];
 
-    protected $casts = ['nut_socket_bore_mm' => 'float', 'nut_socket_depth_mm' => 'float'];
+    protected $casts = [
+        'nut_socket_bore_mm' => 'float', 'nut_socket_depth_mm' => 'float', 'hours' => AsKept::class.':'.OpeningTimes::class,
+    ];
 
     /** The socket for a sleeve's nut; null where it has none. */
     public function nutSocket(): ?NutSocket
@@ -37,6 +43,12 @@ class Workshop extends Row
     public function socketMark(): string
     {
         return "{$this->nut_socket_bore_mm}/{$this->nut_socket_depth_mm}";
+    }
+
+    /** By which its hours are known again. */
+    public function hoursMark(): string
+    {
+        return hash('xxh128', serialize([$this->hours?->toArray(), $this->time_zone]));
     }
 
     /** By which its drawer is known again, as it was counted. */

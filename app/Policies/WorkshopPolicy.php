@@ -31,6 +31,12 @@ class WorkshopPolicy
         return $user->workshop_id === $workshop->id && $user->role !== Role::Apprentice;
     }
 
+    /** Who is away, and what is done before what, is for those who can judge it. */
+    public function plan(User $user, Workshop $workshop): bool
+    {
+        return $this->measureParts($user, $workshop);
+    }
+
     /** How the house goes about its work is the owner's to say. */
     public function setHouse(User $user, Workshop $workshop): bool
     {

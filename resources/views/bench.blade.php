@@ -33,11 +33,10 @@
                             <span class="figures">
                                 @if ($job->promised_on === null)
                                     <span class="soft">no promise</span>
-                                @elseif ($job->promised_on->isBefore(today()))
-                                    <span class="late">{{ $job->promised_on->format('D j M') }}, late</span>
                                 @else
-                                    {{ $job->promised_on->format('D j M') }}
+                                    <span @class(['late' => $page->isLate($job)])>{{ $job->promised_on->format('D j M') }}@if ($page->isLate($job)), late @endif</span>
                                 @endif
+                                @if ($job->handed_over_at === null)<span class="soft d-block">{{ $page->honest($job) === null ? 'no date yet' : 'honestly '.$page->honest($job)->format('D j M') }}</span>@endif
                             </span>
                         </a>
                     @endforeach

@@ -93,6 +93,7 @@ function writtenEverywhere(User $person, string $name): Job
     DB::table('recheck_items')->insert(['recheck_id' => DB::table('rechecks')->value('id'), 'code' => 'ties', 'title' => 'x', 'found' => 'held']);
     DB::table('logbook_entries')->insert(['workshop_id' => $job->workshop_id, 'job_id' => $job->id, 'kind' => 'diamond', 'measures' => '{}', 'pieces' => '{}', 'left_over' => '["x"]', 'found' => '{"ties":"x"}', 'written_at' => now()]);
     DB::table('house_rules')->insert(['workshop_id' => $job->workshop_id, 'user_id' => $person->id, 'question' => Question::cases()[0]->value, 'school' => Question::cases()[0]->schools()[0]->value, 'why' => 'x', 'made_at' => now()]);
+    DB::table('feeds')->insert(['workshop_id' => $job->workshop_id, 'by_id' => $person->id, 'secret_hash' => 'x', 'told' => '{"title":"x"}']);
     DB::table('leads')->insert(['workshop_id' => $job->workshop_id, 'connector' => 'x', 'length_mm' => 1, 'quantity' => 1]);
     DB::table('runs')->insert(['job_id' => $job->id, 'position' => 39, 'name' => 'x', 'kind' => 'signal', 'from_place' => 'x', 'to_place' => 'y', 'supply_mm' => 1, 'connector' => 'z', 'off' => '["bar"]']);
     foreach (FreeText::OF_A_JOB + FreeText::OF_THE_WORKSHOP as $table => $columns) {

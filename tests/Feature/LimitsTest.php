@@ -45,6 +45,7 @@ const GOES_TO = [
     'ForgetRequest' => ['also' => []],
     'ForgottenRequest' => ['email' => ['users.email', 'password_reset_tokens.email']],
     'HandOverRequest' => ['note' => ['hand_overs.note']],
+    'HoursRequest' => ['mon' => [], 'tue' => [], 'wed' => [], 'thu' => [], 'fri' => [], 'sat' => [], 'sun' => [], 'closed' => []],
     'ImportCatalogueRequest' => ['seen' => [], 'stashed' => []],
     'ImportDrawerRequest' => ['seen' => []],
     'InsistenceRequest' => ['reason' => ['decisions.reason'], 'signed_by' => ['decisions.reason']],

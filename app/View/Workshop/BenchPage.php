@@ -7,8 +7,12 @@ namespace App\View\Workshop;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\WaitsFor;
+use App\Planning\WorkshopPlan;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use NeatSpindle\Core\Whole\Schedule\WallClock;
 
+use function intdiv;
 use function is_string;
 
 /** Every job by what it waits for, or those that are looked for. */
@@ -18,6 +22,8 @@ class BenchPage
 
     public readonly string $find;
 
+    private ?WorkshopPlan $plan = null;
+
     /** @var Collection<int, Job> */
     private readonly Collection $jobs;
 
@@ -26,6 +32,27 @@ class BenchPage
     {
         $this->find = is_string($find) ? mb_substr(trim($find), 0, self::LONGEST_SEARCH) : '';
         $this->jobs = Job::query()->whereNull('ended_at')->withCustomer()->with(['bike', 'assignee'])->orderByRaw('promised_on is null, promised_on')->orderBy('number')->get();
+    }
+
+    /** The day a job will honestly be done; null where that cannot be said. */
+    public function honest(Job $job): ?Carbon
+    {
+        $done = $this->plan()->job($job)?->done;
+
+        return $done === null ? null : Carbon::parse(WallClock::dayText(intdiv($done - 1, WallClock::DAY)));
+    }
+
+    /** Whether its promise will not hold as things stand. */
+    public function isLate(Job $job): bool
+    {
+        $honest = $this->honest($job);
+
+        return $job->promised_on !== null && ($job->promised_on->isBefore(today()) || ($honest !== null && $honest->greaterThan($job->promised_on)));
+    }
+
+    private function plan(): WorkshopPlan
+    {
+        return $this->plan ??= WorkshopPlan::of($this->user->workshop()->firstOrFail(), $this->jobs);
     }
 
     public function isEmpty(): bool

@@ -21,7 +21,7 @@
             Lay it over every idler before it is closed.
         </p>
     @endif
-    <p class="mb-1">Lay the new one beside the old, pin to pin, link by link: a worn chain is longer than its links say. Arrows forward, joining link checked with a pull.</p>
+    @unless ($chain->pieces() > 1 && $chain->replace === false)<p class="mb-1">Lay the new one beside the old, pin to pin, link by link: a worn chain is longer than its links say. Arrows forward, joining link checked with a pull.</p>@endunless
     @if ($new->hasDerailleur())
         <p class="mb-1">
             With one ring the derailleur takes up only the cassette’s spread: <span class="figures">{{ $chain->wrapTeeth }}</span> teeth.

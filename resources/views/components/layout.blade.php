@@ -19,6 +19,7 @@
                 <a class="maker" href="{{ route('bench') }}"><x-spindle-mark />Neat Spindle</a>
                 <nav aria-label="Workshop">
                     <a href="{{ route('bench') }}" @if(request()->routeIs('bench', 'job.*')) aria-current="true" @endif>Bench</a>
+                    <a href="{{ route('calendar') }}" @if(request()->routeIs('calendar*')) aria-current="page" @endif>Calendar</a>
                     <a href="{{ route('drawer') }}" @if(request()->routeIs('drawer')) aria-current="page" @endif>Drawer</a>
                     <a href="{{ route('catalogue') }}" @if(request()->routeIs('catalogue')) aria-current="page" @endif>Catalogue</a>
                     <a href="{{ route('logbook') }}" @if(request()->routeIs('logbook')) aria-current="page" @endif>Logbook</a>

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Calendar;
+
+use App\Actions\StandsOtherwise;
+use App\Models\User;
+use App\Models\Values\OpeningTimes;
+use App\Models\Workshop;
+
+/** Keeps when the workshop is open, the days it is closed, and whose clock hangs on its wall. */
+class KeepHours extends CalendarAction
+{
+    /** @param  string  $seen  the mark of the hours the person saw */
+    public function __invoke(User $by, OpeningTimes $hours, string $zone, string $seen): void
+    {
+        $this->change($by, 'setHouse', function (Workshop $workshop) use ($hours, $zone, $seen): void {
+            if ($workshop->hoursMark() !== $seen) {
+                throw StandsOtherwise::told('Somebody has changed the hours', 'hours');
+            }
+            $workshop->fill(['hours' => $hours, 'time_zone' => $zone])->save();
+        });
+    }
+}

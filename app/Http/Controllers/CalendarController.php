@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Calendar\KeepHours;
+use App\Actions\Calendar\NoteAbsence;
+use App\Actions\Calendar\PlanJob;
+use App\Actions\Calendar\TakeAbsenceBack;
+use App\Http\Requests\AbsenceRequest;
+use App\Http\Requests\HoursRequest;
+use App\Http\Requests\PlanJobRequest;
+use App\Models\Job;
+use App\View\Calendar\CalendarPage;
+use App\View\Calendar\HoursPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+class CalendarController extends Controller
+{
+    public function show(Request $request): View
+    {
+        return view('calendar', ['page' => new CalendarPage($this->user(), $request->query('week'), day: $request->query('day'))]);
+    }
+
+    /** What would move, before it is kept. */
+    public function tryJob(PlanJobRequest $request, Job $job): View
+    {
+        return view('calendar-tried', [
+            'page' => new CalendarPage($this->user(), $request->input('week'), $request->whatIf(), $job),
+            'fields' => $request->validated(), 'keep' => route('calendar.job', $job),
+        ]);
+    }
+
+    public function keepJob(PlanJobRequest $request, Job $job, PlanJob $plan): RedirectResponse
+    {
+        $plan($job, $this->user(), $request->seen(), $request->plan());
+
+        return redirect()->route('calendar', ['week' => $request->input('week')])->with('kept', "Kept for {$job->number}.");
+    }
+
+    public function tryAbsence(AbsenceRequest $request): View
+    {
+        return view('calendar-tried', [
+            'page' => new CalendarPage($this->user(), $request->input('week'), $request->whatIf()),
+            'fields' => $request->validated(), 'keep' => route('calendar.away'),
+        ]);
+    }
+
+    public function keepAbsence(AbsenceRequest $request, NoteAbsence $note): RedirectResponse
+    {
+        $note($this->user(), $request->who(), $request->from(), $request->to());
+
+        return redirect()->route('calendar', ['week' => $request->input('week')])->with('kept', 'Noted.');
+    }
+
+    public function takeAbsenceBack(int $absence, TakeAbsenceBack $take): RedirectResponse
+    {
+        $take($this->user(), $absence);
+
+        return redirect()->route('calendar')->with('kept', 'Here after all.');
+    }
+
+    public function hours(): View
+    {
+        return view('hours', ['page' => new HoursPage($this->user())]);
+    }
+
+    public function keepHours(HoursRequest $request, KeepHours $keep): RedirectResponse
+    {
+        $keep($this->user(), $request->hours(), $request->zone(), $request->seen());
+
+        return redirect()->route('calendar.hours')->with('kept', 'Kept.');
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Sheet;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+use NeatSpindle\Core\Whole\Calendar\Minutes;
+use NeatSpindle\Core\Whole\Calendar\WorkKind;
+
+use function in_array;
+use function preg_match;
+
+/**
+ * What pieces of work took in this workshop: from one tick of a sheet to the next by the same hand on the same bike. A step left open over
+ * lunch or overnight tells nothing, nor do several ticked in one go.
+ */
+final class Learned
+{
+    /** Longer than that nobody was at it all the time. */
+    private const MOST_MINUTES = 90.0;
+
+    private const LEAST_MINUTES = 0.2;
+
+    /** So far back; a hand grows quicker. */
+    private const DAYS = 400;
+
+    private const ROWS = 20_000;
+
+    public static function of(int $workshop): Minutes
+    {
+        $kept = Cache::remember("minutes {$workshop} ".now()->format('Y-m-d'), now()->addDay(), fn () => self::took($workshop));
+
+        /** @var array<string, list<float>> $kept */
+        return Minutes::learned($kept);
+    }
+
+    /** @return array<string, list<float>> by kind of work */
+    private static function took(int $workshop): array
+    {
+        $rows = DB::table('step_records')->join('jobs', 'jobs.id', '=', 'job_id')->where('workshop_id', $workshop)->where('state', 'done')
+            ->where('recorded_at', '>', now()->subDays(self::DAYS))->orderBy('job_id')->orderBy('step_records.id')->limit(self::ROWS)
+            ->get(['job_id', 'user_id', 'sheet', 'step', 'recorded_at']);
+        $took = [];
+        $before = null;
+        foreach ($rows as $row) {
+            $kind = self::kindOf((string) $row->sheet, (string) $row->step);
+            $at = Carbon::parse((string) $row->recorded_at);
+            $minutes = $before === null || $before[0] !== $row->job_id || $before[1] !== $row->user_id
+                ? INF : $before[2]->diffInSeconds($at) / 60;
+            if ($kind !== null && $minutes >= self::LEAST_MINUTES && $minutes <= self::MOST_MINUTES) {
+                $took[$kind->value][] = $minutes;
+            }
+            $before = [$row->job_id, $row->user_id, $at];
+        }
+
+        return $took;
+    }
+
+    private static function kindOf(string $sheet, string $step): ?WorkKind
+    {
+        return match (true) {
+            $sheet === Sheet::Strip->value => WorkKind::Strip,
+            $sheet === Sheet::Prove->value => in_array(
+                $step, ['level', 'hill', 'ride-cut-off', 'brakes-ride'], true,
+            ) ? WorkKind::Ride : WorkKind::Stand,
+            preg_match('/^(safe|try-|insert-|guide|cure-|dry-fit|spring-out)/', $step) === 1 => WorkKind::Dry,
+            preg_match('/^(thread-|gear-|bolts-behind|chain-over)/', $step) === 1 => WorkKind::Gap,
+            preg_match('/torque|lockring|boss-bolts|lock$/', $step) === 1 => WorkKind::Torque,
+            preg_match('/^(dress-|join-|joints-|display|battery-|speed-|brake-sensor|bar-|lever-|cap-)/', $step) === 1 => WorkKind::Routes,
+            preg_match('/(-back|swing|spring-in)$/', $step) === 1 => WorkKind::Back,
+            preg_match('/^(crank|pedals|chain|ring|mend-)/', $step) === 1 => WorkKind::Drive,
+            $sheet === Sheet::Build->value => WorkKind::Body,
+            default => null,
+        };
+    }
+}

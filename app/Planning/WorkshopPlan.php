@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Absence;
+use App\Models\Job;
+use App\Models\Role;
+use App\Models\User;
+use App\Models\Values\OpeningTimes;
+use App\Models\Workshop;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Cache;
+use NeatSpindle\Core\Whole\Calendar\JobTask;
+use NeatSpindle\Core\Whole\Calendar\Minutes;
+use NeatSpindle\Core\Whole\Calendar\RestOfJob;
+use NeatSpindle\Core\Whole\Calendar\WorkKind;
+use NeatSpindle\Core\Whole\Schedule\JobToPlan;
+use NeatSpindle\Core\Whole\Schedule\Person;
+use NeatSpindle\Core\Whole\Schedule\Plan;
+use NeatSpindle\Core\Whole\Schedule\PlannedJob;
+use NeatSpindle\Core\Whole\Schedule\Schedule;
+use NeatSpindle\Core\Whole\Schedule\WallClock;
+use NeatSpindle\Core\Whole\Schedule\Workshop as WorkshopToPlan;
+
+use function array_key_exists;
+use function array_map;
+use function array_values;
+use function intdiv;
+
+/**
+ * Every open job of a workshop in time: what is still to be done, by whom, and when each will honestly be done. Worked out once for what
+ * stands, and kept until something of it changes or a quarter of an hour is over.
+ */
+class WorkshopPlan
+{
+    /** By the wall, nothing is planned before the quarter of an hour that runs. */
+    private const QUARTER = 15;
+
+    private const KEPT_MINUTES = 120;
+
+    private ?Plan $plan = null;
+
+    private ?Plan $careful = null;
+
+    /**
+     * @param  Collection<int, Job>  $jobs  those that are open, by number
+     * @param  Collection<int, User>  $people
+     * @param  Collection<int, Absence>  $absences
+     */
+    private function __construct(
+        public readonly OpeningTimes $opening, public readonly Wall $wall, public readonly Collection $jobs, public readonly Collection $people,
+        public readonly Collection $absences, public readonly Minutes $minutes, public readonly int $from, private readonly ?WhatIf $whatIf = null,
+    ) {}
+
+    /** @param  ?Collection<int, Job>  $jobs  every open job with bike and customer, where they were read already */
+    public static function of(Workshop $workshop, ?Collection $jobs = null): self
+    {
+        $wall = new Wall($workshop->time_zone);
+        $people = User::query()->where('workshop_id', $workshop->id)->whereNull('shut_out_at')->orderBy('id')->get();
+        $absences = Absence::query()->whereIn('user_id', $people->modelKeys())->whereNull('taken_back_at')->orderBy('from_on')->get();
+
+        return new self(
+            $workshop->hours ?? OpeningTimes::usual(), $wall, ($jobs ?? self::open($workshop))->whereNull('handed_over_at')->sortBy('number')->values(), $people,
+            $absences->each(fn (Absence $one) => $one->setRelation('user', $people->find($one->user_id))),
+            Learned::of($workshop->id), intdiv($wall->now(), self::QUARTER) * self::QUARTER,
+        );
+    }
+
+    /** @return Collection<int, Job> */
+    private static function open(Workshop $workshop): Collection
+    {
+        return Job::query()->where('workshop_id', $workshop->id)->whereNull('ended_at')->whereNull('handed_over_at')
+            ->withCustomer()->with(['bike', 'assignee'])->get();
+    }
+
+    /** The same, if something were otherwise. */
+    public function if(WhatIf $whatIf): self
+    {
+        return new self($this->opening, $this->wall, $this->jobs, $this->people, $this->absences, $this->minutes, $this->from, $whatIf);
+    }
+
+    /** With what pieces of work mostly take. */
+    public function plan(): Plan
+    {
+        return $this->plan ??= $this->kept($this->minutes, 'likely');
+    }
+
+    /** With what three of four of them take at the most. */
+    private function carefulPlan(): Plan
+    {
+        return $this->careful ??= $this->kept($this->minutes->careful(), 'careful');
+    }
+
+    public function job(Job $job): ?PlannedJob
+    {
+        return $this->jobIn($this->plan(), $job);
+    }
+
+    /** The same with a careful date. */
+    public function careful(Job $job): ?PlannedJob
+    {
+        return $this->jobIn($this->carefulPlan(), $job);
+    }
+
+    private function jobIn(Plan $plan, Job $job): ?PlannedJob
+    {
+        foreach ($plan->jobs as $one) {
+            if ($one->job->code === (string) $job->id) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<JobTask> what is left of a job, in the order of the hand */
+    public function tasks(Job $job): array
+    {
+        return $this->tasksWith($job, $this->minutes);
+    }
+
+    private function kept(Minutes $minutes, string $how): Plan
+    {
+        $workshop = $this->toPlan($minutes);
+
+        return Cache::remember(
+            'plan '.hash('xxh128', serialize($workshop)." {$how}"),
+            now()->addMinutes(self::KEPT_MINUTES),
+            fn () => Schedule::of($workshop),
+        );
+    }
+
+    private function toPlan(Minutes $minutes): WorkshopToPlan
+    {
+        $away = $this->absences->concat($this->whatIf->absences ?? [])->groupBy('user_id');
+        $people = $this->people->map(fn (User $user) => new Person(
+            (string) $user->id, $user->role === Role::Apprentice ? [] : [WorkKind::JUDGES],
+            array_values(($away->get($user->id) ?? new Collection)->map(fn (Absence $one) => [
+                (int) WallClock::day($one->from_on->format('Y-m-d')), (int) WallClock::day($one->to_on->format('Y-m-d')),
+            ])->all()),
+        ));
+        $turn = fn (Job $job): int => $this->whatIf->turns[$job->id] ?? $job->turn ?? PHP_INT_MAX;
+        $jobs = $this->jobs->sortBy(fn (Job $job) => [$turn($job), $job->number])->map(fn (Job $job) => new JobToPlan(
+            (string) $job->id, $this->turnOf($job), array_map(fn (JobTask $task) => $task->task, $this->tasksWith($job, $minutes)),
+        ));
+
+        return new WorkshopToPlan($this->from, $this->opening->toHours(), array_values($people->all()), array_values($jobs->all()));
+    }
+
+    /** In the order of their promises, but for what somebody moved before that. */
+    private function turnOf(Job $job): ?int
+    {
+        $promised = array_key_exists($job->id, $this->whatIf->promises ?? [])
+            ? $this->whatIf?->promises[$job->id] : $job->promised_on?->format('Y-m-d');
+
+        return $this->whatIf->turns[$job->id] ?? $job->turn ?? ($promised === null ? null : WallClock::day($promised));
+    }
+
+    /** @return list<JobTask> */
+    private function tasksWith(Job $job, Minutes $minutes): array
+    {
+        $rest = ($job->rest === null ? RestOfJob::untouched() : RestOfJob::fromArray($job->rest))->onTheWall($this->wall->ahead(now()));
+        $day = array_key_exists($job->id, $this->whatIf->deliveries ?? [])
+            ? $this->whatIf?->deliveries[$job->id] : $job->parts_on?->format('Y-m-d');
+        $partsAt = $day === null ? null : (int) WallClock::day($day) * WallClock::DAY;
+
+        return $rest->tasks($minutes, $this->from, $partsAt);
+    }
+}

@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Calendar;
+
+use App\Models\Absence;
+use App\Models\Job;
+use App\Models\User;
+use App\Models\Workshop;
+use App\Planning\WhatIf;
+use App\Planning\WorkshopPlan;
+use App\View\Drawings\WeekView;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use NeatSpindle\Core\Whole\Calendar\Reasons;
+use NeatSpindle\Core\Whole\Schedule\Load;
+use NeatSpindle\Core\Whole\Schedule\PlannedJob;
+use NeatSpindle\Core\Whole\Schedule\WallClock;
+
+use function intdiv;
+use function is_string;
+use function max;
+use function min;
+
+/** A week of the workshop by person, and every open job with its promised and its honest date. */
+class CalendarPage
+{
+    public readonly int $monday;
+
+    /** The one day that is looked at from near; null for the whole week. */
+    public readonly ?int $near;
+
+    private readonly WorkshopPlan $stands;
+
+    private readonly ?WorkshopPlan $tried;
+
+    /**
+     * @param  mixed  $week  a day of the week to look at, from the address
+     * @param  mixed  $day  one day to look at from near, from the address
+     */
+    public function __construct(
+        private readonly User $user, mixed $week, public readonly ?WhatIf $whatIf = null, public readonly ?Job $job = null, mixed $day = null,
+    ) {
+        $workshop = Workshop::query()->findOrFail($user->workshop_id);
+        $this->stands = WorkshopPlan::of($workshop);
+        $this->tried = $whatIf === null ? null : $this->stands->if($whatIf);
+        $this->near = is_string($day) ? WallClock::day($day) : null;
+        $asked = $this->near ?? (is_string($week) ? WallClock::day($week) : null);
+        $this->monday = WallClock::mondayOf($asked ?? $this->firstDay());
+    }
+
+    /** The day of the first work there is: a week that is over in all but name is not looked at. */
+    private function firstDay(): int
+    {
+        $first = null;
+        foreach ($this->plan()->plan()->jobs as $job) {
+            foreach ($job->tasks as $task) {
+                $first = $task->who === null || $task->start === null ? $first : min($first ?? $task->start, $task->start);
+            }
+        }
+
+        return intdiv($first ?? $this->stands->from, WallClock::DAY);
+    }
+
+    public function plan(): WorkshopPlan
+    {
+        return $this->tried ?? $this->stands;
+    }
+
+    public function mayPlan(): bool
+    {
+        return $this->user->can('plan', $this->user->workshop);
+    }
+
+    public function week(): WeekView
+    {
+        return $this->near === null ? new WeekView($this->plan(), $this->monday) : new WeekView($this->plan(), $this->near, 1);
+    }
+
+    public function title(): string
+    {
+        return $this->near === null ? WallClock::weekText($this->monday) : $this->day($this->near, 'l j F');
+    }
+
+    public function day(int $day, string $format = 'D j M'): string
+    {
+        return Carbon::parse(WallClock::dayText($day))->format($format);
+    }
+
+    public function dayText(int $ahead): string
+    {
+        return WallClock::dayText($this->monday + $ahead);
+    }
+
+    /** @return Collection<int, Job> the first promised first, then by number */
+    public function jobs(): Collection
+    {
+        return $this->stands->jobs->sortBy(fn (Job $job) => [$job->promised_on?->format('Y-m-d') ?? '9', $job->number])->values();
+    }
+
+    public function planned(Job $job): ?PlannedJob
+    {
+        return $this->plan()->job($job);
+    }
+
+    /** The day a job will honestly be done; null where that cannot be said. */
+    public function honest(Job $job): ?int
+    {
+        return self::dayOf($this->planned($job));
+    }
+
+    public function before(Job $job): ?int
+    {
+        return self::dayOf($this->stands->job($job));
+    }
+
+    public function careful(Job $job): ?int
+    {
+        return self::dayOf($this->plan()->careful($job));
+    }
+
+    /** Days after its promise; 0 where it holds, null without a promise or a date. */
+    public function late(Job $job): ?int
+    {
+        $promised = $job->promised_on === null ? null : WallClock::day($job->promised_on->format('Y-m-d'));
+        $honest = $this->honest($job);
+
+        return $promised === null || $honest === null ? null : max(0, $honest - $promised);
+    }
+
+    public function reasons(Job $job): ?Reasons
+    {
+        $planned = $this->planned($job);
+
+        return $planned === null ? null : Reasons::of($planned, $this->plan()->from);
+    }
+
+    /** Why nobody can put a day to a job. */
+    public function whyNoDate(Job $job): string
+    {
+        foreach ($this->plan()->tasks($job) as $task) {
+            if ($task->isEndless()) {
+                return $task->label;
+            }
+        }
+
+        return 'Nobody can do what is left.';
+    }
+
+    /** What a task of a job is called. */
+    public function label(Job $job, string $code): string
+    {
+        foreach ($this->plan()->tasks($job) as $task) {
+            if ($task->code === $code) {
+                return $task->label;
+            }
+        }
+
+        return $code;
+    }
+
+    public function who(?string $code): string
+    {
+        return $this->stands->people->firstWhere('id', (int) $code)?->firstName() ?? '';
+    }
+
+    /** @return Collection<int, User> */
+    public function people(): Collection
+    {
+        return $this->stands->people;
+    }
+
+    /** @return Collection<int, Absence> those that are not over */
+    public function absences(): Collection
+    {
+        return $this->stands->absences->filter(fn (Absence $one) => $one->to_on->isFuture() || $one->to_on->isToday())->values();
+    }
+
+    /** @return list<Load> of the week, person by person */
+    public function load(): array
+    {
+        return array_values(array_filter($this->plan()->plan()->load, fn (Load $load) => $load->monday === $this->monday));
+    }
+
+    /** How long something takes, in words. */
+    public function duration(int $minutes): string
+    {
+        return match (true) {
+            $minutes >= 2 * WallClock::DAY => round($minutes / WallClock::DAY, 1).' days',
+            $minutes >= 120 => round($minutes / 60, 1).' h',
+            default => "{$minutes} min",
+        };
+    }
+
+    private static function dayOf(?PlannedJob $planned): ?int
+    {
+        return $planned?->done === null ? null : intdiv(max(0, $planned->done - 1), WallClock::DAY);
+    }
+}

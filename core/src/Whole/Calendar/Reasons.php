@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Whole\Calendar;
+
+use NeatSpindle\Core\Whole\Schedule\PlannedJob;
+use NeatSpindle\Core\Whole\Schedule\PlannedTask;
+
+use function array_reverse;
+
+/**
+ * Why a job is done when it is: the chain of tasks that makes its date, from the time planning begins to its end. Each link is the wait
+ * before a task (nobody free, or closed) and the task itself; all of them together are the whole of the time.
+ */
+final readonly class Reasons
+{
+    /**
+     * @param  list<array{task: PlannedTask, waits: int, takes: int}>  $links  minutes of clock time, the first link first
+     * @param  ?PlannedTask  $endless  the task that has no end, where one has none
+     */
+    private function __construct(public array $links, public ?PlannedTask $endless) {}
+
+    public static function of(PlannedJob $job, int $from): self
+    {
+        $byCode = [];
+        $last = null;
+        foreach ($job->tasks as $task) {
+            if ($task->end === null) {
+                return new self([], $task);
+            }
+            $byCode[$task->task->code] = $task;
+            $last = $last === null || $task->end >= $last->end ? $task : $last;
+        }
+        $links = [];
+        while ($last !== null && $last->start !== null && $last->end !== null) {
+            $before = null;
+            foreach ($last->task->after as $code) {
+                $one = $byCode[$code] ?? null;
+                $before = $one !== null && ($before === null || $one->end > $before->end) ? $one : $before;
+            }
+            $ready = $before->end ?? $from;
+            $links[] = ['task' => $last, 'waits' => $last->start - $ready, 'takes' => $last->end - $last->start];
+            $last = $before;
+        }
+
+        return new self(array_reverse($links), null);
+    }
+
+    /** All of it in minutes of clock time: from where planning begins to the end. */
+    public function total(): int
+    {
+        $total = 0;
+        foreach ($this->links as $link) {
+            $total += $link['waits'] + $link['takes'];
+        }
+
+        return $total;
+    }
+
+    /** Which link is cheapest to shorten: the longest wait for a person or a delivery, before any work. */
+    public function cheapest(): ?PlannedTask
+    {
+        $cheapest = null;
+        $most = 0;
+        foreach ($this->links as $link) {
+            $slack = $link['task']->task->isWait ? $link['takes'] : $link['waits'];
+            if ($slack > $most) {
+                [$cheapest, $most] = [$link['task'], $slack];
+            }
+        }
+
+        return $cheapest ?? ($this->links[0]['task'] ?? null);
+    }
+}

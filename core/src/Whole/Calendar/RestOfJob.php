@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NeatSpindle\Core\Whole\Calendar;
+
+use NeatSpindle\Core\Whole\Schedule\Task;
+
+use function array_filter;
+use function array_values;
+use function is_array;
+use function is_int;
+use function is_string;
+use function max;
+
+/** What of a job is still to be done, counted in pieces of work, and what it waits for beside. */
+final readonly class RestOfJob
+{
+    /** A delivery that nobody has named a day for takes so long; ours. */
+    public const USUAL_DELIVERY_DAYS = 6;
+
+    /** Locking compound is at full strength after so many minutes (handbook, *Locking compound cures*). */
+    public const CURES = 24 * 60;
+
+    /** What nobody can do: whatever asks for it is never placed, and nothing after it. */
+    public const NOBODY = '!nobody';
+
+    /**
+     * @param  array<string, int>  $pieces  by kind of work
+     * @param  ?string  $endless  a decision or a stop that nobody can put a day to, in words
+     * @param  bool  $awaitsParts  whether something has to come from a shop
+     * @param  bool  $cures  whether a locking compound is still to go on
+     * @param  ?int  $curedAt  when the one that is on is at full strength, in minutes; null where none is
+     */
+    public function __construct(
+        public array $pieces, public ?string $endless = null, public bool $awaitsParts = false, public bool $cures = false, public ?int $curedAt = null,
+    ) {}
+
+    /** Of a bike that nobody has touched yet: as much as there mostly is. */
+    public static function untouched(): self
+    {
+        $pieces = [];
+        foreach (WorkKind::cases() as $kind) {
+            $pieces[$kind->value] = $kind->usualPieces();
+        }
+
+        return new self($pieces, cures: true);
+    }
+
+    /** With what cures told by the workshop's wall clock, which is so many minutes ahead of universal time. */
+    public function onTheWall(int $ahead): self
+    {
+        return new self(
+            $this->pieces, $this->endless, $this->awaitsParts, $this->cures, $this->curedAt === null ? null : $this->curedAt + $ahead,
+        );
+    }
+
+    public function isNothing(): bool
+    {
+        return array_filter($this->pieces) === [] && $this->endless === null;
+    }
+
+    /**
+     * Its tasks in the order of the hand, each after the one before; a ride waits for what cures besides.
+     *
+     * @param  int  $from  nothing is planned before it, a time
+     * @param  ?int  $partsAt  when what is missing comes, a time; null where nobody has named a day
+     * @return list<JobTask>
+     */
+    public function tasks(Minutes $minutes, int $from, ?int $partsAt): array
+    {
+        $tasks = $this->endless === null ? [] : [
+            new JobTask('decision', $this->endless, new Task('decision', 1, skill: self::NOBODY), null),
+        ];
+        $last = $this->endless === null ? null : 'decision';
+        foreach (WorkKind::cases() as $kind) {
+            $pieces = $this->pieces[$kind->value] ?? 0;
+            if ($kind === WorkKind::Dry && $this->awaitsParts) {
+                $tasks[] = $this->parts($from, $partsAt, $last);
+                $last = 'parts';
+            }
+            if ($pieces === 0) {
+                continue;
+            }
+            $after = $last === null ? [] : [$last];
+            if ($kind === WorkKind::Ride && ($this->cures || $this->curedAt !== null)) {
+                $tasks[] = $this->cure($from, $tasks);
+                $after[] = 'cure';
+            }
+            $tasks[] = new JobTask(
+                $kind->value,
+                $kind->label(),
+                new Task($kind->value, $minutes->of($kind, $pieces), skill: $kind->skill(), after: $after),
+                $kind,
+            );
+            $last = $kind->value;
+        }
+
+        return $tasks;
+    }
+
+    private function parts(int $from, ?int $partsAt, ?string $last): JobTask
+    {
+        $minutes = $partsAt === null ? self::USUAL_DELIVERY_DAYS * 24 * 60 : max(0, $partsAt - $from);
+
+        return new JobTask('parts', $partsAt === null ? 'Parts: no day named, '.self::USUAL_DELIVERY_DAYS.' days are usual' : 'Parts on their way',
+            new Task(
+                'parts', $partsAt === null ? $minutes : 0, isWait: true, after: $last === null ? [] : [$last], notBefore: $partsAt,
+            ), null);
+    }
+
+    /** @param  list<JobTask>  $before */
+    private function cure(int $from, array $before): JobTask
+    {
+        $torque = array_values(array_filter($before, fn (JobTask $task) => $task->kind === WorkKind::Torque))[0]->code ?? null;
+
+        return new JobTask('cure', 'cures', $this->cures
+            ? new Task('cure', self::CURES, isWait: true, after: $torque === null ? [] : [$torque])
+            : new Task('cure', 0, isWait: true, notBefore: max($from, (int) $this->curedAt)), null);
+    }
+
+    /** @return array<string, mixed> to be kept */
+    public function toArray(): array
+    {
+        return array_filter([
+            'pieces' => array_filter($this->pieces), 'endless' => $this->endless, 'parts' => $this->awaitsParts, 'cures' => $this->cures, 'cured_at' => $this->curedAt,
+        ], fn (mixed $one) => $one !== null && $one !== false);
+    }
+
+    /** @param  array<array-key, mixed>  $kept */
+    public static function fromArray(array $kept): self
+    {
+        $pieces = [];
+        foreach (is_array($kept['pieces'] ?? null) ? $kept['pieces'] : [] as $kind => $count) {
+            if (is_string($kind) && is_int($count)) {
+                $pieces[$kind] = $count;
+            }
+        }
+
+        return new self(
+            $pieces, is_string($kept['endless'] ?? null) ? $kept['endless'] : null, ($kept['parts'] ?? false) === true, ($kept['cures'] ?? false) === true,
+            is_int($kept['cured_at'] ?? null) ? $kept['cured_at'] : null,
+        );
+    }
+}

@@ -1,0 +1,62 @@
+@props(['page'])
+<div class="scroll-x"><table class="ledger dates">
+    <thead><tr><th>Job</th><th>Promised</th><th>Honest date</th><th>Why</th>@if ($page->whatIf === null && $page->mayPlan())<th>Change</th>@endif</tr></thead>
+    <tbody>
+        @foreach ($page->jobs() as $job)
+            @php($honest = $page->honest($job))
+            @php($late = $page->late($job))
+            @php($reasons = $page->reasons($job))
+            <tr id="dates-{{ $job->number }}" @class(['chosen' => $page->job?->id === $job->id])>
+                <td><a href="{{ route('job.'.$job->stage->value, $job) }}"><strong>{{ $job->number }}</strong> {{ $job->bike->label }}</a><br><span class="soft">{{ $job->customer_name }}</span></td>
+                <td class="text-nowrap">{{ $job->promised_on?->format('D j M') ?? 'none' }}</td>
+                <td>
+                    @if ($honest === null)
+                        @verdict(null, 'No date') <span class="soft d-block">{{ $page->whyNoDate($job) }}</span>
+                    @else
+                        @verdict($late === null || $late === 0 ? 'clear' : 'fails', $page->day($honest), wraps: true)
+                        @if ($late > 0)<strong class="d-block">{{ $late }} {{ Str::plural('day', $late) }} late</strong>@endif
+                        @if ($page->careful($job) !== null && $page->careful($job) !== $honest)<span class="soft d-block">carefully {{ $page->day($page->careful($job)) }}</span>@endif
+                    @endif
+                    @if ($page->whatIf !== null && $page->before($job) !== $honest)
+                        <span class="moved d-block">was {{ $page->before($job) === null ? 'without a date' : $page->day($page->before($job)) }}</span>
+                    @endif
+                </td>
+                <td>
+                    @if ($reasons !== null && $reasons->links !== [])
+                        <details>
+                            <summary>{{ $page->duration($reasons->total()) }} from now</summary>
+                            <ol class="causes mb-1">
+                                @foreach ($reasons->links as $link)
+                                    <li>@if ($link['waits'] > 0)<span class="soft">{{ $page->duration($link['waits']) }} until somebody is free or it is open; </span>@endif{{ $page->label($job, $link['task']->task->code) }}: {{ $page->duration($link['takes']) }}@if ($link['task']->who), {{ $page->who($link['task']->who) }}@endif</li>
+                                @endforeach
+                            </ol>
+                            @if ($reasons->cheapest())<p class="form-hint mb-0">Cheapest to shorten: {{ lcfirst($page->label($job, $reasons->cheapest()->task->code)) }}.</p>@endif
+                        </details>
+                    @endif
+                </td>
+                @if ($page->whatIf === null && $page->mayPlan())
+                    @php($isTyped = (int) old('row') === $job->id)
+                    <td>
+                        <details @if($isTyped && $errors->isNotEmpty()) open @endif>
+                            <summary>Promise, parts, turn</summary>
+                            <form method="post" action="{{ route('calendar.try', $job) }}" novalidate>
+                                @csrf @formkey
+                                <input type="hidden" name="version" value="{{ $job->version }}"><input type="hidden" name="row" value="{{ $job->id }}"><input type="hidden" name="week" value="{{ $page->dayText(0) }}">
+                                <label class="form-label mb-0" for="promised-{{ $job->id }}">Promised for</label>
+                                <input class="form-control" type="date" id="promised-{{ $job->id }}" name="promised_on" value="{{ $isTyped ? old('promised_on') : $job->promised_on?->format('Y-m-d') }}">
+                                @if ($isTyped)<x-fault for="promised_on" />@endif
+                                <label class="form-label mb-0" for="parts-{{ $job->id }}">Parts come on</label>
+                                <input class="form-control" type="date" id="parts-{{ $job->id }}" name="parts_on" value="{{ $isTyped ? old('parts_on') : $job->parts_on?->format('Y-m-d') }}">
+                                @if ($isTyped)<x-fault for="parts_on" />@endif
+                                <label class="form-label mb-0" for="before-{{ $job->id }}">Done before</label>
+                                <x-select :id="'before-'.$job->id" name="before" any="its turn by promise" :options="$page->jobs()->where('id', '!=', $job->id)->mapWithKeys(fn ($one) => [$one->id => $one->number.' '.$one->bike->label])->all()" :chosen="$isTyped ? old('before') : null" />
+                                @if ($isTyped)<x-fault for="before" /><x-fault for="version" />@endif
+                                <button class="btn btn-plain mt-1" id="try-{{ $job->number }}">See what moves</button>
+                            </form>
+                        </details>
+                    </td>
+                @endif
+            </tr>
+        @endforeach
+    </tbody>
+</table></div>

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Jobs\StartJob;
+use App\Models\Absence;
+use App\Models\Feed;
+use App\Models\Job;
+use App\Models\Promise;
+use App\Models\Role;
+use App\Models\User;
+use App\Models\Workshop;
+use App\Planning\WorkshopPlan;
+use Illuminate\Support\Facades\DB;
+use NeatSpindle\Core\Whole\Schedule\WallClock;
+use Symfony\Component\Process\Process;
+use Tests\Support\Workshops;
+
+beforeEach(function (): void {
+    $this->travelTo('2026-11-30 07:00');
+    $this->person = Workshops::stocked();
+    $this->actingAs($this->person);
+    $this->job = Workshops::job($this->person);
+    $this->plan = fn (Job $job, array $with, string $method = 'put') => $this->{$method}("/calendar/jobs/{$job->id}", ['version' => Job::query()->findOrFail($job->id)->version, 'promised_on' => '', 'parts_on' => '', ...$with]);
+});
+
+/** The day a job will honestly be done. */
+function honestDay(Job $job): ?string
+{
+    $done = WorkshopPlan::of(Workshop::query()->findOrFail($job->workshop_id))->job($job->refresh())?->done;
+
+    return $done === null ? null : WallClock::dayText(intdiv($done - 1, WallClock::DAY));
+}
+
+/** @return list<array{uid: string, title: string, number: int, status: string, from: string, to: string, isDay: bool}> read by another reader */
+function readFeed(string $ics): array
+{
+    $reader = new Process(['node', base_path('tests/Support/read-ics.mjs')], base_path(), input: $ics);
+    $reader->mustRun();
+
+    /** @var list<array{uid: string, title: string, number: int, status: string, from: string, to: string, isDay: bool}> */
+    return json_decode($reader->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+}
+
+it('puts an honest date beside the promised one, with its reasons, on bench and calendar', function (): void {
+    $honest = honestDay($this->job);
+    expect($honest)->toBe('2026-12-01');
+    ($this->plan)($this->job, ['promised_on' => '2026-11-30'])->assertSessionHasNoErrors()->assertRedirect();
+    expect(Promise::query()->sole()->promised_on?->format('Y-m-d'))->toBe('2026-11-30');
+    $this->get('/calendar')->assertOk()->assertSee('Tue 1 Dec')->assertSee('1 day late')->assertSee('cures')->assertSee('Cheapest to shorten');
+    $this->get('/calendar?day=2026-11-30')->assertOk()->assertSee('Monday 30 November');
+    $this->get('/')->assertOk()->assertSee('honestly Tue 1 Dec')->assertSee('late');
+    foreach (['/calendar?week=nonsense', '/calendar?week[]=x', '/calendar?day=2026-02-30', '/calendar?week=9999-12-31'] as $odd) {
+        $this->get($odd)->assertOk();
+    }
+});
+
+it('shows what would move before it is kept, and keeps it only then', function (): void {
+    $other = Workshops::job($this->person, 'Second bike');
+    $before = [honestDay($this->job), honestDay($other)];
+    ($this->plan)($other, ['before' => (string) $this->job->id], 'post')->assertOk()->assertSee('Nothing is kept yet')->assertSee('Keep it so');
+    expect([honestDay($this->job), honestDay($other)])->toBe($before)->and(Job::query()->whereNotNull('turn')->exists())->toBeFalse();
+    ($this->plan)($other, ['before' => (string) $this->job->id])->assertSessionHasNoErrors();
+    expect($other->refresh()->turn)->not->toBeNull();
+    $starts = fn (Job $job): int => (int) (WorkshopPlan::of(Workshop::query()->findOrFail($job->workshop_id))->job($job)?->tasks[0]->start);
+    expect($starts($other))->toBeLessThanOrEqual($starts($this->job));
+
+    ($this->plan)($this->job, ['parts_on' => '2026-12-09', 'version' => 77])->assertSessionHasErrors('version');
+    ($this->plan)($this->job, ['promised_on' => '2026-11-01'])->assertSessionHasErrors('promised_on');
+    ($this->plan)($this->job, ['promised_on' => 'soon'])->assertSessionHasErrors('promised_on');
+    ($this->plan)($this->job, ['before' => '999999'])->assertSessionHasErrors('before');
+});
+
+it('moves dates when somebody is away, when parts come later, and when the house is closed', function (): void {
+    $this->get('/calendar')->assertOk();
+    $away = ['who' => (string) $this->person->id, 'away_from' => '2026-11-30', 'away_to' => '2026-12-02'];
+    $this->post('/calendar/away', $away)->assertOk()->assertSee('was Tue 1 Dec');
+    expect(Absence::query()->exists())->toBeFalse();
+    $this->put('/calendar/away', $away)->assertSessionHasNoErrors();
+    expect(honestDay($this->job))->toBe('2026-12-04');
+    $this->delete('/calendar/away/'.Absence::query()->sole()->id)->assertSessionHasNoErrors();
+    expect(honestDay($this->job))->toBe('2026-12-01');
+    $this->put('/calendar/away', ['away_to' => '2026-11-01'] + $away)->assertSessionHasErrors('away_to');
+    $this->put('/calendar/away', ['who' => '99999'] + $away)->assertSessionHasErrors('who');
+
+    $kit = Workshops::kitted($this->person);
+    $without = honestDay($kit);
+    ($this->plan)($kit, ['parts_on' => '2026-12-14'])->assertSessionHasNoErrors();
+    expect($kit->refresh()->rest['parts'] ?? false)->toBeTrue()->and(honestDay($kit))->toBeGreaterThan((string) $without)->toBeGreaterThanOrEqual('2026-12-14');
+
+    $seen = fn (): string => Workshop::query()->findOrFail($this->person->workshop_id)->hoursMark();
+    $hours = ['mon' => '8-12, 13-17', 'tue' => '', 'wed' => '', 'thu' => '', 'fri' => '', 'sat' => '', 'sun' => '', 'closed' => '2026-11-30', 'time_zone' => 'Europe/Lisbon'];
+    $this->put('/calendar/hours', ['seen' => 'x'] + $hours)->assertSessionHasErrors('seen');
+    $this->put('/calendar/hours', ['seen' => $seen(), 'mon' => '17-8'] + $hours)->assertSessionHasErrors('mon');
+    $this->put('/calendar/hours', ['seen' => $seen(), 'closed' => '2026-02-30', 'time_zone' => 'Moon/Base'] + $hours)->assertSessionHasErrors(['closed', 'time_zone']);
+    $old = $seen();
+    $this->put('/calendar/hours', ['seen' => $old] + $hours)->assertSessionHasNoErrors();
+    $this->put('/calendar/hours', ['seen' => $old] + $hours)->assertSessionHasErrors('hours');
+    expect(honestDay($this->job))->toBe('2026-12-14');
+    $this->put('/calendar/hours', ['seen' => $seen(), 'mon' => ''] + $hours)->assertSessionHasNoErrors();
+    expect(honestDay($this->job))->toBeNull();
+    $this->get('/calendar')->assertOk()->assertSee('Nobody can do what is left.');
+    $this->get('/calendar/hours')->assertOk()->assertSee('usual, ours');
+});
+
+it('plans nobody who is shut out, gives nobody a ride who may not judge it, and says no date for a stop', function (): void {
+    $apprentice = Workshops::person(Role::Apprentice, $this->person->workshop()->first());
+    $plan = WorkshopPlan::of(Workshop::query()->findOrFail($this->person->workshop_id))->job($this->job);
+    $who = [];
+    foreach ($plan->tasks ?? [] as $task) {
+        $who[$task->task->code] = $task->who;
+    }
+    expect($who['ride'])->toBe((string) $this->person->id);
+    User::query()->whereKey($apprentice->id)->update(['shut_out_at' => now()]);
+    $plan = WorkshopPlan::of(Workshop::query()->findOrFail($this->person->workshop_id))->job($this->job);
+    expect(array_unique(array_filter(array_map(fn ($task) => $task->who, $plan->tasks ?? []))))->toBe([(string) $this->person->id]);
+    $this->post("/jobs/{$this->job->id}/condition", ['subject' => 'frame', 'severity' => 'stop', 'note' => 'Cracked at the shell'])->assertSessionHasNoErrors();
+    expect(honestDay($this->job))->toBeNull();
+    $this->get('/calendar')->assertSee('No date')->assertSee('Cracked at the shell');
+    $this->actingAs(Workshops::person(Role::Apprentice, $this->person->workshop()->first()));
+    ($this->plan)($this->job, ['promised_on' => '2026-12-24'])->assertForbidden();
+    $this->put('/calendar/away', ['who' => (string) $this->person->id, 'away_from' => '2026-12-01'])->assertForbidden();
+    $this->get('/calendar')->assertOk()->assertDontSee('See what moves');
+});
+
+it('is read by other calendars: the same names, numbers that rise, what is dropped called off, in the clock of the wall', function (): void {
+    DB::table('workshops')->update(['time_zone' => 'Europe/Lisbon']);
+    $this->travelTo('2027-03-26 07:00');
+    $this->post('/calendar/feeds', ['of' => 'workshop'])->assertSessionHas('feed');
+    $address = (string) parse_url((string) session('feed'), PHP_URL_PATH);
+    $read = fn (): array => readFeed((string) $this->get($address)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent());
+    $first = $read();
+    $byName = fn (array $events): array => array_column($events, null, 'uid');
+    expect(count($first))->toBeGreaterThan(8)->and(array_unique(array_column($first, 'number')))->toBe([0]);
+    $ride = $byName($first)["job{$this->job->id}-ride.w{$this->job->workshop_id}@neat-spindle"];
+    $strip = $byName($first)["job{$this->job->id}-strip.w{$this->job->workshop_id}@neat-spindle"];
+    // Friday by winter time, Monday by summer time: the wall says the same, universal time does not.
+    expect($strip['from'])->toStartWith('2027-03-26T08:')->and($ride['from'])->toBeGreaterThan('2027-03-29T07:')->and($byName($first)["job{$this->job->id}-cure.w{$this->job->workshop_id}@neat-spindle"]['isDay'])->toBeTrue();
+    expect($read())->toBe($first);
+
+    $this->put('/calendar/away', ['who' => (string) $this->person->id, 'away_from' => '2027-03-29', 'away_to' => '2027-03-30'])->assertSessionHasNoErrors();
+    $moved = $byName($read())[$ride['uid']];
+    expect($moved['number'])->toBe(1)->and($moved['from'])->toBeGreaterThan($ride['from'])->and($byName($read())[$strip['uid']]['number'])->toBe(0);
+    $this->post("/jobs/{$this->job->id}/end", ['ended_as' => 'given-up', 'ended_because' => 'The frame is cracked', 'version' => $this->job->refresh()->version]);
+    Job::query()->whereKey($this->job->id)->update(['ended_at' => now()]);
+    expect($byName($read())[$ride['uid']]['status'])->toBe('CANCELLED')->and($byName($read())[$ride['uid']]['number'])->toBe(2);
+
+    $this->actingAs($stranger = Workshops::person());
+    $this->delete('/calendar/feeds/'.Feed::query()->withoutGlobalScopes()->sole()->id)->assertNotFound();
+    $this->actingAs($this->person);
+    $this->delete('/calendar/feeds/'.Feed::query()->sole()->id)->assertSessionHasNoErrors();
+    $this->get($address)->assertNotFound();
+    $this->get('/feed/'.str_repeat('a', 48).'.ics')->assertNotFound();
+    expect($stranger->workshop_id)->not->toBe($this->person->workshop_id);
+});
+
+it('works its plan out once while nothing changed, and takes a full bench in its stride', function (): void {
+    for ($i = 0; $i < 30; $i++) {
+        app(StartJob::class)($this->person, ['customer' => "Rider {$i}", 'bike' => "Bike {$i}", 'kind' => 'diamond', 'frame_material' => 'steel']);
+    }
+    $this->get('/calendar')->assertOk();
+    DB::enableQueryLog();
+    $this->get('/calendar')->assertOk()->assertSee('Bike 29');
+    expect(count(DB::getQueryLog()))->toBeLessThan(25);
+});

@@ -30,13 +30,14 @@
                             <span class="stations-cell"><x-stations :stage="$job->stage" /></span>
                             <span>{{ $job->next_step }}</span>
                             <span class="who-cell">{{ $job->assignee?->firstName() ?? 'nobody yet' }}</span>
-                            <span class="figures">
+                            <span><span class="figures">
                                 @if ($job->promised_on === null)
                                     <span class="soft">no promise</span>
                                 @else
                                     <span @class(['late' => $page->isLate($job)])>{{ $job->promised_on->format('D j M') }}@if ($page->isLate($job)), late @endif</span>
                                 @endif
-                                @if ($job->handed_over_at === null)<span class="soft d-block">{{ $page->honest($job) === null ? 'no date yet' : 'honestly '.$page->honest($job)->format('D j M') }}</span>@endif
+                                </span>
+                                @if ($job->handed_over_at === null)<span class="soft d-block text-nowrap">{{ $page->honest($job) === null ? 'no date yet' : 'honestly '.$page->honest($job)->format('j M') }}</span>@endif
                             </span>
                         </a>
                     @endforeach

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Absence;
+use App\Models\Job;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Support\Carbon;
+use Tests\Support\Site;
+
+/** The next working day of the demo's workshop. */
+function workingDay(int $ahead = 0): string
+{
+    return Carbon::today()->addDay()->addWeekdays($ahead + (Carbon::today()->addDay()->isWeekend() ? 1 : 0))->format('Y-m-d');
+}
+
+beforeEach(function (): void {
+    $this->seed(DemoSeeder::class);
+});
+
+it('replans a week by keys: a bike before another, seen before it is kept', function (): void {
+    $site = Site::open()->signIn('maren@tollgate.example', 'bench-demo')->visit('/calendar');
+    expect($site->has('svg.week .task'))->toBeTrue()->and($site->seriousFaults())->toBe([]);
+    $site->keys('j');
+    expect($site->driver()->getCurrentURL())->toContain('week=');
+    $site->visit('/calendar');
+    $job = Job::query()->where('number', 250)->sole();
+    $site->tick('#dates-250 td:last-child summary')->choose("before-{$job->id}", (string) Job::query()->where('number', 241)->value('id'));
+    $site->tabTo('#try-250')->keys("\u{E007}");
+    expect($site->text())->toContain('Nothing is kept yet')->and(Job::query()->whereNotNull('turn')->exists())->toBeFalse();
+    $site->tabTo('#keep-plan')->keys("\u{E007}");
+    expect($site->text())->toContain('Kept for 250.')->and(Job::query()->where('number', 250)->value('turn'))->not->toBeNull();
+});
+
+it('moves every date for a sick day and a late delivery, and says why a promise cannot hold', function (): void {
+    $site = Site::open()->signIn('maren@tollgate.example', 'bench-demo')->visit('/calendar');
+    $person = App\Models\User::query()->where('email', 'maren@tollgate.example')->sole();
+    $site->choose('who', (string) $person->id);
+    $site->driver()->executeScript('document.getElementById("away_from").value = arguments[0]; document.getElementById("away_to").value = arguments[1]', [workingDay(), workingDay(3)]);
+    $site->click('#try-away');
+    expect($site->text())->toContain('What would move')->and($site->has('.moved'))->toBeTrue()->and(Absence::query()->exists())->toBeFalse();
+    $site->click('#keep-plan');
+    expect($site->text())->toContain('Noted.')->and(Absence::query()->count())->toBe(1);
+
+    $job = Job::query()->where('number', 255)->sole();
+    $site->tick('#dates-255 td:last-child summary');
+    $site->driver()->executeScript('document.getElementById(arguments[0]).value = arguments[1]', ["parts-{$job->id}", workingDay(25)]);
+    $site->click('#try-255');
+    expect($site->text('#dates-255'))->toContain('late')->toContain('was');
+    $site->click('#keep-plan');
+    expect($site->text('#dates-255'))->toContain('late');
+    $site->tick('#dates-255 td:nth-child(4) summary');
+    expect($site->text('#dates-255'))->toContain('Parts on their way')->toContain('Cheapest to shorten: parts on their way');
+});

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Absence;
 use App\Models\Job;
 use Database\Seeders\DemoSeeder;
+use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Support\Carbon;
 use Tests\Support\Site;
 
@@ -21,14 +22,14 @@ beforeEach(function (): void {
 it('replans a week by keys: a bike before another, seen before it is kept', function (): void {
     $site = Site::open()->signIn('maren@tollgate.example', 'bench-demo')->visit('/calendar');
     expect($site->has('svg.week .task'))->toBeTrue()->and($site->seriousFaults())->toBe([]);
-    $site->keys('j');
+    $site->andWait(fn () => $site->keys('j'));
     expect($site->driver()->getCurrentURL())->toContain('week=');
     $site->visit('/calendar');
     $job = Job::query()->where('number', 250)->sole();
     $site->tick('#dates-250 td:last-child summary')->choose("before-{$job->id}", (string) Job::query()->where('number', 241)->value('id'));
-    $site->tabTo('#try-250')->keys("\u{E007}");
+    $site->tabTo('#try-250')->andWait(fn () => $site->keys(WebDriverKeys::ENTER));
     expect($site->text())->toContain('Nothing is kept yet')->and(Job::query()->whereNotNull('turn')->exists())->toBeFalse();
-    $site->tabTo('#keep-plan')->keys("\u{E007}");
+    $site->tabTo('#keep-plan')->andWait(fn () => $site->keys(WebDriverKeys::ENTER));
     expect($site->text())->toContain('Kept for 250.')->and(Job::query()->where('number', 250)->value('turn'))->not->toBeNull();
 });
 

@@ -11,7 +11,7 @@ use function array_reverse;
 
 /**
  * Why a job is done when it is: the chain of tasks that makes its date, from the time planning begins to its end. Each link is the wait
- * before a task (nobody free, or closed) and the task itself; all of them together are the whole of the time.
+ * before work (nobody free, or closed) and the task itself, a delivery from when it is waited for; all of them together are the whole of the time.
  */
 final readonly class Reasons
 {
@@ -40,7 +40,8 @@ final readonly class Reasons
                 $before = $one !== null && ($before === null || $one->end > $before->end) ? $one : $before;
             }
             $ready = $before->end ?? $from;
-            $links[] = ['task' => $last, 'waits' => $last->start - $ready, 'takes' => $last->end - $last->start];
+            $waits = $last->task->isWait ? 0 : $last->start - $ready;
+            $links[] = ['task' => $last, 'waits' => $waits, 'takes' => $last->end - $ready - $waits];
             $last = $before;
         }
 

@@ -113,7 +113,9 @@ class ChangeJob
     private function keepProgress(OpenJob $open): void
     {
         $progress = Progress::of($open);
+        $waitsOn = $progress->waitsFor === $open->job->waits_for && $progress->next === $open->job->next_step;
         $open->job->fill([
+            'waits_since' => $waitsOn ? $open->job->waits_since ?? now() : now(),
             'stage' => $progress->stage,
             'waits_for' => $progress->waitsFor,
             'next_step' => Longest::cut($progress->next, Longest::NEXT_STEP),

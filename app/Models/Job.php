@@ -29,6 +29,7 @@ use function is_string;
  * @property-read string $customer_name whose bike it is, where that was asked for
  * @property ?array<string, string> $house the rules of the house as they stood when it began, schools by question
  * @property ?array<string, mixed> $rest what is still to be done, counted in pieces of work
+ * @property ?Carbon $waits_since
  * @property ?Carbon $parts_on
  * @property ?int $turn
  * @property Bike $bike
@@ -52,6 +53,7 @@ class Job extends Row
         'stopped_for',
         'house',
         'rest',
+        'waits_since',
         'parts_on',
         'turn',
     ];
@@ -68,6 +70,7 @@ class Job extends Row
         'version' => 'int',
         'house' => 'array',
         'rest' => 'array',
+        'waits_since' => 'datetime',
         'parts_on' => 'date',
         'turn' => 'int',
     ];

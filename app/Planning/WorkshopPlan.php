@@ -40,6 +40,8 @@ class WorkshopPlan
 
     private const KEPT_MINUTES = 120;
 
+    private const NEWCOMER = 'new';
+
     private ?Plan $plan = null;
 
     private ?Plan $careful = null;
@@ -95,19 +97,25 @@ class WorkshopPlan
 
     public function job(Job $job): ?PlannedJob
     {
-        return $this->jobIn($this->plan(), $job);
+        return $this->jobIn($this->plan(), (string) $job->id);
     }
 
     /** The same with a careful date. */
     public function careful(Job $job): ?PlannedJob
     {
-        return $this->jobIn($this->carefulPlan(), $job);
+        return $this->jobIn($this->carefulPlan(), (string) $job->id);
     }
 
-    private function jobIn(Plan $plan, Job $job): ?PlannedJob
+    /** @return array{?PlannedJob, ?PlannedJob} the bike that is not taken in yet, likely and careful */
+    public function newcomer(): array
+    {
+        return [$this->jobIn($this->plan(), self::NEWCOMER), $this->jobIn($this->carefulPlan(), self::NEWCOMER)];
+    }
+
+    private function jobIn(Plan $plan, string $code): ?PlannedJob
     {
         foreach ($plan->jobs as $one) {
-            if ($one->job->code === (string) $job->id) {
+            if ($one->job->code === $code) {
                 return $one;
             }
         }
@@ -146,7 +154,12 @@ class WorkshopPlan
             (string) $job->id, $this->turnOf($job), array_map(fn (JobTask $task) => $task->task, $this->tasksWith($job, $minutes)),
         ));
 
-        return new WorkshopToPlan($this->from, $this->opening->toHours(), array_values($people->all()), array_values($jobs->all()));
+        $newcomer = $this->whatIf?->newcomer;
+        $new = $newcomer === null ? [] : [new JobToPlan(self::NEWCOMER, null, array_map(
+            fn (JobTask $task) => $task->task, $newcomer->tasks($minutes, $this->from, null),
+        ))];
+
+        return new WorkshopToPlan($this->from, $this->opening->toHours(), array_values($people->all()), [...array_values($jobs->all()), ...$new]);
     }
 
     /** In the order of their promises, but for what somebody moved before that. */

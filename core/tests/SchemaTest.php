@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 use NeatSpindle\Core\Ground\Document\InvalidDocument;
 use NeatSpindle\Core\Tests\Cases;
+use NeatSpindle\Core\Whole\Exchange\JobReader;
+use NeatSpindle\Core\Whole\Schedule\PlanPrinter;
+use NeatSpindle\Core\Whole\Schedule\Schedule;
 use NeatSpindle\Core\Whole\Schedule\ScheduleReader;
+use NeatSpindle\Core\Whole\Worksheet\Worksheet;
+use NeatSpindle\Core\Whole\Worksheet\WorksheetPrinter;
 use Opis\JsonSchema\Validator;
 
 function fitsTheSchema(stdClass $document): bool
@@ -53,3 +58,32 @@ it('refuses what the reader refuses, as far as a schema can say it', function (c
     [fn ($d) => $d->climb->grade_percent = 46],
     [fn ($d) => $d->routing->runs[0]->kind = 'string'],
 ]);
+
+/** @param  array<array-key, mixed>|stdClass  $document */
+function fitsWhatIsPrinted(string $schema, array|stdClass $document): bool
+{
+    $schema = json_decode((string) file_get_contents(__DIR__."/../../docs/formats/{$schema}.schema.json"), false, flags: JSON_THROW_ON_ERROR);
+
+    return (new Validator)->validate(json_decode((string) json_encode($document)), $schema)->isValid();
+}
+
+it('prints worksheets that fit their schema, whatever the bike and its circumstances', function (string $name): void {
+    foreach ([fn ($d) => null, function ($d): void {
+        unset($d->climb, $d->reaction, $d->routing, $d->battery, $d->turns, $d->tools);
+    }, fn ($d) => $d->catalogue->spacers = [], function ($d): void {
+        $d->bike->rear->cogs = [18];
+        unset($d->bike->rear->use);
+    }, fn ($d) => $d->kit->spacers = (object) ['drive' => [99.0]]] as $spoil) {
+        $document = Cases::document($name);
+        $spoil($document);
+        expect(fitsWhatIsPrinted('worksheet', WorksheetPrinter::toArray(Worksheet::of(JobReader::read($document)))))->toBeTrue();
+    }
+    $sheet = (array) json_decode((string) file_get_contents(__DIR__."/cases/{$name}.worksheet.json"), true);
+    expect(fitsWhatIsPrinted('worksheet', $sheet))->toBeTrue()->and(fitsWhatIsPrinted('worksheet', ['match' => null] + $sheet))->toBeFalse()
+        ->and(fitsWhatIsPrinted('worksheet', ['format' => 'other'] + $sheet))->toBeFalse()->and(fitsWhatIsPrinted('worksheet', array_diff_key($sheet, ['gears' => 1])))->toBeFalse();
+})->with(Cases::names());
+
+it('prints answers to schedules that fit their schema', function (string $name): void {
+    $answer = PlanPrinter::toArray(Schedule::of(ScheduleReader::fromJson((string) file_get_contents(__DIR__."/cases/{$name}.schedule.json"))));
+    expect(fitsWhatIsPrinted('schedule-answer', $answer))->toBeTrue()->and(fitsWhatIsPrinted('schedule-answer', ['jobs' => 3] + $answer))->toBeFalse();
+})->with(['nobody', 'one-pair-of-hands', 'week-of-three']);

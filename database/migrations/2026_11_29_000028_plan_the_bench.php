@@ -16,6 +16,7 @@ return new class extends Migration
         });
         Schema::table('jobs', function (Blueprint $table): void {
             $table->json('rest')->nullable()->comment('what is still to be done, counted in pieces of work');
+            $table->timestamp('waits_since')->nullable();
             $table->date('parts_on')->nullable()->comment('when what is missing comes');
             $table->integer('turn')->nullable()->comment('its place before others, where somebody has moved it');
         });
@@ -53,7 +54,7 @@ return new class extends Migration
         Schema::dropIfExists('promises');
         Schema::dropIfExists('absences');
         Schema::table('jobs', function (Blueprint $table): void {
-            $table->dropColumn(['rest', 'parts_on', 'turn']);
+            $table->dropColumn(['rest', 'waits_since', 'parts_on', 'turn']);
         });
         Schema::table('workshops', function (Blueprint $table): void {
             $table->dropColumn(['hours', 'time_zone']);

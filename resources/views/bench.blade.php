@@ -9,13 +9,28 @@
             </form>
             <a class="btn btn-primary" href="{{ route('job.start') }}" data-key="n">Take a bike in</a>
         </div>
+        @unless ($page->isEmpty())
+            <div class="tool-line mb-2">
+                <span class="seg" role="group" aria-label="Whose">
+                    <a class="btn btn-plain" href="{{ route('bench') }}" @if($page->who === null) aria-current="true" @endif>Everybody</a>
+                    @foreach ($page->people() as $person)<a class="btn btn-plain" href="{{ route('bench', ['who' => $person->id]) }}" @if($page->who === $person->id) aria-current="true" @endif>{{ $person->firstName() }}</a>@endforeach
+                </span>
+                @if ($page->nextForMe())
+                    @php($next = $page->nextForMe())
+                    <a class="btn btn-plain" id="next-for-me" href="{{ route('job.'.$next['job']->stage->value, $next['job']) }}">Next for you: {{ $next['job']->number }}, {{ lcfirst($next['what']) }}, {{ $next['minutes'] }} min</a>
+                @endif
+                @foreach ($page->notices() as $what => $jobs)
+                    <span class="notice"><strong>{{ $what }}:</strong> @foreach ($jobs as $job)<a href="{{ route('calendar') }}#dates-{{ $job->number }}">{{ $job->number }}</a>{{ $loop->last ? '' : ', ' }}@endforeach</span>
+                @endforeach
+            </div>
+        @endunless
         @if ($page->isEmpty())
             <section class="panel empty">
                 <p><strong>No bike on the bench yet.</strong></p>
                 <p>Take one in: a name, what it is, and you are measuring.</p>
                 <a class="btn btn-primary" href="{{ route('job.start') }}">Take a bike in</a>
             </section>
-        @elseif ($page->found()->isEmpty())
+        @elseif ($page->found()->isEmpty() && $page->ended()->isEmpty())
             <section class="panel empty"><p>No job matches “{{ $page->find }}”. <a href="{{ route('bench') }}">Show all</a></p></section>
         @endif
         @foreach (App\Models\WaitsFor::cases() as $wait)
@@ -28,7 +43,7 @@
                             <span class="number">{{ $job->number }}</span>
                             <span><span class="bike">{{ $job->bike->label }}</span><span class="customer">{{ $job->customer_name }}</span></span>
                             <span class="stations-cell"><x-stations :stage="$job->stage" /></span>
-                            <span>{{ $job->next_step }}</span>
+                            <span>{{ $job->next_step }}@if ($job->waits_since !== null && $job->waits_since->isBefore(now()->subDay())) <span class="soft">since {{ $job->waits_since->format('j M') }}</span>@endif</span>
                             <span class="who-cell">{{ $job->assignee?->firstName() ?? 'nobody yet' }}</span>
                             <span><span class="figures">
                                 @if ($job->promised_on === null)
@@ -44,5 +59,18 @@
                 </section>
             @endif
         @endforeach
+        @if ($page->ended()->isNotEmpty())
+            <section class="waiting" aria-labelledby="ended-title">
+                <h2 id="ended-title">Ended</h2>
+                @foreach ($page->ended() as $job)
+                    <a class="job-row" href="{{ route('job.'.$job->stage->value, $job) }}">
+                        <span class="number">{{ $job->number }}</span>
+                        <span><span class="bike">{{ $job->bike->label }}</span><span class="customer">{{ $job->customer_name }}</span></span>
+                        <span class="stations-cell"><x-stations :stage="$job->stage" /></span>
+                        <span>{{ $job->ended_as?->label() }}</span><span></span><span class="figures">{{ $job->ended_at?->format('D j M') }}</span>
+                    </a>
+                @endforeach
+            </section>
+        @endif
     </main>
 </x-layout>

@@ -23,6 +23,18 @@
                 <h2 id="dates-title">Promised and honest</h2>
                 @if ($page->jobs()->isEmpty())<p class="empty mb-0">No bike is open.</p>@else<x-dates :page="$page" />@endif
             </section>
+            <div class="work-wide">
+            <section class="panel" aria-labelledby="come-title">
+                <h2 id="come-title">When could you take mine in?</h2>
+                @php($came = $page->ifItCame())
+                @if ($came === null)
+                    <p class="mb-1">Nobody can say: there are no hours, or nobody who can judge it.</p>
+                @else
+                    <p class="mb-1">From <strong>{{ $page->day($came[0]) }}</strong>, ready <strong>{{ $page->day($came[1]) }}</strong>{{ $came[2] === $came[1] ? '.' : ', carefully '.$page->day($came[2]).'.' }}</p>
+                @endif
+                <p class="mb-1">@if ($page->isPartsAsked)Its parts have to come first. <a href="{{ route('calendar') }}">They are here</a>@else Its parts are here. <a href="{{ route('calendar', ['parts' => 'come']) }}">They have to come first</a>@endif</p>
+                <p class="form-hint mb-0">A usual bike after all that stand here, before anything is measured: likely with what pieces mostly take, carefully with what three of four stay under.</p>
+            </section>
             <section class="panel" aria-labelledby="away-title">
                 <h2 id="away-title">Who is away</h2>
                 <ul class="plain-list">
@@ -50,6 +62,7 @@
                     </form>
                 @endif
             </section>
+            </div>
         </div>
     </main>
 </x-layout>

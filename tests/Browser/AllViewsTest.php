@@ -24,7 +24,7 @@ it('finds nothing serious, no error and no stranger on any view, bright and dark
     $this->seed(DemoSeeder::class);
     $id = fn (int $number) => Job::query()->where('number', $number)->value('id');
     $views = [
-        '/', '/?find=zebra', '/jobs/new', '/drawer', '/catalogue', '/family', '/jobs/999999/stack',
+        '/', '/?find=zebra', '/jobs/new', '/drawer', '/catalogue', '/parts', '/calendar', '/calendar/hours', '/family', '/jobs/999999/stack',
         "/jobs/{$id(242)}/survey?spot=shell_width", "/jobs/{$id(254)}/survey", "/jobs/{$id(245)}/survey?spot=drive_cup_loosens",
         "/jobs/{$id(242)}/survey?spot=guide_depth", "/jobs/{$id(252)}/survey", "/jobs/{$id(242)}/condition?subject=pads", "/jobs/{$id(251)}/condition?subject=frame", "/jobs/{$id(248)}/insert/".Motor::query()->where('code', 'otter-73')->value('id'),
         "/jobs/{$id(247)}/strip", "/jobs/{$id(243)}/match", "/jobs/{$id(254)}/match",

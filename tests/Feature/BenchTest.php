@@ -9,6 +9,7 @@ use App\Models\Role;
 use App\Models\Track;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 use Tests\Support\Workshops;
 
 const JOB_PLACES = [
@@ -34,6 +35,33 @@ it('finds a job by number, bike or name', function (): void {
 
     $this->actingAs($person)->get('/?find=blue')->assertSee('Blue tourer')->assertDontSee('Red hardtail');
     $this->get('/?find=zebra')->assertSee('No job matches');
+});
+
+it('shows whose jobs, what is next for me, what is late, and finds what has ended', function (): void {
+    $person = Workshops::stocked();
+    $other = Workshops::person(Role::Installer, $person->workshop()->first(), 'Dov Tester');
+    $this->actingAs($person);
+    $mine = Workshops::job($person, 'Red hardtail');
+    $theirs = Workshops::job($person, 'Blue tourer');
+    Job::query()->whereKey($theirs->id)->update(['assignee_id' => $other->id, 'promised_on' => today()->subDay()]);
+    Job::query()->whereKey($mine->id)->update(['parts_on' => today()->subDays(3), 'rest' => json_encode(['pieces' => ['dry' => 3], 'parts' => true])]);
+    $this->get('/')->assertSee('Next for you:')->assertSee('Promises that will not hold')->assertSee('Deliveries that are late');
+    $this->get("/?who={$other->id}")->assertSee('Blue tourer')->assertDontSee('Red hardtail');
+    $this->get('/?who[]=x')->assertOk()->assertSee('Red hardtail');
+    Job::query()->whereKey($theirs->id)->update(['ended_at' => now(), 'ended_as' => 'given-up']);
+    $this->get('/')->assertDontSee('Blue tourer');
+    $this->get('/?find=blue')->assertSee('Blue tourer')->assertSee('Ended');
+    $this->get('/?find='.urlencode('%'))->assertOk()->assertSee('No job matches');
+});
+
+it('says since when a bike waits for what it waits for', function (): void {
+    $this->actingAs($person = Workshops::stocked());
+    $job = Workshops::kitted($person);
+    expect($job->refresh()->waits_since)->not->toBeNull();
+    Job::query()->whereKey($job->id)->update(['waits_since' => now()->subDays(5)]);
+    Workshops::read($job, $person, Spot::AxisHeight, '300');
+    expect($job->refresh()->waits_since?->isBefore(now()->subDays(4)))->toBeTrue();
+    $this->get('/')->assertSee('since '.now()->subDays(5)->format('j M'));
 });
 
 it('has a face for an empty bench', function (): void {

@@ -22,7 +22,9 @@ class CalendarController extends Controller
 {
     public function show(Request $request): View
     {
-        return view('calendar', ['page' => new CalendarPage($this->user(), $request->query('week'), day: $request->query('day'))]);
+        return view('calendar', ['page' => new CalendarPage(
+            $this->user(), $request->query('week'), day: $request->query('day'), isPartsAsked: $request->query('parts') === 'come',
+        )]);
     }
 
     /** What would move, before it is kept. */

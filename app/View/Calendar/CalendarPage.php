@@ -14,6 +14,7 @@ use App\View\Drawings\WeekView;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Whole\Calendar\Reasons;
+use NeatSpindle\Core\Whole\Calendar\RestOfJob;
 use NeatSpindle\Core\Whole\Schedule\Load;
 use NeatSpindle\Core\Whole\Schedule\PlannedJob;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
@@ -41,6 +42,7 @@ class CalendarPage
      */
     public function __construct(
         private readonly User $user, mixed $week, public readonly ?WhatIf $whatIf = null, public readonly ?Job $job = null, mixed $day = null,
+        public readonly bool $isPartsAsked = false,
     ) {
         $workshop = Workshop::query()->findOrFail($user->workshop_id);
         $this->stands = WorkshopPlan::of($workshop);
@@ -76,6 +78,16 @@ class CalendarPage
     public function week(): WeekView
     {
         return $this->near === null ? new WeekView($this->plan(), $this->monday) : new WeekView($this->plan(), $this->near, 1);
+    }
+
+    /** @return array{int, int, int}|null when a bike could come that nobody has taken in yet, and when it would be ready, likely and carefully */
+    public function ifItCame(): ?array
+    {
+        [$likely, $careful] = $this->stands->if(new WhatIf(newcomer: RestOfJob::untouched($this->isPartsAsked)))->newcomer();
+        $starts = $likely->tasks[0]->start ?? null;
+        [$ready, $late] = [self::dayOf($likely), self::dayOf($careful)];
+
+        return $starts === null || $ready === null || $late === null ? null : [intdiv($starts, WallClock::DAY), $ready, $late];
     }
 
     public function title(): string

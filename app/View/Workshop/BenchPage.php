@@ -14,24 +14,81 @@ use NeatSpindle\Core\Whole\Schedule\WallClock;
 
 use function intdiv;
 use function is_string;
+use function preg_match;
 
 /** Every job by what it waits for, or those that are looked for. */
 class BenchPage
 {
     private const LONGEST_SEARCH = 80;
 
+    private const ENDED_SHOWN = 20;
+
     public readonly string $find;
+
+    public readonly ?int $who;
 
     private ?WorkshopPlan $plan = null;
 
     /** @var Collection<int, Job> */
     private readonly Collection $jobs;
 
-    /** @param  mixed  $find  from the address */
-    public function __construct(public readonly User $user, mixed $find)
+    /**
+     * @param  mixed  $find  from the address
+     * @param  mixed  $who  whose jobs, by the person's number, from the address
+     */
+    public function __construct(public readonly User $user, mixed $find, mixed $who = null)
     {
         $this->find = is_string($find) ? mb_substr(trim($find), 0, self::LONGEST_SEARCH) : '';
+        $this->who = is_string($who) && preg_match('/^\d{1,18}$/D', $who) === 1 ? (int) $who : null;
         $this->jobs = Job::query()->whereNull('ended_at')->withCustomer()->with(['bike', 'assignee'])->orderByRaw('promised_on is null, promised_on')->orderBy('number')->get();
+    }
+
+    /** @return Collection<int, User> */
+    public function people(): Collection
+    {
+        return $this->plan()->people;
+    }
+
+    /** @return array{job: Job, what: string, minutes: int}|null what this person can do next, as the plan has it; null where there is nothing */
+    public function nextForMe(): ?array
+    {
+        $next = null;
+        foreach ($this->plan()->plan()->jobs as $planned) {
+            foreach ($planned->tasks as $task) {
+                if ($task->who === (string) $this->user->id && $task->start !== null && ($next === null || $task->start < $next[1]->start)) {
+                    $next = [(int) $planned->job->code, $task];
+                }
+            }
+        }
+        $job = $next === null ? null : $this->jobs->firstWhere('id', $next[0]);
+        $labels = $job === null ? [] : array_column($this->plan()->tasks($job), 'label', 'code');
+
+        return $next === null || $job === null ? null : ['job' => $job, 'what' => $labels[$next[1]->task->code] ?? '', 'minutes' => $next[1]->task->minutes];
+    }
+
+    /** @return array<string, Collection<int, Job>> what somebody should look at, by what it is; nothing where there is none */
+    public function notices(): array
+    {
+        $open = $this->jobs->whereNull('handed_over_at');
+
+        return array_filter([
+            'Promises that will not hold' => $open->filter($this->isLate(...))->values(),
+            'Deliveries that are late' => $open->filter(fn (Job $job) => ($job->rest['parts'] ?? false) === true && $job->parts_on?->isBefore(today()) === true)->values(),
+        ], fn (Collection $jobs) => $jobs->isNotEmpty());
+    }
+
+    /** @return Collection<int, Job> what has ended and is looked for, the last first */
+    public function ended(): Collection
+    {
+        if ($this->find === '') {
+            return new Collection;
+        }
+        $like = '%'.addcslashes($this->find, '%_\\').'%';
+
+        return Job::query()->whereNotNull('ended_at')->withCustomer()->with('bike')
+            ->where(fn ($jobs) => $jobs->where('number', $this->find)
+                ->orWhereHas('bike', fn ($bikes) => $bikes->where('label', 'like', $like)->orWhereHas('customer', fn ($people) => $people->where('name', 'like', $like))))
+            ->latest('ended_at')->limit(self::ENDED_SHOWN)->get();
     }
 
     /** The day a job will honestly be done; null where that cannot be said. */
@@ -63,7 +120,9 @@ class BenchPage
     /** @return Collection<int, Job> */
     public function found(): Collection
     {
-        return $this->find === '' ? $this->jobs : $this->jobs->filter($this->isFound(...))->values();
+        $jobs = $this->who === null ? $this->jobs : $this->jobs->where('assignee_id', $this->who)->values();
+
+        return $this->find === '' ? $jobs : $jobs->filter($this->isFound(...))->values();
     }
 
     /** @return Collection<int, Job> */

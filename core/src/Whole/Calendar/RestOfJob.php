@@ -37,14 +37,14 @@ final readonly class RestOfJob
     ) {}
 
     /** Of a bike that nobody has touched yet: as much as there mostly is. */
-    public static function untouched(): self
+    public static function untouched(bool $awaitsParts = false): self
     {
         $pieces = [];
         foreach (WorkKind::cases() as $kind) {
             $pieces[$kind->value] = $kind->usualPieces();
         }
 
-        return new self($pieces, cures: true);
+        return new self($pieces, awaitsParts: $awaitsParts, cures: true);
     }
 
     /** With what cures told by the workshop's wall clock, which is so many minutes ahead of universal time. */

@@ -150,6 +150,8 @@ $pages = [
     'a bare page of the framework' => '/bare',
     'Bench' => '/',
     'Take a bike in' => '/jobs/new',
+    'Calendar' => '/calendar',
+    'Measured here' => '/parts',
     'Survey' => '/jobs/2/survey?spot=shell_width',
     'Condition' => '/jobs/2/condition',
     'Strip' => '/jobs/7/strip',

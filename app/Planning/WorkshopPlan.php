@@ -23,7 +23,9 @@ use NeatSpindle\Core\Whole\Schedule\PlannedJob;
 use NeatSpindle\Core\Whole\Schedule\Schedule;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
 use NeatSpindle\Core\Whole\Schedule\Workshop as WorkshopToPlan;
+use WeakMap;
 
+use function array_column;
 use function array_key_exists;
 use function array_map;
 use function array_values;
@@ -45,6 +47,12 @@ class WorkshopPlan
     private ?Plan $plan = null;
 
     private ?Plan $careful = null;
+
+    /** @var WeakMap<Plan, array<string, PlannedJob>>|null jobs of each plan by code */
+    private ?WeakMap $indexes = null;
+
+    /** @var array<int, list<JobTask>> by job */
+    private array $tasks = [];
 
     /**
      * @param  Collection<int, Job>  $jobs  those that are open, by number
@@ -114,19 +122,16 @@ class WorkshopPlan
 
     private function jobIn(Plan $plan, string $code): ?PlannedJob
     {
-        foreach ($plan->jobs as $one) {
-            if ($one->job->code === $code) {
-                return $one;
-            }
-        }
+        $this->indexes ??= new WeakMap;
+        $this->indexes[$plan] ??= array_column(array_map(fn (PlannedJob $one) => ['code' => "job {$one->job->code}", 'job' => $one], $plan->jobs), 'job', 'code');
 
-        return null;
+        return $this->indexes[$plan]["job {$code}"] ?? null;
     }
 
     /** @return list<JobTask> what is left of a job, in the order of the hand */
     public function tasks(Job $job): array
     {
-        return $this->tasksWith($job, $this->minutes);
+        return $this->tasks[$job->id] ??= $this->tasksWith($job, $this->minutes);
     }
 
     private function kept(Minutes $minutes, string $how): Plan

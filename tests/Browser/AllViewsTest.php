@@ -20,6 +20,11 @@ const TOO_WIDE = <<<'JS'
     return root.scrollWidth > root.clientWidth || spilt.length > 0 ? ['wider than the window or its panel'] : [];
     JS;
 
+const SIDEWAYS = <<<'JS'
+    const root = document.documentElement;
+    return root.scrollWidth > root.clientWidth ? ['scrolls sideways'] : [];
+    JS;
+
 it('finds nothing serious, no error and no stranger on any view, bright and dark, wide and narrow', function (): void {
     $this->seed(DemoSeeder::class);
     $id = fn (int $number) => Job::query()->where('number', $number)->value('id');
@@ -49,6 +54,10 @@ it('finds nothing serious, no error and no stranger on any view, bright and dark
         $site->chrome->size(800, 1000);
         $site->driver()->executeScript('document.documentElement.dataset.bsTheme = "dark"');
         $found["dark {$view}"] = [...$site->seriousFaults(), ...(array) $site->driver()->executeScript(TOO_WIDE)];
+        if (! in_array($view, ['/mounts', '/family'], true) && ! str_ends_with($view, '/print')) {
+            $site->chrome->size(390, 844);
+            $found["on a telephone {$view}"] = (array) $site->driver()->executeScript(SIDEWAYS);
+        }
     }
 
     expect(array_filter($found))->toBe([])

@@ -47,7 +47,7 @@ it('puts an honest date beside the promised one, with its reasons, on bench and 
     expect($honest)->toBe('2026-12-01');
     ($this->plan)($this->job, ['promised_on' => '2026-11-30'])->assertSessionHasNoErrors()->assertRedirect();
     expect(Promise::query()->sole()->promised_on?->format('Y-m-d'))->toBe('2026-11-30');
-    $this->get('/calendar')->assertOk()->assertSee('Tue 1 Dec')->assertSee('1 day late')->assertSee('cures')->assertSee('Cheapest to shorten');
+    $this->get('/calendar')->assertOk()->assertSee('Tue 1 Dec')->assertSee('1 day late')->assertSee('cures')->assertSee('Cheapest to shorten')->assertSee('we expect it to be ready on Tuesday 1 December');
     $this->get('/calendar?day=2026-11-30')->assertOk()->assertSee('Monday 30 November');
     $this->get('/')->assertOk()->assertSee('honestly 1 Dec')->assertSee('late');
     foreach (['/calendar?week=nonsense', '/calendar?week[]=x', '/calendar?day=2026-02-30', '/calendar?week=9999-12-31'] as $odd) {
@@ -116,7 +116,7 @@ it('plans nobody who is shut out, gives nobody a ride who may not judge it, and 
     expect(array_unique(array_filter(array_map(fn ($task) => $task->who, $plan->tasks ?? []))))->toBe([(string) $this->person->id]);
     $this->post("/jobs/{$this->job->id}/condition", ['subject' => 'frame', 'severity' => 'stop', 'note' => 'Cracked at the shell'])->assertSessionHasNoErrors();
     expect(honestDay($this->job))->toBeNull();
-    $this->get('/calendar')->assertSee('No date')->assertSee('Cracked at the shell');
+    $this->get('/calendar')->assertSee('No date')->assertSee('Cracked at the shell')->assertSee('we cannot name a day yet');
     $this->actingAs(Workshops::person(Role::Apprentice, $this->person->workshop()->first()));
     ($this->plan)($this->job, ['promised_on' => '2026-12-24'])->assertForbidden();
     $this->put('/calendar/away', ['who' => (string) $this->person->id, 'away_from' => '2026-12-01'])->assertForbidden();

@@ -148,6 +148,18 @@ class CalendarPage
         return $planned === null ? null : Reasons::of($planned, $this->plan()->from);
     }
 
+    /** What one could tell the customer: to be copied, nothing is sent by itself. The careful day is told, not the likely one. */
+    public function words(Job $job): string
+    {
+        $day = $this->careful($job) ?? $this->honest($job);
+        $parts = $job->parts_on?->format('j F');
+        $waits = ($job->rest['parts'] ?? false) !== true ? '' : ' We wait for parts'.($parts === null ? '.' : ", which are to come on {$parts}.");
+
+        return "Your {$job->bike->label} (number {$job->number}): ".($day === null
+            ? 'we cannot name a day yet. '.rtrim($this->whyNoDate($job), '.').'.'
+            : "we expect it to be ready on {$this->day($day, 'l j F')}.{$waits}");
+    }
+
     /** Why nobody can put a day to a job. */
     public function whyNoDate(Job $job): string
     {

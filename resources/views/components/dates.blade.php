@@ -33,6 +33,13 @@
                             @if ($reasons->cheapest())<p class="form-hint mb-0">Cheapest to shorten: {{ lcfirst($page->label($job, $reasons->cheapest()->task->code)) }}.</p>@endif
                         </details>
                     @endif
+                    @if ($page->whatIf === null)
+                        <details>
+                            <summary>Words for the customer</summary>
+                            <label class="visually-hidden" for="words-{{ $job->id }}">Words for the customer of {{ $job->number }}</label>
+                            <textarea class="form-control" id="words-{{ $job->id }}" rows="4" readonly>{{ $page->words($job) }}</textarea>
+                        </details>
+                    @endif
                 </td>
                 @if ($page->whatIf === null && $page->mayPlan())
                     @php($isTyped = (int) old('row') === $job->id)

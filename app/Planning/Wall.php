@@ -6,8 +6,6 @@ namespace App\Planning;
 
 use Carbon\CarbonInterface;
 use DateTimeZone;
-use Illuminate\Support\Carbon;
-use NeatSpindle\Core\Whole\Schedule\WallClock;
 
 use function in_array;
 use function intdiv;
@@ -37,11 +35,5 @@ final readonly class Wall
     public function ahead(CarbonInterface $moment): int
     {
         return intdiv($this->zone->getOffset($moment->toDateTime()), 60);
-    }
-
-    /** A time of the wall as a moment; one that a change of summer time leaves out is the same minute after it. */
-    public function moment(int $time): Carbon
-    {
-        return Carbon::createFromFormat('Y-m-d\TH:i', WallClock::timeText($time), $this->zone)?->startOfMinute() ?? now();
     }
 }

@@ -26,7 +26,7 @@ it('replans a week by keys: a bike before another, seen before it is kept', func
     expect($site->driver()->getCurrentURL())->toContain('week=');
     $site->visit('/calendar');
     $job = Job::query()->where('number', 250)->sole();
-    $site->tick('#dates-250 td:last-child summary')->choose("before-{$job->id}", (string) Job::query()->where('number', 241)->value('id'));
+    $site->click('#change-250')->choose("before-{$job->id}", (string) Job::query()->where('number', 241)->value('id'));
     $site->tabTo('#try-250')->andWait(fn () => $site->keys(WebDriverKeys::ENTER));
     expect($site->text())->toContain('Nothing is kept yet')->and(Job::query()->whereNotNull('turn')->exists())->toBeFalse();
     $site->tabTo('#keep-plan')->andWait(fn () => $site->keys(WebDriverKeys::ENTER));
@@ -44,7 +44,7 @@ it('moves every date for a sick day and a late delivery, and says why a promise 
     expect($site->text())->toContain('Noted.')->and(Absence::query()->count())->toBe(1);
 
     $job = Job::query()->where('number', 255)->sole();
-    $site->tick('#dates-255 td:last-child summary');
+    $site->click('#change-255');
     $site->driver()->executeScript('document.getElementById(arguments[0]).value = arguments[1]', ["parts-{$job->id}", workingDay(25)]);
     $site->click('#try-255');
     expect($site->text('#dates-255'))->toContain('late')->toContain('was');

@@ -24,6 +24,7 @@ class CalendarController extends Controller
     {
         return view('calendar', ['page' => new CalendarPage(
             $this->user(), $request->query('week'), day: $request->query('day'), isPartsAsked: $request->query('parts') === 'come',
+            changing: $request->integer('change'), isAll: $request->boolean('all'),
         )]);
     }
 

@@ -32,7 +32,13 @@ class CalendarPage
     /** The one day that is looked at from near; null for the whole week. */
     public readonly ?int $near;
 
+    /** So many jobs stand in the table before the rest is asked for. */
+    private const SHOWN = 80;
+
     private readonly WorkshopPlan $stands;
+
+    /** @var Collection<int, Job>|null */
+    private ?Collection $jobs = null;
 
     private readonly ?WorkshopPlan $tried;
 
@@ -42,7 +48,7 @@ class CalendarPage
      */
     public function __construct(
         private readonly User $user, mixed $week, public readonly ?WhatIf $whatIf = null, public readonly ?Job $job = null, mixed $day = null,
-        public readonly bool $isPartsAsked = false,
+        public readonly bool $isPartsAsked = false, private readonly ?int $changing = null, private readonly bool $isAll = false,
     ) {
         $workshop = Workshop::query()->findOrFail($user->workshop_id);
         $this->stands = WorkshopPlan::of($workshop);
@@ -108,7 +114,29 @@ class CalendarPage
     /** @return Collection<int, Job> the first promised first, then by number */
     public function jobs(): Collection
     {
-        return $this->stands->jobs->sortBy(fn (Job $job) => [$job->promised_on?->format('Y-m-d') ?? '9', $job->number])->values();
+        return $this->jobs ??= $this->stands->jobs->sortBy(fn (Job $job) => [$job->promised_on?->format('Y-m-d') ?? '9', $job->number])->values();
+    }
+
+    /** @return Collection<int, Job> those in the table: all where that was asked for, or something is tried */
+    public function shown(): Collection
+    {
+        return $this->isAll || $this->whatIf !== null ? $this->jobs() : $this->jobs()->filter(fn (Job $job, int $i) => $i < self::SHOWN || $this->isChanging($job))->values();
+    }
+
+    public function hidden(): int
+    {
+        return $this->jobs()->count() - $this->shown()->count();
+    }
+
+    public function isChanging(Job $job): bool
+    {
+        return $this->changing === $job->number;
+    }
+
+    /** @return array<int, string> the jobs it could be done before, by their numbers in the database */
+    public function others(Job $job): array
+    {
+        return $this->jobs()->where('id', '!=', $job->id)->mapWithKeys(fn (Job $one) => [$one->id => "{$one->number} {$one->bike->label}"])->all();
     }
 
     public function planned(Job $job): ?PlannedJob

@@ -2,7 +2,7 @@
 <div class="scroll-x"><table class="ledger dates">
     <thead><tr><th>Job</th><th>Promised</th><th>Honest date</th><th>Why</th>@if ($page->whatIf === null && $page->mayPlan())<th>Change</th>@endif</tr></thead>
     <tbody>
-        @foreach ($page->jobs() as $job)
+        @foreach ($page->shown() as $job)
             @php($honest = $page->honest($job))
             @php($late = $page->late($job))
             @php($reasons = $page->reasons($job))
@@ -44,8 +44,7 @@
                 @if ($page->whatIf === null && $page->mayPlan())
                     @php($isTyped = (int) old('row') === $job->id)
                     <td>
-                        <details @if($isTyped && $errors->isNotEmpty()) open @endif>
-                            <summary>Promise, parts, turn</summary>
+                        @if ($page->isChanging($job))
                             <form method="post" action="{{ route('calendar.try', $job) }}" novalidate>
                                 @csrf @formkey
                                 <input type="hidden" name="version" value="{{ $job->version }}"><input type="hidden" name="row" value="{{ $job->id }}"><input type="hidden" name="week" value="{{ $page->dayText(0) }}">
@@ -56,14 +55,17 @@
                                 <input class="form-control" type="date" id="parts-{{ $job->id }}" name="parts_on" value="{{ $isTyped ? old('parts_on') : $job->parts_on?->format('Y-m-d') }}">
                                 @if ($isTyped)<x-fault for="parts_on" />@endif
                                 <label class="form-label mb-0" for="before-{{ $job->id }}">Done before</label>
-                                <x-select :id="'before-'.$job->id" name="before" any="its turn by promise" :options="$page->jobs()->where('id', '!=', $job->id)->mapWithKeys(fn ($one) => [$one->id => $one->number.' '.$one->bike->label])->all()" :chosen="$isTyped ? old('before') : null" />
+                                <x-select :id="'before-'.$job->id" name="before" any="its turn by promise" :options="$page->others($job)" :chosen="$isTyped ? old('before') : null" />
                                 @if ($isTyped)<x-fault for="before" /><x-fault for="version" />@endif
                                 <button class="btn btn-plain mt-1" id="try-{{ $job->number }}">See what moves</button>
                             </form>
-                        </details>
+                        @else
+                            <a href="{{ route('calendar', ['change' => $job->number, 'week' => $page->dayText(0)]) }}#dates-{{ $job->number }}" id="change-{{ $job->number }}">Promise, parts, turn</a>
+                        @endif
                     </td>
                 @endif
             </tr>
         @endforeach
     </tbody>
 </table></div>
+@if ($page->hidden() > 0)<p class="mb-0"><a href="{{ route('calendar', ['all' => '1']) }}">And {{ $page->hidden() }} more</a></p>@endif

@@ -47,11 +47,13 @@ class CalendarFeed
         $jobs = $plan->jobs->keyBy('id');
         foreach ($plan->plan()->jobs as $planned) {
             $job = $jobs->get((int) $planned->job->code);
-            $labels = $job === null ? [] : array_column($plan->tasks($job), 'label', 'code');
-            foreach ($job === null ? [] : $planned->tasks as $task) {
+            if ($job === null) {
+                continue;
+            }
+            foreach ($planned->tasks as $task) {
                 $isTheirs = $feed->user_id === null || $task->who === (string) $feed->user_id;
                 if ($isTheirs && $task->start !== null && $task->end !== null && $task->end > $task->start) {
-                    $entries["job{$job?->id}-{$task->task->code}"] = self::times($task) + ['title' => self::title($job, $labels[$task->task->code] ?? '')];
+                    $entries["job{$job->id}-{$task->task->code}"] = self::times($task) + ['title' => self::title($job, $plan->label($job, $task->task->code))];
                 }
             }
         }
@@ -70,9 +72,9 @@ class CalendarFeed
             : ['from' => WallClock::timeText((int) $task->start), 'to' => WallClock::timeText((int) $task->end)];
     }
 
-    private static function title(?Job $job, string $label): string
+    private static function title(Job $job, string $label): string
     {
-        return "{$job?->number} {$job?->bike->label}: {$label}";
+        return "{$job->number} {$job->bike->label}: {$label}";
     }
 
     /**

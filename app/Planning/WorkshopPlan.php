@@ -26,6 +26,8 @@ use NeatSpindle\Core\Whole\Schedule\Workshop as WorkshopToPlan;
 use WeakMap;
 
 use function array_column;
+use function array_flip;
+use function array_intersect_key;
 use function array_key_exists;
 use function array_map;
 use function array_values;
@@ -43,6 +45,14 @@ class WorkshopPlan
     private const KEPT_MINUTES = 120;
 
     private const NEWCOMER = 'new';
+
+    /** What of a job's row its plan follows from. */
+    private const MAKES_A_PLAN = ['id', 'number', 'rest', 'promised_on', 'parts_on', 'turn'];
+
+    private ?string $mark = null;
+
+    /** @var array<int, RestOfJob> by job */
+    private array $rests = [];
 
     private ?Plan $plan = null;
 
@@ -134,15 +144,26 @@ class WorkshopPlan
         return $this->tasks[$job->id] ??= $this->tasksWith($job, $this->minutes);
     }
 
+    /** What a task of a job is called. */
+    public function label(Job $job, string $code): string
+    {
+        return $this->restOf($job)->label($code, $job->parts_on !== null);
+    }
+
     private function kept(Minutes $minutes, string $how): Plan
     {
-        $workshop = $this->toPlan($minutes);
+        return Cache::remember("plan {$this->mark()} {$how}", now()->addMinutes(self::KEPT_MINUTES), fn () => Schedule::of($this->toPlan($minutes)));
+    }
 
-        return Cache::remember(
-            'plan '.hash('xxh128', serialize($workshop)." {$how}"),
-            now()->addMinutes(self::KEPT_MINUTES),
-            fn () => Schedule::of($workshop),
-        );
+    /** By which all that a plan follows from is known again. */
+    private function mark(): string
+    {
+        return $this->mark ??= hash('xxh128', serialize([
+            $this->from, $this->opening->toArray(), $this->wall->ahead(now()), $this->minutes, $this->whatIf,
+            $this->people->map(fn (User $user) => [$user->id, $user->role])->all(),
+            $this->absences->map(fn (Absence $one) => [$one->user_id, $one->from_on->format('Ymd'), $one->to_on->format('Ymd')])->all(),
+            $this->jobs->map(fn (Job $job) => array_intersect_key($job->getAttributes(), array_flip(self::MAKES_A_PLAN)))->all(),
+        ]));
     }
 
     private function toPlan(Minutes $minutes): WorkshopToPlan
@@ -179,11 +200,15 @@ class WorkshopPlan
     /** @return list<JobTask> */
     private function tasksWith(Job $job, Minutes $minutes): array
     {
-        $rest = ($job->rest === null ? RestOfJob::untouched() : RestOfJob::fromArray($job->rest))->onTheWall($this->wall->ahead(now()));
         $day = array_key_exists($job->id, $this->whatIf->deliveries ?? [])
             ? $this->whatIf?->deliveries[$job->id] : $job->parts_on?->format('Y-m-d');
         $partsAt = $day === null ? null : (int) WallClock::day($day) * WallClock::DAY;
 
-        return $rest->tasks($minutes, $this->from, $partsAt);
+        return $this->restOf($job)->onTheWall($this->wall->ahead(now()))->tasks($minutes, $this->from, $partsAt);
+    }
+
+    private function restOf(Job $job): RestOfJob
+    {
+        return $this->rests[$job->id] ??= $job->rest === null ? RestOfJob::untouched() : RestOfJob::fromArray($job->rest);
     }
 }

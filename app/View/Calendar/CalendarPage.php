@@ -13,15 +13,12 @@ use App\Planning\WorkshopPlan;
 use App\View\Drawings\WeekView;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Whole\Calendar\Reasons;
 use NeatSpindle\Core\Whole\Calendar\RestOfJob;
 use NeatSpindle\Core\Whole\Schedule\Load;
-use NeatSpindle\Core\Whole\Schedule\PlannedJob;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
 
 use function intdiv;
 use function is_string;
-use function max;
 use function min;
 
 /** A week of the workshop by person, and every open job with its promised and its honest date. */
@@ -32,15 +29,11 @@ class CalendarPage
     /** The one day that is looked at from near; null for the whole week. */
     public readonly ?int $near;
 
-    /** So many jobs stand in the table before the rest is asked for. */
-    private const SHOWN = 80;
-
     private readonly WorkshopPlan $stands;
 
-    /** @var Collection<int, Job>|null */
-    private ?Collection $jobs = null;
-
     private readonly ?WorkshopPlan $tried;
+
+    private ?DatesTable $dates = null;
 
     /**
      * @param  mixed  $week  a day of the week to look at, from the address
@@ -81,6 +74,16 @@ class CalendarPage
         return $this->user->can('plan', $this->user->workshop);
     }
 
+    public function dates(): DatesTable
+    {
+        return $this->dates ??= new DatesTable($this->stands, $this->tried, $this->changing, $this->isAll);
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->stands->jobs->isEmpty();
+    }
+
     public function week(): WeekView
     {
         return $this->near === null ? new WeekView($this->plan(), $this->monday) : new WeekView($this->plan(), $this->near, 1);
@@ -91,7 +94,7 @@ class CalendarPage
     {
         [$likely, $careful] = $this->stands->if(new WhatIf(newcomer: RestOfJob::untouched($this->isPartsAsked)))->newcomer();
         $starts = $likely->tasks[0]->start ?? null;
-        [$ready, $late] = [self::dayOf($likely), self::dayOf($careful)];
+        [$ready, $late] = [DatesTable::dayOf($likely), DatesTable::dayOf($careful)];
 
         return $starts === null || $ready === null || $late === null ? null : [intdiv($starts, WallClock::DAY), $ready, $late];
     }
@@ -109,107 +112,6 @@ class CalendarPage
     public function dayText(int $ahead): string
     {
         return WallClock::dayText($this->monday + $ahead);
-    }
-
-    /** @return Collection<int, Job> the first promised first, then by number */
-    public function jobs(): Collection
-    {
-        return $this->jobs ??= $this->stands->jobs->sortBy(fn (Job $job) => [$job->promised_on?->format('Y-m-d') ?? '9', $job->number])->values();
-    }
-
-    /** @return Collection<int, Job> those in the table: all where that was asked for, or something is tried */
-    public function shown(): Collection
-    {
-        return $this->isAll || $this->whatIf !== null ? $this->jobs() : $this->jobs()->filter(fn (Job $job, int $i) => $i < self::SHOWN || $this->isChanging($job))->values();
-    }
-
-    public function hidden(): int
-    {
-        return $this->jobs()->count() - $this->shown()->count();
-    }
-
-    public function isChanging(Job $job): bool
-    {
-        return $this->changing === $job->number;
-    }
-
-    /** @return array<int, string> the jobs it could be done before, by their numbers in the database */
-    public function others(Job $job): array
-    {
-        return $this->jobs()->where('id', '!=', $job->id)->mapWithKeys(fn (Job $one) => [$one->id => "{$one->number} {$one->bike->label}"])->all();
-    }
-
-    public function planned(Job $job): ?PlannedJob
-    {
-        return $this->plan()->job($job);
-    }
-
-    /** The day a job will honestly be done; null where that cannot be said. */
-    public function honest(Job $job): ?int
-    {
-        return self::dayOf($this->planned($job));
-    }
-
-    public function before(Job $job): ?int
-    {
-        return self::dayOf($this->stands->job($job));
-    }
-
-    public function careful(Job $job): ?int
-    {
-        return self::dayOf($this->plan()->careful($job));
-    }
-
-    /** Days after its promise; 0 where it holds, null without a promise or a date. */
-    public function late(Job $job): ?int
-    {
-        $promised = $job->promised_on === null ? null : WallClock::day($job->promised_on->format('Y-m-d'));
-        $honest = $this->honest($job);
-
-        return $promised === null || $honest === null ? null : max(0, $honest - $promised);
-    }
-
-    public function reasons(Job $job): ?Reasons
-    {
-        $planned = $this->planned($job);
-
-        return $planned === null ? null : Reasons::of($planned, $this->plan()->from);
-    }
-
-    /** What one could tell the customer: to be copied, nothing is sent by itself. The careful day is told, not the likely one. */
-    public function words(Job $job): string
-    {
-        $day = $this->careful($job) ?? $this->honest($job);
-        $parts = $job->parts_on?->format('j F');
-        $waits = ($job->rest['parts'] ?? false) !== true ? '' : ' We wait for parts'.($parts === null ? '.' : ", which are to come on {$parts}.");
-
-        return "Your {$job->bike->label} (number {$job->number}): ".($day === null
-            ? 'we cannot name a day yet. '.rtrim($this->whyNoDate($job), '.').'.'
-            : "we expect it to be ready on {$this->day($day, 'l j F')}.{$waits}");
-    }
-
-    /** Why nobody can put a day to a job. */
-    public function whyNoDate(Job $job): string
-    {
-        foreach ($this->plan()->tasks($job) as $task) {
-            if ($task->isEndless()) {
-                return $task->label;
-            }
-        }
-
-        return 'Nobody can do what is left.';
-    }
-
-    /** What a task of a job is called. */
-    public function label(Job $job, string $code): string
-    {
-        foreach ($this->plan()->tasks($job) as $task) {
-            if ($task->code === $code) {
-                return $task->label;
-            }
-        }
-
-        return $code;
     }
 
     public function who(?string $code): string
@@ -243,10 +145,5 @@ class CalendarPage
             $minutes >= 120 => round($minutes / 60, 1).' h',
             default => "{$minutes} min",
         };
-    }
-
-    private static function dayOf(?PlannedJob $planned): ?int
-    {
-        return $planned?->done === null ? null : intdiv(max(0, $planned->done - 1), WallClock::DAY);
     }
 }

@@ -191,9 +191,8 @@ class WeekView
             if ($job === null || ! $this->isThisWeek($planned)) {
                 continue;
             }
-            $labels = array_column($this->plan->tasks($job), 'label', 'code');
             foreach ($planned->tasks as $task) {
-                yield [$job, $task, $labels[$task->task->code] ?? ''];
+                yield [$job, $task, $this->plan->label($job, $task->task->code)];
             }
         }
     }

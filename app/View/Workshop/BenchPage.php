@@ -61,9 +61,8 @@ class BenchPage
             }
         }
         $job = $next === null ? null : $this->jobs->firstWhere('id', $next[0]);
-        $labels = $job === null ? [] : array_column($this->plan()->tasks($job), 'label', 'code');
 
-        return $next === null || $job === null ? null : ['job' => $job, 'what' => $labels[$next[1]->task->code] ?? '', 'minutes' => $next[1]->task->minutes];
+        return $next === null || $job === null ? null : ['job' => $job, 'what' => $this->plan()->label($job, $next[1]->task->code), 'minutes' => $next[1]->task->minutes];
     }
 
     /** @return array<string, Collection<int, Job>> what somebody should look at, by what it is; nothing where there is none */

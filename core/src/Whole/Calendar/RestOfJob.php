@@ -103,7 +103,7 @@ final readonly class RestOfJob
     {
         $minutes = $partsAt === null ? self::USUAL_DELIVERY_DAYS * 24 * 60 : max(0, $partsAt - $from);
 
-        return new JobTask('parts', $partsAt === null ? 'Parts: no day named, '.self::USUAL_DELIVERY_DAYS.' days are usual' : 'Parts on their way',
+        return new JobTask('parts', $this->label('parts', $partsAt !== null),
             new Task(
                 'parts', $partsAt === null ? $minutes : 0, isWait: true, after: $last === null ? [] : [$last], notBefore: $partsAt,
             ), null);
@@ -114,9 +114,19 @@ final readonly class RestOfJob
     {
         $torque = array_values(array_filter($before, fn (JobTask $task) => $task->kind === WorkKind::Torque))[0]->code ?? null;
 
-        return new JobTask('cure', 'cures', $this->cures
+        return new JobTask('cure', $this->label('cure', true), $this->cures
             ? new Task('cure', self::CURES, isWait: true, after: $torque === null ? [] : [$torque])
             : new Task('cure', 0, isWait: true, notBefore: max($from, (int) $this->curedAt)), null);
+    }
+
+    /** What a task of it is called. */
+    public function label(string $code, bool $isDayNamed): string
+    {
+        return WorkKind::tryFrom($code)?->label() ?? match ($code) {
+            'cure' => 'cures',
+            'parts' => $isDayNamed ? 'Parts on their way' : 'Parts: no day named, '.self::USUAL_DELIVERY_DAYS.' days are usual',
+            default => $this->endless ?? '',
+        };
     }
 
     /** @return array<string, mixed> to be kept */

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Calendar;
+
+use App\Models\Job;
+use App\Planning\WorkshopPlan;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use NeatSpindle\Core\Whole\Calendar\Reasons;
+use NeatSpindle\Core\Whole\Schedule\PlannedJob;
+use NeatSpindle\Core\Whole\Schedule\WallClock;
+
+use function intdiv;
+use function max;
+
+/** Every open job with its promised and its honest date, and why. */
+class DatesTable
+{
+    /** So many jobs stand in the table before the rest is asked for. */
+    private const SHOWN = 80;
+
+    /** @var Collection<int, Job>|null */
+    private ?Collection $jobs = null;
+
+    /**
+     * @param  ?WorkshopPlan  $tried  as it would be; null where nothing is tried
+     * @param  ?int  $changing  the number of the job that is changed just now
+     */
+    public function __construct(
+        private readonly WorkshopPlan $stands, private readonly ?WorkshopPlan $tried, private readonly ?int $changing, private readonly bool $isAll,
+    ) {}
+
+    public function isTried(): bool
+    {
+        return $this->tried !== null;
+    }
+
+    private function plan(): WorkshopPlan
+    {
+        return $this->tried ?? $this->stands;
+    }
+
+    public function day(int $day, string $format = 'D j M'): string
+    {
+        return Carbon::parse(WallClock::dayText($day))->format($format);
+    }
+
+    /** @return Collection<int, Job> the first promised first, then by number */
+    public function jobs(): Collection
+    {
+        return $this->jobs ??= $this->stands->jobs->sortBy(fn (Job $job) => [$job->promised_on?->format('Y-m-d') ?? '9', $job->number])->values();
+    }
+
+    /** @return Collection<int, Job> those in the table: all where that was asked for, or something is tried */
+    public function shown(): Collection
+    {
+        return $this->isAll || $this->tried !== null ? $this->jobs() : $this->jobs()->filter(fn (Job $job, int $i) => $i < self::SHOWN || $this->isChanging($job))->values();
+    }
+
+    public function hidden(): int
+    {
+        return $this->jobs()->count() - $this->shown()->count();
+    }
+
+    public function isChanging(Job $job): bool
+    {
+        return $this->changing === $job->number;
+    }
+
+    /** @return array<int, string> the jobs it could be done before, by their numbers in the database */
+    public function others(Job $job): array
+    {
+        return $this->jobs()->where('id', '!=', $job->id)->mapWithKeys(fn (Job $one) => [$one->id => "{$one->number} {$one->bike->label}"])->all();
+    }
+
+    public function planned(Job $job): ?PlannedJob
+    {
+        return $this->plan()->job($job);
+    }
+
+    /** The day a job will honestly be done; null where that cannot be said. */
+    public function honest(Job $job): ?int
+    {
+        return self::dayOf($this->planned($job));
+    }
+
+    public function before(Job $job): ?int
+    {
+        return self::dayOf($this->stands->job($job));
+    }
+
+    public function careful(Job $job): ?int
+    {
+        return self::dayOf($this->plan()->careful($job));
+    }
+
+    /** Days after its promise; 0 where it holds, null without a promise or a date. */
+    public function late(Job $job): ?int
+    {
+        $promised = $job->promised_on === null ? null : WallClock::day($job->promised_on->format('Y-m-d'));
+        $honest = $this->honest($job);
+
+        return $promised === null || $honest === null ? null : max(0, $honest - $promised);
+    }
+
+    public function reasons(Job $job): ?Reasons
+    {
+        $planned = $this->planned($job);
+
+        return $planned === null ? null : Reasons::of($planned, $this->plan()->from);
+    }
+
+    /** Why nobody can put a day to a job. */
+    public function whyNoDate(Job $job): string
+    {
+        foreach ($this->plan()->tasks($job) as $task) {
+            if ($task->isEndless()) {
+                return $task->label;
+            }
+        }
+
+        return 'Nobody can do what is left.';
+    }
+
+    /** What one could tell the customer: to be copied, nothing is sent by itself. The careful day is told, not the likely one. */
+    public function words(Job $job): string
+    {
+        $day = $this->careful($job) ?? $this->honest($job);
+        $parts = $job->parts_on?->format('j F');
+        $waits = ($job->rest['parts'] ?? false) !== true ? '' : ' We wait for parts'.($parts === null ? '.' : ", which are to come on {$parts}.");
+
+        return "Your {$job->bike->label} (number {$job->number}): ".($day === null
+            ? 'we cannot name a day yet. '.rtrim($this->whyNoDate($job), '.').'.'
+            : "we expect it to be ready on {$this->day($day, 'l j F')}.{$waits}");
+    }
+
+    /** What a task of a job is called. */
+    public function label(Job $job, string $code): string
+    {
+        return $this->plan()->label($job, $code);
+    }
+
+    public static function dayOf(?PlannedJob $planned): ?int
+    {
+        return $planned?->done === null ? null : intdiv(max(0, $planned->done - 1), WallClock::DAY);
+    }
+}

@@ -23,6 +23,7 @@
                                     <form class="tool-line" method="post" action="{{ route('job.box.note', $page->job) }}" novalidate>
                                         @csrf @formkey
                                         <input type="hidden" name="position" value="{{ $position }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}">
+                                        <button class="visually-hidden" name="state" value="wrong" tabindex="-1" aria-hidden="true">Wrong</button>
                                         @if ($record?->state !== App\Models\BoxState::Here)<button class="btn btn-plain" name="state" value="here">Here</button>@endif
                                         @if ($record?->state === App\Models\BoxState::Here)
                                             <button class="btn btn-plain" name="state" value="to-drawer">Left over: drawer</button>

@@ -59,6 +59,7 @@
                         @endif
                         <form method="post" action="{{ route('job.prove.check', $page->job) }}" novalidate>
                             @csrf @formkey<input type="hidden" name="step" value="{{ $check->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}">
+                            <button class="visually-hidden" name="state" value="done" tabindex="-1" aria-hidden="true">As expected</button>
                             <div class="record">
                                 @if ($check->figure)
                                     <div><label class="form-label" for="figure">Read, {{ $check->figure->unit }}</label>

@@ -59,7 +59,6 @@
                         @endif
                         <form method="post" action="{{ route('job.prove.check', $page->job) }}" novalidate>
                             @csrf @formkey<input type="hidden" name="step" value="{{ $check->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}">
-                            <button class="visually-hidden" name="state" value="done" tabindex="-1" aria-hidden="true">As expected</button>
                             <div class="record">
                                 @if ($check->figure)
                                     <div><label class="form-label" for="figure">Read, {{ $check->figure->unit }}</label>
@@ -70,8 +69,8 @@
                             <x-fault for="state" />
                             @if ($isTyped)<x-fault for="line" />@endif
                             <div class="choice-row mt-3">
-                                @if ($page->isOnTheLine($check))<button class="btn btn-primary btn-lg" id="from-line" formaction="{{ route('job.prove.line', $page->job) }}" data-key="l">Take it from the line <kbd aria-hidden="true">l</kbd></button>@endif
                                 <button class="btn {{ $page->isOnTheLine($check) ? 'btn-plain' : 'btn-primary btn-lg' }}" name="state" value="done" data-key="d">As expected</button>
+                                @if ($page->isOnTheLine($check))<button class="btn btn-primary btn-lg" id="from-line" formaction="{{ route('job.prove.line', $page->job) }}" data-key="l">Take it from the line <kbd aria-hidden="true">l</kbd></button>@endif
                                 <button class="btn btn-plain" name="state" value="stopped">A miss</button>
                             </div>
                         </form>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Calendar;
 
+use App\Actions\WorkshopAction;
 use App\Models\Feed;
 use App\Models\User;
 use App\Models\Workshop;
@@ -11,7 +12,7 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
 /** Gives a private address at which a calendar reads what is planned: one's own work, or the whole workshop's. */
-class GiveFeed extends CalendarAction
+class GiveFeed extends WorkshopAction
 {
     private const MOST = 40;
 

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Actions\Calendar;
 
 use App\Actions\StandsOtherwise;
+use App\Actions\WorkshopAction;
 use App\Models\User;
 use App\Models\Values\OpeningTimes;
 use App\Models\Workshop;
 
 /** Keeps when the workshop is open, the days it is closed, and whose clock hangs on its wall. */
-class KeepHours extends CalendarAction
+class KeepHours extends WorkshopAction
 {
     /** @param  string  $seen  the mark of the hours the person saw */
     public function __invoke(User $by, OpeningTimes $hours, string $zone, string $seen): void

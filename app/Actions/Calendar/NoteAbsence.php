@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Calendar;
 
+use App\Actions\WorkshopAction;
 use App\Models\Absence;
 use App\Models\User;
 use App\Models\Workshop;
 use Illuminate\Validation\ValidationException;
 
 /** Notes that somebody is not at the bench on some days. */
-class NoteAbsence extends CalendarAction
+class NoteAbsence extends WorkshopAction
 {
     public function __invoke(User $by, int $who, string $from, string $to): Absence
     {

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Calendar;
 
+use App\Actions\WorkshopAction;
 use App\Models\Feed;
 use App\Models\User;
 use App\Models\Workshop;
 use Illuminate\Auth\Access\AuthorizationException;
 
 /** Calls a feed's address back: whose it is, or whoever plans. */
-class RevokeFeed extends CalendarAction
+class RevokeFeed extends WorkshopAction
 {
     public function __invoke(User $by, Feed $feed): void
     {

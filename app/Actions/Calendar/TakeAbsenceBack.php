@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Calendar;
 
+use App\Actions\WorkshopAction;
 use App\Models\Absence;
 use App\Models\User;
 use App\Models\Workshop;
 
 /** Somebody is at the bench after all; what was noted stays on record. */
-class TakeAbsenceBack extends CalendarAction
+class TakeAbsenceBack extends WorkshopAction
 {
     public function __invoke(User $by, int $absence): void
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Catalogue;
 
+use App\Actions\WorkshopAction;
 use App\Models\MeasuredPart;
 use App\Models\User;
 use App\Models\Workshop;
@@ -11,11 +12,11 @@ use Illuminate\Validation\ValidationException;
 use NeatSpindle\Core\Whole\Measured\PartKind;
 
 /** Begins a part that has no papers: nothing of it is measured yet. */
-class BeginPart extends MeasuringAction
+class BeginPart extends WorkshopAction
 {
     public function __invoke(User $by, PartKind $kind): MeasuredPart
     {
-        return $this->change($by, function (Workshop $workshop) use ($by, $kind): MeasuredPart {
+        return $this->change($by, 'measureParts', function (Workshop $workshop) use ($by, $kind): MeasuredPart {
             if ($workshop->measuredParts()->count() >= MeasuredPart::MOST) {
                 throw ValidationException::withMessages(['kind' => 'At most '.MeasuredPart::MOST.' parts are measured here. Drop those that nobody finishes.']);
             }

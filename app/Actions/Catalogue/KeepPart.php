@@ -6,6 +6,7 @@ namespace App\Actions\Catalogue;
 
 use App\Actions\StandsOtherwise;
 use App\Actions\Submission;
+use App\Actions\WorkshopAction;
 use App\Documents\CatalogueDocument;
 use App\Models\MeasuredPart;
 use App\Models\User;
@@ -20,7 +21,7 @@ use NeatSpindle\Core\Whole\Measured\PartKind;
 use function is_string;
 
 /** Keeps what is measured of a part so far; once nothing is missing it stands in the catalogue, marked as measured here. */
-class KeepPart extends MeasuringAction
+class KeepPart extends WorkshopAction
 {
     public function __construct(Gate $gate, Submission $submission, private readonly CatalogueRows $rows)
     {
@@ -35,7 +36,7 @@ class KeepPart extends MeasuringAction
      */
     public function __invoke(User $by, MeasuredPart $row, array $values, string $seen): MeasuredPart
     {
-        return $this->change($by, function (Workshop $workshop) use ($by, $row, $values, $seen): MeasuredPart {
+        return $this->change($by, 'measureParts', function (Workshop $workshop) use ($by, $row, $values, $seen): MeasuredPart {
             $row = $workshop->measuredParts()->with('user')->lockForUpdate()->findOrFail($row->id);
             $part = Measured::of($row->kind, $values);
             if ($row->mark() !== $seen) {

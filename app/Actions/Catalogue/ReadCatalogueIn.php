@@ -6,11 +6,11 @@ namespace App\Actions\Catalogue;
 
 use App\Actions\StandsOtherwise;
 use App\Actions\Submission;
+use App\Actions\WorkshopAction;
 use App\Documents\CatalogueDocument;
 use App\Models\User;
 use App\Models\Workshop;
 use Illuminate\Contracts\Auth\Access\Gate;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 use function in_array;
@@ -19,11 +19,12 @@ use function in_array;
  * Adds what is new in a catalogue and updates what has the same code. What the workshop would then have, old and new together,
  * stays within what its pages can work with.
  */
-class ReadCatalogueIn
+class ReadCatalogueIn extends WorkshopAction
 {
-    public function __construct(
-        private readonly Gate $gate, private readonly Submission $submission, private readonly CatalogueRows $rows,
-    ) {}
+    public function __construct(Gate $gate, Submission $submission, private readonly CatalogueRows $rows)
+    {
+        parent::__construct($gate, $submission);
+    }
 
     /**
      * @param  ?string  $seen  the version of the catalogue the person saw; null where nothing is said of it
@@ -33,10 +34,7 @@ class ReadCatalogueIn
      */
     public function __invoke(User $by, CatalogueDocument $read, ?string $seen = null): array
     {
-        return DB::transaction(function () use ($by, $read, $seen): array {
-            $this->submission->claim($by);
-            $workshop = Workshop::query()->whereKey($by->workshop_id)->lockForUpdate()->firstOrFail();
-            $this->gate->forUser($by)->authorize('importCatalogue', $workshop);
+        return $this->change($by, 'importCatalogue', function (Workshop $workshop) use ($by, $read, $seen): array {
             if ($seen !== null && $seen !== $workshop->catalogue_version) {
                 throw StandsOtherwise::told('Somebody has changed the catalogue', 'file');
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Drawer;
 
+use App\Actions\WorkshopAction;
 use App\Models\Spacer;
 use App\Models\User;
 use App\Models\Workshop;
@@ -11,12 +12,12 @@ use Illuminate\Validation\ValidationException;
 use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 
 /** Puts a new kind of spacer into the drawer. */
-class AddKind extends DrawerAction
+class AddKind extends WorkshopAction
 {
     /** @param  list<SpacerUse>  $uses */
     public function __invoke(User $by, float $mm, int $quantity, array $uses, ?string $liesIn): Spacer
     {
-        return $this->change($by, function (Workshop $workshop) use ($mm, $quantity, $uses, $liesIn): Spacer {
+        return $this->change($by, 'countDrawer', function (Workshop $workshop) use ($mm, $quantity, $uses, $liesIn): Spacer {
             if (Spacer::inUse($workshop)->count() >= Spacer::MOST_KINDS) {
                 throw ValidationException::withMessages(['thickness' => Spacer::tooMany()]);
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Drawer;
 
+use App\Actions\WorkshopAction;
 use App\Models\Spacer;
 use App\Models\User;
 
@@ -11,7 +12,7 @@ use App\Models\User;
  * Keeps how many of a kind lie in the drawer, and where. Only what the person changed is written: who moves a kind to
  * another tray says nothing of how many there are.
  */
-class CountKind extends DrawerAction
+class CountKind extends WorkshopAction
 {
     /**
      * @param  array{quantity: int, lies_in: ?string}  $seen  what the person saw
@@ -21,7 +22,7 @@ class CountKind extends DrawerAction
      */
     public function __invoke(User $by, Spacer $spacer, array $seen, array $typed): void
     {
-        $this->change($by, function () use ($spacer, $seen, $typed): void {
+        $this->change($by, 'countDrawer', function () use ($spacer, $seen, $typed): void {
             $held = Spacer::query()->whereKey($spacer->id)->lockForUpdate()->firstOrFail();
             $stands = ['quantity' => $held->quantity, 'lies_in' => $held->lies_in];
             $changed = array_filter($typed, fn (int|string|null $value, string $of) => $value !== $seen[$of], ARRAY_FILTER_USE_BOTH);

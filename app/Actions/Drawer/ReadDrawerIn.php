@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Drawer;
 
 use App\Actions\StandsOtherwise;
+use App\Actions\WorkshopAction;
 use App\Documents\DrawerTable;
 use App\Models\Spacer;
 use App\Models\User;
@@ -14,7 +15,7 @@ use Illuminate\Validation\ValidationException;
 use function count;
 
 /** Adds new kinds from a table and counts known ones anew; a kind is known by thickness and uses. */
-class ReadDrawerIn extends DrawerAction
+class ReadDrawerIn extends WorkshopAction
 {
     /**
      * @param  ?string  $seen  the mark of the drawer the person saw; null where nothing is said of it
@@ -22,7 +23,7 @@ class ReadDrawerIn extends DrawerAction
      */
     public function __invoke(User $by, DrawerTable $table, ?string $seen = null): int
     {
-        return $this->change($by, function (Workshop $workshop) use ($table, $seen): int {
+        return $this->change($by, 'countDrawer', function (Workshop $workshop) use ($table, $seen): int {
             if ($seen !== null && $seen !== $workshop->drawerMark()) {
                 throw StandsOtherwise::told('Somebody has counted, taken or put something into the drawer', 'table');
             }

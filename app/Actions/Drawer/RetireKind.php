@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Drawer;
 
+use App\Actions\WorkshopAction;
 use App\Models\ReservationState;
 use App\Models\Spacer;
 use App\Models\User;
@@ -11,11 +12,11 @@ use App\Models\Workshop;
 use Illuminate\Validation\ValidationException;
 
 /** Takes a kind out of use, or brings it back: what is out of use is chosen for no stack, and stays in the record. */
-class RetireKind extends DrawerAction
+class RetireKind extends WorkshopAction
 {
     public function __invoke(User $by, Spacer $spacer, bool $isOut): void
     {
-        $this->change($by, function (Workshop $workshop) use ($by, $spacer, $isOut): void {
+        $this->change($by, 'countDrawer', function (Workshop $workshop) use ($by, $spacer, $isOut): void {
             $kept = $isOut ? $spacer->reservations()->where('state', ReservationState::Reserved)->with('job')->first() : null;
             if ($kept !== null) {
                 throw ValidationException::withMessages(['quantity' => "{$kept->quantity} of it are kept for job {$kept->job->number}: give them back there first."]);

@@ -4,24 +4,20 @@ declare(strict_types=1);
 
 namespace App\Actions\Jobs;
 
-use App\Actions\Submission;
+use App\Actions\WorkshopAction;
 use App\Models\Customer;
 use App\Models\Job;
 use App\Models\Run;
 use App\Models\User;
 use App\Models\Workshop;
-use Illuminate\Contracts\Auth\Access\Gate;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NeatSpindle\Core\Fitting\Route\RunRole;
 
 /** Takes a bike in: customer, bike and job in one go, with the runs most motors bring. */
-class StartJob
+class StartJob extends WorkshopAction
 {
     public const NEW = 'new';
-
-    public function __construct(private readonly Gate $gate, private readonly Submission $submission) {}
 
     /**
      * @param  array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null}  $typed
@@ -29,12 +25,8 @@ class StartJob
      */
     public function __invoke(User $by, array $typed, string $whose = self::NEW): Job
     {
-        return DB::transaction(function () use ($by, $typed, $whose): Job {
-            $this->submission->claim($by);
-            $workshop = Workshop::query()->whereKey($by->workshop_id)->lockForUpdate()->firstOrFail();
-            $this->gate->forUser($by)->authorize('startJob', $workshop);
-            $customer = $this->known($workshop, $typed['customer'], $whose) ?? $workshop->customers()
-                ->create(['name' => trim($typed['customer'])]);
+        return $this->change($by, 'startJob', function (Workshop $workshop) use ($by, $typed, $whose): Job {
+            $customer = $this->known($workshop, $typed['customer'], $whose) ?? $workshop->customers()->create(['name' => trim($typed['customer'])]);
             $bike = $customer->bikes()->create([
                 'label' => $typed['bike'], 'kind' => $typed['kind'], 'frame_material' => $typed['frame_material'],
             ]);
@@ -46,6 +38,7 @@ class StartJob
                 'next_step' => 'Walk round the bike and measure',
                 'house' => $workshop->house()->toKeep(),
             ]);
+            $job->promised_on === null ?: $job->promises()->create(['user_id' => $by->id, 'promised_on' => $job->promised_on, 'promised_at' => now()]);
             foreach (RunRole::AT_START as $position => $role) {
                 $job->runs()->create(['position' => $position, ...Run::usual($role)]);
             }

@@ -2,17 +2,16 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Calendar;
+namespace App\Actions;
 
-use App\Actions\Submission;
 use App\Models\User;
 use App\Models\Workshop;
 use Closure;
 use Illuminate\Contracts\Auth\Access\Gate;
 use Illuminate\Support\Facades\DB;
 
-/** A change of who works when: authorised, and alone at the workshop while it lasts. */
-abstract class CalendarAction
+/** A change of what the whole workshop has or goes by: authorised, and alone at the workshop while it lasts. */
+abstract class WorkshopAction
 {
     public function __construct(private readonly Gate $gate, private readonly Submission $submission) {}
 

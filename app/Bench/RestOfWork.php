@@ -16,7 +16,6 @@ use NeatSpindle\Core\Measuring\Survey\Sitting;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Whole\Calendar\RestOfJob;
 use NeatSpindle\Core\Whole\Calendar\WorkKind;
-use NeatSpindle\Core\Whole\Prove\Check;
 
 use function array_filter;
 use function count;
@@ -79,7 +78,7 @@ class RestOfWork
             }
         }
         foreach ($build->open as $step) {
-            $kind = WorkKind::ofChapter($step->chapter)->value;
+            $kind = WorkKind::ofStep($step)->value;
             $pieces[$kind] = ($pieces[$kind] ?? 0) + 1;
         }
 
@@ -89,17 +88,16 @@ class RestOfWork
     /** @return array<string, int> checks are counted once the bike is built */
     private static function proving(OpenJob $open, BuildState $build): array
     {
+        $pieces = [WorkKind::HandOver->value => 1];
         if ($build->sheet === null || $build->open !== []) {
-            return [WorkKind::Stand->value => WorkKind::Stand->usualPieces(), WorkKind::Ride->value => 1, WorkKind::HandOver->value => 1];
+            return $pieces + [WorkKind::Stand->value => WorkKind::Stand->usualPieces(), WorkKind::Ride->value => WorkKind::Ride->usualPieces()];
         }
-        $checks = $open->the(Proving::class)->openChecks();
-        $rides = array_filter($checks, fn (Check $check) => $check->chapter === Check::RIDE);
+        foreach ($open->the(Proving::class)->openChecks() as $check) {
+            $kind = WorkKind::ofCheck($check)->value;
+            $pieces[$kind] = ($pieces[$kind] ?? 0) + 1;
+        }
 
-        return [
-            WorkKind::Stand->value => count($checks) - count($rides),
-            WorkKind::Ride->value => $rides === [] ? 0 : 1,
-            WorkKind::HandOver->value => 1,
-        ];
+        return $pieces;
     }
 
     /** A decision that is no choice of parts has no end that anybody knows. */

@@ -31,7 +31,7 @@ use function is_string;
  * @property ?array<string, mixed> $rest what is still to be done, counted in pieces of work
  * @property ?Carbon $waits_since
  * @property ?Carbon $parts_on
- * @property ?int $turn
+ * @property ?int $before_id the job it is done before, where somebody has put it there
  * @property Bike $bike
  */
 #[ScopedBy(OwnWorkshop::class)]
@@ -55,7 +55,7 @@ class Job extends Row
         'rest',
         'waits_since',
         'parts_on',
-        'turn',
+        'before_id',
     ];
 
     protected $attributes = ['stage' => 'survey', 'waits_for' => 'measurement', 'next_step' => '', 'version' => 0];
@@ -72,7 +72,7 @@ class Job extends Row
         'rest' => 'array',
         'waits_since' => 'datetime',
         'parts_on' => 'date',
-        'turn' => 'int',
+        'before_id' => 'int',
     ];
 
     /**

@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Models\Sheet;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use NeatSpindle\Core\Whole\Calendar\Minutes;
 use NeatSpindle\Core\Whole\Calendar\WorkKind;
-
-use function in_array;
-use function preg_match;
 
 /**
  * What pieces of work took in this workshop: from one tick of a sheet to the next by the same hand on the same bike. A step left open over
@@ -43,11 +39,11 @@ final class Learned
     {
         $rows = DB::table('step_records')->join('jobs', 'jobs.id', '=', 'job_id')->where('workshop_id', $workshop)->where('state', 'done')
             ->where('recorded_at', '>', now()->subDays(self::DAYS))->orderBy('job_id')->orderBy('step_records.id')->limit(self::ROWS)
-            ->get(['job_id', 'user_id', 'sheet', 'step', 'recorded_at']);
+            ->get(['job_id', 'user_id', 'asked->work as work', 'recorded_at']);
         $took = [];
         $before = null;
         foreach ($rows as $row) {
-            $kind = self::kindOf((string) $row->sheet, (string) $row->step);
+            $kind = WorkKind::tryFrom((string) $row->work);
             $at = Carbon::parse((string) $row->recorded_at);
             $minutes = $before === null || $before[0] !== $row->job_id || $before[1] !== $row->user_id
                 ? INF : $before[2]->diffInSeconds($at) / 60;
@@ -58,23 +54,5 @@ final class Learned
         }
 
         return $took;
-    }
-
-    private static function kindOf(string $sheet, string $step): ?WorkKind
-    {
-        return match (true) {
-            $sheet === Sheet::Strip->value => WorkKind::Strip,
-            $sheet === Sheet::Prove->value => in_array(
-                $step, ['level', 'hill', 'ride-cut-off', 'brakes-ride'], true,
-            ) ? WorkKind::Ride : WorkKind::Stand,
-            preg_match('/^(safe|try-|insert-|guide|cure-|dry-fit|spring-out)/', $step) === 1 => WorkKind::Dry,
-            preg_match('/^(thread-|gear-|bolts-behind|chain-over)/', $step) === 1 => WorkKind::Gap,
-            preg_match('/torque|lockring|boss-bolts|lock$/', $step) === 1 => WorkKind::Torque,
-            preg_match('/^(dress-|join-|joints-|display|battery-|speed-|brake-sensor|bar-|lever-|cap-)/', $step) === 1 => WorkKind::Routes,
-            preg_match('/(-back|swing|spring-in)$/', $step) === 1 => WorkKind::Back,
-            preg_match('/^(crank|pedals|chain|ring|mend-)/', $step) === 1 => WorkKind::Drive,
-            $sheet === Sheet::Build->value => WorkKind::Body,
-            default => null,
-        };
     }
 }

@@ -11,13 +11,12 @@ use NeatSpindle\Core\Whole\Calendar\RestOfJob;
 final readonly class WhatIf
 {
     /**
-     * @param  array<int, ?string>  $promises  days by job; null takes the promise away
-     * @param  array<int, ?string>  $deliveries  days by job
-     * @param  array<int, int>  $turns  by job
-     * @param  list<Absence>  $absences
+     * @param  ?int  $job  whose plan would be another
+     * @param  array{promised_on?: ?string, parts_on?: ?string, before_id?: ?int}  $plan  of that job
+     * @param  ?Absence  $absence  as it would be noted, not kept
      * @param  ?RestOfJob  $newcomer  a bike that is not taken in yet, planned after all others
      */
     public function __construct(
-        public array $promises = [], public array $deliveries = [], public array $turns = [], public array $absences = [], public ?RestOfJob $newcomer = null,
+        public ?int $job = null, public array $plan = [], public ?Absence $absence = null, public ?RestOfJob $newcomer = null,
     ) {}
 }

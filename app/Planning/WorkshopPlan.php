@@ -12,26 +12,28 @@ use App\Models\Values\OpeningTimes;
 use App\Models\Workshop;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
-use NeatSpindle\Core\Whole\Calendar\JobTask;
 use NeatSpindle\Core\Whole\Calendar\Minutes;
 use NeatSpindle\Core\Whole\Calendar\RestOfJob;
+use NeatSpindle\Core\Whole\Calendar\Turns;
 use NeatSpindle\Core\Whole\Calendar\WorkKind;
 use NeatSpindle\Core\Whole\Schedule\JobToPlan;
 use NeatSpindle\Core\Whole\Schedule\Person;
 use NeatSpindle\Core\Whole\Schedule\Plan;
 use NeatSpindle\Core\Whole\Schedule\PlannedJob;
 use NeatSpindle\Core\Whole\Schedule\Schedule;
+use NeatSpindle\Core\Whole\Schedule\Task;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
 use NeatSpindle\Core\Whole\Schedule\Workshop as WorkshopToPlan;
 use WeakMap;
 
 use function array_column;
+use function array_filter;
 use function array_flip;
 use function array_intersect_key;
-use function array_key_exists;
 use function array_map;
 use function array_values;
 use function intdiv;
+use function is_int;
 
 /**
  * Every open job of a workshop in time: what is still to be done, by whom, and when each will honestly be done. Worked out once for what
@@ -47,7 +49,7 @@ class WorkshopPlan
     private const NEWCOMER = 'new';
 
     /** What of a job's row its plan follows from. */
-    private const MAKES_A_PLAN = ['id', 'number', 'rest', 'promised_on', 'parts_on', 'turn'];
+    private const MAKES_A_PLAN = ['id', 'number', 'rest', 'promised_on', 'parts_on', 'before_id'];
 
     private ?string $mark = null;
 
@@ -61,9 +63,6 @@ class WorkshopPlan
     /** @var WeakMap<Plan, array<string, PlannedJob>>|null jobs of each plan by code */
     private ?WeakMap $indexes = null;
 
-    /** @var array<int, list<JobTask>> by job */
-    private array $tasks = [];
-
     /**
      * @param  Collection<int, Job>  $jobs  those that are open, by number
      * @param  Collection<int, User>  $people
@@ -71,7 +70,7 @@ class WorkshopPlan
      */
     private function __construct(
         public readonly OpeningTimes $opening, public readonly Wall $wall, public readonly Collection $jobs, public readonly Collection $people,
-        public readonly Collection $absences, public readonly Minutes $minutes, public readonly int $from, private readonly ?WhatIf $whatIf = null,
+        public readonly Collection $absences, public readonly Minutes $minutes, public readonly int $from, private readonly ?RestOfJob $newcomer = null,
     ) {}
 
     /** @param  ?Collection<int, Job>  $jobs  every open job with bike and customer, where they were read already */
@@ -98,7 +97,10 @@ class WorkshopPlan
     /** The same, if something were otherwise. */
     public function if(WhatIf $whatIf): self
     {
-        return new self($this->opening, $this->wall, $this->jobs, $this->people, $this->absences, $this->minutes, $this->from, $whatIf);
+        $jobs = $this->jobs->map(fn (Job $job) => $job->id === $whatIf->job ? (clone $job)->fill($whatIf->plan) : $job);
+        $absences = $whatIf->absence === null ? $this->absences : $this->absences->concat([$whatIf->absence]);
+
+        return new self($this->opening, $this->wall, $jobs, $this->people, $absences, $this->minutes, $this->from, $whatIf->newcomer);
     }
 
     /** With what pieces of work mostly take. */
@@ -138,10 +140,10 @@ class WorkshopPlan
         return $this->indexes[$plan]["job {$code}"] ?? null;
     }
 
-    /** @return list<JobTask> what is left of a job, in the order of the hand */
-    public function tasks(Job $job): array
+    /** What of a job nobody can put a day to; null where there is nothing of that kind. */
+    public function endless(Job $job): ?string
     {
-        return $this->tasks[$job->id] ??= $this->tasksWith($job, $this->minutes);
+        return $this->restOf($job)->endless;
     }
 
     /** What a task of a job is called. */
@@ -159,7 +161,7 @@ class WorkshopPlan
     private function mark(): string
     {
         return $this->mark ??= hash('xxh128', serialize([
-            $this->from, $this->opening->toArray(), $this->wall->ahead(now()), $this->minutes, $this->whatIf,
+            $this->from, $this->opening->toArray(), $this->wall->ahead(now()), $this->minutes, $this->newcomer,
             $this->people->map(fn (User $user) => [$user->id, $user->role])->all(),
             $this->absences->map(fn (Absence $one) => [$one->user_id, $one->from_on->format('Ymd'), $one->to_on->format('Ymd')])->all(),
             $this->jobs->map(fn (Job $job) => array_intersect_key($job->getAttributes(), array_flip(self::MAKES_A_PLAN)))->all(),
@@ -168,43 +170,44 @@ class WorkshopPlan
 
     private function toPlan(Minutes $minutes): WorkshopToPlan
     {
-        $away = $this->absences->concat($this->whatIf->absences ?? [])->groupBy('user_id');
+        $away = $this->absences->groupBy('user_id');
         $people = $this->people->map(fn (User $user) => new Person(
             (string) $user->id, $user->role === Role::Apprentice ? [] : [WorkKind::JUDGES],
             array_values(($away->get($user->id) ?? new Collection)->map(fn (Absence $one) => [
                 (int) WallClock::day($one->from_on->format('Y-m-d')), (int) WallClock::day($one->to_on->format('Y-m-d')),
             ])->all()),
         ));
-        $turn = fn (Job $job): int => $this->whatIf->turns[$job->id] ?? $job->turn ?? PHP_INT_MAX;
-        $jobs = $this->jobs->sortBy(fn (Job $job) => [$turn($job), $job->number])->map(fn (Job $job) => new JobToPlan(
-            (string) $job->id, $this->turnOf($job), array_map(fn (JobTask $task) => $task->task, $this->tasksWith($job, $minutes)),
-        ));
+        $jobs = [];
+        $tasks = $this->jobs->mapWithKeys(fn (Job $job) => [$job->id => $this->tasks($job, $minutes)])->all();
+        foreach ($this->turns() as $id => $turn) {
+            $jobs[] = new JobToPlan((string) $id, $turn, $tasks[$id]);
+        }
+        if ($this->newcomer !== null) {
+            $jobs[] = new JobToPlan(self::NEWCOMER, null, array_column($this->newcomer->tasks($minutes, $this->from, null), 'task'));
+        }
 
-        $newcomer = $this->whatIf?->newcomer;
-        $new = $newcomer === null ? [] : [new JobToPlan(self::NEWCOMER, null, array_map(
-            fn (JobTask $task) => $task->task, $newcomer->tasks($minutes, $this->from, null),
-        ))];
-
-        return new WorkshopToPlan($this->from, $this->opening->toHours(), array_values($people->all()), [...array_values($jobs->all()), ...$new]);
+        return new WorkshopToPlan($this->from, $this->opening->toHours(), array_values($people->all()), $jobs);
     }
 
-    /** In the order of their promises, but for what somebody moved before that. */
-    private function turnOf(Job $job): ?int
+    /** @return array<int, ?int> as urgent as what is promised for a day, by job, in the order in which equals are planned */
+    private function turns(): array
     {
-        $promised = array_key_exists($job->id, $this->whatIf->promises ?? [])
-            ? $this->whatIf?->promises[$job->id] : $job->promised_on?->format('Y-m-d');
+        $promised = [];
+        $before = [];
+        foreach ($this->jobs as $job) {
+            $promised[$job->id] = $job->promised_on === null ? null : WallClock::day($job->promised_on->format('Y-m-d'));
+            $before[$job->id] = $job->before_id;
+        }
 
-        return $this->whatIf->turns[$job->id] ?? $job->turn ?? ($promised === null ? null : WallClock::day($promised));
+        return Turns::of($promised, array_filter($before, is_int(...)));
     }
 
-    /** @return list<JobTask> */
-    private function tasksWith(Job $job, Minutes $minutes): array
+    /** @return list<Task> */
+    private function tasks(Job $job, Minutes $minutes): array
     {
-        $day = array_key_exists($job->id, $this->whatIf->deliveries ?? [])
-            ? $this->whatIf?->deliveries[$job->id] : $job->parts_on?->format('Y-m-d');
-        $partsAt = $day === null ? null : (int) WallClock::day($day) * WallClock::DAY;
+        $partsAt = $job->parts_on === null ? null : (int) WallClock::day($job->parts_on->format('Y-m-d')) * WallClock::DAY;
 
-        return $this->restOf($job)->onTheWall($this->wall->ahead(now()))->tasks($minutes, $this->from, $partsAt);
+        return array_column($this->restOf($job)->onTheWall($this->wall->ahead(now()))->tasks($minutes, $this->from, $partsAt), 'task');
     }
 
     private function restOf(Job $job): RestOfJob

@@ -6,6 +6,7 @@ use NeatSpindle\Core\Whole\Calendar\JobTask;
 use NeatSpindle\Core\Whole\Calendar\Minutes;
 use NeatSpindle\Core\Whole\Calendar\Reasons;
 use NeatSpindle\Core\Whole\Calendar\RestOfJob;
+use NeatSpindle\Core\Whole\Calendar\Turns;
 use NeatSpindle\Core\Whole\Calendar\WorkKind;
 use NeatSpindle\Core\Whole\Schedule\JobToPlan;
 use NeatSpindle\Core\Whole\Schedule\OpeningHours;
@@ -110,4 +111,13 @@ it('is kept and read again as it was', function (): void {
         expect($kept->tasks(Minutes::usual(), planFrom(), null))->toEqual($rest->tasks(Minutes::usual(), planFrom(), null));
     }
     expect(RestOfJob::fromArray(['pieces' => 'x', 'endless' => 3])->isNothing())->toBeTrue();
+});
+
+it('plans by promise, but what was put before another just before it, however far that goes', function (): void {
+    expect(Turns::of([1 => 20, 2 => null, 3 => 10, 4 => 30, 5 => 20], [4 => 1, 2 => 4]))->toBe([2 => 20, 4 => 20, 1 => 20, 3 => 10, 5 => 20])
+        ->and(Turns::of([1 => 20, 2 => 10], [1 => 99, 98 => 2]))->toBe([1 => 20, 2 => 10]);
+    // A circle that two people made at one time is none; what hangs on it stays before what it was put before.
+    expect(Turns::of([1 => 3, 2 => 2, 3 => 9], [1 => 2, 2 => 1, 3 => 1]))->toBe([3 => 3, 1 => 3, 2 => 2])
+        ->and(Turns::isCircle([1 => 2, 2 => 3], 3, 1))->toBeTrue()->and(Turns::isCircle([1 => 2, 2 => 3], 1, 3))->toBeFalse()
+        ->and(Turns::isCircle([1 => 2, 2 => 1], 3, 1))->toBeFalse()->and(Turns::isCircle([], 3, 3))->toBeTrue();
 });

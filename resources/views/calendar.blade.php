@@ -30,7 +30,7 @@
                 @if ($came === null)
                     <p class="mb-1">Nobody can say: there are no hours, or nobody who can judge it.</p>
                 @else
-                    <p class="mb-1">From <strong>{{ $page->day($came[0]) }}</strong>, ready <strong>{{ $page->day($came[1]) }}</strong>{{ $came[2] === $came[1] ? '.' : ', carefully '.$page->day($came[2]).'.' }}</p>
+                    <p class="mb-1">From <strong>{{ $page->dates()->day($came[0]) }}</strong>, ready <strong>{{ $page->dates()->day($came[1]) }}</strong>{{ $came[2] === $came[1] ? '.' : ', carefully '.$page->dates()->day($came[2]).'.' }}</p>
                 @endif
                 <p class="mb-1">@if ($page->isPartsAsked)Its parts have to come first. <a href="{{ route('calendar') }}">They are here</a>@else Its parts are here. <a href="{{ route('calendar', ['parts' => 'come']) }}">They have to come first</a>@endif</p>
                 <p class="form-hint mb-0">A usual bike after all that stand here, before anything is measured: likely with what pieces mostly take, carefully with what three of four stay under.</p>

@@ -3,15 +3,22 @@
 declare(strict_types=1);
 
 use App\Actions\Jobs\StartJob;
+use App\Actions\People\ShutOut;
+use App\Actions\Steps\RecordStripStep;
+use App\Bench\OpenJob;
 use App\Models\Absence;
 use App\Models\Feed;
 use App\Models\Job;
 use App\Models\Promise;
 use App\Models\Role;
+use App\Models\StepRecord;
+use App\Models\StepState;
 use App\Models\User;
 use App\Models\Workshop;
+use App\Planning\Learned;
 use App\Planning\WorkshopPlan;
 use Illuminate\Support\Facades\DB;
+use NeatSpindle\Core\Whole\Calendar\WorkKind;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
 use Symfony\Component\Process\Process;
 use Tests\Support\Workshops;
@@ -58,17 +65,61 @@ it('puts an honest date beside the promised one, with its reasons, on bench and 
 it('shows what would move before it is kept, and keeps it only then', function (): void {
     $other = Workshops::job($this->person, 'Second bike');
     $before = [honestDay($this->job), honestDay($other)];
-    ($this->plan)($other, ['before' => (string) $this->job->id], 'post')->assertOk()->assertSee('Nothing is kept yet')->assertSee('Keep it so');
-    expect([honestDay($this->job), honestDay($other)])->toBe($before)->and(Job::query()->whereNotNull('turn')->exists())->toBeFalse();
-    ($this->plan)($other, ['before' => (string) $this->job->id])->assertSessionHasNoErrors();
-    expect($other->refresh()->turn)->not->toBeNull();
+    $first = (string) $this->job->id;
+    ($this->plan)($other, ['before' => $first], 'post')->assertOk()->assertSee('Nothing is kept yet')->assertSee('Keep it so')->assertSee("before {$this->job->number}");
+    expect([honestDay($this->job), honestDay($other)])->toBe($before)->and(Job::query()->whereNotNull('before_id')->exists())->toBeFalse();
     $starts = fn (Job $job): int => (int) (WorkshopPlan::of(Workshop::query()->findOrFail($job->workshop_id))->job($job)?->tasks[0]->start);
-    expect($starts($other))->toBeLessThanOrEqual($starts($this->job));
+    expect($starts($other))->toBeGreaterThan($starts($this->job));
+    ($this->plan)($other, ['before' => $first])->assertSessionHasNoErrors();
+    expect($starts($other))->toBeLessThan($starts($this->job));
+    // Before one that was itself moved, and a promise told beside it: what was put somewhere stays there.
+    $third = Workshops::job($this->person, 'Third bike');
+    ($this->plan)($third, ['before' => (string) $other->id])->assertSessionHasNoErrors();
+    ($this->plan)($other, ['before' => $first, 'promised_on' => '2026-12-24'])->assertSessionHasNoErrors();
+    expect($starts($third))->toBeLessThan($starts($other))->and($starts($other))->toBeLessThan($starts($this->job));
+    $this->get("/calendar?change={$other->number}")->assertSee("value=\"{$this->job->id}\" selected", false)->assertSee('promised for Thu 24 Dec');
+    ($this->plan)($this->job, ['before' => (string) $third->id], 'post')->assertSessionHasErrors('before');
+    ($this->plan)($this->job, ['before' => (string) $third->id])->assertSessionHasErrors('before');
+    ($this->plan)($this->job, ['before' => $first])->assertSessionHasErrors('before');
+    ($this->plan)($other, ['before' => ''])->assertSessionHasNoErrors();
+    expect($other->refresh()->before_id)->toBeNull()->and($starts($third))->toBeLessThan($starts($other));
 
     ($this->plan)($this->job, ['parts_on' => '2026-12-09', 'version' => 77])->assertSessionHasErrors('version');
     ($this->plan)($this->job, ['promised_on' => '2026-11-01'])->assertSessionHasErrors('promised_on');
     ($this->plan)($this->job, ['promised_on' => 'soon'])->assertSessionHasErrors('promised_on');
     ($this->plan)($this->job, ['before' => '999999'])->assertSessionHasErrors('before');
+});
+
+it('judges what is tried by the promise that is tried', function (): void {
+    ($this->plan)($this->job, ['promised_on' => '2026-11-30'], 'post')->assertOk()->assertSee('Mon 30 Nov')->assertSee('1 day late');
+    ($this->plan)($this->job, ['promised_on' => '2026-11-30'])->assertSessionHasNoErrors();
+    ($this->plan)($this->job, ['promised_on' => '2026-12-04'], 'post')->assertOk()->assertSee('Fri 4 Dec')->assertDontSee('day late');
+});
+
+it('writes every promise down, the first one with the bike, and shows them where it is changed', function (): void {
+    $job = app(StartJob::class)($this->person, ['customer' => 'Rider', 'bike' => 'Bike', 'kind' => 'diamond', 'frame_material' => 'steel', 'promised_on' => '2026-12-05']);
+    ($this->plan)($job, ['promised_on' => '2026-12-11'])->assertSessionHasNoErrors();
+    ($this->plan)($job, ['promised_on' => '2026-12-11', 'parts_on' => '2026-12-01'])->assertSessionHasNoErrors();
+    expect($job->promises()->get()->map(fn (Promise $one) => $one->promised_on?->format('Y-m-d'))->all())->toBe(['2026-12-05', '2026-12-11']);
+    $this->get("/calendar?change={$job->number}")->assertSeeInOrder(['promised for Sat 5 Dec', 'promised for Fri 11 Dec']);
+});
+
+it('learns what pieces take from ticks of its own sheets, but not from what lay over or was ticked in one go', function (): void {
+    $job = Workshops::kitted($this->person);
+    foreach (OpenJob::of(Workshops::fresh($job))->stripPlan()->steps as $i => $step) {
+        $this->travel(match ($i) {
+            2 => 600, 3 => 0, default => 4
+        })->minutes();
+        app(RecordStripStep::class)($job, $this->person, $step->code, ['state' => StepState::Done, 'note' => 'x']);
+    }
+    $strips = count(OpenJob::of(Workshops::fresh($job))->stripPlan()->steps);
+    $this->travel(7)->minutes();
+    $proved = Workshops::proved($job, $this->person);
+    $works = StepRecord::query()->where('job_id', $proved->id)->get()->groupBy(fn (StepRecord $one) => $one->sheet.' '.($one->asked['work'] ?? 'unknown'))->map->count();
+    expect(Learned::of($this->person->workshop_id)->known(WorkKind::Strip))->toBe([4.0, 4.0, $strips - 3])
+        ->and($works->keys()->sort()->values()->all())->toBe([
+            'build body', 'build drive', 'build dry', 'build gap', 'build routes', 'build torque', 'prove ride', 'prove stand', 'strip strip',
+        ])->and($works['prove ride'])->toBeGreaterThan(4);
 });
 
 it('moves dates when somebody is away, when parts come later, and when the house is closed', function (): void {
@@ -152,6 +203,21 @@ it('is read by other calendars: the same names, numbers that rise, what is dropp
     $this->get($address)->assertNotFound();
     $this->get('/feed/'.str_repeat('a', 48).'.ics')->assertNotFound();
     expect($stranger->workshop_id)->not->toBe($this->person->workshop_id);
+});
+
+it('opens nothing any more to somebody who is shut out, whose address it ever was', function (): void {
+    $mate = Workshops::person(Role::Installer, $this->person->workshop()->first());
+    $take = function (User $by, string $of): string {
+        $this->actingAs($by)->post('/calendar/feeds', ['of' => $of])->assertSessionHas('feed');
+
+        return (string) parse_url((string) session('feed'), PHP_URL_PATH);
+    };
+    [$own, $house, $ours] = [$take($mate, 'own'), $take($mate, 'workshop'), $take($this->person, 'own')];
+    $this->get($own)->assertOk();
+    app(ShutOut::class)($this->person, $mate, true);
+    $this->get($own)->assertNotFound();
+    $this->get($house)->assertNotFound();
+    $this->get($ours)->assertOk();
 });
 
 it('works its plan out once while nothing changed, and takes a full bench in its stride', function (): void {

@@ -14,6 +14,7 @@ use App\Models\Job;
 use App\Models\Sheet;
 use App\Models\StepState;
 use App\Models\User;
+use NeatSpindle\Core\Whole\Calendar\WorkKind;
 use NeatSpindle\Core\Whole\Prove\DisplayLine;
 use NeatSpindle\Core\Whole\Prove\Look;
 
@@ -42,7 +43,9 @@ class RecordProveCheck extends JobAction
             $objection === null || $this->refuse('state', $objection);
             $lacks = ($done['state'] ?? null) === StepState::Done ? $check->lacks($done['figure'] ?? null) : null;
             $lacks === null || $this->refuse('figure', $lacks);
-            $asked = ['title' => $check->title, 'things' => $check->things, 'figure' => $check->figure?->band(), 'line' => $line?->raw];
+            $asked = [
+                'title' => $check->title, 'things' => $check->things, 'figure' => $check->figure?->band(), 'line' => $line?->raw, 'work' => WorkKind::ofCheck($check),
+            ];
             $this->recorder->record($job, $by, $seen, Sheet::Prove, $code, $asked, $done);
         });
     }

@@ -17,6 +17,7 @@ use Illuminate\Validation\ValidationException;
 use NeatSpindle\Core\Ground\Measure\TorqueUnit;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Whole\Calendar\WorkKind;
 
 /** Ticks a step of the build, says that it failed its check, or takes the tick back. Whether it may be ticked is the core's to say. */
 class RecordBuildStep extends JobAction
@@ -41,7 +42,7 @@ class RecordBuildStep extends JobAction
                 $this->expectTorque($step, $done, $by->torque_unit);
             }
             $this->recorder->record($job, $by, $seen, Sheet::Build, $code, [
-                'title' => $step->title, 'source' => $step->band?->source, ...$step->asked()->kept(),
+                'title' => $step->title, 'source' => $step->band?->source, 'work' => WorkKind::ofStep($step), ...$step->asked()->kept(),
             ], $done);
             ($done['state'] ?? null) === StepState::Done && $this->void($job, $step);
         });

@@ -14,6 +14,7 @@ use App\Models\StepState;
 use App\Models\User;
 use NeatSpindle\Core\Ground\Turn\Rotation;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Whole\Calendar\WorkKind;
 
 /** Ticks a step of the strip, says that it stopped, or takes the tick back. */
 class RecordStripStep extends JobAction
@@ -46,7 +47,7 @@ class RecordStripStep extends JobAction
             if ($lacks !== null) {
                 $this->refuse('note', $lacks);
             }
-            $this->recorder->record($job, $by, $seen, Sheet::Strip, $code, ['title' => $step->title, 'part' => $step->keep], $done);
+            $this->recorder->record($job, $by, $seen, Sheet::Strip, $code, ['title' => $step->title, 'part' => $step->keep, 'work' => WorkKind::Strip], $done);
             if ($turned !== null) {
                 Answer::give($job, $by, Spot::DriveCupLoosens->value, $turned->value);
             }

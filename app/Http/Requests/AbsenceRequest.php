@@ -52,6 +52,6 @@ class AbsenceRequest extends FormRequest
 
     public function whatIf(): WhatIf
     {
-        return new WhatIf(absences: [new Absence(['user_id' => $this->who(), 'from_on' => $this->from(), 'to_on' => $this->to()])]);
+        return new WhatIf(absence: new Absence(['user_id' => $this->who(), 'from_on' => $this->from(), 'to_on' => $this->to()]));
     }
 }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Job;
+use App\Planning\PutBefore;
 use App\Planning\WhatIf;
+use Closure;
 use Illuminate\Validation\Rule;
-use NeatSpindle\Core\Whole\Schedule\WallClock;
 
 /** What a job is promised for, when its parts come, and before which other job it is done. */
 class PlanJobRequest extends VersionedRequest
@@ -17,7 +18,8 @@ class PlanJobRequest extends VersionedRequest
         return parent::rules() + [
             'promised_on' => ['nullable', 'date_format:Y-m-d', $this->isUnchanged('promised_on') ? 'nullable' : 'after_or_equal:today'],
             'parts_on' => ['nullable', 'date_format:Y-m-d', 'before:+3 years'],
-            'before' => ['nullable', 'integer', Rule::exists('jobs', 'id')->where('workshop_id', $this->user()?->workshop_id)],
+            'before' => ['bail', 'nullable', 'integer', Rule::exists('jobs', 'id')->where('workshop_id', $this->user()?->workshop_id)
+                ->whereNull('ended_at')->whereNull('handed_over_at'), $this->expectItCanStandThere(...)],
             'week' => ['nullable', 'date_format:Y-m-d'],
         ];
     }
@@ -29,22 +31,19 @@ class PlanJobRequest extends VersionedRequest
             'promised_on.after_or_equal' => 'A promise cannot lie in the past.',
             '*.date_format' => 'Write the date as year-month-day, for example 2027-03-14.',
             'parts_on.before' => 'Nothing is on its way for so long.',
-            'before.*' => 'There is no such job.',
+            'before.*' => 'No such job is open.',
         ];
     }
 
-    /** @return array{promised_on: ?string, parts_on: ?string, turn: ?int} */
+    /** @return array{promised_on: ?string, parts_on: ?string, before_id: ?int} */
     public function plan(): array
     {
-        return ['promised_on' => $this->day('promised_on'), 'parts_on' => $this->day('parts_on'), 'turn' => $this->turn()];
+        return ['promised_on' => $this->day('promised_on'), 'parts_on' => $this->day('parts_on'), 'before_id' => $this->integer('before') ?: null];
     }
 
     public function whatIf(): WhatIf
     {
-        $plan = $this->plan();
-        $id = $this->planned()->id;
-
-        return new WhatIf([$id => $plan['promised_on']], [$id => $plan['parts_on']], $plan['turn'] === null ? [] : [$id => $plan['turn']]);
+        return new WhatIf($this->planned()->id, $this->plan());
     }
 
     public function planned(): Job
@@ -54,14 +53,11 @@ class PlanJobRequest extends VersionedRequest
         return $job instanceof Job ? $job : abort(404);
     }
 
-    /** As urgent as the one it goes before, and listed before it; its own place where it goes before none. */
-    private function turn(): ?int
+    /** @param  Closure(string): mixed  $fail */
+    private function expectItCanStandThere(string $field, mixed $value, Closure $fail): void
     {
-        $before = $this->filled('before') ? Job::query()->find($this->integer('before')) : null;
-        $day = $before?->promised_on?->format('Y-m-d');
-
-        return $before === null
-            ? null : ($before->turn ?? ($day === null ? (int) WallClock::day('2999-01-01') : (int) WallClock::day($day)));
+        $objection = PutBefore::objection($this->planned(), $this->integer('before'));
+        $objection === null || $fail($objection);
     }
 
     private function day(string $field): ?string

@@ -11,7 +11,6 @@ use App\Models\Workshop;
 use App\Planning\WhatIf;
 use App\Planning\WorkshopPlan;
 use App\View\Drawings\WeekView;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Whole\Calendar\RestOfJob;
 use NeatSpindle\Core\Whole\Schedule\Load;
@@ -101,12 +100,7 @@ class CalendarPage
 
     public function title(): string
     {
-        return $this->near === null ? WallClock::weekText($this->monday) : $this->day($this->near, 'l j F');
-    }
-
-    public function day(int $day, string $format = 'D j M'): string
-    {
-        return Carbon::parse(WallClock::dayText($day))->format($format);
+        return $this->near === null ? WallClock::weekText($this->monday) : DatesTable::day($this->near, 'l j F');
     }
 
     public function dayText(int $ahead): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Calendar;
 
 use App\Models\Job;
+use App\Models\Promise;
 use App\Planning\WorkshopPlan;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -42,7 +43,7 @@ class DatesTable
         return $this->tried ?? $this->stands;
     }
 
-    public function day(int $day, string $format = 'D j M'): string
+    public static function day(int $day, string $format = 'D j M'): string
     {
         return Carbon::parse(WallClock::dayText($day))->format($format);
     }
@@ -50,7 +51,7 @@ class DatesTable
     /** @return Collection<int, Job> the first promised first, then by number */
     public function jobs(): Collection
     {
-        return $this->jobs ??= $this->stands->jobs->sortBy(fn (Job $job) => [$job->promised_on?->format('Y-m-d') ?? '9', $job->number])->values();
+        return $this->jobs ??= $this->plan()->jobs->sortBy(fn (Job $job) => [$job->promised_on?->format('Y-m-d') ?? '9', $job->number])->values();
     }
 
     /** @return Collection<int, Job> those in the table: all where that was asked for, or something is tried */
@@ -115,13 +116,19 @@ class DatesTable
     /** Why nobody can put a day to a job. */
     public function whyNoDate(Job $job): string
     {
-        foreach ($this->plan()->tasks($job) as $task) {
-            if ($task->isEndless()) {
-                return $task->label;
-            }
-        }
+        return $this->plan()->endless($job) ?? 'Nobody can do what is left.';
+    }
 
-        return 'Nobody can do what is left.';
+    /** The number of the job it is done before; null where it has its turn by its promise. */
+    public function goesBefore(Job $job): ?int
+    {
+        return $job->before_id === null ? null : $this->plan()->jobs->firstWhere('id', $job->before_id)?->number;
+    }
+
+    /** @return Collection<int, Promise> what it was promised for, and by whom, the first first; asked for only of the one that is changed */
+    public function promises(Job $job): Collection
+    {
+        return $job->promises()->with('user')->get();
     }
 
     /** What one could tell the customer: to be copied, nothing is sent by itself. The careful day is told, not the likely one. */
@@ -133,7 +140,7 @@ class DatesTable
 
         return "Your {$job->bike->label} (number {$job->number}): ".($day === null
             ? 'we cannot name a day yet. '.rtrim($this->whyNoDate($job), '.').'.'
-            : "we expect it to be ready on {$this->day($day, 'l j F')}.{$waits}");
+            : 'we expect it to be ready on '.self::day($day, 'l j F').".{$waits}");
     }
 
     /** What a task of a job is called. */

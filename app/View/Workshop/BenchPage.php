@@ -8,11 +8,11 @@ use App\Models\Job;
 use App\Models\User;
 use App\Models\WaitsFor;
 use App\Planning\WorkshopPlan;
+use App\View\Calendar\DatesTable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
 
-use function intdiv;
 use function is_string;
 use function preg_match;
 
@@ -93,9 +93,9 @@ class BenchPage
     /** The day a job will honestly be done; null where that cannot be said. */
     public function honest(Job $job): ?Carbon
     {
-        $done = $this->plan()->job($job)?->done;
+        $day = DatesTable::dayOf($this->plan()->job($job));
 
-        return $done === null ? null : Carbon::parse(WallClock::dayText(intdiv($done - 1, WallClock::DAY)));
+        return $day === null ? null : Carbon::parse(WallClock::dayText($day));
     }
 
     /** Whether its promise will not hold as things stand. */

@@ -9,17 +9,17 @@
             @php($reasons = $dates->reasons($job))
             <tr id="dates-{{ $job->number }}" @class(['chosen' => $page->job?->id === $job->id])>
                 <td><a href="{{ route('job.'.$job->stage->value, $job) }}"><strong>{{ $job->number }}</strong> {{ $job->bike->label }}</a><br><span class="soft">{{ $job->customer_name }}</span></td>
-                <td class="text-nowrap">{{ $job->promised_on?->format('D j M') ?? 'none' }}</td>
+                <td class="text-nowrap">{{ $job->promised_on?->format('D j M') ?? 'none' }}@if ($dates->goesBefore($job))<span class="soft d-block">before {{ $dates->goesBefore($job) }}</span>@endif</td>
                 <td>
                     @if ($honest === null)
                         @verdict(null, 'No date') <span class="soft d-block">{{ $dates->whyNoDate($job) }}</span>
                     @else
-                        @verdict($late === null || $late === 0 ? 'clear' : 'fails', $page->day($honest), wraps: true)
+                        @verdict($late === null || $late === 0 ? 'clear' : 'fails', $dates->day($honest), wraps: true)
                         @if ($late > 0)<strong class="d-block">{{ $late }} {{ Str::plural('day', $late) }} late</strong>@endif
-                        @if ($dates->careful($job) !== null && $dates->careful($job) !== $honest)<span class="soft d-block">carefully {{ $page->day($dates->careful($job)) }}</span>@endif
+                        @if ($dates->careful($job) !== null && $dates->careful($job) !== $honest)<span class="soft d-block">carefully {{ $dates->day($dates->careful($job)) }}</span>@endif
                     @endif
                     @if ($dates->isTried() && $dates->before($job) !== $honest)
-                        <span class="moved d-block">was {{ $dates->before($job) === null ? 'without a date' : $page->day($dates->before($job)) }}</span>
+                        <span class="moved d-block">was {{ $dates->before($job) === null ? 'without a date' : $dates->day($dates->before($job)) }}</span>
                     @endif
                 </td>
                 <td>
@@ -56,10 +56,13 @@
                                 <input class="form-control" type="date" id="parts-{{ $job->id }}" name="parts_on" value="{{ $isTyped ? old('parts_on') : $job->parts_on?->format('Y-m-d') }}">
                                 @if ($isTyped)<x-fault for="parts_on" />@endif
                                 <label class="form-label mb-0" for="before-{{ $job->id }}">Done before</label>
-                                <x-select :id="'before-'.$job->id" name="before" any="its turn by promise" :options="$dates->others($job)" :chosen="$isTyped ? old('before') : null" />
+                                <x-select :id="'before-'.$job->id" name="before" any="its turn by promise" :options="$dates->others($job)" :chosen="$isTyped ? old('before') : $job->before_id" />
                                 @if ($isTyped)<x-fault for="before" /><x-fault for="version" />@endif
                                 <button class="btn btn-plain mt-1" id="try-{{ $job->number }}">See what moves</button>
                             </form>
+                            @foreach ($dates->promises($job) as $promise)
+                                <p class="form-hint mb-0">{{ $promise->promised_at->format('j M') }}, {{ $promise->user->firstName() }}: {{ $promise->promised_on === null ? 'promise taken back' : 'promised for '.$promise->promised_on->format('D j M') }}</p>
+                            @endforeach
                         @else
                             <a href="{{ route('calendar', ['change' => $job->number, 'week' => $page->dayText(0)]) }}#dates-{{ $job->number }}" id="change-{{ $job->number }}">Promise, parts, turn</a>
                         @endif

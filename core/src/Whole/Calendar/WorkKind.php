@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Whole\Calendar;
 
 use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Whole\Prove\Check;
 
 /** What kind of work a piece of a job is, in the order of the hand; each by so many pieces. */
 enum WorkKind: string
@@ -33,9 +34,14 @@ enum WorkKind: string
         BuildStep::DRIVE => self::Drive, BuildStep::ROUTES => self::Routes, BuildStep::BACK => self::Back,
     ];
 
-    public static function ofChapter(string $chapter): self
+    public static function ofStep(BuildStep $step): self
     {
-        return self::CHAPTERS[$chapter] ?? self::Drive;
+        return self::CHAPTERS[$step->chapter];
+    }
+
+    public static function ofCheck(Check $check): self
+    {
+        return $check->chapter === Check::RIDE ? self::Ride : self::Stand;
     }
 
     public function label(): string
@@ -70,9 +76,8 @@ enum WorkKind: string
             self::Gap, self::Back => 7.0,
             self::Body, self::Drive => 6.0,
             self::Torque => 5.0,
-            self::Routes => 8.0,
+            self::Routes, self::Ride => 8.0,
             self::Stand => 3.0,
-            self::Ride => 40.0,
             self::HandOver => 20.0,
         };
     }
@@ -87,11 +92,11 @@ enum WorkKind: string
             self::Dry => 3,
             self::Gap => 2,
             self::Body, self::Routes => 6,
-            self::Torque => 5,
+            self::Torque, self::Ride => 5,
             self::Drive => 8,
             self::Stand => 14,
             self::Back => 0,
-            self::Choose, self::Ride, self::HandOver => 1,
+            self::Choose, self::HandOver => 1,
         };
     }
 

@@ -71,7 +71,15 @@ class RestOfWork
             foreach (WorkKind::cases() as $kind) {
                 $isChapter = ! in_array(
                     $kind,
-                    [WorkKind::Survey, WorkKind::Strip, WorkKind::Bare, WorkKind::Choose, WorkKind::Stand, WorkKind::Ride, WorkKind::HandOver],
+                    [
+                        WorkKind::Survey,
+                        WorkKind::Strip,
+                        WorkKind::Bare,
+                        WorkKind::Choose,
+                        WorkKind::Stand,
+                        WorkKind::Ride,
+                        WorkKind::HandOver,
+                    ],
                     true,
                 );
                 $isChapter && $pieces[$kind->value] = $kind->usualPieces();
@@ -90,7 +98,9 @@ class RestOfWork
     {
         $pieces = [WorkKind::HandOver->value => 1];
         if ($build->sheet === null || $build->open !== []) {
-            return $pieces + [WorkKind::Stand->value => WorkKind::Stand->usualPieces(), WorkKind::Ride->value => WorkKind::Ride->usualPieces()];
+            return $pieces + [
+                WorkKind::Stand->value => WorkKind::Stand->usualPieces(), WorkKind::Ride->value => WorkKind::Ride->usualPieces(),
+            ];
         }
         foreach ($open->the(Proving::class)->openChecks() as $check) {
             $kind = WorkKind::ofCheck($check)->value;

@@ -14,6 +14,8 @@ final readonly class StackBegun implements FromJob
 
     public static function of(OpenJob $open): static
     {
-        return new self($open->motor()?->part->held->begun($open->findings->measurement(...), new DrawerPicker($open->catalogue->core()->drawer)));
+        return new self($open->motor()?->part->held->begun(
+            $open->findings->measurement(...), new DrawerPicker($open->catalogue->core()->drawer),
+        ));
     }
 }

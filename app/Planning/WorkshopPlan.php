@@ -135,7 +135,9 @@ class WorkshopPlan
     private function jobIn(Plan $plan, string $code): ?PlannedJob
     {
         $this->indexes ??= new WeakMap;
-        $this->indexes[$plan] ??= array_column(array_map(fn (PlannedJob $one) => ['code' => "job {$one->job->code}", 'job' => $one], $plan->jobs), 'job', 'code');
+        $this->indexes[$plan] ??= array_column(
+            array_map(fn (PlannedJob $one) => ['code' => "job {$one->job->code}", 'job' => $one], $plan->jobs), 'job', 'code',
+        );
 
         return $this->indexes[$plan]["job {$code}"] ?? null;
     }
@@ -154,7 +156,9 @@ class WorkshopPlan
 
     private function kept(Minutes $minutes, string $how): Plan
     {
-        return Cache::remember("plan {$this->mark()} {$how}", now()->addMinutes(self::KEPT_MINUTES), fn () => Schedule::of($this->toPlan($minutes)));
+        return Cache::remember(
+            "plan {$this->mark()} {$how}", now()->addMinutes(self::KEPT_MINUTES), fn () => Schedule::of($this->toPlan($minutes)),
+        );
     }
 
     /** By which all that a plan follows from is known again. */

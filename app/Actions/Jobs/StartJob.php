@@ -26,7 +26,8 @@ class StartJob extends WorkshopAction
     public function __invoke(User $by, array $typed, string $whose = self::NEW): Job
     {
         return $this->change($by, 'startJob', function (Workshop $workshop) use ($by, $typed, $whose): Job {
-            $customer = $this->known($workshop, $typed['customer'], $whose) ?? $workshop->customers()->create(['name' => trim($typed['customer'])]);
+            $customer = $this->known($workshop, $typed['customer'], $whose) ?? $workshop->customers()
+                ->create(['name' => trim($typed['customer'])]);
             $bike = $customer->bikes()->create([
                 'label' => $typed['bike'], 'kind' => $typed['kind'], 'frame_material' => $typed['frame_material'],
             ]);
@@ -38,7 +39,9 @@ class StartJob extends WorkshopAction
                 'next_step' => 'Walk round the bike and measure',
                 'house' => $workshop->house()->toKeep(),
             ]);
-            $job->promised_on === null ?: $job->promises()->create(['user_id' => $by->id, 'promised_on' => $job->promised_on, 'promised_at' => now()]);
+            $job->promised_on === null ?: $job->promises()->create([
+                'user_id' => $by->id, 'promised_on' => $job->promised_on, 'promised_at' => now(),
+            ]);
             foreach (RunRole::AT_START as $position => $role) {
                 $job->runs()->create(['position' => $position, ...Run::usual($role)]);
             }

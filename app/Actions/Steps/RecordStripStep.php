@@ -47,7 +47,9 @@ class RecordStripStep extends JobAction
             if ($lacks !== null) {
                 $this->refuse('note', $lacks);
             }
-            $this->recorder->record($job, $by, $seen, Sheet::Strip, $code, ['title' => $step->title, 'part' => $step->keep, 'work' => WorkKind::Strip], $done);
+            $this->recorder->record(
+                $job, $by, $seen, Sheet::Strip, $code, ['title' => $step->title, 'part' => $step->keep, 'work' => WorkKind::Strip], $done,
+            );
             if ($turned !== null) {
                 Answer::give($job, $by, Spot::DriveCupLoosens->value, $turned->value);
             }

@@ -38,7 +38,11 @@ class PlanJobRequest extends VersionedRequest
     /** @return array{promised_on: ?string, parts_on: ?string, before_id: ?int} */
     public function plan(): array
     {
-        return ['promised_on' => $this->day('promised_on'), 'parts_on' => $this->day('parts_on'), 'before_id' => $this->integer('before') ?: null];
+        return [
+            'promised_on' => $this->day('promised_on'),
+            'parts_on' => $this->day('parts_on'),
+            'before_id' => $this->integer('before') ?: null,
+        ];
     }
 
     public function whatIf(): WhatIf

@@ -13,13 +13,18 @@ class StripStepRequest extends StepRequest
 {
     public function rules(): array
     {
-        return parent::rules() + ['lies_in' => ['nullable', 'string', 'max:'.Longest::NAME], 'turned' => ['nullable', Rule::enum(Rotation::class)]];
+        return parent::rules() + [
+            'lies_in' => ['nullable', 'string', 'max:'.Longest::NAME], 'turned' => ['nullable', Rule::enum(Rotation::class)],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['turned' => 'Clockwise or anticlockwise, facing the cup.', 'note.required' => 'Say what was tried and why it stopped, so that the next person knows.'];
+        return [
+            'turned' => 'Clockwise or anticlockwise, facing the cup.',
+            'note.required' => 'Say what was tried and why it stopped, so that the next person knows.',
+        ];
     }
 
     /** @return array{state: StepState, note: ?string, lies_in: ?string}|null null takes the record back */

@@ -62,7 +62,9 @@ class BenchPage
         }
         $job = $next === null ? null : $this->jobs->firstWhere('id', $next[0]);
 
-        return $next === null || $job === null ? null : ['job' => $job, 'what' => $this->plan()->label($job, $next[1]->task->code), 'minutes' => $next[1]->task->minutes];
+        return $next === null || $job === null ? null : [
+            'job' => $job, 'what' => $this->plan()->label($job, $next[1]->task->code), 'minutes' => $next[1]->task->minutes,
+        ];
     }
 
     /** @return array<string, Collection<int, Job>> what somebody should look at, by what it is; nothing where there is none */
@@ -86,7 +88,10 @@ class BenchPage
 
         return Job::query()->whereNotNull('ended_at')->withCustomer()->with('bike')
             ->where(fn ($jobs) => $jobs->where('number', $this->find)
-                ->orWhereHas('bike', fn ($bikes) => $bikes->where('label', 'like', $like)->orWhereHas('customer', fn ($people) => $people->where('name', 'like', $like))))
+                ->orWhereHas(
+                    'bike',
+                    fn ($bikes) => $bikes->where('label', 'like', $like)->orWhereHas('customer', fn ($people) => $people->where('name', 'like', $like)),
+                ))
             ->latest('ended_at')->limit(self::ENDED_SHOWN)->get();
     }
 

@@ -29,7 +29,11 @@ final class Turns
     public static function of(array $promised, array $before): array
     {
         $turns = new self;
-        $among = array_filter($before, fn (int $other, int $job) => array_key_exists($job, $promised) && array_key_exists($other, $promised), \ARRAY_FILTER_USE_BOTH);
+        $among = array_filter(
+            $before,
+            fn (int $other, int $job) => array_key_exists($job, $promised) && array_key_exists($other, $promised),
+            \ARRAY_FILTER_USE_BOTH,
+        );
         $straight = array_filter($among, fn (int $other, int $job) => ! self::isCircle($among, $job, $other), \ARRAY_FILTER_USE_BOTH);
         foreach ($straight as $job => $other) {
             $turns->put[$other][] = $job;

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 use App\Actions\House\ChooseSchool;
 use App\Actions\Jobs\StartJob;
+use App\Actions\Prove\KeepSetting;
 use App\Actions\Survey\GiveAnswer;
 use App\Bench\Braked;
 use App\Bench\Lacking;
 use App\Bench\OpenJob;
 use App\Models\Job;
+use Illuminate\Support\Facades\DB;
 use NeatSpindle\Core\Choosing\Brake\Weather;
 use NeatSpindle\Core\Ground\House\School;
 use NeatSpindle\Core\Holding\Build\Lack;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Whole\Prove\SettingName;
 use Tests\Support\Workshops;
 
 beforeEach(function (): void {
@@ -37,6 +40,8 @@ it('estimates the brakes once it is told what they are, beside what is found of 
     $this->put("/jobs/{$job->id}/line/hills", ['version' => Workshops::fresh($job)->version, 'mass_kg' => '220', 'rider_w' => '80', 'grade_percent' => '10', 'surface' => 'street', 'wind_kmh' => '0', 'assist_percent' => '100', 'battery_wh' => '700', 'cut_off_kmh' => '20'])->assertSessionHasNoErrors();
     $after = OpenJob::of(Workshops::fresh($job))->the(Braked::class)->estimate?->after;
     expect($after?->speed)->toEqualWithDelta(20 / 3.6, 1e-9)->and((float) $after?->slowing(Weather::Dry))->toBeLessThan((float) $before?->slowing(Weather::Dry));
+    app(KeepSetting::class)($job, $this->person, SettingName::CutOff, '15', null, null);
+    expect(OpenJob::of(Workshops::fresh($job))->the(Braked::class)->estimate?->after->speed)->toEqualWithDelta(15 / 3.6, 1e-9);
 });
 
 it('keeps a bike for its brakes only where the house says so, until it is cured or an owner answers', function (): void {
@@ -51,10 +56,16 @@ it('keeps a bike for its brakes only where the house says so, until it is cured 
     $this->get("/jobs/{$job->id}/prove/hand-over")->assertOk()->assertSee('See the estimate');
     $this->put("/jobs/{$job->id}/prove/hand-over", ['lack' => 'brakes', 'mark' => $lack?->mark(), 'why' => ['brakes' => 'Ridden at walking pace in a yard']])->assertSessionHasNoErrors();
     expect(($this->lacks)($job))->not->toContain('brakes');
-    ($this->say)($job, 'brake_front', 'rim');
-    ($this->say)($job, 'brake_rear', 'rim');
+    ($this->say)($free, 'brake_front', 'none');
+    ($this->say)($free, 'brake_rear', 'coaster');
+    $told = OpenJob::of(Workshops::fresh($free))->the(Braked::class);
+    expect($told->estimate?->objection())->not->toBeNull()->and($told->holds)->toBeNull();
+    foreach (['front', 'rear'] as $end) {
+        ($this->say)($job, "brake_{$end}", 'disc-hydraulic');
+        Workshops::read($job, $this->person, Spot::from("rotor_{$end}"), '203');
+    }
     $after = OpenJob::of(Workshops::fresh($job))->the(Braked::class);
-    expect($after->estimate?->objection())->toBe($after->holds);
+    expect($after->estimate)->not->toBeNull()->and($after->holds)->toBeNull();
 });
 
 it('passes no dry fit of a sprung bike before the room over its travel is measured, and none without room', function (): void {
@@ -83,7 +94,8 @@ it('tells how far the body hangs over the floor, or what is missing for it', fun
     $job = Workshops::kitted($this->person);
     $this->get("/jobs/{$job->id}/stack/rest")->assertOk()->assertSee('the crank axis over the floor');
     Workshops::read($job, $this->person, Spot::AxisHeight, '296');
-    $says = $this->get("/jobs/{$job->id}/stack/rest")->assertOk();
-    OpenJob::of(Workshops::fresh($job))->motor()?->papers->bodyReach === null
-        ? $says->assertSee('which its papers do not say') : $says->assertSee('Nobody on it')->assertSee('With the motor');
+    $this->get("/jobs/{$job->id}/stack/rest")->assertOk()->assertSee('Nobody on it')->assertSee('With the motor')->assertDontSee('which its papers do not say');
+    DB::table('motors')->where('code', 'heron-73')->update(['figures' => DB::raw("json_remove(figures, '$.body_reach_mm')")]);
+    DB::table('workshops')->update(['catalogue_version' => 'another']);
+    $this->get("/jobs/{$job->id}/stack/rest")->assertOk()->assertSee('which its papers do not say')->assertDontSee('Nobody on it');
 });

@@ -64,6 +64,7 @@ it('lets no held step be ticked, by page, keys, direct request, second person or
         $page = (string) $this->actingAs($by)->get("/jobs/{$job->id}/build?step={$held}")->assertSee('comes after')->getContent();
         expect($page)->not->toContain('data-key="d"')->not->toContain('value="done"');
         $this->get("/jobs/{$job->id}/build/print")->assertOk()->assertDontSee('value="done"', false);
+        $this->followingRedirects()->from("/jobs/{$job->id}/build?step={$held}")->post("/jobs/{$job->id}/build", ['step' => $held, 'state' => 'done', 'torque' => '22'])->assertSee('You typed 22: it is not kept');
         foreach ([['torque' => '22'], ['torque' => '22', 'state' => 'done', 'note' => 'from paper'], ['torque' => '22', 'version' => 999]] as $typed) {
             $this->post("/jobs/{$job->id}/build", ['step' => $held, 'state' => 'done', ...$typed])->assertSessionHasErrors('state');
             $this->postJson("/jobs/{$job->id}/build", ['step' => $held, 'state' => 'done', ...$typed])->assertStatus(422);

@@ -62,30 +62,37 @@
         @if ($step->fastener !== null && $step->band === null && ! $page->isHeldBack($step->code))<x-band-asked :page="$page" :step="$step" />@endif
         <form method="post" action="{{ route('job.build.step', $page->job) }}" novalidate>
             @csrf @formkey<input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
-            <div class="record">
-                @if ($step->band !== null)
+            @if ($page->isHeldBack($step->code))
+                <label class="form-label" for="note">What is wrong with it</label>
+                <textarea class="form-control" id="note" name="note" rows="2" maxlength="@most(NOTE)" @error('note') aria-invalid="true" @enderror>{{ $isTyped ? old('note') : $record?->note }}</textarea>
+                <x-fault for="note" />
+                @if ($isTyped && old('torque'))<p class="form-hint mb-0">You typed {{ old('torque') }}: it is not kept while the step has to wait.</p>@endif
+            @else
+                <div class="record">
+                    @if ($step->band !== null)
+                        <div>
+                            <label class="form-label" for="torque">Torque given, {{ $page->torqueUnit->value }}</label>
+                            <input class="form-control big-figure" id="torque" name="torque" value="{{ $isTyped ? old('torque') : '' }}" inputmode="decimal" autocomplete="off" @error('torque') aria-invalid="true" aria-describedby="torque-fault" @enderror>
+                            <x-fault for="torque" id="torque-fault" />
+                        </div>
+                    @endif
+                    @if ($step->compound)
+                        <div>
+                            <label class="form-label" for="compound">Compound used</label>
+                            <select class="form-select" id="compound" name="compound">
+                                @foreach ($page->compounds() as $compound)
+                                    <option value="{{ $compound->value }}" @selected(($isTyped ? old('compound') : $step->compound->value) === $compound->value)>{{ $compound->label() }}</option>
+                                @endforeach
+                            </select>
+                        </div>
+                    @endif
                     <div>
-                        <label class="form-label" for="torque">Torque given, {{ $page->torqueUnit->value }}</label>
-                        <input class="form-control big-figure" id="torque" name="torque" value="{{ $isTyped ? old('torque') : '' }}" inputmode="decimal" autocomplete="off" @error('torque') aria-invalid="true" aria-describedby="torque-fault" @enderror>
-                        <x-fault for="torque" id="torque-fault" />
+                        <label class="form-label" for="note">{{ $step->fastener === null ? 'Note' : 'Note, or the reason' }}</label>
+                        <input class="form-control" id="note" name="note" maxlength="@most(NOTE)" value="{{ $isTyped ? old('note') : $record?->note }}" @error('note') aria-invalid="true" @enderror>
+                        <x-fault for="note" />
                     </div>
-                @endif
-                @if ($step->compound)
-                    <div>
-                        <label class="form-label" for="compound">Compound used</label>
-                        <select class="form-select" id="compound" name="compound">
-                            @foreach ($page->compounds() as $compound)
-                                <option value="{{ $compound->value }}" @selected(($isTyped ? old('compound') : $step->compound->value) === $compound->value)>{{ $compound->label() }}</option>
-                            @endforeach
-                        </select>
-                    </div>
-                @endif
-                <div>
-                    <label class="form-label" for="note">{{ $step->fastener === null ? 'Note' : 'Note, or the reason' }}</label>
-                    <input class="form-control" id="note" name="note" maxlength="@most(NOTE)" value="{{ $isTyped ? old('note') : $record?->note }}" @error('note') aria-invalid="true" @enderror>
-                    <x-fault for="note" />
                 </div>
-            </div>
+            @endif
             @if ($step->band === null)<x-fault for="torque" />@endif
             <x-fault for="state" />
             @error('sure')<input type="hidden" name="sure" value="{{ old('torque') }}">@enderror

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Documents\GpxFile;
 use App\Models\Job;
+use App\Models\Reading;
 use App\Models\Role;
 use App\Models\Track;
 use App\Models\User;
@@ -295,4 +296,12 @@ it('says which cogs may still turn inside the doubt, and which reading would set
     $this->post("/jobs/{$job->id}/readings", ['spot' => 'cog_inset', 'typed' => '5.2 ± 6', 'instrument' => 'rule', 'afresh' => 1])->assertSessionHasNoErrors();
     expect($open())->toBeGreaterThan($before)->and($shown())->toBe($open());
     $this->get("/jobs/{$job->id}/line")->assertSee('Take again: Smallest cog inset');
+});
+
+it('says that the spacing of the cogs was told, not measured', function (): void {
+    $this->actingAs($person = Workshops::stocked());
+    $job = Workshops::kitted($person);
+    $this->get("/jobs/{$job->id}/line")->assertOk()->assertDontSee('Cogs taken as');
+    Reading::query()->where('job_id', $job->id)->where('spot', 'cog_pitch')->delete();
+    $this->get("/jobs/{$job->id}/line")->assertOk()->assertSee('Cogs taken as 4.34 mm apart');
 });

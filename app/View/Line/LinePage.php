@@ -93,6 +93,15 @@ class LinePage extends JobPage
         };
     }
 
+    /** How far apart the cogs are taken to stand, where nobody has measured it. */
+    public function toldCogPitch(): ?string
+    {
+        $findings = $this->opened->findings;
+        $mm = $findings->mm(Spot::CogPitch) === null ? $findings->usualCogPitch() : null;
+
+        return $mm === null ? null : $this->unit->show($mm);
+    }
+
     public function drawing(): ?LineView
     {
         $worksheet = $this->opened->worksheet();

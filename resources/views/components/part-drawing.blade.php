@@ -5,15 +5,10 @@
         @foreach ($view->outlines() as $outline)<path class="near near-{{ $outline['role'] }}" d="{{ $outline['path'] }}" />@endforeach
         @foreach ($view->balloons() as $balloon)
             <g class="balloon {{ $page->part->has($balloon['code']) ? 'known' : '' }}">
-                <line x1="{{ $balloon['spotX'] }}" y1="{{ $balloon['spotY'] }}" x2="{{ $balloon['x'] }}" y2="{{ $balloon['y'] }}" />
-                <circle class="dot" cx="{{ $balloon['spotX'] }}" cy="{{ $balloon['spotY'] }}" r="4.5" />
-                <circle class="face" cx="{{ $balloon['x'] }}" cy="{{ $balloon['y'] }}" r="18" />
-                <text x="{{ $balloon['x'] }}" y="{{ $balloon['y'] + 6 }}">{{ $balloon['number'] }}</text>
+                <x-drawing.balloon :balloon="$balloon" />
             </g>
         @endforeach
-        <g class="scale-bar" transform="translate({{ $view::WIDTH - $view::BORDER - $view->length($view->bar()) }} {{ $view::HEIGHT - $view::BORDER + 8 }})">
-            <path d="M0 -5 V0 H{{ $view->length($view->bar()) }} V-5" /><text x="{{ $view->length($view->bar()) / 2 }}" y="-5">{{ (int) $view->bar() }} mm</text>
-        </g>
+        <x-drawing.scale-bar :view="$view" />
     </svg>
     <figcaption class="form-hint">To scale, cut along the axis, drive side right. What has no figure yet is drawn as it usually is, and never counted with.
         @if ($page->missing() === 0)<strong>Nothing is missing.</strong>@else<strong>{{ $page->missing() }} figures are missing</strong> before it can be tried in a bike.@endif

@@ -1,7 +1,7 @@
 <x-layout title="What would move">
     <main id="main" class="page">
         <div class="bench-head"><h1>What would move</h1></div>
-        <p class="told">Nothing is kept yet.</p>
+        <p class="house-note">Nothing is kept yet.</p>
         <form class="pieces mb-3" method="post" action="{{ $keep }}">
             @csrf @formkey @method('PUT')
             @foreach ($fields as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach

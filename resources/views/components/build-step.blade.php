@@ -63,10 +63,15 @@
         <form method="post" action="{{ route('job.build.step', $page->job) }}" novalidate>
             @csrf @formkey<input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
             @if ($page->isHeldBack($step->code))
-                <label class="form-label" for="note">What is wrong with it</label>
-                <textarea class="form-control" id="note" name="note" rows="2" maxlength="@most(NOTE)" @error('note') aria-invalid="true" @enderror>{{ $isTyped ? old('note') : $record?->note }}</textarea>
-                <x-fault for="note" />
-                @if ($isTyped && old('torque'))<p class="form-hint mb-0">You typed {{ old('torque') }}: it is not kept while the step has to wait.</p>@endif
+                <details @if ($isTyped) open @endif>
+                    <summary>Something is wrong with it</summary>
+                    <label class="form-label" for="note">What was seen</label>
+                    <textarea class="form-control" id="note" name="note" rows="2" maxlength="@most(NOTE)" @error('note') aria-invalid="true" @enderror>{{ $isTyped ? old('note') : $record?->note }}</textarea>
+                    <x-fault for="note" />
+                    @if ($isTyped && old('torque'))<p class="form-hint mb-0">You typed {{ old('torque') }}: it is not kept while the step has to wait.</p>@endif
+                    <button class="btn btn-plain mt-1" name="state" value="stopped">Fails its check</button>
+                </details>
+                <x-fault for="state" />
             @else
                 <div class="record">
                     @if ($step->band !== null)
@@ -92,16 +97,16 @@
                         <x-fault for="note" />
                     </div>
                 </div>
+                @if ($step->band === null)<x-fault for="torque" />@endif
+                <x-fault for="state" />
+                @error('sure')<input type="hidden" name="sure" value="{{ old('torque') }}">@enderror
+                <div class="choice-row mt-3">
+                    <button class="btn btn-primary btn-lg" name="state" value="done" data-key="d">@error('sure')Keep it as typed @else Done @enderror</button>
+                    @if ($step->band !== null && $page->isWrenchPlugged())<button class="btn btn-plain" id="from-wrench" name="state" value="done" formaction="{{ route('job.build.wrench', $page->job) }}" data-key="w">Done, torque from the wrench <kbd aria-hidden="true">w</kbd></button>@endif
+                    <button class="btn btn-plain" name="state" value="stopped">Fails its check</button>
+                    @if ($step->fastener !== null)<label class="pick"><input type="checkbox" name="by_hand" value="1" @checked($isTyped && old('by_hand'))> By hand, without a wrench: the reason goes into the note</label>@endif
+                </div>
             @endif
-            @if ($step->band === null)<x-fault for="torque" />@endif
-            <x-fault for="state" />
-            @error('sure')<input type="hidden" name="sure" value="{{ old('torque') }}">@enderror
-            <div class="choice-row mt-3">
-                @unless ($page->isHeldBack($step->code))<button class="btn btn-primary btn-lg" name="state" value="done" data-key="d">@error('sure')Keep it as typed @else Done @enderror</button>@endunless
-                @if ($step->band !== null && ! $page->isHeldBack($step->code) && $page->isWrenchPlugged())<button class="btn btn-plain" id="from-wrench" name="state" value="done" formaction="{{ route('job.build.wrench', $page->job) }}" data-key="w">Done, torque from the wrench <kbd aria-hidden="true">w</kbd></button>@endif
-                <button class="btn btn-plain" name="state" value="stopped">Fails its check</button>
-                @if ($step->fastener !== null && ! $page->isHeldBack($step->code))<label class="pick"><input type="checkbox" name="by_hand" value="1" @checked($isTyped && old('by_hand'))> By hand, without a wrench: the reason goes into the note</label>@endif
-            </div>
         </form>
     @endif
 </section>

@@ -28,9 +28,9 @@ it('replans a week by keys: a bike before another, seen before it is kept', func
     $job = Job::query()->where('number', 250)->sole();
     $site->click('#change-250')->choose("before-{$job->id}", (string) Job::query()->where('number', 241)->value('id'));
     $site->tabTo('#try-250')->andWait(fn () => $site->keys(WebDriverKeys::ENTER));
-    expect($site->text())->toContain('Nothing is kept yet')->and(Job::query()->whereNotNull('turn')->exists())->toBeFalse();
+    expect($site->text())->toContain('Nothing is kept yet')->and(Job::query()->whereNotNull('before_id')->exists())->toBeFalse();
     $site->tabTo('#keep-plan')->andWait(fn () => $site->keys(WebDriverKeys::ENTER));
-    expect($site->text())->toContain('Kept for 250.')->and(Job::query()->where('number', 250)->value('turn'))->not->toBeNull();
+    expect($site->text())->toContain('Kept for 250.')->and(Job::query()->where('number', 250)->value('before_id'))->toBe(Job::query()->where('number', 241)->value('id'));
 });
 
 it('moves every date for a sick day and a late delivery, and says why a promise cannot hold', function (): void {

@@ -12,10 +12,12 @@ use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CockpitController;
 use App\Http\Controllers\ConditionController;
 use App\Http\Controllers\DrawerController;
+use App\Http\Controllers\ElsewhereController;
 use App\Http\Controllers\FeedController;
 use App\Http\Controllers\GearsController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HillsController;
+use App\Http\Controllers\HoursController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InstrumentsController;
 use App\Http\Controllers\JobController;
@@ -202,8 +204,12 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::delete(
         '/calendar/away/{absence}', [CalendarController::class, 'takeAbsenceBack'],
     )->whereNumber('absence')->name('calendar.here');
-    Route::get('/calendar/hours', [CalendarController::class, 'hours'])->name('calendar.hours');
-    Route::put('/calendar/hours', [CalendarController::class, 'keepHours'])->name('calendar.hours.keep');
+    Route::post('/calendar/jobs/{job}/elsewhere', [ElsewhereController::class, 'note'])->whereNumber('job')->name('calendar.elsewhere');
+    Route::delete('/calendar/jobs/{job}/elsewhere/{number}', [ElsewhereController::class, 'back'])->whereNumber(['job', 'number'])->name('calendar.back');
+    Route::put('/calendar/jobs/{job}/contact', [ElsewhereController::class, 'contact'])->whereNumber('job')->name('calendar.contact');
+    Route::get('/calendar/hours', [HoursController::class, 'show'])->name('calendar.hours');
+    Route::put('/calendar/hours', [HoursController::class, 'keep'])->name('calendar.hours.keep');
+    Route::put('/calendar/skills', [HoursController::class, 'skill'])->name('calendar.skill');
     Route::post('/calendar/feeds', [FeedController::class, 'give'])->name('feed.give');
     Route::delete('/calendar/feeds/{feed}', [FeedController::class, 'revoke'])->whereNumber('feed')->name('feed.revoke');
     Route::get('/instruments', [InstrumentsController::class, 'show'])->name('instruments');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Bench\Departure;
 use App\Bench\OpenJob;
 use App\Bench\Progress;
 use App\Bench\RestOfWork;
@@ -119,6 +120,7 @@ class ChangeJob
             'stage' => $progress->stage,
             'waits_for' => $progress->waitsFor,
             'next_step' => Longest::cut($progress->next, Longest::NEXT_STEP),
+            'comes_back_on' => $open->the(Departure::class)->comesBackOn(),
             'rest' => RestOfWork::of($open, $progress)->toArray(),
         ]);
     }

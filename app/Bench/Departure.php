@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Models\HandOver;
 use App\Models\Recheck;
+use Illuminate\Support\Carbon;
 use NeatSpindle\Core\Whole\Prove\RecheckPlan;
 
 /** That a bike has left, and what was found when it came back since. */
@@ -32,5 +33,11 @@ final readonly class Departure implements FromJob
             $handOver, $open->job->loadMissing('rechecks')->rechecks->where('done_at', '>=', $since)->last(),
             $kept === [] ? RecheckPlan::of($open->buildSheet()->steps ?? []) : RecheckPlan::kept($kept),
         );
+    }
+
+    /** When it is to come back; null where no day is named. */
+    public function comesBackOn(): ?Carbon
+    {
+        return $this->recheck === null ? $this->handOver?->recheck_on : $this->recheck->next_on;
     }
 }

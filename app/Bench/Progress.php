@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Stage;
+use App\Models\Values\InOtherHands;
 use App\Models\WaitsFor;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Lack;
@@ -15,6 +16,7 @@ use NeatSpindle\Core\Measuring\Survey\Sitting;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Sums\Margin\MarginName;
 use NeatSpindle\Core\Sums\Margin\Verdict;
+use NeatSpindle\Core\Whole\Calendar\WorkKind;
 use NeatSpindle\Core\Whole\Prove\Check;
 
 use function count;
@@ -26,12 +28,27 @@ class Progress
         public readonly Stage $stage,
         public readonly WaitsFor $waitsFor,
         public readonly string $next,
+        private readonly ?WorkKind $work = null,
     ) {}
 
     public static function of(OpenJob $open): self
     {
-        return self::handedOver($open) ?? self::stopped($open)
+        $progress = self::handedOver($open) ?? self::stopped($open)
             ?? self::measuring($open) ?? self::choosing($open) ?? self::stacking($open) ?? self::building($open);
+
+        return $progress->elsewhere($open->job->inOtherHands()) ?? $progress;
+    }
+
+    /** What the next work waits for in other hands; null where it waits for nothing there. */
+    private function elsewhere(InOtherHands $hands): ?self
+    {
+        foreach ($hands->open() as $one) {
+            if ($this->work !== null && $one->holds($this->work)) {
+                return new self($this->stage, WaitsFor::OtherHands, $one->label());
+            }
+        }
+
+        return null;
     }
 
     private static function handedOver(OpenJob $open): ?self
@@ -60,7 +77,7 @@ class Progress
         $missing = $open->missing();
         $before = array_filter($missing, fn (Spot $spot) => $spot->sitting() === Sitting::BeforeTheStrip);
         if ($before !== []) {
-            return new self(Stage::Survey, WaitsFor::Measurement, 'Survey: '.($open->walk()->next() ?? reset($before))->label());
+            return new self(Stage::Survey, WaitsFor::Measurement, 'Survey: '.($open->walk()->next() ?? reset($before))->label(), WorkKind::Survey);
         }
         $isPlates = ($missing[0] ?? null)?->sitting() === Sitting::WithThePlates;
         if (($open->missing() === [] || $isPlates) && ! $open->findings->isWidthEarly()) {
@@ -68,10 +85,10 @@ class Progress
         }
         $step = StripProgress::next($open);
         if ($step !== null) {
-            return new self(Stage::Strip, WaitsFor::Hands, "Strip: {$step->title}");
+            return new self(Stage::Strip, WaitsFor::Hands, "Strip: {$step->title}", WorkKind::Strip);
         }
 
-        return new self(Stage::Survey, WaitsFor::Measurement, 'Measure bare: '.($missing === [] ? 'Shell width' : $missing[0]->label()));
+        return new self(Stage::Survey, WaitsFor::Measurement, 'Measure bare: '.($missing === [] ? 'Shell width' : $missing[0]->label()), WorkKind::Bare);
     }
 
     private static function choosing(OpenJob $open): ?self
@@ -80,9 +97,9 @@ class Progress
 
         return match (true) {
             $open->isKitChosen() => null,
-            $next !== null => new self(Stage::Survey, WaitsFor::Measurement, 'Tell the shell apart: '.$next->label()),
-            $open->job->kit?->motor_id === null => new self(Stage::Match, WaitsFor::Decision, 'Choose a motor'),
-            default => new self(Stage::Line, WaitsFor::Decision, 'Choose a ring'),
+            $next !== null => new self(Stage::Survey, WaitsFor::Measurement, 'Tell the shell apart: '.$next->label(), WorkKind::Bare),
+            $open->job->kit?->motor_id === null => new self(Stage::Match, WaitsFor::Decision, 'Choose a motor', WorkKind::Choose),
+            default => new self(Stage::Line, WaitsFor::Decision, 'Choose a ring', WorkKind::Choose),
         };
     }
 
@@ -90,7 +107,7 @@ class Progress
     {
         $missing = $open->missingForTheMount();
         if ($missing !== []) {
-            return new self(Stage::Survey, WaitsFor::Measurement, 'Measure with the plates: '.$missing[0]->label());
+            return new self(Stage::Survey, WaitsFor::Measurement, 'Measure with the plates: '.$missing[0]->label(), WorkKind::Choose);
         }
         $stack = $open->worksheet()?->stack;
         if ($stack === null || $stack->verdict !== Verdict::Fails) {
@@ -115,7 +132,7 @@ class Progress
         $steps = $build->sheet->steps ?? [];
         foreach ($steps as $i => $step) {
             if (! $build->ticks->isDone($step->code)) {
-                return new self(Stage::Build, self::waitsAt($open, $step), sprintf('Build %d of %d: %s', $i + 1, count($steps), $step->title));
+                return new self(Stage::Build, self::waitsAt($open, $step), sprintf('Build %d of %d: %s', $i + 1, count($steps), $step->title), WorkKind::ofStep($step));
             }
         }
 
@@ -141,10 +158,10 @@ class Progress
 
         return match (true) {
             $check !== null => new self(
-                Stage::Prove, $check->chapter === Check::STAND ? WaitsFor::Hands : WaitsFor::Ride, "Prove: {$check->title}",
+                Stage::Prove, $check->chapter === Check::STAND ? WaitsFor::Hands : WaitsFor::Ride, "Prove: {$check->title}", WorkKind::ofCheck($check),
             ),
-            $against !== null => new self(Stage::Prove, WaitsFor::Decision, "Before hand-over: {$against}"),
-            default => new self(Stage::Prove, WaitsFor::Hands, 'Hand over'),
+            $against !== null => new self(Stage::Prove, WaitsFor::Decision, "Before hand-over: {$against}", WorkKind::HandOver),
+            default => new self(Stage::Prove, WaitsFor::Hands, 'Hand over', WorkKind::HandOver),
         };
     }
 }

@@ -6,11 +6,14 @@ namespace App\Bench;
 
 use App\Models\Run;
 use App\Models\Sheet;
+use App\Models\Values\InOtherHands;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Holding\Build\Asked;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Lack;
 use NeatSpindle\Core\Holding\Build\LackKind;
+use NeatSpindle\Core\Whole\Calendar\Elsewhere;
+use NeatSpindle\Core\Whole\Calendar\ElsewhereKind;
 use NeatSpindle\Core\Whole\Prove\Cause;
 use NeatSpindle\Core\Whole\Prove\Check;
 use NeatSpindle\Core\Whole\Prove\HandOver;
@@ -59,7 +62,7 @@ final readonly class Proving implements FromJob
             $plan,
             HandOver::of(
                 $open->stop(), $unclear, $build->sheet === null ? null : $build->open, $plan->open($right), $lacks,
-                self::undecided($watch->facts),
+                [...self::undecided($watch->facts), ...self::away($open->job->inOtherHands())],
             ),
             $right, self::hold($open->stop(), $build), $build, $runs, self::beforeTheRide($lacks),
         );
@@ -131,6 +134,14 @@ final readonly class Proving implements FromJob
         };
 
         return array_column(array_filter($plan->checks, $isOther), 'code');
+    }
+
+    /** @return list<string> what nobody has said to be back */
+    private static function away(InOtherHands $hands): array
+    {
+        return array_values(array_map(
+            fn (Elsewhere $one) => "{$one->label()}. Say in the calendar when ".($one->kind === ElsewhereKind::Shop ? 'it is back.' : 'there is an answer.'), $hands->open(),
+        ));
     }
 
     /** @return list<string> what somebody still has to say by name */

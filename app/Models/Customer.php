@@ -20,7 +20,7 @@ class Customer extends Row
     /** @use HasFactory<CustomerFactory> */
     use HasFactory;
 
-    protected $fillable = ['name', 'phone'];
+    protected $fillable = ['name', 'phone', 'email'];
 
     protected $casts = ['erased_at' => 'datetime'];
 

@@ -25,7 +25,7 @@ final class FreeText
             'note' => 'A note to the hand-over', 'taken_back_because' => 'Why it was taken back', 'sheet' => 'The sheet that left',
         ],
         'jobs' => [
-            'next_step' => 'What is next', 'rest' => 'What is left to do', 'stopped_for' => 'A stop', 'ended_because' => 'Why it ended',
+            'elsewhere' => 'Something in other hands', 'next_step' => 'What is next', 'rest' => 'What is left to do', 'stopped_for' => 'A stop', 'ended_because' => 'Why it ended',
         ],
         'kit_changes' => ['what' => 'A change of the kit', 'before' => 'A kit as it was', 'after' => 'A kit as it was'],
         'kits' => ['bracing' => 'What the frame’s maker allows'],
@@ -56,6 +56,7 @@ final class FreeText
         'hand_overs.sheet' => ['*'],
         'kit_changes.after' => ['maker_allows'],
         'kit_changes.before' => ['maker_allows'],
+        'jobs.elsewhere' => ['what'],
         'jobs.rest' => ['endless'],
         'kits.bracing' => ['maker_allows'],
         'logbook_entries.found' => ['*'],
@@ -71,7 +72,7 @@ final class FreeText
     ];
 
     /** Who works here and what the house is called: theirs, and no customer's. */
-    public const OF_THE_PEOPLE = ['password_reset_tokens' => ['email'], 'users' => ['name', 'email'], 'workshops' => ['name', 'place']];
+    public const OF_THE_PEOPLE = ['password_reset_tokens' => ['email'], 'users' => ['name', 'email'], 'workshops' => ['name', 'place', 'skills']];
 
     /** What parts are called by those who make them. */
     public const OF_THE_CATALOGUE = [
@@ -92,7 +93,7 @@ final class FreeText
         'hand_doubts' => ['instrument'],
         'house_rules' => ['question', 'school'],
         'feeds' => ['secret_hash'],
-        'jobs' => ['ended_as', 'house', 'stage', 'waits_for'],
+        'jobs' => ['ended_as', 'hands', 'house', 'stage', 'waits_for'],
         'kit_changes' => ['touched'],
         'kits' => ['by_hand', 'cockpit', 'riding'],
         'letters' => ['queue', 'payload'],
@@ -117,7 +118,7 @@ final class FreeText
     ];
 
     /** The customer's own row, which is emptied. */
-    public const OF_THE_CUSTOMER = ['customers' => ['name', 'phone']];
+    public const OF_THE_CUSTOMER = ['customers' => ['name', 'phone', 'email']];
 
     /**
      * Rows of a table in which somebody has written.

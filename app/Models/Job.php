@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsKept;
 use App\Models\Scopes\OwnWorkshop;
+use App\Models\Values\InOtherHands;
 use Database\Factories\JobFactory;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Builder;
@@ -32,6 +34,9 @@ use function is_string;
  * @property ?Carbon $waits_since
  * @property ?Carbon $parts_on
  * @property ?int $before_id the job it is done before, where somebody has put it there
+ * @property ?InOtherHands $elsewhere what of it lies in other hands, and what did
+ * @property ?array<string, int> $hands who does which kind of work, by kind, where somebody is named
+ * @property ?Carbon $comes_back_on when its next re-check is due
  * @property Bike $bike
  */
 #[ScopedBy(OwnWorkshop::class)]
@@ -56,7 +61,13 @@ class Job extends Row
         'waits_since',
         'parts_on',
         'before_id',
+        'elsewhere',
+        'hands',
+        'comes_back_on',
     ];
+
+    /** So many days ahead one looks for what comes back. */
+    private const SOON_DAYS = 21;
 
     protected $attributes = ['stage' => 'survey', 'waits_for' => 'measurement', 'next_step' => '', 'version' => 0];
 
@@ -73,6 +84,9 @@ class Job extends Row
         'waits_since' => 'datetime',
         'parts_on' => 'date',
         'before_id' => 'int',
+        'elsewhere' => AsKept::class.':'.InOtherHands::class,
+        'hands' => 'array',
+        'comes_back_on' => 'date',
     ];
 
     /**
@@ -106,6 +120,16 @@ class Job extends Row
     public function scopeWithChanger(Builder $query): void
     {
         $query->addSelect(['jobs.*', 'changed_by_name' => User::query()->select('name')->whereColumn('users.id', 'jobs.changed_by_id')]);
+    }
+
+    /**
+     * What is worked on, and what has left and is soon to come back.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeOnTheBench(Builder $query): void
+    {
+        $query->whereNull('ended_at')->where(fn (Builder $jobs) => $jobs->whereNull('handed_over_at')->orWhere('comes_back_on', '<=', today()->addDays(self::SOON_DAYS)));
     }
 
     /** @param  Builder<self>  $query */
@@ -239,5 +263,11 @@ class Job extends Row
     public function motors(): HasMany
     {
         return $this->hasMany(Motor::class, 'workshop_id', 'workshop_id');
+    }
+
+    /** What of it lies in other hands. */
+    public function inOtherHands(): InOtherHands
+    {
+        return $this->elsewhere ?? InOtherHands::nothing();
     }
 }

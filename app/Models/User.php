@@ -24,6 +24,8 @@ use NeatSpindle\Core\Measuring\Survey\Instrument;
  * @property TorqueUnit $torque_unit
  * @property Light $light
  * @property ?Carbon $shut_out_at
+ * @property ?Carbon $lettered_on
+ * @property bool $wants_letter whether a letter tells them once a day what somebody should look at
  */
 class User extends Authenticatable
 {
@@ -34,11 +36,11 @@ class User extends Authenticatable
 
     use Notifiable;
 
-    protected $fillable = ['name', 'email', 'password', 'role', 'length_unit', 'torque_unit', 'light'];
+    protected $fillable = ['name', 'email', 'password', 'role', 'length_unit', 'torque_unit', 'light', 'wants_letter'];
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $attributes = ['length_unit' => 'mm', 'torque_unit' => 'N·m', 'light' => 'bright', 'shut_out_at' => null, 'remember_token' => null];
+    protected $attributes = ['length_unit' => 'mm', 'torque_unit' => 'N·m', 'light' => 'bright', 'shut_out_at' => null, 'remember_token' => null, 'wants_letter' => false];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -50,6 +52,8 @@ class User extends Authenticatable
             'torque_unit' => TorqueUnit::class,
             'light' => Light::class,
             'shut_out_at' => 'datetime',
+            'wants_letter' => 'bool',
+            'lettered_on' => 'date',
         ];
     }
 

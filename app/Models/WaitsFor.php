@@ -10,6 +10,7 @@ enum WaitsFor: string
     case Measurement = 'measurement';
     case Decision = 'decision';
     case Parts = 'parts';
+    case OtherHands = 'elsewhere';
     case Hands = 'hands';
     case Ride = 'ride';
     case ComingBack = 'back';
@@ -20,6 +21,7 @@ enum WaitsFor: string
             self::Measurement => 'a measurement',
             self::Decision => 'a decision',
             self::Parts => 'parts',
+            self::OtherHands => 'what is in other hands',
             self::Hands => 'hands',
             self::Ride => 'a ride',
             self::ComingBack => 'its re-check',

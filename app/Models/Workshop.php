@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Casts\AsKept;
 use App\Models\Values\OpeningTimes;
+use App\Models\Values\Skills;
 use Database\Factories\WorkshopFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -18,6 +19,8 @@ use NeatSpindle\Core\Parts\Part\NutSocket;
  * @property ?float $nut_socket_depth_mm
  * @property ?OpeningTimes $hours
  * @property string $time_zone
+ * @property ?int $stands so many bikes hang at a time; null where nobody has said
+ * @property ?Skills $skills
  */
 class Workshop extends Row
 {
@@ -27,10 +30,11 @@ class Workshop extends Row
     /** What its catalogue consists of, beside the drawer. */
     public const CATALOGUE = ['motors', 'rings', 'inserts', 'spiders', 'packs'];
 
-    protected $fillable = ['name', 'place', 'first_number', 'hours', 'time_zone'];
+    protected $fillable = ['name', 'place', 'first_number', 'hours', 'time_zone', 'stands', 'skills'];
 
     protected $casts = [
         'nut_socket_bore_mm' => 'float', 'nut_socket_depth_mm' => 'float', 'hours' => AsKept::class.':'.OpeningTimes::class,
+        'stands' => 'int', 'skills' => AsKept::class.':'.Skills::class,
     ];
 
     /** The socket for a sleeve's nut; null where it has none. */
@@ -48,7 +52,7 @@ class Workshop extends Row
     /** By which its hours are known again. */
     public function hoursMark(): string
     {
-        return hash('xxh128', serialize([$this->hours?->toArray(), $this->time_zone]));
+        return hash('xxh128', serialize([$this->hours?->toArray(), $this->time_zone, $this->stands]));
     }
 
     /** By which its drawer is known again, as it was counted. */

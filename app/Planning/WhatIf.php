@@ -12,7 +12,7 @@ final readonly class WhatIf
 {
     /**
      * @param  ?int  $job  whose plan would be another
-     * @param  array{promised_on?: ?string, parts_on?: ?string, before_id?: ?int}  $plan  of that job
+     * @param  array{promised_on?: ?string, parts_on?: ?string, before_id?: ?int, hands?: ?array<string, int>}  $plan  of that job
      * @param  ?Absence  $absence  as it would be noted, not kept
      * @param  ?RestOfJob  $newcomer  a bike that is not taken in yet, planned after all others
      */

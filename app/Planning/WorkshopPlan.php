@@ -6,16 +6,16 @@ namespace App\Planning;
 
 use App\Models\Absence;
 use App\Models\Job;
-use App\Models\Role;
 use App\Models\User;
 use App\Models\Values\OpeningTimes;
 use App\Models\Workshop;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 use NeatSpindle\Core\Whole\Calendar\Minutes;
 use NeatSpindle\Core\Whole\Calendar\RestOfJob;
+use NeatSpindle\Core\Whole\Calendar\Terms;
 use NeatSpindle\Core\Whole\Calendar\Turns;
-use NeatSpindle\Core\Whole\Calendar\WorkKind;
 use NeatSpindle\Core\Whole\Schedule\JobToPlan;
 use NeatSpindle\Core\Whole\Schedule\Person;
 use NeatSpindle\Core\Whole\Schedule\Plan;
@@ -49,7 +49,7 @@ class WorkshopPlan
     private const NEWCOMER = 'new';
 
     /** What of a job's row its plan follows from. */
-    private const MAKES_A_PLAN = ['id', 'number', 'rest', 'promised_on', 'parts_on', 'before_id'];
+    private const MAKES_A_PLAN = ['id', 'number', 'rest', 'promised_on', 'parts_on', 'before_id', 'elsewhere', 'hands'];
 
     private ?string $mark = null;
 
@@ -70,7 +70,8 @@ class WorkshopPlan
      */
     private function __construct(
         public readonly OpeningTimes $opening, public readonly Wall $wall, public readonly Collection $jobs, public readonly Collection $people,
-        public readonly Collection $absences, public readonly Minutes $minutes, public readonly int $from, private readonly ?RestOfJob $newcomer = null,
+        public readonly Collection $absences, public readonly Minutes $minutes, private readonly Benches $benches, public readonly int $from,
+        private readonly ?RestOfJob $newcomer = null,
     ) {}
 
     /** @param  ?Collection<int, Job>  $jobs  every open job with bike and customer, where they were read already */
@@ -83,7 +84,7 @@ class WorkshopPlan
         return new self(
             $workshop->hours ?? OpeningTimes::usual(), $wall, ($jobs ?? self::open($workshop))->whereNull('handed_over_at')->sortBy('number')->values(), $people,
             $absences->each(fn (Absence $one) => $one->setRelation('user', $people->find($one->user_id))),
-            Learned::of($workshop->id), intdiv($wall->now(), self::QUARTER) * self::QUARTER,
+            Learned::of($workshop->id), Benches::of($workshop, $people), intdiv($wall->now(), self::QUARTER) * self::QUARTER,
         );
     }
 
@@ -100,7 +101,7 @@ class WorkshopPlan
         $jobs = $this->jobs->map(fn (Job $job) => $job->id === $whatIf->job ? (clone $job)->fill($whatIf->plan) : $job);
         $absences = $whatIf->absence === null ? $this->absences : $this->absences->concat([$whatIf->absence]);
 
-        return new self($this->opening, $this->wall, $jobs, $this->people, $absences, $this->minutes, $this->from, $whatIf->newcomer);
+        return new self($this->opening, $this->wall, $jobs, $this->people, $absences, $this->minutes, $this->benches, $this->from, $whatIf->newcomer);
     }
 
     /** With what pieces of work mostly take. */
@@ -142,15 +143,29 @@ class WorkshopPlan
         return $this->indexes[$plan]["job {$code}"] ?? null;
     }
 
-    /** What of a job nobody can put a day to; null where there is nothing of that kind. */
-    public function endless(Job $job): ?string
+    /** The day a job will honestly be done; null where that cannot be said. */
+    public function honest(Job $job): ?Carbon
     {
-        return $this->restOf($job)->endless;
+        $done = $this->job($job)?->done;
+
+        return $done === null ? null : Carbon::parse(WallClock::dayText(intdiv(max(0, $done - 1), WallClock::DAY)));
+    }
+
+    /** Whether its promise is over, or will not hold as things stand. */
+    public function isLate(Job $job): bool
+    {
+        return $job->promised_on !== null && ($job->promised_on->isBefore(today()) || $this->honest($job)?->greaterThan($job->promised_on) === true);
     }
 
     /** What a task of a job is called. */
     public function label(Job $job, string $code): string
     {
+        foreach ($job->inOtherHands()->open() as $elsewhere) {
+            if ($elsewhere->code === $code) {
+                return $elsewhere->label();
+            }
+        }
+
         return $this->restOf($job)->label($code, $job->parts_on !== null);
     }
 
@@ -166,7 +181,7 @@ class WorkshopPlan
     {
         return $this->mark ??= hash('xxh128', serialize([
             $this->from, $this->opening->toArray(), $this->wall->ahead(now()), $this->minutes, $this->newcomer,
-            $this->people->map(fn (User $user) => [$user->id, $user->role])->all(),
+            $this->people->map(fn (User $user) => $user->id)->all(), $this->benches,
             $this->absences->map(fn (Absence $one) => [$one->user_id, $one->from_on->format('Ymd'), $one->to_on->format('Ymd')])->all(),
             $this->jobs->map(fn (Job $job) => array_intersect_key($job->getAttributes(), array_flip(self::MAKES_A_PLAN)))->all(),
         ]));
@@ -176,7 +191,7 @@ class WorkshopPlan
     {
         $away = $this->absences->groupBy('user_id');
         $people = $this->people->map(fn (User $user) => new Person(
-            (string) $user->id, $user->role === Role::Apprentice ? [] : [WorkKind::JUDGES],
+            (string) $user->id, array_column($this->benches->doneBy($user->id), 'value'),
             array_values(($away->get($user->id) ?? new Collection)->map(fn (Absence $one) => [
                 (int) WallClock::day($one->from_on->format('Y-m-d')), (int) WallClock::day($one->to_on->format('Y-m-d')),
             ])->all()),
@@ -187,10 +202,10 @@ class WorkshopPlan
             $jobs[] = new JobToPlan((string) $id, $turn, $tasks[$id]);
         }
         if ($this->newcomer !== null) {
-            $jobs[] = new JobToPlan(self::NEWCOMER, null, array_column($this->newcomer->tasks($minutes, $this->from, null), 'task'));
+            $jobs[] = new JobToPlan(self::NEWCOMER, null, array_column($this->newcomer->tasks(new Terms($minutes, $this->from)), 'task'));
         }
 
-        return new WorkshopToPlan($this->from, $this->opening->toHours(), array_values($people->all()), $jobs);
+        return new WorkshopToPlan($this->from, $this->opening->toHours(), array_values($people->all()), $jobs, $this->benches->stands);
     }
 
     /** @return array<int, ?int> as urgent as what is promised for a day, by job, in the order in which equals are planned */
@@ -211,7 +226,9 @@ class WorkshopPlan
     {
         $partsAt = $job->parts_on === null ? null : (int) WallClock::day($job->parts_on->format('Y-m-d')) * WallClock::DAY;
 
-        return array_column($this->restOf($job)->onTheWall($this->wall->ahead(now()))->tasks($minutes, $this->from, $partsAt), 'task');
+        $terms = new Terms($minutes, $this->from, $partsAt, array_values($job->inOtherHands()->open()), $this->benches->named($job->hands ?? []));
+
+        return array_column($this->restOf($job)->onTheWall($this->wall->ahead(now()))->tasks($terms), 'task');
     }
 
     private function restOf(Job $job): RestOfJob

@@ -2,16 +2,20 @@
 
 declare(strict_types=1);
 
+use NeatSpindle\Core\Whole\Calendar\Elsewhere;
+use NeatSpindle\Core\Whole\Calendar\ElsewhereKind;
 use NeatSpindle\Core\Whole\Calendar\JobTask;
 use NeatSpindle\Core\Whole\Calendar\Minutes;
 use NeatSpindle\Core\Whole\Calendar\Reasons;
 use NeatSpindle\Core\Whole\Calendar\RestOfJob;
+use NeatSpindle\Core\Whole\Calendar\Terms;
 use NeatSpindle\Core\Whole\Calendar\Turns;
 use NeatSpindle\Core\Whole\Calendar\WorkKind;
 use NeatSpindle\Core\Whole\Schedule\JobToPlan;
 use NeatSpindle\Core\Whole\Schedule\OpeningHours;
 use NeatSpindle\Core\Whole\Schedule\Person;
 use NeatSpindle\Core\Whole\Schedule\Plan;
+use NeatSpindle\Core\Whole\Schedule\PlannedJob;
 use NeatSpindle\Core\Whole\Schedule\Schedule;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
 use NeatSpindle\Core\Whole\Schedule\Workshop;
@@ -23,15 +27,25 @@ function planFrom(): int
     return (int) WallClock::time('2026-11-30T08:00');
 }
 
+function usual(): Terms
+{
+    return new Terms(Minutes::usual(), planFrom());
+}
+
+function someone(string $code, bool $judges): Person
+{
+    return new Person($code, array_column(WorkKind::doneBy($judges), 'value'));
+}
+
 /** @param  list<RestOfJob>  $rests */
-function planOf(array $rests, int $people = 2, ?Minutes $minutes = null, ?int $partsAt = null): Plan
+function planOf(array $rests, int $people = 2, ?Minutes $minutes = null, ?int $partsAt = null, ?int $stands = null): Plan
 {
     $jobs = array_map(fn (int $i, RestOfJob $rest) => new JobToPlan(
-        "j{$i}", null, array_map(fn (JobTask $task) => $task->task, $rest->tasks($minutes ?? Minutes::usual(), planFrom(), $partsAt)),
+        "j{$i}", null, array_map(fn (JobTask $task) => $task->task, $rest->tasks(new Terms($minutes ?? Minutes::usual(), planFrom(), $partsAt))),
     ), array_keys($rests), $rests);
     $hours = new OpeningHours(array_fill_keys([0, 1, 2, 3, 4], NINE_TO_FIVE));
 
-    return Schedule::of(new Workshop(planFrom(), $hours, array_map(fn (int $i) => new Person("p{$i}", $i === 0 ? [WorkKind::JUDGES] : []), range(0, $people - 1)), $jobs));
+    return Schedule::of(new Workshop(planFrom(), $hours, array_map(fn (int $i) => someone("p{$i}", $i === 0), range(0, $people - 1)), $jobs, $stands));
 }
 
 /** Any rest of a job, drawn with a seed. */
@@ -47,12 +61,12 @@ function anyRest(int $seed): RestOfJob
 }
 
 it('has the tasks of a job in the order of the hand, each after the one before, the ride once it has cured', function (): void {
-    $tasks = RestOfJob::untouched()->tasks(Minutes::usual(), planFrom(), null);
+    $tasks = RestOfJob::untouched()->tasks(usual());
     expect(array_column($tasks, 'code'))->toBe(['survey', 'strip', 'bare', 'choose', 'dry', 'gap', 'body', 'torque', 'drive', 'routes', 'stand', 'cure', 'ride', 'hand-over']);
     $byCode = array_column($tasks, 'task', 'code');
     expect($byCode['ride']->after)->toBe(['stand', 'cure'])->and($byCode['cure']->after)->toBe(['torque'])->and($byCode['cure']->minutes)->toBe(1_440)
-        ->and($byCode['ride']->skill)->toBe(WorkKind::JUDGES)->and($byCode['strip']->minutes)->toBe(54);
-    $built = (new RestOfJob(['stand' => 2, 'ride' => 1, 'hand-over' => 1], curedAt: planFrom() + 300))->tasks(Minutes::usual(), planFrom(), null);
+        ->and($byCode['ride']->skill)->toBe('ride')->and($byCode['strip']->minutes)->toBe(54);
+    $built = (new RestOfJob(['stand' => 2, 'ride' => 1, 'hand-over' => 1], curedAt: planFrom() + 300))->tasks(usual());
     expect(array_column($built, 'code'))->toBe(['stand', 'cure', 'ride', 'hand-over'])->and($built[1]->task->notBefore)->toBe(planFrom() + 300);
 });
 
@@ -97,8 +111,8 @@ it('lets one person more who can do everything never end the first job later, an
         expect(planOf($rests)->jobs[0]->done)->toBe($alone);
         $more = Schedule::of(new Workshop(
             planFrom(), new OpeningHours(array_fill_keys([0, 1, 2, 3, 4], NINE_TO_FIVE)),
-            [new Person('p0', [WorkKind::JUDGES]), new Person('p1'), new Person('p2', [WorkKind::JUDGES])],
-            [new JobToPlan('j0', null, array_map(fn (JobTask $task) => $task->task, $rests[0]->tasks(Minutes::usual(), planFrom(), null)))],
+            [someone('p0', true), someone('p1', false), someone('p2', true)],
+            [new JobToPlan('j0', null, array_map(fn (JobTask $task) => $task->task, $rests[0]->tasks(usual())))],
         ))->jobs[0]->done;
         expect($more ?? 0)->toBeLessThanOrEqual($alone ?? 0);
     }
@@ -108,7 +122,7 @@ it('is kept and read again as it was', function (): void {
     for ($seed = 0; $seed < 40; $seed++) {
         $rest = anyRest($seed);
         $kept = RestOfJob::fromArray((array) json_decode((string) json_encode($rest->toArray()), true));
-        expect($kept->tasks(Minutes::usual(), planFrom(), null))->toEqual($rest->tasks(Minutes::usual(), planFrom(), null));
+        expect($kept->tasks(usual()))->toEqual($rest->tasks(usual()));
     }
     expect(RestOfJob::fromArray(['pieces' => 'x', 'endless' => 3])->isNothing())->toBeTrue();
 });
@@ -121,3 +135,73 @@ it('plans by promise, but what was put before another just before it, however fa
         ->and(Turns::isCircle([1 => 2, 2 => 3], 3, 1))->toBeTrue()->and(Turns::isCircle([1 => 2, 2 => 3], 1, 3))->toBeFalse()
         ->and(Turns::isCircle([1 => 2, 2 => 1], 3, 1))->toBeFalse()->and(Turns::isCircle([], 3, 3))->toBeTrue();
 });
+
+it('waits for what lies in other hands before the work that needs it, for ever where nobody can name a day', function (): void {
+    $rest = new RestOfJob(['strip' => 1, 'drive' => 1, 'hand-over' => 1]);
+    $wheel = fn (?string $day) => new Elsewhere('elsewhere-1', ElsewhereKind::Shop, 'front wheel', WorkKind::Drive, $day === null ? null : WallClock::day($day));
+    $done = fn (Elsewhere ...$away): ?string => ($at = planWith($rest, $away)->done) === null ? null : WallClock::dayText(intdiv($at - 1, WallClock::DAY));
+    expect($done())->toBe('2026-11-30')->and($done($wheel('2026-12-02')))->toBe('2026-12-02')->and($done($wheel('2026-11-01')))->toBe('2026-11-30')
+        ->and($done($wheel(null)))->toBe('2026-12-07')
+        ->and($done(new Elsewhere('elsewhere-2', ElsewhereKind::Customer, 'which colour', WorkKind::Strip, null)))->toBeNull();
+    $codes = array_map(fn (object $one): string => $one->task->code, planWith($rest, [$wheel('2026-12-02')])->tasks);
+    expect($codes)->toBe(['strip', 'elsewhere-1', 'drive', 'hand-over']);
+    // Work that is done already waits for nothing; the next that is left does.
+    $late = planWith(new RestOfJob(['hand-over' => 1]), [$wheel('2026-12-02')]);
+    expect(WallClock::dayText(intdiv((int) $late->done, WallClock::DAY)))->toBe('2026-12-02')->and($late->tasks[1]->task->after)->toBe(['elsewhere-1']);
+});
+
+it('gives work to whoever is named, and to nobody who cannot do it', function (): void {
+    $rest = new RestOfJob(['strip' => 1, 'ride' => 1]);
+    $plan = planWith($rest, [], ['strip' => 'p1']);
+    expect(array_column($plan->tasks, 'who'))->toBe(['p1', 'p0'])
+        ->and(array_column(planWith($rest)->tasks, 'who'))->toBe(['p0', 'p0'])
+        ->and(array_column(WorkKind::doneBy(false, [WorkKind::Routes]), 'value'))->not->toContain('routes')->not->toContain('ride')->toContain('strip');
+});
+
+/**
+ * @param  list<Elsewhere>  $away
+ * @param  array<string, string>  $hands
+ */
+function planWith(RestOfJob $rest, array $away = [], array $hands = []): PlannedJob
+{
+    $tasks = array_column($rest->tasks(new Terms(Minutes::usual(), planFrom(), elsewhere: $away, hands: $hands)), 'task');
+
+    return Schedule::of(new Workshop(
+        planFrom(), new OpeningHours(array_fill_keys([0, 1, 2, 3, 4], NINE_TO_FIVE)), [someone('p0', true), someone('p1', false)], [new JobToPlan('j', null, $tasks)],
+    ))->jobs[0];
+}
+
+it('never hangs more bikes at a time than there are stands, moves no earlier job for a later one, and plans as before where there are enough', function (): void {
+    $waited = 0;
+    for ($seed = 0; $seed < 80; $seed++) {
+        $rests = array_map(anyRest(...), range($seed * 7, $seed * 7 + 6));
+        $stands = 1 + $seed % 2;
+        $plan = planOf($rests, 3, stands: $stands);
+        $hung = array_map(onStands(...), $plan->jobs);
+        foreach ($hung as $stretches) {
+            foreach ($stretches as [$at]) {
+                $meanwhile = array_filter(array_merge(...$hung), fn (array $one) => $one[0] <= $at && $one[1] > $at);
+                expect(count($meanwhile))->toBeLessThanOrEqual($stands);
+            }
+        }
+        expect(planOf(array_slice($rests, 0, 3), 3, stands: $stands)->jobs)->toEqual(array_slice($plan->jobs, 0, 3))
+            ->and(planOf($rests, 3, stands: 7)->jobs)->toEqual(planOf($rests, 3)->jobs);
+        $waited += (int) (planOf($rests, 3)->jobs != $plan->jobs);
+    }
+    expect($waited)->toBeGreaterThan(40);
+});
+
+/** @return list<array{int, int}> from when to when a job's bike hangs in a stand */
+function onStands(PlannedJob $job): array
+{
+    $stretches = [];
+    $hangs = false;
+    foreach ($job->tasks as $task) {
+        if ($task->task->isOnStand && $task->start !== null && $task->end !== null) {
+            $hangs ? $stretches[count($stretches) - 1][1] = $task->end : $stretches[] = [$task->start, $task->end];
+        }
+        $hangs = $task->task->isOnStand;
+    }
+
+    return $stretches;
+}

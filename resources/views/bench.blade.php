@@ -19,8 +19,8 @@
                     @php($next = $page->nextForMe())
                     <a class="btn btn-plain" id="next-for-me" href="{{ route('job.'.$next['job']->stage->value, $next['job']) }}">Next for you: {{ $next['job']->number }}, {{ lcfirst($next['what']) }}, {{ $next['minutes'] }} min</a>
                 @endif
-                @foreach ($page->notices() as $what => $jobs)
-                    <span class="notice"><strong>{{ $what }}:</strong> @foreach ($jobs as $job)<a href="{{ route('calendar') }}#dates-{{ $job->number }}">{{ $job->number }}</a>{{ $loop->last ? '' : ', ' }}@endforeach</span>
+                @foreach ($page->notices()->all() as [$notice, $jobs])
+                    <span class="notice"><strong>{{ $notice->label() }}:</strong> @foreach ($jobs as $job)<a href="{{ $page->whereTo($notice, $job) }}">{{ $job->number }}</a>{{ $loop->last ? '' : ', ' }}@endforeach</span>
                 @endforeach
             </div>
         @endunless
@@ -61,13 +61,13 @@
         @endforeach
         @if ($page->ended()->isNotEmpty())
             <section class="waiting" aria-labelledby="ended-title">
-                <h2 id="ended-title">Ended</h2>
+                <h2 id="ended-title">Ended, or not expected soon</h2>
                 @foreach ($page->ended() as $job)
                     <a class="job-row" href="{{ route('job.'.$job->stage->value, $job) }}">
                         <span class="number">{{ $job->number }}</span>
                         <span><span class="bike">{{ $job->bike->label }}</span><span class="customer">{{ $job->customer_name }}</span></span>
                         <span class="stations-cell"><x-stations :stage="$job->stage" /></span>
-                        <span>{{ $job->ended_as?->label() }}</span><span></span><span class="figures">{{ $job->ended_at?->format('D j M') }}</span>
+                        <span>{{ $job->ended_as?->label() ?? $job->next_step }}</span><span></span><span class="figures">{{ ($job->ended_at ?? $job->handed_over_at)?->format('D j M Y') }}</span>
                     </a>
                 @endforeach
             </section>

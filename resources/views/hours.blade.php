@@ -5,6 +5,18 @@
         @if (session('kept'))<p class="kept" role="status">{{ session('kept') }}</p>@endif
         <x-fault for="hours" />
         <div class="work">
+            <div>
+            @if ($page->people()->count() > 1)
+            <section class="panel mb-3" id="skills" aria-labelledby="skills-title">
+                <h2 id="skills-title">Who can what</h2>
+                <p class="soft">To choose a motor, to ride and to hand over is for owners and installers. What else not everybody can, you name here; its work goes only to those who can.</p>
+                <x-fault for="skill" />
+                @foreach ($page->skills() as $skill)
+                    <details class="mb-2" @if(old('was') === $skill->name) open @endif><summary><strong>{{ $skill->name }}</strong>: {{ $page->askedBy($skill) }}; {{ $page->hadBy($skill) }}</summary><x-skill-form :$page :$skill /></details>
+                @endforeach
+                @if ($page->mayChange())<details @if($errors->hasAny(['name', 'kinds']) && old('was') === null) open @endif><summary>Name a skill</summary><x-skill-form :$page /></details>@endif
+            </section>
+            @endif
             <section class="panel" aria-labelledby="takes-title">
                 <h2 id="takes-title">What a piece of work takes here</h2>
                 <p class="soft">From {{ NeatSpindle\Core\Whole\Calendar\Minutes::ENOUGH }} on, what your own steps took counts instead of the usual: from one tick to the next by the same hand; what is left open over lunch or overnight tells nothing. The likely date counts with the middle, the careful one with what three of four stay under.</p>
@@ -12,6 +24,7 @@
                     <tbody>@foreach ($page->takes() as [$kind, $minutes, $how])<tr><td>{{ $kind->label() }}</td><td class="n">{{ $minutes }}</td><td class="soft">{{ $how }}</td></tr>@endforeach</tbody>
                 </table>
             </section>
+            </div>
             <div class="work-wide">
             <section class="panel" aria-labelledby="feeds-title">
                 <h2 id="feeds-title">In other calendars</h2>
@@ -45,6 +58,12 @@
                     <input class="form-control" id="closed" name="closed" value="{{ old('closed', $page->closed()) }}" placeholder="2026-12-25, 2027-01-01" maxlength="@most(FIGURES)" @disabled(! $page->mayChange()) @error('closed') aria-invalid="true" @enderror><x-fault for="closed" />
                     <label class="form-label mt-2" for="time_zone">Clock on the wall</label>
                     <x-select id="time_zone" name="time_zone" :options="$page->zones()" :chosen="old('time_zone', $page->workshop->time_zone)" :disabled="! $page->mayChange()" /><x-fault for="time_zone" />
+                    @if ($page->people()->count() > 1)
+                        <label class="form-label mt-2" for="stands">Bikes in stands at a time</label>
+                        <input class="form-control" id="stands" name="stands" inputmode="numeric" value="{{ old('stands', $page->workshop->stands) }}" placeholder="as many as are wanted" @disabled(! $page->mayChange()) @error('stands') aria-invalid="true" @enderror><x-fault for="stands" />
+                    @else
+                        <input type="hidden" name="stands" value="{{ $page->workshop->stands }}">
+                    @endif
                     @if ($page->mayChange())<button class="btn btn-primary mt-2" id="keep-hours">Keep</button>@else<p class="mt-2 mb-0">The owner sets the hours.</p>@endif
                 </form>
             </section>

@@ -58,6 +58,16 @@
                         <input class="form-control" id="promised_on" name="promised_on" type="date" value="{{ old('promised_on') }}" @error('promised_on') aria-invalid="true" @enderror>
                         <x-fault for="promised_on" />
                     </div>
+                    <div class="col-md-3">
+                        <label class="form-label" for="phone">Telephone <span class="soft">if you like</span></label>
+                        <input class="form-control" id="phone" name="phone" type="tel" autocomplete="off" value="{{ old('phone') }}" maxlength="@most(PHONE)" @error('phone') aria-invalid="true" @enderror>
+                        <x-fault for="phone" />
+                    </div>
+                    <div class="col-md-3">
+                        <label class="form-label" for="email">E-mail <span class="soft">if you like</span></label>
+                        <input class="form-control" id="email" name="email" type="email" autocomplete="off" value="{{ old('email') }}" maxlength="@most(NAME)" @error('email') aria-invalid="true" @enderror>
+                        <x-fault for="email" />
+                    </div>
                 </div>
                 <p class="caution mt-3">A motor adds speed and mass that frame, brakes and wheels were not designed for. What is allowed where it will be ridden is for the customer to check with the local law; we never say a bike is legal or safe.</p>
                 <button class="btn btn-primary">Start measuring</button>

@@ -7,6 +7,7 @@ use App\Actions\People\ShutOut;
 use App\Actions\Steps\RecordStripStep;
 use App\Bench\OpenJob;
 use App\Models\Absence;
+use App\Models\Customer;
 use App\Models\Feed;
 use App\Models\Job;
 use App\Models\Promise;
@@ -14,10 +15,14 @@ use App\Models\Role;
 use App\Models\StepRecord;
 use App\Models\StepState;
 use App\Models\User;
+use App\Models\Values\Skills;
+use App\Models\WaitsFor;
 use App\Models\Workshop;
+use App\Notifications\Morning;
 use App\Planning\Learned;
 use App\Planning\WorkshopPlan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Notification;
 use NeatSpindle\Core\Whole\Calendar\WorkKind;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
 use Symfony\Component\Process\Process;
@@ -150,7 +155,7 @@ it('moves dates when somebody is away, when parts come later, and when the house
     expect(honestDay($this->job))->toBe('2026-12-14');
     $this->put('/calendar/hours', ['seen' => $seen(), 'mon' => ''] + $hours)->assertSessionHasNoErrors();
     expect(honestDay($this->job))->toBeNull();
-    $this->get('/calendar')->assertOk()->assertSee('Nobody can do what is left.');
+    $this->get('/calendar')->assertOk()->assertSee('there are no hours for it: survey.');
     $this->get('/calendar/hours')->assertOk()->assertSee('usual, ours');
 });
 
@@ -228,4 +233,137 @@ it('works its plan out once while nothing changed, and takes a full bench in its
     DB::enableQueryLog();
     $this->get('/calendar')->assertOk()->assertSee('Bike 29');
     expect(count(DB::getQueryLog()))->toBeLessThan(25);
+});
+
+it('waits for what is in other hands, holds the hand-over for it, and says so to the customer', function (): void {
+    $job = Workshops::proved(Workshops::kitted($this->person), $this->person);
+    $note = fn (array $with) => $this->post("/calendar/jobs/{$job->id}/elsewhere", [
+        'version' => Workshops::fresh($job)->version, 'elsewhere' => 'shop', 'what' => 'front wheel: a new rim', 'needed' => 'ride', 'back_on' => '2026-12-09', ...$with,
+    ]);
+    foreach ([['what' => ''], ['elsewhere' => 'moon'], ['needed' => 'x'], ['back_on' => '2026-11-01'], ['back_on' => 'soon'], ['what' => ['x']], ['version' => 1]] as $bad) {
+        $note($bad)->assertSessionHasErrors(array_key_first($bad));
+    }
+    $note([])->assertSessionHasNoErrors()->assertRedirect();
+    expect($job->refresh())->waits_for->toBe(WaitsFor::OtherHands)->next_step->toBe('At another shop: front wheel: a new rim')->and(honestDay($job))->toBe('2026-12-09');
+    $this->get('/')->assertSee('what is in other hands')->assertDontSee('Due back from other hands');
+    $this->get("/calendar?change={$job->number}")->assertSee('It is back')->assertSee('We wait for another shop: front wheel: a new rim.');
+    $this->post("/jobs/{$job->id}/prove/hand-over", ['version' => $job->version, 'recheck_on' => '2026-12-20'])->assertSessionHasErrors('hand_over');
+    expect(implode(' ', session('errors')->get('hand_over')))->toContain('At another shop: front wheel');
+    $this->travelTo('2026-12-09 07:00');
+    $this->get('/')->assertSee('Due back from other hands');
+    $this->delete("/calendar/jobs/{$job->id}/elsewhere/0")->assertSessionHasNoErrors();
+    $this->delete("/calendar/jobs/{$job->id}/elsewhere/0")->assertSessionHasErrors('elsewhere');
+    $this->delete("/calendar/jobs/{$job->id}/elsewhere/7")->assertSessionHasErrors('elsewhere');
+    expect($job->refresh())->waits_for->toBe(WaitsFor::Hands)->and($job->inOtherHands()->open())->toBe([])->and($job->inOtherHands()->all()[0]['ended_by'])->toBe($this->person->id);
+
+    $note(['elsewhere' => 'customer', 'what' => 'which colour', 'back_on' => ''])->assertSessionHasNoErrors();
+    expect(honestDay($job))->toBeNull();
+    $this->get("/calendar?change={$job->number}")->assertSee('we cannot name a day yet. We wait for your answer: which colour.');
+    $this->delete("/calendar/jobs/{$job->id}/elsewhere/1")->assertSessionHasNoErrors();
+    $this->post("/jobs/{$job->id}/prove/hand-over", ['version' => $job->refresh()->version, 'recheck_on' => '2026-12-20'])->assertSessionHasNoErrors();
+    expect($job->refresh()->comes_back_on?->format('Y-m-d'))->toBe('2026-12-20');
+});
+
+it('gives work to whoever is named, but only what they can do', function (): void {
+    $workshop = $this->person->workshop()->firstOrFail();
+    $apprentice = Workshops::person(Role::Apprentice, $workshop, 'Ines Tester');
+    $who = fn (): array => array_filter(array_column(array_map(fn ($task) => [$task->task->code, $task->who], WorkshopPlan::of(Workshop::query()->findOrFail($workshop->id))->job($this->job->refresh())->tasks ?? []), 1, 0));
+    ($this->plan)($this->job, ['work' => 'ride', 'by' => (string) $apprentice->id])->assertSessionHasErrors('by');
+    ($this->plan)($this->job, ['work' => '', 'by' => (string) $apprentice->id])->assertSessionHasErrors('by');
+    ($this->plan)($this->job, ['work' => 'all', 'by' => '99999'])->assertSessionHasErrors('by');
+    ($this->plan)($this->job, ['work' => 'flying', 'by' => (string) $apprentice->id])->assertSessionHasErrors('work');
+    ($this->plan)($this->job, ['work' => 'all', 'by' => (string) $apprentice->id], 'post')->assertOk()->assertSee('Ines: all they can');
+    expect($this->job->refresh()->hands)->toBeNull();
+    ($this->plan)($this->job, ['work' => 'all', 'by' => (string) $apprentice->id])->assertSessionHasNoErrors();
+    expect($who())->toMatchArray(['strip' => (string) $apprentice->id, 'torque' => (string) $apprentice->id, 'ride' => (string) $this->person->id]);
+    ($this->plan)($this->job, ['work' => 'torque', 'by' => (string) $this->person->id])->assertSessionHasNoErrors();
+    ($this->plan)($this->job, ['promised_on' => '2026-12-30'])->assertSessionHasNoErrors();
+    expect($who())->toMatchArray(['strip' => (string) $apprentice->id, 'torque' => (string) $this->person->id]);
+
+    // Whoever is shut out, or cannot do it any more, is named for nothing, and nothing else is refused for it.
+    $skill = ['seen' => ($workshop->skills ?? Skills::none())->mark(), 'name' => 'wiring', 'kinds' => ['strip', 'routes'], 'people' => [(string) $this->person->id]];
+    $this->put('/calendar/skills', ['name' => ''] + $skill)->assertSessionHasErrors('name');
+    $this->put('/calendar/skills', ['kinds' => []] + $skill)->assertSessionHasErrors('kinds');
+    $this->put('/calendar/skills', ['people' => ['99999']] + $skill)->assertSessionHasErrors('people.0');
+    $this->put('/calendar/skills', $skill)->assertSessionHasNoErrors();
+    $this->put('/calendar/skills', ['name' => 'other'] + $skill)->assertSessionHasErrors('skill');
+    expect($who())->toMatchArray(['strip' => (string) $this->person->id, 'routes' => (string) $this->person->id, 'dry' => (string) $apprentice->id]);
+    $this->get('/calendar/hours')->assertSee('wiring')->assertSee('strip, leads');
+    $mark = Workshop::query()->findOrFail($workshop->id)->skills?->mark();
+    $this->put('/calendar/skills', ['seen' => $mark, 'was' => 'wiring', 'people' => []] + $skill)->assertSessionHasNoErrors();
+    expect(honestDay($this->job))->toBeNull();
+    $this->get('/calendar')->assertSee('Nobody here can do what comes next')->assertSee('strip');
+    $this->get('/calendar/hours')->assertSee('nobody, so that such work has no date');
+    $this->put('/calendar/skills', ['seen' => Workshop::query()->findOrFail($workshop->id)->skills?->mark(), 'was' => 'wiring', 'drop' => '1'])->assertSessionHasNoErrors();
+    expect($who()['strip'])->toBe((string) $apprentice->id);
+    User::query()->whereKey($apprentice->id)->update(['shut_out_at' => now()]);
+    expect($who()['strip'])->toBe((string) $this->person->id);
+    ($this->plan)($this->job, ['work' => 'all', 'by' => ''])->assertSessionHasNoErrors();
+    expect($this->job->refresh()->hands)->toBeNull();
+    $this->actingAs(Workshops::person(Role::Apprentice, $workshop))->put('/calendar/skills', $skill)->assertForbidden();
+});
+
+it('asks for stands where several work, and plans no more bikes in them than there are', function (): void {
+    $hours = ['mon' => '8-12', 'tue' => '8-12', 'wed' => '8-12', 'thu' => '8-12', 'fri' => '8-12', 'sat' => '', 'sun' => '', 'closed' => '', 'time_zone' => 'UTC'];
+    $this->get('/calendar/hours')->assertDontSee('Bikes in stands at a time');
+    Workshops::person(Role::Installer, $this->person->workshop()->first());
+    $this->get('/calendar/hours')->assertSee('Bikes in stands at a time');
+    $others = [Workshops::job($this->person, 'Second'), Workshops::job($this->person, 'Third')];
+    $last = fn (): ?string => max(honestDay($this->job), ...array_map(honestDay(...), $others));
+    $keep = fn (mixed $stands) => $this->put('/calendar/hours', ['seen' => Workshop::query()->findOrFail($this->person->workshop_id)->hoursMark(), 'stands' => $stands] + $hours);
+    $keep('')->assertSessionHasNoErrors();
+    $free = $last();
+    foreach (['0', 'two', '1.5', '-1', ['x'], '9999'] as $bad) {
+        $keep($bad)->assertSessionHasErrors('stands');
+    }
+    $keep('1')->assertSessionHasNoErrors();
+    expect($last())->toBeGreaterThan($free);
+    $keep('2')->assertSessionHasNoErrors();
+    expect($last())->toBe($free);
+});
+
+it('writes in the morning to whoever wants it, once a day, and only where there is something to look at', function (): void {
+    Notification::fake();
+    $this->artisan('spindle:letters')->assertSuccessful();
+    $this->put('/preferences', ['wants_letter' => '1'])->assertSessionHasNoErrors();
+    $this->artisan('spindle:letters')->assertSuccessful();
+    Notification::assertNothingSent();
+    ($this->plan)($this->job, ['promised_on' => '2026-12-02'])->assertSessionHasNoErrors();
+    $this->travelTo('2026-12-03 05:30');
+    $this->artisan('spindle:letters')->assertSuccessful();
+    Notification::assertNothingSent();
+    $this->travelTo('2026-12-03 06:15');
+    $this->artisan('spindle:letters')->assertSuccessful();
+    $this->artisan('spindle:letters')->assertSuccessful();
+    Notification::assertSentToTimes($this->person, Morning::class, 1);
+    Notification::assertSentTo($this->person, Morning::class, fn (Morning $letter) => str_contains((string) $letter->toMail($this->person)->render(), "Promises that will not hold: {$this->job->number}"));
+    $this->travelTo('2026-12-04 06:15');
+    $this->put('/preferences', ['wants_letter' => '0']);
+    $this->artisan('spindle:letters')->assertSuccessful();
+    Notification::assertSentToTimes($this->person, Morning::class, 1);
+});
+
+it('keeps how a customer is reached, and writes nothing by itself', function (): void {
+    $contact = fn (array $with) => $this->put("/calendar/jobs/{$this->job->id}/contact", ['version' => $this->job->refresh()->version, 'phone' => '+351 22 555 0199', 'email' => 'rider@post.example', ...$with]);
+    $contact(['phone' => 'call me'])->assertSessionHasErrors('phone');
+    $contact(['email' => 'nobody'])->assertSessionHasErrors('email');
+    $contact(['version' => 99])->assertSessionHasErrors('version');
+    $contact([])->assertSessionHasNoErrors();
+    $this->get("/calendar?change={$this->job->number}")->assertSee('mailto:rider@post.example?subject=', false)->assertSee('tel:+351225550199', false);
+    $this->get('/calendar?change[]=x')->assertOk();
+    $started = $this->post('/jobs', ['customer' => 'New Rider', 'bike' => 'Bike', 'kind' => 'diamond', 'frame_material' => 'steel', 'phone' => '0123', 'email' => 'new@post.example']);
+    $started->assertSessionHasNoErrors();
+    expect(Customer::query()->where('name', 'New Rider')->sole())->phone->toBe('0123')->email->toBe('new@post.example');
+});
+
+it('calls for what is due: a decision of yesterday, what has cured, a re-check', function (): void {
+    $job = Workshops::proved(Workshops::kitted($this->person), $this->person);
+    Job::query()->whereKey($this->job->id)->update(['waits_for' => 'decision', 'waits_since' => now()->subHours(30)]);
+    Job::query()->whereKey($job->id)->update(['rest' => json_encode(['pieces' => ['ride' => 1], 'cured_at' => intdiv(now()->getTimestamp(), 60) - 60])]);
+    $this->get('/')->assertSee('Decisions that wait')->assertSee('Cured by now')->assertDontSee('Re-checks that are due');
+    Job::query()->whereKey($job->id)->update(['handed_over_at' => now(), 'comes_back_on' => today()]);
+    $this->get('/')->assertSee('Re-checks that are due')->assertDontSee('Cured by now');
+    Job::query()->whereKey($job->id)->update(['comes_back_on' => today()->addMonths(3)]);
+    $this->get('/')->assertDontSee("/jobs/{$job->id}/");
+    $this->get("/?find={$job->number}")->assertSee("/jobs/{$job->id}/", false)->assertSee('Ended, or not expected soon');
 });

@@ -13,14 +13,17 @@ use App\Models\Workshop;
 /** Keeps when the workshop is open, the days it is closed, and whose clock hangs on its wall. */
 class KeepHours extends WorkshopAction
 {
-    /** @param  string  $seen  the mark of the hours the person saw */
-    public function __invoke(User $by, OpeningTimes $hours, string $zone, string $seen): void
+    /**
+     * @param  ?int  $stands  so many bikes hang at a time; null where that limits nothing
+     * @param  string  $seen  the mark of the hours the person saw
+     */
+    public function __invoke(User $by, OpeningTimes $hours, string $zone, ?int $stands, string $seen): void
     {
-        $this->change($by, 'setHouse', function (Workshop $workshop) use ($hours, $zone, $seen): void {
+        $this->change($by, 'setHouse', function (Workshop $workshop) use ($hours, $zone, $stands, $seen): void {
             if ($workshop->hoursMark() !== $seen) {
                 throw StandsOtherwise::told('Somebody has changed the hours', 'hours');
             }
-            $workshop->fill(['hours' => $hours, 'time_zone' => $zone])->save();
+            $workshop->fill(['hours' => $hours, 'time_zone' => $zone, 'stands' => $stands])->save();
         });
     }
 }

@@ -20,7 +20,7 @@ class StartJob extends WorkshopAction
     public const NEW = 'new';
 
     /**
-     * @param  array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null}  $typed
+     * @param  array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null, phone?: ?string, email?: ?string}  $typed
      * @param  string  $whose  the number of somebody known; `new` for somebody new, whatever others are called; empty where it was not said
      */
     public function __invoke(User $by, array $typed, string $whose = self::NEW): Job
@@ -28,6 +28,7 @@ class StartJob extends WorkshopAction
         return $this->change($by, 'startJob', function (Workshop $workshop) use ($by, $typed, $whose): Job {
             $customer = $this->known($workshop, $typed['customer'], $whose) ?? $workshop->customers()
                 ->create(['name' => trim($typed['customer'])]);
+            $customer->fill(array_filter(['phone' => $typed['phone'] ?? null, 'email' => $typed['email'] ?? null]))->save();
             $bike = $customer->bikes()->create([
                 'label' => $typed['bike'], 'kind' => $typed['kind'], 'frame_material' => $typed['frame_material'],
             ]);

@@ -48,7 +48,7 @@ class ForgetCustomer extends JobAction
             $jobs = self::jobs($customer, false);
             Condition::query()->whereIn('job_id', $jobs)->whereNotNull('declined_by')->update(['declined_by' => Mentions::INSTEAD]);
             SheetAddress::callBack($jobs, $by);
-            $customer->forceFill(['name' => 'Erased', 'phone' => null, 'erased_at' => now()])->save();
+            $customer->forceFill(['name' => 'Erased', 'phone' => null, 'email' => null, 'erased_at' => now()])->save();
             Job::query()->whereKey(self::jobs($customer, $everywhere))->whereKeyNot($open->job->id)->increment('version');
             $open->job->forceFill(Job::query()->findOrFail($open->job->id)->only(['next_step', 'stopped_for', 'ended_because']));
             DB::afterCommit(fn () => ($this->leaveNoTrace)($by->workshop_id, $names));

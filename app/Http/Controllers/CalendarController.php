@@ -4,16 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Calendar\KeepHours;
 use App\Actions\Calendar\NoteAbsence;
 use App\Actions\Calendar\PlanJob;
 use App\Actions\Calendar\TakeAbsenceBack;
 use App\Http\Requests\AbsenceRequest;
-use App\Http\Requests\HoursRequest;
 use App\Http\Requests\PlanJobRequest;
 use App\Models\Job;
 use App\View\Calendar\CalendarPage;
-use App\View\Calendar\HoursPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -64,17 +61,5 @@ class CalendarController extends Controller
         $take($this->user(), $absence);
 
         return redirect()->route('calendar')->with('kept', 'Here after all.');
-    }
-
-    public function hours(): View
-    {
-        return view('hours', ['page' => new HoursPage($this->user())]);
-    }
-
-    public function keepHours(HoursRequest $request, KeepHours $keep): RedirectResponse
-    {
-        $keep($this->user(), $request->hours(), $request->zone(), $request->seen());
-
-        return redirect()->route('calendar.hours')->with('kept', 'Kept.');
     }
 }

@@ -36,6 +36,7 @@ class PreferenceController extends Controller
             'length_unit' => ['sometimes', 'string', new Enum(LengthUnit::class)],
             'torque_unit' => ['sometimes', 'string', new Enum(TorqueUnit::class)],
             'light' => ['sometimes', 'string', new Enum(Light::class)],
+            'wants_letter' => ['sometimes', 'boolean'],
         ]));
 
         return back();

@@ -25,6 +25,8 @@ class HoursRequest extends FormRequest
 
     private const MOST_CLOSED = 200;
 
+    private const MOST_STANDS = 50;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -33,6 +35,7 @@ class HoursRequest extends FormRequest
         return $days + [
             'closed' => ['nullable', 'string', 'max:'.Longest::FIGURES],
             'time_zone' => ['required', 'string', Rule::in(DateTimeZone::listIdentifiers())],
+            'stands' => ['nullable', 'integer', 'between:1,'.self::MOST_STANDS],
             'seen' => ['required', 'string', 'size:32'],
         ];
     }
@@ -40,7 +43,9 @@ class HoursRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['time_zone.in' => 'That clock is not known. Choose one of the list.'];
+        return [
+            'time_zone.in' => 'That clock is not known. Choose one of the list.', 'stands.*' => 'How many bikes hang at a time? A whole number, 1 to '.self::MOST_STANDS.'.',
+        ];
     }
 
     /** @return list<callable(Validator): void> */
@@ -71,6 +76,12 @@ class HoursRequest extends FormRequest
     public function zone(): string
     {
         return $this->string('time_zone')->value();
+    }
+
+    /** So many bikes hang at a time; null where that limits nothing. */
+    public function stands(): ?int
+    {
+        return $this->integer('stands') ?: null;
     }
 
     public function seen(): string

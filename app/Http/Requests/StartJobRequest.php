@@ -24,7 +24,7 @@ class StartJobRequest extends FormRequest
             'frame_material' => ['required', new Enum(FrameMaterial::class)],
             'promised_on' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:today'],
             'assignee_id' => ['nullable', 'integer', Rule::exists('users', 'id')->where('workshop_id', $this->user()?->workshop_id)->whereNull('shut_out_at')],
-        ];
+        ] + ContactRequest::fields();
     }
 
     /** @return array<string, string> */
@@ -35,7 +35,7 @@ class StartJobRequest extends FormRequest
             'bike.required' => 'Say which bike it is, as you would call it at the bench.',
             'promised_on.after_or_equal' => 'A promise cannot lie in the past.',
             'promised_on.date_format' => 'Write the date as year-month-day, for example 2027-03-14.',
-        ];
+        ] + ContactRequest::says();
     }
 
     /** Who of those called the same, or somebody new; empty where that was not asked. */
@@ -44,10 +44,10 @@ class StartJobRequest extends FormRequest
         return $this->string('whose')->value();
     }
 
-    /** @return array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null} */
+    /** @return array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null, phone?: ?string, email?: ?string} */
     public function typed(): array
     {
-        /** @var array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null} */
+        /** @var array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null, phone?: ?string, email?: ?string} */
         return $this->safe()->except('whose');
     }
 }

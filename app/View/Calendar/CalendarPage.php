@@ -73,6 +73,12 @@ class CalendarPage
         return $this->user->can('plan', $this->user->workshop);
     }
 
+    /** Whoever is at the bench may say what is in other hands, and how a customer is reached. */
+    public function mayWork(): bool
+    {
+        return $this->user->can('startJob', $this->user->workshop);
+    }
+
     public function dates(): DatesTable
     {
         return $this->dates ??= new DatesTable($this->stands, $this->tried, $this->changing, $this->isAll);

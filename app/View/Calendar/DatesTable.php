@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace App\View\Calendar;
 
+use App\Models\Customer;
 use App\Models\Job;
 use App\Models\Promise;
+use App\Planning\WhoDoes;
 use App\Planning\WorkshopPlan;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use NeatSpindle\Core\Whole\Calendar\ElsewhereKind;
 use NeatSpindle\Core\Whole\Calendar\Reasons;
+use NeatSpindle\Core\Whole\Calendar\RestOfJob;
+use NeatSpindle\Core\Whole\Calendar\WorkKind;
 use NeatSpindle\Core\Whole\Schedule\PlannedJob;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
 
+use function count;
 use function intdiv;
 use function max;
 
@@ -21,6 +27,9 @@ class DatesTable
 {
     /** So many jobs stand in the table before the rest is asked for. */
     private const SHOWN = 80;
+
+    /** Who is named for so many kinds of work does all they can. */
+    private const ALMOST_ALL = 10;
 
     /** @var Collection<int, Job>|null */
     private ?Collection $jobs = null;
@@ -116,7 +125,13 @@ class DatesTable
     /** Why nobody can put a day to a job. */
     public function whyNoDate(Job $job): string
     {
-        return $this->plan()->endless($job) ?? 'Nobody can do what is left.';
+        $endless = $this->reasons($job)?->endless?->task;
+
+        return match (true) {
+            $endless === null => 'Nobody can do what is left.',
+            $endless->skill === RestOfJob::NOBODY => $this->label($job, $endless->code),
+            default => 'Nobody here can do what comes next, or there are no hours for it: '.lcfirst($this->label($job, $endless->code)).'.',
+        };
     }
 
     /** The number of the job it is done before; null where it has its turn by its promise. */
@@ -131,15 +146,53 @@ class DatesTable
         return $job->promises()->with('user')->get();
     }
 
+    /** @return array<string, string> which work is given to whom, in words, by their first names */
+    public function hands(Job $job): array
+    {
+        $work = [];
+        foreach ($job->hands ?? [] as $kind => $person) {
+            $name = $this->plan()->people->firstWhere('id', $person)?->firstName();
+            $name === null ?: $work[$name][] = lcfirst(WorkKind::tryFrom($kind)?->label() ?? '');
+        }
+
+        return array_map(fn (array $kinds) => count($kinds) < self::ALMOST_ALL ? implode(', ', $kinds) : 'all they can', $work);
+    }
+
+    /** @return array<string, string> which work somebody can be named for, by the form's values */
+    public function work(): array
+    {
+        return [WhoDoes::ALL => 'all of it they can', ...array_column(
+            array_map(fn (WorkKind $kind) => [$kind->value, $kind->label()], WorkKind::cases()), 1, 0,
+        )];
+    }
+
+    /** Whose bike it is; asked for only of the one that is changed. */
+    public function customer(Job $job): Customer
+    {
+        return $job->bike->loadMissing('customer')->customer;
+    }
+
+    /** A letter of those words, for the program that writes letters here. */
+    public function letter(Job $job): string
+    {
+        return "mailto:{$this->customer($job)->email}?subject=".rawurlencode("{$job->bike->label}, {$job->number}").'&body='.rawurlencode($this->words($job));
+    }
+
     /** What one could tell the customer: to be copied, nothing is sent by itself. The careful day is told, not the likely one. */
     public function words(Job $job): string
     {
         $day = $this->careful($job) ?? $this->honest($job);
         $parts = $job->parts_on?->format('j F');
         $waits = ($job->rest['parts'] ?? false) !== true ? '' : ' We wait for parts'.($parts === null ? '.' : ", which are to come on {$parts}.");
+        foreach ($job->inOtherHands()->open() as $one) {
+            $waits .= match ($one->kind) {
+                ElsewhereKind::Shop => " We wait for another shop: {$one->what}.",
+                ElsewhereKind::Customer => " We wait for your answer: {$one->what}.",
+            };
+        }
 
         return "Your {$job->bike->label} (number {$job->number}): ".($day === null
-            ? 'we cannot name a day yet. '.rtrim($this->whyNoDate($job), '.').'.'
+            ? 'we cannot name a day yet. '.($waits === '' ? rtrim($this->whyNoDate($job), '.').'.' : ltrim($waits))
             : 'we expect it to be ready on '.self::day($day, 'l j F').".{$waits}");
     }
 

@@ -7,6 +7,8 @@ namespace App\View\Calendar;
 use App\Models\Feed;
 use App\Models\User;
 use App\Models\Values\OpeningTimes;
+use App\Models\Values\Skill;
+use App\Models\Values\Skills;
 use App\Models\Workshop;
 use App\Planning\Learned;
 use DateTimeZone;
@@ -88,6 +90,35 @@ readonly class HoursPage
     {
         return Feed::query()->where('workshop_id', $this->workshop->id)->whereNull('revoked_at')->with('user')->orderBy('id')->get()
             ->filter(fn (Feed $feed) => $this->mayPlan() || $feed->user_id === $this->user->id)->values();
+    }
+
+    /** @return Collection<int, User> who works here */
+    public function people(): Collection
+    {
+        return $this->workshop->users->whereNull('shut_out_at')->values();
+    }
+
+    /** @return list<Skill> */
+    public function skills(): array
+    {
+        return ($this->workshop->skills ?? Skills::none())->all;
+    }
+
+    public function skillsMark(): string
+    {
+        return ($this->workshop->skills ?? Skills::none())->mark();
+    }
+
+    /** Which work asks for it, in words. */
+    public function askedBy(Skill $skill): string
+    {
+        return implode(', ', array_map(fn (WorkKind $kind) => lcfirst($kind->label()), $skill->work));
+    }
+
+    /** Who has it, in words. */
+    public function hadBy(Skill $skill): string
+    {
+        return $this->people()->filter(fn (User $one) => $skill->isHadBy($one->id))->map(fn (User $one) => $one->firstName())->implode(', ') ?: 'nobody, so that such work has no date';
     }
 
     public function mayPlan(): bool

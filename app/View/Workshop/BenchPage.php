@@ -7,11 +7,11 @@ namespace App\View\Workshop;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\WaitsFor;
+use App\Planning\Notice;
+use App\Planning\Notices;
 use App\Planning\WorkshopPlan;
-use App\View\Calendar\DatesTable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Whole\Schedule\WallClock;
 
 use function is_string;
 use function preg_match;
@@ -40,7 +40,7 @@ class BenchPage
     {
         $this->find = is_string($find) ? mb_substr(trim($find), 0, self::LONGEST_SEARCH) : '';
         $this->who = is_string($who) && preg_match('/^\d{1,18}$/D', $who) === 1 ? (int) $who : null;
-        $this->jobs = Job::query()->whereNull('ended_at')->withCustomer()->with(['bike', 'assignee'])->orderByRaw('promised_on is null, promised_on')->orderBy('number')->get();
+        $this->jobs = Job::query()->onTheBench()->withCustomer()->with(['bike', 'assignee'])->orderByRaw('promised_on is null, promised_on')->orderBy('number')->get();
     }
 
     /** @return Collection<int, User> */
@@ -67,18 +67,22 @@ class BenchPage
         ];
     }
 
-    /** @return array<string, Collection<int, Job>> what somebody should look at, by what it is; nothing where there is none */
-    public function notices(): array
+    /** What somebody should look at today. */
+    public function notices(): Notices
     {
-        $open = $this->jobs->whereNull('handed_over_at');
-
-        return array_filter([
-            'Promises that will not hold' => $open->filter($this->isLate(...))->values(),
-            'Deliveries that are late' => $open->filter(fn (Job $job) => ($job->rest['parts'] ?? false) === true && $job->parts_on?->isBefore(today()) === true)->values(),
-        ], fn (Collection $jobs) => $jobs->isNotEmpty());
+        return Notices::of($this->plan(), $this->jobs);
     }
 
-    /** @return Collection<int, Job> what has ended and is looked for, the last first */
+    /** Where one looks at what a notice is about. */
+    public function whereTo(Notice $notice, Job $job): string
+    {
+        return match ($notice) {
+            Notice::Promise, Notice::Delivery, Notice::OtherHands => route('calendar', ['change' => $job->number])."#dates-{$job->number}",
+            Notice::Decision, Notice::Cured, Notice::Recheck => route("job.{$job->stage->value}", $job),
+        };
+    }
+
+    /** @return Collection<int, Job> what has ended or left and is looked for, the last first */
     public function ended(): Collection
     {
         if ($this->find === '') {
@@ -86,29 +90,25 @@ class BenchPage
         }
         $like = '%'.addcslashes($this->find, '%_\\').'%';
 
-        return Job::query()->whereNotNull('ended_at')->withCustomer()->with('bike')
+        return Job::query()->whereKeyNot($this->jobs->modelKeys())->withCustomer()->with('bike')
             ->where(fn ($jobs) => $jobs->where('number', $this->find)
                 ->orWhereHas(
                     'bike',
                     fn ($bikes) => $bikes->where('label', 'like', $like)->orWhereHas('customer', fn ($people) => $people->where('name', 'like', $like)),
                 ))
-            ->latest('ended_at')->limit(self::ENDED_SHOWN)->get();
+            ->orderByDesc('number')->limit(self::ENDED_SHOWN)->get();
     }
 
     /** The day a job will honestly be done; null where that cannot be said. */
     public function honest(Job $job): ?Carbon
     {
-        $day = DatesTable::dayOf($this->plan()->job($job));
-
-        return $day === null ? null : Carbon::parse(WallClock::dayText($day));
+        return $this->plan()->honest($job);
     }
 
     /** Whether its promise will not hold as things stand. */
     public function isLate(Job $job): bool
     {
-        $honest = $this->honest($job);
-
-        return $job->promised_on !== null && ($job->promised_on->isBefore(today()) || ($honest !== null && $honest->greaterThan($job->promised_on)));
+        return $this->plan()->isLate($job);
     }
 
     private function plan(): WorkshopPlan

@@ -1,7 +1,7 @@
 @props(['page'])
 @php($dates = $page->dates())
 <div class="scroll-x"><table class="ledger dates">
-    <thead><tr><th>Job</th><th>Promised</th><th>Honest date</th><th>Why</th>@if (! $dates->isTried() && $page->mayPlan())<th>Change</th>@endif</tr></thead>
+    <thead><tr><th>Job</th><th>Promised</th><th>Honest date</th><th>Why</th>@if (! $dates->isTried() && $page->mayWork())<th>Change</th>@endif</tr></thead>
     <tbody>
         @foreach ($dates->shown() as $job)
             @php($honest = $dates->honest($job))
@@ -9,8 +9,8 @@
             @php($reasons = $dates->reasons($job))
             <tr id="dates-{{ $job->number }}" @class(['chosen' => $page->job?->id === $job->id])>
                 <td><a href="{{ route('job.'.$job->stage->value, $job) }}"><strong>{{ $job->number }}</strong> {{ $job->bike->label }}</a><br><span class="soft">{{ $job->customer_name }}</span></td>
-                <td class="text-nowrap">{{ $job->promised_on?->format('D j M') ?? 'none' }}@if ($dates->goesBefore($job))<span class="soft d-block">before {{ $dates->goesBefore($job) }}</span>@endif</td>
-                <td>
+                <td data-label="Promised">{{ $job->promised_on?->format('D j M') ?? 'none' }}@if ($dates->goesBefore($job))<span class="soft d-block">before {{ $dates->goesBefore($job) }}</span>@endif @foreach ($dates->hands($job) as $who => $what)<span class="soft d-block" title="{{ $what }}">{{ $who }}: {{ $what }}</span>@endforeach</td>
+                <td data-label="Honest date">
                     @if ($honest === null)
                         @verdict(null, 'No date') <span class="soft d-block">{{ $dates->whyNoDate($job) }}</span>
                     @else
@@ -22,7 +22,7 @@
                         <span class="moved d-block">was {{ $dates->before($job) === null ? 'without a date' : $dates->day($dates->before($job)) }}</span>
                     @endif
                 </td>
-                <td>
+                <td data-label="Why">
                     @if ($reasons !== null && $reasons->links !== [])
                         <details>
                             <summary>{{ $page->duration($reasons->total()) }} from now</summary>
@@ -34,7 +34,7 @@
                             @if ($reasons->cheapest())<p class="form-hint mb-0">Cheapest to shorten: {{ lcfirst($dates->label($job, $reasons->cheapest()->task->code)) }}.</p>@endif
                         </details>
                     @endif
-                    @if (! $dates->isTried())
+                    @if (! $dates->isTried() && ! $dates->isChanging($job))
                         <details>
                             <summary>Words for the customer</summary>
                             <label class="visually-hidden" for="words-{{ $job->id }}">Words for the customer of {{ $job->number }}</label>
@@ -42,33 +42,13 @@
                         </details>
                     @endif
                 </td>
-                @if (! $dates->isTried() && $page->mayPlan())
-                    @php($isTyped = (int) old('row') === $job->id)
-                    <td>
-                        @if ($dates->isChanging($job))
-                            <form method="post" action="{{ route('calendar.try', $job) }}" novalidate>
-                                @csrf @formkey
-                                <input type="hidden" name="version" value="{{ $job->version }}"><input type="hidden" name="row" value="{{ $job->id }}"><input type="hidden" name="week" value="{{ $page->dayText(0) }}">
-                                <label class="form-label mb-0" for="promised-{{ $job->id }}">Promised for</label>
-                                <input class="form-control" type="date" id="promised-{{ $job->id }}" name="promised_on" value="{{ $isTyped ? old('promised_on') : $job->promised_on?->format('Y-m-d') }}">
-                                @if ($isTyped)<x-fault for="promised_on" />@endif
-                                <label class="form-label mb-0" for="parts-{{ $job->id }}">Parts come on</label>
-                                <input class="form-control" type="date" id="parts-{{ $job->id }}" name="parts_on" value="{{ $isTyped ? old('parts_on') : $job->parts_on?->format('Y-m-d') }}">
-                                @if ($isTyped)<x-fault for="parts_on" />@endif
-                                <label class="form-label mb-0" for="before-{{ $job->id }}">Done before</label>
-                                <x-select :id="'before-'.$job->id" name="before" any="its turn by promise" :options="$dates->others($job)" :chosen="$isTyped ? old('before') : $job->before_id" />
-                                @if ($isTyped)<x-fault for="before" /><x-fault for="version" />@endif
-                                <button class="btn btn-plain mt-1" id="try-{{ $job->number }}">See what moves</button>
-                            </form>
-                            @foreach ($dates->promises($job) as $promise)
-                                <p class="form-hint mb-0">{{ $promise->promised_at->format('j M') }}, {{ $promise->user->firstName() }}: {{ $promise->promised_on === null ? 'promise taken back' : 'promised for '.$promise->promised_on->format('D j M') }}</p>
-                            @endforeach
-                        @else
-                            <a href="{{ route('calendar', ['change' => $job->number, 'week' => $page->dayText(0)]) }}#dates-{{ $job->number }}" id="change-{{ $job->number }}">Promise, parts, turn</a>
-                        @endif
-                    </td>
+                @if (! $dates->isTried() && $page->mayWork())
+                    <td><a href="{{ route('calendar', ['change' => $job->number, 'week' => $page->dayText(0)]) }}#dates-{{ $job->number }}" id="change-{{ $job->number }}" @if($dates->isChanging($job)) aria-current="true" @endif>Promise, parts, who</a></td>
                 @endif
             </tr>
+            @if ($dates->isChanging($job) && ! $dates->isTried() && $page->mayWork())
+                <tr class="changing"><td colspan="5"><x-plan-row :$page :$job /></td></tr>
+            @endif
         @endforeach
     </tbody>
 </table></div>

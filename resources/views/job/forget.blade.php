@@ -5,7 +5,7 @@
         @if ($page->customer->erased_at)
             <p class="empty mb-0">Nobody knows any more who that was, since {{ $page->customer->erased_at->format('j F Y') }}.</p>
         @else
-            <p>Name and telephone go, and the name wherever somebody has written it: “the customer” stands there then. Addresses of the sheet open nothing any more. What was measured, built and found stays. It cannot be taken back.</p>
+            <p>Name, telephone and e-mail go, and the name wherever somebody has written it: “the customer” stands there then. Addresses of the sheet open nothing any more. What was measured, built and found stays. It cannot be taken back.</p>
             <form class="tool-line mb-3" method="get" action="{{ route('job.forget', $page->job) }}" novalidate>
                 <input type="hidden" name="asked" value="1">
                 <label for="also">Also written as, parted by commas</label>

@@ -61,22 +61,21 @@ final readonly class RestOfJob
     }
 
     /**
-     * Its tasks in the order of the hand, each after the one before; a ride waits for what cures besides.
+     * Its tasks in the order of the hand, each after the one before; a ride waits for what cures besides, and work for what it needs back.
      *
-     * @param  int  $from  nothing is planned before it, a time
-     * @param  ?int  $partsAt  when what is missing comes, a time; null where nobody has named a day
      * @return list<JobTask>
      */
-    public function tasks(Minutes $minutes, int $from, ?int $partsAt): array
+    public function tasks(Terms $terms): array
     {
         $tasks = $this->endless === null ? [] : [
             new JobTask('decision', $this->endless, new Task('decision', 1, skill: self::NOBODY), null),
         ];
         $last = $this->endless === null ? null : 'decision';
+        $away = $terms->elsewhere;
         foreach (WorkKind::cases() as $kind) {
             $pieces = $this->pieces[$kind->value] ?? 0;
             if ($kind === WorkKind::Dry && $this->awaitsParts) {
-                $tasks[] = $this->parts($from, $partsAt, $last);
+                $tasks[] = $this->parts($terms, $last);
                 $last = 'parts';
             }
             if ($pieces === 0) {
@@ -84,24 +83,34 @@ final readonly class RestOfJob
             }
             $after = $last === null ? [] : [$last];
             if ($kind === WorkKind::Ride && ($this->cures || $this->curedAt !== null)) {
-                $tasks[] = $this->cure($from, $tasks);
+                $tasks[] = $this->cure($terms->from, $tasks);
                 $after[] = 'cure';
             }
-            $tasks[] = new JobTask(
-                $kind->value,
-                $kind->label(),
-                new Task($kind->value, $minutes->of($kind, $pieces), skill: $kind->skill(), after: $after),
-                $kind,
-            );
+            foreach (array_filter($away, fn (Elsewhere $one) => $one->holds($kind)) as $i => $one) {
+                $tasks[] = $one->task();
+                $after[] = $one->code;
+                unset($away[$i]);
+            }
+            $tasks[] = new JobTask($kind->value, $kind->label(), $this->work($kind, $terms, $after), $kind);
             $last = $kind->value;
         }
 
         return $tasks;
     }
 
-    private function parts(int $from, ?int $partsAt, ?string $last): JobTask
+    /** @param  list<string>  $after */
+    private function work(WorkKind $kind, Terms $terms, array $after): Task
     {
-        $minutes = $partsAt === null ? self::USUAL_DELIVERY_DAYS * 24 * 60 : max(0, $partsAt - $from);
+        return new Task(
+            $kind->value, $terms->minutes->of($kind, $this->pieces[$kind->value] ?? 0), who: $terms->hands[$kind->value] ?? null,
+            skill: $kind->value, after: $after, isOnStand: $kind->isOnStand(),
+        );
+    }
+
+    private function parts(Terms $terms, ?string $last): JobTask
+    {
+        $partsAt = $terms->partsAt;
+        $minutes = $partsAt === null ? self::USUAL_DELIVERY_DAYS * 24 * 60 : max(0, $partsAt - $terms->from);
 
         return new JobTask('parts', $this->label('parts', $partsAt !== null),
             new Task(

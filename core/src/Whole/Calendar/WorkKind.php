@@ -7,6 +7,11 @@ namespace NeatSpindle\Core\Whole\Calendar;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Whole\Prove\Check;
 
+use function array_filter;
+use function array_search;
+use function array_values;
+use function in_array;
+
 /** What kind of work a piece of a job is, in the order of the hand; each by so many pieces. */
 enum WorkKind: string
 {
@@ -24,9 +29,6 @@ enum WorkKind: string
     case Stand = 'stand';
     case Ride = 'ride';
     case HandOver = 'hand-over';
-
-    /** Who can judge a motor, a ride, and that a bike may leave. */
-    public const JUDGES = 'judges';
 
     /** The kinds that are chapters of the build sheet. */
     private const CHAPTERS = [
@@ -100,12 +102,37 @@ enum WorkKind: string
         };
     }
 
-    /** What whoever does it must be able to; null where anybody at the bench may. */
-    public function skill(): ?string
+    /** Whether it takes somebody who can judge a motor, a ride, and that a bike may leave. */
+    public function needsJudgement(): bool
     {
         return match ($this) {
-            self::Choose, self::Ride, self::HandOver => self::JUDGES,
-            default => null,
+            self::Choose, self::Ride, self::HandOver => true,
+            default => false,
         };
+    }
+
+    /** Whether the bike hangs in a stand meanwhile; a motor is chosen while a bare frame hangs there. */
+    public function isOnStand(): bool
+    {
+        return $this->position() >= self::Strip->position() && $this->position() <= self::Stand->position();
+    }
+
+    /** Where it stands in the order of the hand. */
+    public function position(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
+
+    /**
+     * Which kinds of work somebody may do.
+     *
+     * @param  list<self>  $without  kinds that ask for a skill they do not have
+     * @return list<self>
+     */
+    public static function doneBy(bool $judges, array $without = []): array
+    {
+        return array_values(array_filter(
+            self::cases(), fn (self $kind) => ($judges || ! $kind->needsJudgement()) && ! in_array($kind, $without, true),
+        ));
     }
 }

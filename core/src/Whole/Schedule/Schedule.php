@@ -4,14 +4,22 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Whole\Schedule;
 
+use function array_column;
+use function array_filter;
 use function array_keys;
+use function array_map;
+use function array_values;
+use function count;
 use function intdiv;
+use function is_int;
 use function max;
+use function min;
 use function usort;
 
 /**
  * What is done when, and by whom: jobs in the order of their promises, each one's tasks as they stand, each at the earliest
- * it can be. Later jobs use the gaps that earlier ones left, and never move them.
+ * it can be. Later jobs use the gaps that earlier ones left, and never move them. Where there are only so many stands, a job's
+ * tasks that hang in one begin when one is free from the first of them to the last.
  *
  * The rule, to the letter, is the schedule contract's.
  */
@@ -25,9 +33,12 @@ final class Schedule
 
     private readonly int $end;
 
+    private readonly Stands $stands;
+
     private function __construct(private readonly Workshop $workshop)
     {
         $this->end = (intdiv($workshop->from, WallClock::DAY) + self::DAYS_AHEAD) * WallClock::DAY;
+        $this->stands = new Stands($workshop->stands);
         foreach ($workshop->people as $person) {
             $this->diaries[$person->code] = new Diary(new WorkingTime($workshop->hours, $person, $workshop->from, self::DAYS_AHEAD));
         }
@@ -54,11 +65,72 @@ final class Schedule
     private function plan(JobToPlan $job): PlannedJob
     {
         $planned = [];
-        foreach ($job->tasks as $task) {
-            $planned[$task->code] = $this->place($task, $this->ready($task, $planned));
+        foreach ($this->stretches($job) as $tasks) {
+            $planned += $tasks[0]->isOnStand && $this->workshop->stands !== null ? $this->onStand($tasks, $planned) : $this->placed($tasks, $planned, $this->workshop->from);
         }
 
         return new PlannedJob($job, array_values($planned));
+    }
+
+    /** @return list<non-empty-list<Task>> tasks in a row that the bike spends in one stand; any other by itself */
+    private function stretches(JobToPlan $job): array
+    {
+        $stretches = [];
+        $hangs = false;
+        foreach ($job->tasks as $task) {
+            if ($hangs && $task->isOnStand) {
+                $stretches[count($stretches) - 1][] = $task;
+            } else {
+                $stretches[] = [$task];
+            }
+            $hangs = $task->isOnStand && $this->workshop->stands !== null;
+        }
+
+        return $stretches;
+    }
+
+    /**
+     * At the earliest at which a stand is free from the first of them to the last.
+     *
+     * @param  non-empty-list<Task>  $tasks
+     * @param  array<array-key, PlannedTask>  $before  of its job, by code
+     * @return array<array-key, PlannedTask> by code
+     */
+    private function onStand(array $tasks, array $before): array
+    {
+        $notBefore = $this->workshop->from;
+        while (true) {
+            $diaries = array_map(fn (Diary $diary) => clone $diary, $this->diaries);
+            $placed = $this->placed($tasks, $before, $notBefore);
+            $starts = array_filter(array_column($placed, 'start'), is_int(...));
+            $ends = array_filter(array_column($placed, 'end'), is_int(...));
+            if ($starts === [] || $ends === []) {
+                return $placed;
+            }
+            $free = $this->stands->isFree(min($starts), max($ends));
+            if ($free === true) {
+                $this->stands->take(min($starts), max($ends));
+
+                return $placed;
+            }
+            [$this->diaries, $notBefore] = [$diaries, $free];
+        }
+    }
+
+    /**
+     * @param  list<Task>  $tasks
+     * @param  array<array-key, PlannedTask>  $before  of its job, by code
+     * @return array<array-key, PlannedTask> by code
+     */
+    private function placed(array $tasks, array $before, int $notBefore): array
+    {
+        $placed = [];
+        foreach ($tasks as $task) {
+            $ready = $this->ready($task, $placed + $before);
+            $placed[$task->code] = $this->place($task, $ready === null ? null : max($ready, $notBefore));
+        }
+
+        return $placed;
     }
 
     /**

@@ -13,6 +13,7 @@ final readonly class Task
      * @param  ?string  $skill  what whoever does it must be able to; null where anybody may
      * @param  list<string>  $after  codes of the tasks of its job that come before it
      * @param  ?int  $notBefore  a time; null where none is named
+     * @param  bool  $isOnStand  whether its bike hangs in a stand meanwhile, which counts where there are only so many
      */
     public function __construct(
         public string $code,
@@ -22,5 +23,6 @@ final readonly class Task
         public ?string $skill = null,
         public array $after = [],
         public ?int $notBefore = null,
+        public bool $isOnStand = false,
     ) {}
 }

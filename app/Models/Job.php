@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use NeatSpindle\Core\Whole\Schedule\WallClock;
 
 use function is_string;
 
@@ -263,6 +264,14 @@ class Job extends Row
     public function motors(): HasMany
     {
         return $this->hasMany(Motor::class, 'workshop_id', 'workshop_id');
+    }
+
+    /** The day it is promised for, as the wall clock counts days: read without a calendar, where many are looked at. */
+    public function promisedDay(): ?int
+    {
+        $kept = $this->getAttributes()['promised_on'] ?? null;
+
+        return is_string($kept) ? WallClock::day(substr($kept, 0, 10)) : null;
     }
 
     /** What of it lies in other hands. */

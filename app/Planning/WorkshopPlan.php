@@ -9,9 +9,10 @@ use App\Models\Job;
 use App\Models\User;
 use App\Models\Values\OpeningTimes;
 use App\Models\Workshop;
-use Illuminate\Support\Carbon;
+use Closure;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
+use NeatSpindle\Core\Whole\Calendar\Elsewhere;
 use NeatSpindle\Core\Whole\Calendar\Minutes;
 use NeatSpindle\Core\Whole\Calendar\RestOfJob;
 use NeatSpindle\Core\Whole\Calendar\Terms;
@@ -24,7 +25,6 @@ use NeatSpindle\Core\Whole\Schedule\Schedule;
 use NeatSpindle\Core\Whole\Schedule\Task;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
 use NeatSpindle\Core\Whole\Schedule\Workshop as WorkshopToPlan;
-use WeakMap;
 
 use function array_column;
 use function array_filter;
@@ -56,12 +56,19 @@ class WorkshopPlan
     /** @var array<int, RestOfJob> by job */
     private array $rests = [];
 
+    /** @var array<int, array<array-key, string>> what tasks are called that are no work, by job */
+    private array $labels = [];
+
+    /** @var array<int, string>|null by person */
+    private ?array $firstNames = null;
+
     private ?Plan $plan = null;
 
-    private ?Plan $careful = null;
+    /** @var array<array-key, ?int>|null */
+    private ?array $careful = null;
 
-    /** @var WeakMap<Plan, array<string, PlannedJob>>|null jobs of each plan by code */
-    private ?WeakMap $indexes = null;
+    /** @var array<array-key, PlannedJob>|null by job */
+    private ?array $planned = null;
 
     /**
      * @param  Collection<int, Job>  $jobs  those that are open, by number
@@ -71,7 +78,6 @@ class WorkshopPlan
     private function __construct(
         public readonly OpeningTimes $opening, public readonly Wall $wall, public readonly Collection $jobs, public readonly Collection $people,
         public readonly Collection $absences, public readonly Minutes $minutes, private readonly Benches $benches, public readonly int $from,
-        private readonly ?RestOfJob $newcomer = null,
     ) {}
 
     /** @param  ?Collection<int, Job>  $jobs  every open job with bike and customer, where they were read already */
@@ -92,7 +98,7 @@ class WorkshopPlan
     private static function open(Workshop $workshop): Collection
     {
         return Job::query()->where('workshop_id', $workshop->id)->whereNull('ended_at')->whereNull('handed_over_at')
-            ->withCustomer()->with(['bike', 'assignee'])->get();
+            ->withCustomer()->with('bike')->get();
     }
 
     /** The same, if something were otherwise. */
@@ -101,93 +107,129 @@ class WorkshopPlan
         $jobs = $this->jobs->map(fn (Job $job) => $job->id === $whatIf->job ? (clone $job)->fill($whatIf->plan) : $job);
         $absences = $whatIf->absence === null ? $this->absences : $this->absences->concat([$whatIf->absence]);
 
-        return new self($this->opening, $this->wall, $jobs, $this->people, $absences, $this->minutes, $this->benches, $this->from, $whatIf->newcomer);
+        return new self($this->opening, $this->wall, $jobs, $this->people, $absences, $this->minutes, $this->benches, $this->from);
     }
 
     /** With what pieces of work mostly take. */
     public function plan(): Plan
     {
-        return $this->plan ??= $this->kept($this->minutes, 'likely');
+        return $this->plan ??= $this->kept('likely', fn (): Plan => Schedule::of($this->toPlan($this->minutes)));
     }
 
-    /** With what three of four of them take at the most. */
-    private function carefulPlan(): Plan
+    /**
+     * When each is done with what three of four of them take at the most: a time, or none.
+     *
+     * @return array<array-key, ?int> by job
+     */
+    private function carefully(): array
     {
-        return $this->careful ??= $this->kept($this->minutes->careful(), 'careful');
+        return $this->careful ??= $this->kept('careful', fn (): array => $this->done(Schedule::of($this->toPlan($this->minutes->careful()))));
     }
 
     public function job(Job $job): ?PlannedJob
     {
-        return $this->jobIn($this->plan(), (string) $job->id);
+        $this->planned ??= array_column(array_map(fn (PlannedJob $one) => [$one->job->code, $one], $this->plan()->jobs), 1, 0);
+
+        return $this->planned[$job->id] ?? null;
     }
 
-    /** The same with a careful date. */
-    public function careful(Job $job): ?PlannedJob
+    /** When a job is carefully done, a time; null where that cannot be said. */
+    public function careful(Job $job): ?int
     {
-        return $this->jobIn($this->carefulPlan(), (string) $job->id);
+        return $this->carefully()[$job->id] ?? null;
     }
 
-    /** @return array{?PlannedJob, ?PlannedJob} the bike that is not taken in yet, likely and careful */
-    public function newcomer(): array
+    /**
+     * When a bike that is not taken in yet begins, is likely done, and carefully: times, or none. It is planned after all others.
+     *
+     * @return array{?int, ?int, ?int}
+     */
+    public function newcomer(RestOfJob $rest): array
     {
-        return [$this->jobIn($this->plan(), self::NEWCOMER), $this->jobIn($this->carefulPlan(), self::NEWCOMER)];
+        return $this->kept('newcomer '.serialize($rest), function () use ($rest): array {
+            $planned = fn (Minutes $minutes): ?PlannedJob => array_last(Schedule::of($this->toPlan($minutes, $rest))->jobs);
+            $likely = $planned($this->minutes);
+
+            return [$likely->tasks[0]->start ?? null, $likely?->done, $planned($this->minutes->careful())?->done];
+        });
     }
 
-    private function jobIn(Plan $plan, string $code): ?PlannedJob
+    /** @return array<array-key, ?int> when each is done, by job */
+    private function done(Plan $plan): array
     {
-        $this->indexes ??= new WeakMap;
-        $this->indexes[$plan] ??= array_column(
-            array_map(fn (PlannedJob $one) => ['code' => "job {$one->job->code}", 'job' => $one], $plan->jobs), 'job', 'code',
-        );
-
-        return $this->indexes[$plan]["job {$code}"] ?? null;
+        return array_column(array_map(fn (PlannedJob $one) => [$one->job->code, $one->done], $plan->jobs), 1, 0);
     }
 
-    /** The day a job will honestly be done; null where that cannot be said. */
-    public function honest(Job $job): ?Carbon
+    /** Whether bikes may have to wait for a stand. */
+    public function isShortOfStands(): bool
+    {
+        return $this->benches->stands !== null;
+    }
+
+    /** The day a job will honestly be done, as the wall clock counts days; null where that cannot be said. */
+    public function honest(Job $job): ?int
     {
         $done = $this->job($job)?->done;
 
-        return $done === null ? null : Carbon::parse(WallClock::dayText(intdiv(max(0, $done - 1), WallClock::DAY)));
+        return $done === null ? null : self::dayOf($done);
+    }
+
+    /** The day of a last minute. */
+    public static function dayOf(int $done): int
+    {
+        return intdiv(max(0, $done - 1), WallClock::DAY);
     }
 
     /** Whether its promise is over, or will not hold as things stand. */
     public function isLate(Job $job): bool
     {
-        return $job->promised_on !== null && ($job->promised_on->isBefore(today()) || $this->honest($job)?->greaterThan($job->promised_on) === true);
+        $promised = $job->promisedDay();
+
+        return $promised !== null && max($this->honest($job) ?? 0, intdiv($this->from, WallClock::DAY)) > $promised;
+    }
+
+    /** Who does a task, by first name; null where nobody here does. */
+    public function firstName(?string $person): ?string
+    {
+        $this->firstNames ??= $this->people->mapWithKeys(fn (User $user) => [$user->id => $user->firstName()])->all();
+
+        return $person === null ? null : $this->firstNames[(int) $person] ?? null;
     }
 
     /** What a task of a job is called. */
     public function label(Job $job, string $code): string
     {
-        foreach ($job->inOtherHands()->open() as $elsewhere) {
-            if ($elsewhere->code === $code) {
-                return $elsewhere->label();
-            }
-        }
+        $names = $this->labels[$job->id] ??= array_column(
+            array_map(fn (Elsewhere $one) => [$one->code, $one->label()], $job->inOtherHands()->open()), 1, 0,
+        ) + ['parts' => $this->restOf($job)->label('parts', $job->parts_on !== null)];
 
-        return $this->restOf($job)->label($code, $job->parts_on !== null);
+        return $names[$code] ?? $this->restOf($job)->label($code, true);
     }
 
-    private function kept(Minutes $minutes, string $how): Plan
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $make
+     * @return T
+     */
+    private function kept(string $what, Closure $make): mixed
     {
-        return Cache::remember(
-            "plan {$this->mark()} {$how}", now()->addMinutes(self::KEPT_MINUTES), fn () => Schedule::of($this->toPlan($minutes)),
-        );
+        return Cache::remember('plan '.hash('xxh128', "{$this->mark()} {$what}"), now()->addMinutes(self::KEPT_MINUTES), $make);
     }
 
     /** By which all that a plan follows from is known again. */
     private function mark(): string
     {
         return $this->mark ??= hash('xxh128', serialize([
-            $this->from, $this->opening->toArray(), $this->wall->ahead(now()), $this->minutes, $this->newcomer,
+            $this->from, $this->opening->toArray(), $this->wall->ahead(now()), $this->minutes,
             $this->people->map(fn (User $user) => $user->id)->all(), $this->benches,
             $this->absences->map(fn (Absence $one) => [$one->user_id, $one->from_on->format('Ymd'), $one->to_on->format('Ymd')])->all(),
             $this->jobs->map(fn (Job $job) => array_intersect_key($job->getAttributes(), array_flip(self::MAKES_A_PLAN)))->all(),
         ]));
     }
 
-    private function toPlan(Minutes $minutes): WorkshopToPlan
+    /** @param  ?RestOfJob  $newcomer  planned after all others */
+    private function toPlan(Minutes $minutes, ?RestOfJob $newcomer = null): WorkshopToPlan
     {
         $away = $this->absences->groupBy('user_id');
         $people = $this->people->map(fn (User $user) => new Person(
@@ -201,8 +243,8 @@ class WorkshopPlan
         foreach ($this->turns() as $id => $turn) {
             $jobs[] = new JobToPlan((string) $id, $turn, $tasks[$id]);
         }
-        if ($this->newcomer !== null) {
-            $jobs[] = new JobToPlan(self::NEWCOMER, null, array_column($this->newcomer->tasks(new Terms($minutes, $this->from)), 'task'));
+        if ($newcomer !== null) {
+            $jobs[] = new JobToPlan(self::NEWCOMER, null, array_column($newcomer->tasks(new Terms($minutes, $this->from)), 'task'));
         }
 
         return new WorkshopToPlan($this->from, $this->opening->toHours(), array_values($people->all()), $jobs, $this->benches->stands);
@@ -214,7 +256,7 @@ class WorkshopPlan
         $promised = [];
         $before = [];
         foreach ($this->jobs as $job) {
-            $promised[$job->id] = $job->promised_on === null ? null : WallClock::day($job->promised_on->format('Y-m-d'));
+            $promised[$job->id] = $job->promisedDay();
             $before[$job->id] = $job->before_id;
         }
 

@@ -39,23 +39,24 @@
                 <section class="waiting" aria-labelledby="waits-{{ $wait->value }}">
                     <h2 id="waits-{{ $wait->value }}">Waiting for <strong>{{ $wait->label() }}</strong></h2>
                     @foreach ($waiting as $job)
-                        <a class="job-row" href="{{ route('job.'.$job->stage->value, $job) }}">
+                        <a class="job-row" href="{{ App\View\Shared\JobAddress::of($job) }}">
                             <span class="number">{{ $job->number }}</span>
                             <span><span class="bike">{{ $job->bike->label }}</span><span class="customer">{{ $job->customer_name }}</span></span>
-                            <span class="stations-cell"><x-stations :stage="$job->stage" /></span>
+                            <span class="stations-cell">{{ $page->stations($job->stage) }}</span>
                             <span>{{ $job->next_step }}@if ($job->waits_since !== null && $job->waits_since->isBefore(now()->subDay())) <span class="soft">since {{ $job->waits_since->format('j M') }}</span>@endif</span>
                             <span class="who-cell">{{ $job->assignee?->firstName() ?? 'nobody yet' }}</span>
                             <span><span class="figures">
-                                @if ($job->promised_on === null)
+                                @if ($page->promised($job) === null)
                                     <span class="soft">no promise</span>
                                 @else
-                                    <span @class(['late' => $page->isLate($job)])>{{ $job->promised_on->format('D j M') }}@if ($page->isLate($job)), late @endif</span>
+                                    <span @class(['late' => $page->isLate($job)])>{{ $page->promised($job) }}@if ($page->isLate($job)), late @endif</span>
                                 @endif
                                 </span>
-                                @if ($job->handed_over_at === null)<span class="soft d-block text-nowrap">{{ $page->honest($job) === null ? 'no date yet' : 'honestly '.$page->honest($job)->format('j M') }}</span>@endif
+                                @if ($job->handed_over_at === null)<span class="soft d-block text-nowrap">{{ $page->honest($job) === null ? 'no date yet' : 'honestly '.$page->honest($job) }}</span>@endif
                             </span>
                         </a>
                     @endforeach
+                    @if ($page->moreWaitingFor($wait) > 0)<p class="mb-0 mt-1"><a href="{{ route('bench', array_filter(['who' => $page->who, 'all' => '1'])) }}#waits-{{ $wait->value }}">And {{ $page->moreWaitingFor($wait) }} more</a></p>@endif
                 </section>
             @endif
         @endforeach
@@ -63,10 +64,10 @@
             <section class="waiting" aria-labelledby="ended-title">
                 <h2 id="ended-title">Ended, or not expected soon</h2>
                 @foreach ($page->ended() as $job)
-                    <a class="job-row" href="{{ route('job.'.$job->stage->value, $job) }}">
+                    <a class="job-row" href="{{ App\View\Shared\JobAddress::of($job) }}">
                         <span class="number">{{ $job->number }}</span>
                         <span><span class="bike">{{ $job->bike->label }}</span><span class="customer">{{ $job->customer_name }}</span></span>
-                        <span class="stations-cell"><x-stations :stage="$job->stage" /></span>
+                        <span class="stations-cell">{{ $page->stations($job->stage) }}</span>
                         <span>{{ $job->ended_as?->label() ?? $job->next_step }}</span><span></span><span class="figures">{{ ($job->ended_at ?? $job->handed_over_at)?->format('D j M Y') }}</span>
                     </a>
                 @endforeach

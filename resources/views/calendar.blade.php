@@ -14,7 +14,7 @@
         <section class="panel picture" aria-label="The week by person">
             <x-drawing.week :view="$page->week()" :monday="$page->dayText(0)" />
             <p class="form-hint mb-0">
-                @foreach ($page->load() as $load){{ $page->who($load->who) }}: {{ $page->duration($load->busy) }} of {{ $page->duration($load->open) }} open{{ $loop->last ? '.' : '; ' }}@endforeach
+                @foreach ($page->load() as $load){{ $page->who($load->who) }}: {{ App\View\Calendar\Spans::words($load->busy) }} of {{ App\View\Calendar\Spans::words($load->open) }} open{{ $loop->last ? '.' : '; ' }}@endforeach
                 What stands here follows from every open step, its minutes, what cures and what is on its way; nothing is moved by hand alone.
             </p>
         </section>

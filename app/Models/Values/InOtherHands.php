@@ -9,8 +9,6 @@ use NeatSpindle\Core\Whole\Calendar\ElsewhereKind;
 use NeatSpindle\Core\Whole\Calendar\WorkKind;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
 
-use function array_filter;
-use function array_map;
 use function count;
 use function is_array;
 use function is_int;

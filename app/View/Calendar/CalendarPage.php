@@ -97,11 +97,11 @@ class CalendarPage
     /** @return array{int, int, int}|null when a bike could come that nobody has taken in yet, and when it would be ready, likely and carefully */
     public function ifItCame(): ?array
     {
-        [$likely, $careful] = $this->stands->if(new WhatIf(newcomer: RestOfJob::untouched($this->isPartsAsked)))->newcomer();
-        $starts = $likely->tasks[0]->start ?? null;
-        [$ready, $late] = [DatesTable::dayOf($likely), DatesTable::dayOf($careful)];
+        [$starts, $ready, $late] = $this->stands->newcomer(RestOfJob::untouched($this->isPartsAsked));
 
-        return $starts === null || $ready === null || $late === null ? null : [intdiv($starts, WallClock::DAY), $ready, $late];
+        return $starts === null || $ready === null || $late === null ? null : [
+            intdiv($starts, WallClock::DAY), WorkshopPlan::dayOf($ready), WorkshopPlan::dayOf($late),
+        ];
     }
 
     public function title(): string
@@ -116,7 +116,7 @@ class CalendarPage
 
     public function who(?string $code): string
     {
-        return $this->stands->people->firstWhere('id', (int) $code)?->firstName() ?? '';
+        return $this->stands->firstName($code) ?? '';
     }
 
     /** @return Collection<int, User> */
@@ -135,15 +135,5 @@ class CalendarPage
     public function load(): array
     {
         return array_values(array_filter($this->plan()->plan()->load, fn (Load $load) => $load->monday === $this->monday));
-    }
-
-    /** How long something takes, in words. */
-    public function duration(int $minutes): string
-    {
-        return match (true) {
-            $minutes >= 2 * WallClock::DAY => round($minutes / WallClock::DAY, 1).' days',
-            $minutes >= 120 => round($minutes / 60, 1).' h',
-            default => "{$minutes} min",
-        };
     }
 }

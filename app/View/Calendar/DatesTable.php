@@ -9,17 +9,18 @@ use App\Models\Job;
 use App\Models\Promise;
 use App\Planning\WhoDoes;
 use App\Planning\WorkshopPlan;
-use Illuminate\Support\Carbon;
+use App\View\Shared\JobAddress;
+use DateTimeImmutable;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Whole\Calendar\ElsewhereKind;
 use NeatSpindle\Core\Whole\Calendar\Reasons;
 use NeatSpindle\Core\Whole\Calendar\RestOfJob;
 use NeatSpindle\Core\Whole\Calendar\WorkKind;
 use NeatSpindle\Core\Whole\Schedule\PlannedJob;
+use NeatSpindle\Core\Whole\Schedule\PlannedTask;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
 
 use function count;
-use function intdiv;
 use function max;
 
 /** Every open job with its promised and its honest date, and why. */
@@ -54,17 +55,17 @@ class DatesTable
 
     public static function day(int $day, string $format = 'D j M'): string
     {
-        return Carbon::parse(WallClock::dayText($day))->format($format);
+        return (new DateTimeImmutable(WallClock::dayText($day)))->format($format);
     }
 
     /** @return Collection<int, Job> the first promised first, then by number */
-    public function jobs(): Collection
+    private function jobs(): Collection
     {
-        return $this->jobs ??= $this->plan()->jobs->sortBy(fn (Job $job) => [$job->promised_on?->format('Y-m-d') ?? '9', $job->number])->values();
+        return $this->jobs ??= $this->plan()->jobs->sortBy(fn (Job $job) => [$job->promisedDay() ?? PHP_INT_MAX, $job->number])->values();
     }
 
     /** @return Collection<int, Job> those in the table: all where that was asked for, or something is tried */
-    public function shown(): Collection
+    private function shown(): Collection
     {
         return $this->isAll || $this->tried !== null ? $this->jobs() : $this->jobs()->filter(fn (Job $job, int $i) => $i < self::SHOWN || $this->isChanging($job))->values();
     }
@@ -85,45 +86,89 @@ class DatesTable
         return $this->jobs()->where('id', '!=', $job->id)->mapWithKeys(fn (Job $one) => [$one->id => "{$one->number} {$one->bike->label}"])->all();
     }
 
-    public function planned(Job $job): ?PlannedJob
+    private function planned(Job $job): ?PlannedJob
     {
         return $this->plan()->job($job);
     }
 
     /** The day a job will honestly be done; null where that cannot be said. */
-    public function honest(Job $job): ?int
+    private function honest(Job $job): ?int
     {
-        return self::dayOf($this->planned($job));
+        return $this->plan()->honest($job);
     }
 
-    public function before(Job $job): ?int
+    private function before(Job $job): ?int
     {
-        return self::dayOf($this->stands->job($job));
+        return $this->stands->honest($job);
     }
 
-    public function careful(Job $job): ?int
+    private function careful(Job $job): ?int
     {
-        return self::dayOf($this->plan()->careful($job));
+        return self::doneOn($this->plan()->careful($job));
     }
 
     /** Days after its promise; 0 where it holds, null without a promise or a date. */
-    public function late(Job $job): ?int
+    private function late(Job $job): ?int
     {
-        $promised = $job->promised_on === null ? null : WallClock::day($job->promised_on->format('Y-m-d'));
+        $promised = $job->promisedDay();
         $honest = $this->honest($job);
 
         return $promised === null || $honest === null ? null : max(0, $honest - $promised);
     }
 
-    public function reasons(Job $job): ?Reasons
+    private function reasons(Job $job): ?Reasons
     {
         $planned = $this->planned($job);
 
         return $planned === null ? null : Reasons::of($planned, $this->plan()->from);
     }
 
+    /** @return iterable<DateRow> one after the other, as they stand */
+    public function rows(): iterable
+    {
+        foreach ($this->shown() as $job) {
+            yield $this->row($job);
+        }
+    }
+
+    private function row(Job $job): DateRow
+    {
+        [$honest, $careful, $before] = [$this->honest($job), $this->careful($job), $this->before($job)];
+        $reasons = $this->reasons($job);
+        $cheapest = $reasons?->cheapest();
+
+        return new DateRow(
+            job: $job, address: JobAddress::of($job), promised: $job->promised_on === null ? null : self::day((int) $job->promisedDay()), before: $this->goesBefore($job),
+            hands: $this->hands($job), honest: $honest === null ? null : self::day($honest), why: $honest === null ? $this->whyNoDate($job) : null,
+            lateDays: $this->late($job) ?? 0, careful: $careful === null || $careful === $honest ? null : self::day($careful),
+            was: $this->tried === null || $before === $honest ? null : ($before === null ? 'without a date' : self::day($before)),
+            total: $reasons === null || $reasons->links === [] ? null : Spans::words($reasons->total()),
+            cheapest: $cheapest === null ? null : lcfirst($this->label($job, $cheapest->task->code)),
+        );
+    }
+
+    /** @return list<array{string, string}> the chain of tasks that makes its date: what comes before each, and the task */
+    public function chain(Job $job): array
+    {
+        return array_map(fn (array $link) => $this->reason($job, $link), $this->reasons($job)->links ?? []);
+    }
+
+    /**
+     * @param  array{task: PlannedTask, waits: int, takes: int}  $link
+     * @return array{string, string}
+     */
+    private function reason(Job $job, array $link): array
+    {
+        $who = $this->plan()->firstName($link['task']->who);
+
+        return [
+            $link['waits'] > 0 ? Spans::words($link['waits']).' until somebody'.($this->plan()->isShortOfStands() ? ' and a stand are' : ' is').' free, or it is open; ' : '',
+            $this->label($job, $link['task']->task->code).': '.Spans::words($link['takes']).($who === null ? '' : ", {$who}"),
+        ];
+    }
+
     /** Why nobody can put a day to a job. */
-    public function whyNoDate(Job $job): string
+    private function whyNoDate(Job $job): string
     {
         $endless = $this->reasons($job)?->endless?->task;
 
@@ -135,7 +180,7 @@ class DatesTable
     }
 
     /** The number of the job it is done before; null where it has its turn by its promise. */
-    public function goesBefore(Job $job): ?int
+    private function goesBefore(Job $job): ?int
     {
         return $job->before_id === null ? null : $this->plan()->jobs->firstWhere('id', $job->before_id)?->number;
     }
@@ -147,11 +192,11 @@ class DatesTable
     }
 
     /** @return array<string, string> which work is given to whom, in words, by their first names */
-    public function hands(Job $job): array
+    private function hands(Job $job): array
     {
         $work = [];
         foreach ($job->hands ?? [] as $kind => $person) {
-            $name = $this->plan()->people->firstWhere('id', $person)?->firstName();
+            $name = $this->plan()->firstName((string) $person);
             $name === null ?: $work[$name][] = lcfirst(WorkKind::tryFrom($kind)?->label() ?? '');
         }
 
@@ -197,13 +242,13 @@ class DatesTable
     }
 
     /** What a task of a job is called. */
-    public function label(Job $job, string $code): string
+    private function label(Job $job, string $code): string
     {
         return $this->plan()->label($job, $code);
     }
 
-    public static function dayOf(?PlannedJob $planned): ?int
+    private static function doneOn(?int $done): ?int
     {
-        return $planned?->done === null ? null : intdiv(max(0, $planned->done - 1), WallClock::DAY);
+        return $done === null ? null : WorkshopPlan::dayOf($done);
     }
 }

@@ -7,8 +7,8 @@ namespace App\View\Drawings;
 use App\Models\Job;
 use App\Models\User;
 use App\Planning\WorkshopPlan;
+use App\View\Shared\JobAddress;
 use Illuminate\Support\Carbon;
-use NeatSpindle\Core\Whole\Schedule\PlannedJob;
 use NeatSpindle\Core\Whole\Schedule\PlannedTask;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
 
@@ -38,11 +38,14 @@ class WeekView
 
     private const FOR_LABEL = 96.0;
 
-    /** @var list<array{job: Job, task: PlannedTask, row: int, x: float, width: float, label: string}>|null */
+    /** @var list<array{job: Job, address: string, task: PlannedTask, row: int, x: float, width: float, label: string}>|null */
     private ?array $blocks = null;
 
-    /** @var list<array{job: Job, label: string, x: float, width: float, lane: int}>|null */
+    /** @var list<array{job: Job, address: string, label: string, x: float, width: float, lane: int}>|null */
     private ?array $waits = null;
+
+    /** @var array{int, int}|null */
+    private ?array $window = null;
 
     /**
      * @param  int  $first  the first day
@@ -71,13 +74,13 @@ class WeekView
         return array_values($this->plan->people->all());
     }
 
-    /** @return list<array{job: Job, task: PlannedTask, row: int, x: float, width: float, label: string}> */
+    /** @return list<array{job: Job, address: string, task: PlannedTask, row: int, x: float, width: float, label: string}> */
     public function blocks(): array
     {
         return $this->blocks ??= $this->makeBlocks();
     }
 
-    /** @return list<array{job: Job, label: string, x: float, width: float, lane: int}> */
+    /** @return list<array{job: Job, address: string, label: string, x: float, width: float, lane: int}> */
     public function waits(): array
     {
         return $this->waits ??= $this->makeWaits();
@@ -116,7 +119,7 @@ class WeekView
         return $width >= self::FOR_LABEL;
     }
 
-    /** @return list<array{job: Job, task: PlannedTask, row: int, x: float, width: float, label: string}> what one does in a row on one bike is one block */
+    /** @return list<array{job: Job, address: string, task: PlannedTask, row: int, x: float, width: float, label: string}> what one does in a row on one bike is one block */
     private function makeBlocks(): array
     {
         $rows = array_flip(array_map(fn (User $user) => (string) $user->id, $this->people()));
@@ -124,7 +127,7 @@ class WeekView
         foreach ($this->stints() as [$job, $task, $label, $end]) {
             foreach ($this->pieces((int) $task->start, $end) as [$x, $width]) {
                 $blocks[] = [
-                    'job' => $job, 'task' => $task, 'row' => $rows[$task->who] ?? 0, 'x' => $x, 'width' => $width, 'label' => $label,
+                    'job' => $job, 'address' => JobAddress::of($job), 'task' => $task, 'row' => $rows[$task->who] ?? 0, 'x' => $x, 'width' => $width, 'label' => $label,
                 ];
             }
         }
@@ -157,7 +160,7 @@ class WeekView
         return $this->count === 1;
     }
 
-    /** @return list<array{job: Job, label: string, x: float, width: float, lane: int}> */
+    /** @return list<array{job: Job, address: string, label: string, x: float, width: float, lane: int}> */
     private function makeWaits(): array
     {
         $waits = [];
@@ -176,7 +179,7 @@ class WeekView
                 $lane++;
             }
             $ends[$lane] = $to;
-            $waits[] = ['job' => $job, 'label' => $label, 'x' => $from, 'width' => $to - $from, 'lane' => $lane];
+            $waits[] = ['job' => $job, 'address' => JobAddress::of($job), 'label' => $label, 'x' => $from, 'width' => $to - $from, 'lane' => $lane];
         }
 
         return $waits;
@@ -188,30 +191,24 @@ class WeekView
         $jobs = $this->plan->jobs->keyBy('id');
         foreach ($this->plan->plan()->jobs as $planned) {
             $job = $jobs->get((int) $planned->job->code);
-            if ($job === null || ! $this->isThisWeek($planned)) {
-                continue;
-            }
             foreach ($planned->tasks as $task) {
-                yield [$job, $task, $this->plan->label($job, $task->task->code)];
+                if ($job !== null && $this->isShown($task)) {
+                    yield [$job, $task, $this->plan->label($job, $task->task->code)];
+                }
             }
         }
     }
 
-    private function isThisWeek(PlannedJob $planned): bool
+    private function isShown(PlannedTask $task): bool
     {
-        foreach ($planned->tasks as $task) {
-            if ($task->start !== null && $task->end !== null && $task->end > $this->first * WallClock::DAY && $task->start < ($this->first + $this->count) * WallClock::DAY) {
-                return true;
-            }
-        }
-
-        return false;
+        return $task->start !== null && $task->end !== null
+            && $task->end > $this->first * WallClock::DAY && $task->start < ($this->first + $this->count) * WallClock::DAY;
     }
 
     /** @return list<array{float, float}> where a stretch of time lies in each day of the week it touches, and how wide */
     private function pieces(int $start, int $end): array
     {
-        [$opens, $closes] = $this->window();
+        [$opens, $closes] = $this->window ??= $this->window();
         $pieces = [];
         for ($i = 0; $i < $this->count; $i++) {
             $midnight = ($this->first + $i) * WallClock::DAY;

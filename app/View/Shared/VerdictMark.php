@@ -9,7 +9,10 @@ use BackedEnum;
 /** The mark of a verdict with its word. A page says some of them dozens of times: each is drawn once. */
 final class VerdictMark
 {
-    /** @var array<string, string> as drawn, by what was asked for */
+    /** Where its words go. */
+    private const WORDS = '%words%';
+
+    /** @var array<string, string> as drawn, by what was asked for, without its words */
     private static array $drawn = [];
 
     /**
@@ -24,6 +27,8 @@ final class VerdictMark
             'clear' => 'Clear', 'tight' => 'Tight', 'fails' => 'Fails', default => 'Open',
         };
 
-        return self::$drawn["{$value} {$wraps} {$words}"] ??= view('components.drawing.verdict', compact('value', 'words', 'wraps'))->render();
+        self::$drawn["{$value} {$wraps}"] ??= view('components.drawing.verdict', ['value' => $value, 'words' => self::WORDS, 'wraps' => $wraps])->render();
+
+        return str_replace(self::WORDS, e($words), self::$drawn["{$value} {$wraps}"]);
     }
 }

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\View\Workshop;
 
 use App\Models\Job;
+use App\Models\Stage;
 use App\Models\User;
 use App\Models\WaitsFor;
 use App\Planning\Notice;
 use App\Planning\Notices;
 use App\Planning\WorkshopPlan;
-use Illuminate\Support\Carbon;
+use App\View\Calendar\DatesTable;
 use Illuminate\Support\Collection;
+use Illuminate\Support\HtmlString;
 
 use function is_string;
 use function preg_match;
@@ -23,11 +25,20 @@ class BenchPage
 
     private const ENDED_SHOWN = 20;
 
+    /** So many stand under what they wait for before the rest is asked for. */
+    private const SHOWN = 25;
+
     public readonly string $find;
 
     public readonly ?int $who;
 
     private ?WorkshopPlan $plan = null;
+
+    /** @var array<string, HtmlString> */
+    private array $stations = [];
+
+    /** @var Collection<string, Collection<int, Job>>|null */
+    private ?Collection $byWait = null;
 
     /** @var Collection<int, Job> */
     private readonly Collection $jobs;
@@ -36,7 +47,7 @@ class BenchPage
      * @param  mixed  $find  from the address
      * @param  mixed  $who  whose jobs, by the person's number, from the address
      */
-    public function __construct(public readonly User $user, mixed $find, mixed $who = null)
+    public function __construct(public readonly User $user, mixed $find, mixed $who = null, private readonly bool $isAll = false)
     {
         $this->find = is_string($find) ? mb_substr(trim($find), 0, self::LONGEST_SEARCH) : '';
         $this->who = is_string($who) && preg_match('/^\d{1,18}$/D', $who) === 1 ? (int) $who : null;
@@ -99,10 +110,20 @@ class BenchPage
             ->orderByDesc('number')->limit(self::ENDED_SHOWN)->get();
     }
 
-    /** The day a job will honestly be done; null where that cannot be said. */
-    public function honest(Job $job): ?Carbon
+    /** The day a job will honestly be done, in words; null where that cannot be said. */
+    public function honest(Job $job): ?string
     {
-        return $this->plan()->honest($job);
+        $day = $this->plan()->honest($job);
+
+        return $day === null ? null : DatesTable::day($day, 'j M');
+    }
+
+    /** The day it is promised for, in words; null where none is. */
+    public function promised(Job $job): ?string
+    {
+        $day = $job->promisedDay();
+
+        return $day === null ? null : DatesTable::day($day);
     }
 
     /** Whether its promise will not hold as things stand. */
@@ -114,6 +135,12 @@ class BenchPage
     private function plan(): WorkshopPlan
     {
         return $this->plan ??= WorkshopPlan::of($this->user->workshop()->firstOrFail(), $this->jobs);
+    }
+
+    /** The line of places with the one a job is at, each drawn once a page. */
+    public function stations(Stage $stage): HtmlString
+    {
+        return $this->stations[$stage->value] ??= new HtmlString(view('components.stations', ['stage' => $stage])->render());
     }
 
     public function isEmpty(): bool
@@ -129,10 +156,23 @@ class BenchPage
         return $this->find === '' ? $jobs : $jobs->filter($this->isFound(...))->values();
     }
 
-    /** @return Collection<int, Job> */
+    /** @return Collection<int, Job> all of them where that was asked for, or one looks for something */
     public function waitingFor(WaitsFor $wait): Collection
     {
-        return $this->found()->where('waits_for', $wait)->values();
+        return $this->isAll || $this->find !== '' ? $this->allWaitingFor($wait) : $this->allWaitingFor($wait)->take(self::SHOWN);
+    }
+
+    public function moreWaitingFor(WaitsFor $wait): int
+    {
+        return $this->allWaitingFor($wait)->count() - $this->waitingFor($wait)->count();
+    }
+
+    /** @return Collection<int, Job> */
+    private function allWaitingFor(WaitsFor $wait): Collection
+    {
+        $this->byWait ??= $this->found()->groupBy(fn (Job $job) => $job->waits_for->value);
+
+        return $this->byWait->get($wait->value) ?? new Collection;
     }
 
     private function isFound(Job $job): bool

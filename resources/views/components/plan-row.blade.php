@@ -4,6 +4,10 @@
 @php($customer = $dates->customer($job))
 @php($isTyped = (int) old('row') === $job->id)
 <div class="plan-row">
+    <div>
+        <h3>Why that day</h3>
+        <ol class="causes mb-0" id="why-{{ $job->number }}">@forelse ($dates->chain($job) as [$before, $task])<li>@if ($before !== '')<span class="soft">{{ $before }}</span>@endif{{ $task }}</li>@empty<li>No day can be said.</li>@endforelse</ol>
+    </div>
     @if ($page->mayPlan())
         <form method="post" action="{{ route('calendar.try', $job) }}" novalidate>
             <h3>Promise, turn, who</h3>

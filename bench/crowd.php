@@ -25,7 +25,12 @@ foreach ([60, 300] as $crowd) {
         $one = (array) $open[$i % count($open)];
         DB::table('jobs')->insert(['id' => null, 'number' => ++$number, 'promised_on' => now()->addDays($i % 40)->format('Y-m-d')] + $one);
     }
-    $medians = $visitor->medians(['bare' => '/bare', 'Bench' => '/', 'Calendar' => '/calendar', 'a day of it' => '/calendar?day='.now()->addWeekday()->format('Y-m-d')]);
+    $medians = $visitor->medians([
+        'bare' => '/bare',
+        'Bench' => '/',
+        'Calendar' => '/calendar',
+        'a day of it' => '/calendar?day='.now()->addWeekday()->format('Y-m-d'),
+    ]);
     foreach ($medians as $name => $ms) {
         printf("%-42s %8.1f ms %6.2f\n", "{$name}, {$crowd} open jobs", $ms, $ms / $medians['bare']);
     }

@@ -205,7 +205,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         '/calendar/away/{absence}', [CalendarController::class, 'takeAbsenceBack'],
     )->whereNumber('absence')->name('calendar.here');
     Route::post('/calendar/jobs/{job}/elsewhere', [ElsewhereController::class, 'note'])->whereNumber('job')->name('calendar.elsewhere');
-    Route::delete('/calendar/jobs/{job}/elsewhere/{number}', [ElsewhereController::class, 'back'])->whereNumber(['job', 'number'])->name('calendar.back');
+    Route::delete(
+        '/calendar/jobs/{job}/elsewhere/{number}', [ElsewhereController::class, 'back'],
+    )->whereNumber(['job', 'number'])->name('calendar.back');
     Route::put('/calendar/jobs/{job}/contact', [ElsewhereController::class, 'contact'])->whereNumber('job')->name('calendar.contact');
     Route::get('/calendar/hours', [HoursController::class, 'show'])->name('calendar.hours');
     Route::put('/calendar/hours', [HoursController::class, 'keep'])->name('calendar.hours.keep');

@@ -77,7 +77,9 @@ class Progress
         $missing = $open->missing();
         $before = array_filter($missing, fn (Spot $spot) => $spot->sitting() === Sitting::BeforeTheStrip);
         if ($before !== []) {
-            return new self(Stage::Survey, WaitsFor::Measurement, 'Survey: '.($open->walk()->next() ?? reset($before))->label(), WorkKind::Survey);
+            return new self(
+                Stage::Survey, WaitsFor::Measurement, 'Survey: '.($open->walk()->next() ?? reset($before))->label(), WorkKind::Survey,
+            );
         }
         $isPlates = ($missing[0] ?? null)?->sitting() === Sitting::WithThePlates;
         if (($open->missing() === [] || $isPlates) && ! $open->findings->isWidthEarly()) {
@@ -88,7 +90,12 @@ class Progress
             return new self(Stage::Strip, WaitsFor::Hands, "Strip: {$step->title}", WorkKind::Strip);
         }
 
-        return new self(Stage::Survey, WaitsFor::Measurement, 'Measure bare: '.($missing === [] ? 'Shell width' : $missing[0]->label()), WorkKind::Bare);
+        return new self(
+            Stage::Survey,
+            WaitsFor::Measurement,
+            'Measure bare: '.($missing === [] ? 'Shell width' : $missing[0]->label()),
+            WorkKind::Bare,
+        );
     }
 
     private static function choosing(OpenJob $open): ?self
@@ -132,7 +139,12 @@ class Progress
         $steps = $build->sheet->steps ?? [];
         foreach ($steps as $i => $step) {
             if (! $build->ticks->isDone($step->code)) {
-                return new self(Stage::Build, self::waitsAt($open, $step), sprintf('Build %d of %d: %s', $i + 1, count($steps), $step->title), WorkKind::ofStep($step));
+                return new self(
+                    Stage::Build,
+                    self::waitsAt($open, $step),
+                    sprintf('Build %d of %d: %s', $i + 1, count($steps), $step->title),
+                    WorkKind::ofStep($step),
+                );
             }
         }
 

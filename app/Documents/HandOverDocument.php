@@ -43,8 +43,6 @@ final readonly class HandOverDocument
 
     private const DAY = 'j F Y';
 
-    private const DECIDED_ON = 'j M Y';
-
     private function __construct(private OpenJob $open, private TorqueUnit $unit) {}
 
     /** As it was kept when the bike left; a draft of it before. One that left before sheets were kept is written from its job. */
@@ -165,15 +163,15 @@ final readonly class HandOverDocument
 
     private function decision(Decision $one): string
     {
-        return "{$this->choice($one)}. {$one->made_by_name}, {$one->made_at->format(self::DECIDED_ON)}: “{$one->reason}”"
-            .($one->superseded_at === null ? '' : " Decided otherwise on {$one->superseded_at->format(self::DECIDED_ON)}.")
+        return "{$this->choice($one)}. {$one->made_by_name}, {$one->made_at->format(self::DAY)}: “{$one->reason}”"
+            .($one->superseded_at === null ? '' : " Decided otherwise on {$one->superseded_at->format(self::DAY)}.")
             .($one->allowed_at === null ? '' : " Answered for by {$one->allowed_by_name}: “{$one->allowed_because}”");
     }
 
     private static function limit(Setting $one): string
     {
-        return "{$one->name->label()}: {$one->name->says($one->value)}. {$one->set_by_name}, {$one->set_at->format(self::DECIDED_ON)}: “{$one->reason}”"
-            .($one->superseded_at === null ? '' : " Set otherwise on {$one->superseded_at->format(self::DECIDED_ON)}.");
+        return "{$one->name->label()}: {$one->name->says($one->value)}. {$one->set_by_name}, {$one->set_at->format(self::DAY)}: “{$one->reason}”"
+            .($one->superseded_at === null ? '' : " Set otherwise on {$one->superseded_at->format(self::DAY)}.");
     }
 
     private function choice(Decision $decision): string
@@ -206,8 +204,10 @@ final readonly class HandOverDocument
     /** @return list<string> parts that came off, and no looks: at those nothing is kept */
     private function liesIn(): array
     {
+        $records = $this->open->records->on(Sheet::Strip);
+        uasort($records, fn (StepRecord $one, StepRecord $other) => $one->id <=> $other->id);
         $liesIn = [];
-        foreach ($this->open->records->on(Sheet::Strip) as $code => $record) {
+        foreach ($records as $code => $record) {
             $part = $record->partThen() ?? $this->open->stripPlan()->step($code)?->keep;
             if ($record->lies_in !== null && $part !== null) {
                 $liesIn[] = "{$part}: {$record->lies_in}";

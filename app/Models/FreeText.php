@@ -72,7 +72,9 @@ final class FreeText
     ];
 
     /** Who works here and what the house is called: theirs, and no customer's. */
-    public const OF_THE_PEOPLE = ['password_reset_tokens' => ['email'], 'users' => ['name', 'email'], 'workshops' => ['name', 'place', 'skills']];
+    public const OF_THE_PEOPLE = [
+        'password_reset_tokens' => ['email'], 'users' => ['name', 'email'], 'workshops' => ['name', 'place', 'skills'],
+    ];
 
     /** What parts are called by those who make them. */
     public const OF_THE_CATALOGUE = [

@@ -17,7 +17,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use NeatSpindle\Core\Whole\Schedule\WallClock;
 
 use function is_string;
 
@@ -46,6 +45,7 @@ class Job extends Row
     /** @use HasFactory<JobFactory> */
     use HasFactory;
 
+    use HasItsTime;
     use KeepsRecords;
 
     protected $fillable = [
@@ -66,9 +66,6 @@ class Job extends Row
         'hands',
         'comes_back_on',
     ];
-
-    /** So many days ahead one looks for what comes back. */
-    private const SOON_DAYS = 21;
 
     protected $attributes = ['stage' => 'survey', 'waits_for' => 'measurement', 'next_step' => '', 'version' => 0];
 
@@ -121,16 +118,6 @@ class Job extends Row
     public function scopeWithChanger(Builder $query): void
     {
         $query->addSelect(['jobs.*', 'changed_by_name' => User::query()->select('name')->whereColumn('users.id', 'jobs.changed_by_id')]);
-    }
-
-    /**
-     * What is worked on, and what has left and is soon to come back.
-     *
-     * @param  Builder<self>  $query
-     */
-    public function scopeOnTheBench(Builder $query): void
-    {
-        $query->whereNull('ended_at')->where(fn (Builder $jobs) => $jobs->whereNull('handed_over_at')->orWhere('comes_back_on', '<=', today()->addDays(self::SOON_DAYS)));
     }
 
     /** @param  Builder<self>  $query */
@@ -264,19 +251,5 @@ class Job extends Row
     public function motors(): HasMany
     {
         return $this->hasMany(Motor::class, 'workshop_id', 'workshop_id');
-    }
-
-    /** The day it is promised for, as the wall clock counts days: read without a calendar, where many are looked at. */
-    public function promisedDay(): ?int
-    {
-        $kept = $this->getAttributes()['promised_on'] ?? null;
-
-        return is_string($kept) ? WallClock::day(substr($kept, 0, 10)) : null;
-    }
-
-    /** What of it lies in other hands. */
-    public function inOtherHands(): InOtherHands
-    {
-        return $this->elsewhere ?? InOtherHands::nothing();
     }
 }

@@ -40,7 +40,14 @@ class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $attributes = ['length_unit' => 'mm', 'torque_unit' => 'N·m', 'light' => 'bright', 'shut_out_at' => null, 'remember_token' => null, 'wants_letter' => false];
+    protected $attributes = [
+        'length_unit' => 'mm',
+        'torque_unit' => 'N·m',
+        'light' => 'bright',
+        'shut_out_at' => null,
+        'remember_token' => null,
+        'wants_letter' => false,
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

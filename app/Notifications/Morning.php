@@ -33,6 +33,8 @@ class Morning extends Notification implements ShouldBeEncrypted, ShouldQueue
             $letter->line($line);
         }
 
-        return $letter->action('To the bench', OurAddress::of(fn (): string => route('bench')))->line('You asked for this letter; under Account it can be called off.');
+        return $letter->action(
+            'To the bench', OurAddress::of(fn (): string => route('bench')),
+        )->line('You asked for this letter; under Account it can be called off.');
     }
 }

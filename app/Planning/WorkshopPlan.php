@@ -123,7 +123,9 @@ class WorkshopPlan
      */
     private function carefully(): array
     {
-        return $this->careful ??= $this->kept('careful', fn (): array => $this->done(Schedule::of($this->toPlan($this->minutes->careful()))));
+        return $this->careful ??= $this->kept(
+            'careful', fn (): array => $this->done(Schedule::of($this->toPlan($this->minutes->careful()))),
+        );
     }
 
     public function job(Job $job): ?PlannedJob
@@ -268,7 +270,9 @@ class WorkshopPlan
     {
         $partsAt = $job->parts_on === null ? null : (int) WallClock::day($job->parts_on->format('Y-m-d')) * WallClock::DAY;
 
-        $terms = new Terms($minutes, $this->from, $partsAt, array_values($job->inOtherHands()->open()), $this->benches->named($job->hands ?? []));
+        $terms = new Terms(
+            $minutes, $this->from, $partsAt, array_values($job->inOtherHands()->open()), $this->benches->named($job->hands ?? []),
+        );
 
         return array_column($this->restOf($job)->onTheWall($this->wall->ahead(now()))->tasks($terms), 'task');
     }

@@ -14,13 +14,20 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Validation\ValidationException;
 use NeatSpindle\Core\Fitting\Route\RunRole;
 
-/** Takes a bike in: customer, bike and job in one go, with the runs most motors bring. */
+/**
+ * Takes a bike in: customer, bike and job in one go, with the runs most motors bring.
+ *
+ * @phpstan-type Intake array{
+ *     customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null,
+ *     phone?: ?string, email?: ?string,
+ * }
+ */
 class StartJob extends WorkshopAction
 {
     public const NEW = 'new';
 
     /**
-     * @param  array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null, phone?: ?string, email?: ?string}  $typed
+     * @param  Intake  $typed
      * @param  string  $whose  the number of somebody known; `new` for somebody new, whatever others are called; empty where it was not said
      */
     public function __invoke(User $by, array $typed, string $whose = self::NEW): Job

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Models\Workshop;
 use Database\Seeders\DemoSeeder;
+use Database\Seeders\Past\PastSeeder;
 use Illuminate\Support\Facades\DB;
 
 class DemoCommand extends SaysInALine
@@ -14,12 +15,15 @@ class DemoCommand extends SaysInALine
 
     protected $description = 'Set up the demo workshop';
 
-    public function handle(DemoSeeder $seeder): int
+    public function handle(DemoSeeder $demo, PastSeeder $past): int
     {
         if ($this->option('if-empty') && Workshop::query()->exists()) {
             return self::SUCCESS;
         }
-        DB::transaction(fn () => $seeder->run());
+        DB::transaction(function () use ($demo, $past): void {
+            $demo->run();
+            $past->run(Workshop::query()->latest('id')->firstOrFail());
+        });
 
         return self::SUCCESS;
     }

@@ -12,6 +12,8 @@ class BenchController extends Controller
 {
     public function __invoke(Request $request): View
     {
-        return view('bench', ['page' => new BenchPage($this->user(), $request->query('find'), $request->query('who'), $request->boolean('all'))]);
+        return view(
+            'bench', ['page' => new BenchPage($this->user(), $request->query('find'), $request->query('who'), $request->boolean('all'))],
+        );
     }
 }

@@ -18,7 +18,9 @@ class ContactRequest extends VersionedRequest
     public static function fields(): array
     {
         return [
-            'phone' => ['nullable', 'string', 'max:'.Longest::PHONE, 'regex:/^[+\d][\d \/().-]*$/'], 'email' => ['nullable', 'string', 'email', 'max:'.Longest::NAME],
+            'phone' => [
+                'nullable', 'string', 'max:'.Longest::PHONE, 'regex:/^[+\d][\d \/().-]*$/',
+            ], 'email' => ['nullable', 'string', 'email', 'max:'.Longest::NAME],
         ];
     }
 
@@ -31,7 +33,9 @@ class ContactRequest extends VersionedRequest
     /** @return array<string, string> */
     public static function says(): array
     {
-        return ['phone.regex' => 'Write the number in digits, for example +351 22 555 0199.', 'email.email' => 'That is no e-mail address.'];
+        return [
+            'phone.regex' => 'Write the number in digits, for example +351 22 555 0199.', 'email.email' => 'That is no e-mail address.',
+        ];
     }
 
     public function phone(): ?string

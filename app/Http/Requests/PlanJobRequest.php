@@ -68,7 +68,9 @@ class PlanJobRequest extends VersionedRequest
     {
         $work = $this->string('work')->value();
 
-        return $work === '' ? $this->planned()->hands ?? [] : WhoDoes::named($this->planned(), WorkKind::tryFrom($work), $this->integer('by') ?: null);
+        return $work === '' ? $this->planned()->hands ?? [] : WhoDoes::named(
+            $this->planned(), WorkKind::tryFrom($work), $this->integer('by') ?: null,
+        );
     }
 
     /** @param  Closure(string): mixed  $fail */

@@ -28,14 +28,19 @@ class SkillRequest extends FormRequest
             'seen' => ['required', 'string', 'size:32'], 'was' => ['nullable', 'string', 'max:'.Longest::PLACE], 'name' => [$needed, 'string', 'max:'.Longest::PLACE],
             'kinds' => [$needed, 'array'], 'kinds.*' => [new Enum(WorkKind::class)],
             'people' => ['nullable', 'array'],
-            'people.*' => ['integer', Rule::exists('users', 'id')->where('workshop_id', $this->user()?->workshop_id)->whereNull('shut_out_at')],
+            'people.*' => [
+                'integer', Rule::exists('users', 'id')->where('workshop_id', $this->user()?->workshop_id)->whereNull('shut_out_at'),
+            ],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.required' => 'What is it called?', 'kinds.required' => 'Which work asks for it?', 'kinds.*' => 'No such work is known.', 'people.*' => 'Nobody here is called so any more.'];
+        return [
+            'name.required' => 'What is it called?', 'kinds.required' => 'Which work asks for it?', 'kinds.*' => 'No such work is known.',
+            'people.*' => 'Nobody here is called so any more.',
+        ];
     }
 
     public function seen(): string

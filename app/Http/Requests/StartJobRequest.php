@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Jobs\StartJob;
 use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -11,6 +12,9 @@ use Illuminate\Validation\Rules\Enum;
 use NeatSpindle\Core\Donor\Bike\BikeKind;
 use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 
+/**
+ * @phpstan-import-type Intake from StartJob
+ */
 class StartJobRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
@@ -44,10 +48,10 @@ class StartJobRequest extends FormRequest
         return $this->string('whose')->value();
     }
 
-    /** @return array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null, phone?: ?string, email?: ?string} */
+    /** @return Intake */
     public function typed(): array
     {
-        /** @var array{customer: string, bike: string, kind: string, frame_material: string, promised_on?: ?string, assignee_id?: int|string|null, phone?: ?string, email?: ?string} */
+        /** @var Intake */
         return $this->safe()->except('whose');
     }
 }

@@ -118,7 +118,9 @@ readonly class HoursPage
     /** Who has it, in words. */
     public function hadBy(Skill $skill): string
     {
-        return $this->people()->filter(fn (User $one) => $skill->isHadBy($one->id))->map(fn (User $one) => $one->firstName())->implode(', ') ?: 'nobody, so that such work has no date';
+        $can = $this->people()->filter(fn (User $one) => $skill->isHadBy($one->id));
+
+        return $can->isEmpty() ? 'nobody, so that such work has no date' : $can->map(fn (User $one) => $one->firstName())->implode(', ');
     }
 
     public function mayPlan(): bool

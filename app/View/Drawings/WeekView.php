@@ -7,7 +7,6 @@ namespace App\View\Drawings;
 use App\Models\Job;
 use App\Models\User;
 use App\Planning\WorkshopPlan;
-use App\View\Shared\JobAddress;
 use Illuminate\Support\Carbon;
 use NeatSpindle\Core\Whole\Schedule\PlannedTask;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
@@ -38,10 +37,10 @@ class WeekView
 
     private const FOR_LABEL = 96.0;
 
-    /** @var list<array{job: Job, address: string, task: PlannedTask, row: int, x: float, width: float, label: string}>|null */
+    /** @var list<array{job: Job, task: PlannedTask, row: int, x: float, width: float, label: string}>|null */
     private ?array $blocks = null;
 
-    /** @var list<array{job: Job, address: string, label: string, x: float, width: float, lane: int}>|null */
+    /** @var list<array{job: Job, label: string, x: float, width: float, lane: int}>|null */
     private ?array $waits = null;
 
     /** @var array{int, int}|null */
@@ -74,13 +73,13 @@ class WeekView
         return array_values($this->plan->people->all());
     }
 
-    /** @return list<array{job: Job, address: string, task: PlannedTask, row: int, x: float, width: float, label: string}> */
+    /** @return list<array{job: Job, task: PlannedTask, row: int, x: float, width: float, label: string}> */
     public function blocks(): array
     {
         return $this->blocks ??= $this->makeBlocks();
     }
 
-    /** @return list<array{job: Job, address: string, label: string, x: float, width: float, lane: int}> */
+    /** @return list<array{job: Job, label: string, x: float, width: float, lane: int}> */
     public function waits(): array
     {
         return $this->waits ??= $this->makeWaits();
@@ -119,7 +118,7 @@ class WeekView
         return $width >= self::FOR_LABEL;
     }
 
-    /** @return list<array{job: Job, address: string, task: PlannedTask, row: int, x: float, width: float, label: string}> what one does in a row on one bike is one block */
+    /** @return list<array{job: Job, task: PlannedTask, row: int, x: float, width: float, label: string}> what one does in a row on one bike is one block */
     private function makeBlocks(): array
     {
         $rows = array_flip(array_map(fn (User $user) => (string) $user->id, $this->people()));
@@ -127,7 +126,7 @@ class WeekView
         foreach ($this->stints() as [$job, $task, $label, $end]) {
             foreach ($this->pieces((int) $task->start, $end) as [$x, $width]) {
                 $blocks[] = [
-                    'job' => $job, 'address' => JobAddress::of($job), 'task' => $task, 'row' => $rows[$task->who] ?? 0, 'x' => $x, 'width' => $width, 'label' => $label,
+                    'job' => $job, 'task' => $task, 'row' => $rows[$task->who] ?? 0, 'x' => $x, 'width' => $width, 'label' => $label,
                 ];
             }
         }
@@ -160,7 +159,7 @@ class WeekView
         return $this->count === 1;
     }
 
-    /** @return list<array{job: Job, address: string, label: string, x: float, width: float, lane: int}> */
+    /** @return list<array{job: Job, label: string, x: float, width: float, lane: int}> */
     private function makeWaits(): array
     {
         $waits = [];
@@ -179,7 +178,7 @@ class WeekView
                 $lane++;
             }
             $ends[$lane] = $to;
-            $waits[] = ['job' => $job, 'address' => JobAddress::of($job), 'label' => $label, 'x' => $from, 'width' => $to - $from, 'lane' => $lane];
+            $waits[] = ['job' => $job, 'label' => $label, 'x' => $from, 'width' => $to - $from, 'lane' => $lane];
         }
 
         return $waits;

@@ -27,7 +27,9 @@ final class VerdictMark
             'clear' => 'Clear', 'tight' => 'Tight', 'fails' => 'Fails', default => 'Open',
         };
 
-        self::$drawn["{$value} {$wraps}"] ??= view('components.drawing.verdict', ['value' => $value, 'words' => self::WORDS, 'wraps' => $wraps])->render();
+        self::$drawn["{$value} {$wraps}"] ??= view(
+            'components.drawing.verdict', ['value' => $value, 'words' => self::WORDS, 'wraps' => $wraps],
+        )->render();
 
         return str_replace(self::WORDS, e($words), self::$drawn["{$value} {$wraps}"]);
     }

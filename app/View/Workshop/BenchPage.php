@@ -51,7 +51,8 @@ class BenchPage
     {
         $this->find = is_string($find) ? mb_substr(trim($find), 0, self::LONGEST_SEARCH) : '';
         $this->who = is_string($who) && preg_match('/^\d{1,18}$/D', $who) === 1 ? (int) $who : null;
-        $this->jobs = Job::query()->onTheBench()->withCustomer()->with(['bike', 'assignee'])->orderByRaw('promised_on is null, promised_on')->orderBy('number')->get();
+        $this->jobs = Job::query()->onTheBench()->withCustomer()->with(['bike', 'assignee'])
+            ->orderByRaw('promised_on is null, promised_on')->orderBy('number')->get();
     }
 
     /** @return Collection<int, User> */

@@ -1,12 +1,12 @@
 {{-- What of one job in the calendar can be changed: promise and turn, who does it, what is in other hands, how the customer is reached. --}}
 @props(['page', 'job'])
-@php($dates = $page->dates())
-@php($customer = $dates->customer($job))
+@php($row = $page->dates()->change($job))
+@php($customer = $row->customer())
 @php($isTyped = (int) old('row') === $job->id)
 <div class="plan-row">
     <div>
         <h3>Why that day</h3>
-        <ol class="causes mb-0" id="why-{{ $job->number }}">@forelse ($dates->chain($job) as [$before, $task])<li>@if ($before !== '')<span class="soft">{{ $before }}</span>@endif{{ $task }}</li>@empty<li>No day can be said.</li>@endforelse</ol>
+        <ol class="causes mb-0" id="why-{{ $job->number }}">@forelse ($row->chain() as [$before, $task])<li>@if ($before !== '')<span class="soft">{{ $before }}</span>@endif{{ $task }}</li>@empty<li>No day can be said.</li>@endforelse</ol>
     </div>
     @if ($page->mayPlan())
         <form method="post" action="{{ route('calendar.try', $job) }}" novalidate>
@@ -20,16 +20,16 @@
             <input class="form-control" type="date" id="parts-{{ $job->id }}" name="parts_on" value="{{ $isTyped ? old('parts_on') : $job->parts_on?->format('Y-m-d') }}">
             @if ($isTyped)<x-fault for="parts_on" />@endif
             <label class="form-label mb-0" for="before-{{ $job->id }}">Done before</label>
-            <x-select :id="'before-'.$job->id" name="before" any="its turn by promise" :options="$dates->others($job)" :chosen="$isTyped ? old('before') : $job->before_id" />
+            <x-select :id="'before-'.$job->id" name="before" any="its turn by promise" :options="$row->others()" :chosen="$isTyped ? old('before') : $job->before_id" />
             @if ($isTyped)<x-fault for="before" />@endif
             <label class="form-label mb-0" for="work-{{ $job->id }}">Who does</label>
-            <x-select :id="'work-'.$job->id" name="work" any="as it stands" :options="$dates->work()" :chosen="$isTyped ? old('work') : null" />
+            <x-select :id="'work-'.$job->id" name="work" any="as it stands" :options="$row->work()" :chosen="$isTyped ? old('work') : null" />
             @if ($isTyped)<x-fault for="work" />@endif
             <label class="visually-hidden" for="by-{{ $job->id }}">By whom</label>
             <x-select class="mt-1" :id="'by-'.$job->id" name="by" any="whoever is free" :options="$page->people()->mapWithKeys(fn ($one) => [$one->id => $one->firstName()])->all()" :chosen="$isTyped ? old('by') : null" />
             @if ($isTyped)<x-fault for="by" /><x-fault for="version" />@endif
             <button class="btn btn-plain mt-1" id="try-{{ $job->number }}">See what moves</button>
-            @foreach ($dates->promises($job) as $promise)
+            @foreach ($row->promises() as $promise)
                 <p class="form-hint mb-0">{{ $promise->promised_at->format('j M') }}, {{ $promise->user->firstName() }}: {{ $promise->promised_on === null ? 'promise taken back' : 'promised for '.$promise->promised_on->format('D j M') }}</p>
             @endforeach
         </form>
@@ -38,7 +38,7 @@
         <h3>In other hands</h3>
         <ul class="plain-list">
             @foreach ($job->inOtherHands()->open() as $number => $one)
-                <li>{{ $one->label() }}@if ($one->backOn !== null), {{ $dates->day($one->backOn) }}@endif; before: {{ lcfirst($one->before->label()) }}
+                <li>{{ $one->label() }}@if ($one->backOn !== null), {{ App\View\Calendar\DatesTable::day($one->backOn) }}@endif; before: {{ lcfirst($one->before->label()) }}
                     <form class="d-inline" method="post" action="{{ route('calendar.back', [$job, $number]) }}">@csrf @formkey @method('DELETE')<button class="btn btn-plain" id="back-{{ $job->number }}-{{ $number }}">{{ $one->kind->ends() }}</button></form></li>
             @endforeach
         </ul>
@@ -62,9 +62,9 @@
     <div>
         <h3>The customer</h3>
         <label class="form-label mb-0" for="words-{{ $job->id }}">Words to copy or send</label>
-        <textarea class="form-control" id="words-{{ $job->id }}" rows="5" readonly>{{ $dates->words($job) }}</textarea>
+        <textarea class="form-control" id="words-{{ $job->id }}" rows="5" readonly>{{ $row->words() }}</textarea>
         <p class="pieces mt-1 mb-1">
-            @if ($customer->email)<a class="btn btn-plain" id="write-{{ $job->number }}" href="{{ $dates->letter($job) }}">Write to {{ $customer->email }}</a>@endif
+            @if ($customer->email)<a class="btn btn-plain" id="write-{{ $job->number }}" href="{{ $row->letter() }}">Write to {{ $customer->email }}</a>@endif
             @if ($customer->phone)<a class="btn btn-plain" href="tel:{{ preg_replace('/[^+\d]/', '', $customer->phone) }}">Call {{ $customer->phone }}</a>@endif
         </p>
         <form method="post" action="{{ route('calendar.contact', $job) }}" novalidate>

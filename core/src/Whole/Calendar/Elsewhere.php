@@ -22,7 +22,8 @@ final readonly class Elsewhere
 
     public function label(): string
     {
-        $usual = $this->backOn === null && $this->kind->usualDays() !== null ? " (no day named, {$this->kind->usualDays()} days are usual)" : '';
+        $usual = $this->backOn === null && $this->kind->usualDays() !== null
+            ? " (no day named, {$this->kind->usualDays()} days are usual)" : '';
 
         return "{$this->kind->label()}: {$this->what}{$usual}";
     }

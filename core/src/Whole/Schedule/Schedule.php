@@ -66,7 +66,8 @@ final class Schedule
     {
         $planned = [];
         foreach ($this->stretches($job) as $tasks) {
-            $planned += $tasks[0]->isOnStand && $this->workshop->stands !== null ? $this->onStand($tasks, $planned) : $this->placed($tasks, $planned, $this->workshop->from);
+            $planned += $tasks[0]->isOnStand && $this->workshop->stands !== null
+                ? $this->onStand($tasks, $planned) : $this->placed($tasks, $planned, $this->workshop->from);
         }
 
         return new PlannedJob($job, array_values($planned));

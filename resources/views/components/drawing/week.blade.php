@@ -11,7 +11,7 @@
         <text class="person" x="4" y="{{ $view::HEAD + $i * $view::ROW + 34 }}">{{ Str::limit($person->firstName(), 10) }}</text>
     @endforeach
     @foreach ($view->blocks() as $block)
-        <a href="{{ $block['address'] }}" class="task task-{{ $block['task']->task->code }}">
+        <a href="{{ App\View\Shared\JobAddress::of($block['job']) }}" class="task task-{{ $block['task']->task->code }}">
             <title>{{ $block['job']->number }} {{ $block['job']->bike->label }}: {{ $block['label'] }}</title>
             <rect x="{{ $block['x'] }}" y="{{ $view::HEAD + $block['row'] * $view::ROW + 5 }}" width="{{ $block['width'] }}" height="{{ $view::ROW - 10 }}" rx="2" />
             @if ($view->showsNumber($block['width']))<text class="of" x="{{ $block['x'] + 4 }}" y="{{ $view::HEAD + $block['row'] * $view::ROW + 24 }}">{{ $block['job']->number }}</text>
@@ -21,7 +21,7 @@
     @endforeach
     @if ($view->waits() !== [])<text class="person" x="4" y="{{ $view->waitsAt() + 32 }}">Waits</text>@endif
     @foreach ($view->waits() as $wait)
-        <a href="{{ $wait['address'] }}" class="wait">
+        <a href="{{ App\View\Shared\JobAddress::of($wait['job']) }}" class="wait">
             <title>{{ $wait['job']->number }} {{ $wait['job']->bike->label }}: {{ $wait['label'] }}</title>
             <rect x="{{ $wait['x'] }}" y="{{ $view->waitY($wait['lane']) }}" width="{{ $wait['width'] }}" height="18" rx="9" />
             @if ($view->showsNumber($wait['width']))<text class="of" x="{{ $wait['x'] + 8 }}" y="{{ $view->waitY($wait['lane']) + 14 }}">{{ $wait['job']->number }}@if ($view->showsLabel($wait['width'])) {{ Str::limit($wait['label'], (int) ($wait['width'] / 8) - 5) }}@endif</text>@endif

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bench\BuildState;
+use App\Bench\OpenJob;
+use App\Bench\Proving;
+use App\Documents\HandOverDocument;
+use App\Models\HandOver;
+use App\Models\Job;
+use App\Models\LogbookEntry;
+use App\Models\Recheck;
+use App\Models\StepRecord;
+use App\Models\User;
+use App\Models\Workshop;
+use App\Planning\Learned;
+use Illuminate\Support\Collection;
+use NeatSpindle\Core\Sums\Margin\Verdict;
+use NeatSpindle\Core\Whole\Calendar\WorkKind;
+use NeatSpindle\Core\Whole\Prove\Check;
+
+/** @return Collection<int, Job> */
+function past(): Collection
+{
+    return Job::query()->where('number', '<', 241)->orderBy('number')->get();
+}
+
+/** What left the demo's workshop in the last year: true to every rule as it is now, or `bin/make-past` makes it so. */
+beforeEach(function (): void {
+    $this->travelTo('2027-02-11 15:00');
+    $this->artisan('spindle:demo')->assertSuccessful();
+});
+
+it('has a past of eighty bikes in the year that ends now, none of them worked on a Sunday, none at once', function (): void {
+    $past = Job::query()->where('number', '<', 241)->get();
+    $lasts = StepRecord::query()->whereIn('job_id', $past->modelKeys())->max('recorded_at');
+    expect($past)->toHaveCount(80)->and($past->whereNotNull('handed_over_at')->count())->toBeGreaterThan(68)
+        ->and($past->where('ended_as', '!=', null)->count())->toBeGreaterThan(5)
+        ->and((string) $past->min('created_at'))->toBeGreaterThan((string) now()->subDays(372))->and($lasts)->toBeLessThan((string) now())
+        ->and(StepRecord::query()->whereIn('job_id', $past->modelKeys())->get()->filter(fn (StepRecord $one) => $one->recorded_at->isWeekend())->count())->toBe(0)
+        ->and(LogbookEntry::query()->whereIn('job_id', $past->modelKeys())->distinct()->pluck('mount')->filter()->count())->toBeGreaterThan(2)
+        ->and(Recheck::query()->whereIn('job_id', $past->modelKeys())->count())->toBeGreaterThan(40);
+});
+
+it('is true to the rules, each bike of it: a stack that goes, every step done, nothing against its leaving, its sheet as it would be written', function (): void {
+    foreach (past()->whereNotNull('handed_over_at') as $one) {
+        $open = OpenJob::of(Job::opened($one->id));
+        $handOver = HandOver::query()->with('user')->where('job_id', $one->id)->sole();
+        $kept = $handOver->sheet;
+        expect($open->worksheet()?->stack->verdict)->not->toBe(Verdict::Fails, "{$one->number}")
+            ->and($open->the(BuildState::class)->open)->toBe([], "{$one->number}")
+            ->and($open->the(Proving::class)->handOver->objections)->toBe([], "{$one->number}")
+            ->and(HandOverDocument::toKeep($open, $handOver->user, $handOver)->toArray())->toEqual($kept?->toArray(), "{$one->number}");
+        $rides = $open->the(Proving::class)->plan->checks;
+        expect(array_filter($rides, fn (Check $check) => $check->chapter === Check::RIDE))->not->toBe([]);
+    }
+});
+
+it('gives logbook, learned minutes and dates something to say', function (): void {
+    $owner = User::query()->where('email', 'maren@tollgate.example')->sole();
+    $minutes = Learned::of(Workshop::query()->sole()->id);
+    foreach ([WorkKind::Strip, WorkKind::Dry, WorkKind::Gap, WorkKind::Body, WorkKind::Torque, WorkKind::Drive, WorkKind::Routes, WorkKind::Stand, WorkKind::Ride] as $kind) {
+        expect($minutes->known($kind)[2] ?? 0)->toBeGreaterThan(30, $kind->value);
+    }
+    $this->actingAs($owner)->get('/logbook')->assertOk()->assertSee('commuter');
+    $this->get('/calendar')->assertOk();
+    $this->get('/calendar/hours')->assertSee('learned from');
+    // What left long ago stands on the bench when it comes back, not all year.
+    expect(Job::query()->onTheBench()->where('number', '<', 241)->count())->toBeLessThan(15);
+    $this->get('/')->assertOk();
+    $this->get('/?find=commuter')->assertSee('Ended, or not expected soon');
+});

@@ -59,6 +59,12 @@ class Reading extends Row
         $query->where('job_id', $job->id)->whereNotNull('withdrawn_by_id')->whereNull('superseded_by_id');
     }
 
+    /** Whether what stands at a spot stands in place of something else. */
+    public static function isCorrected(Job $job, Spot $spot): bool
+    {
+        return self::query()->where('job_id', $job->id)->where('spot', $spot)->whereNotNull('superseded_by_id')->exists();
+    }
+
     /** @param  Builder<self>  $query */
     public function scopeStandingAt(Builder $query, Job $job, Spot $spot): void
     {

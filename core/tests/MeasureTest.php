@@ -95,7 +95,8 @@ it('asks about a reading far from the others, once two stand', function (array $
     expect(Outlier::distance($standing, $new, 0.02) !== null)->toBe($isOut);
 })->with([
     'nothing stands' => [[], 99.0, false],
-    'one stands' => [[73.0], 99.0, false],
+    'one stands' => [[73.0], 73.25, false],
+    'one stands, far off' => [[58.0], 8.0, true],
     'within' => [[73.02, 72.98], 73.08, false],
     'far off' => [[73.02, 72.98], 73.4, true],
     'far off, but the others differ as much' => [[73.4, 72.6], 74.1, false],

@@ -4,20 +4,14 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\Catalogue\ReadCatalogueIn;
 use App\Actions\ChangeJob;
-use App\Actions\Drawer\KeepNutSocket;
 use App\Actions\House\ChooseSchool;
-use App\Documents\CatalogueDocument;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Workshop;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use NeatSpindle\Core\Ground\House\School;
-use NeatSpindle\Core\Parts\Part\NutSocket;
-
-use function chr;
 
 /**
  * A week in a made-up workshop, from `database/demo`: everything goes through the same doors as at the bench.
@@ -33,16 +27,7 @@ class DemoSeeder extends Seeder
 
     public function run(): void
     {
-        $workshop = Workshop::query()->create(['name' => 'Tollgate Yard', 'place' => 'Upper Withen', 'first_number' => 241]);
-        $maren = $this->person($workshop, 'Maren Quillon', 'maren', Role::Owner);
-        $dov = $this->person($workshop, 'Dov Larrish', 'dov', Role::Installer);
-        $ines = $this->person($workshop, 'Ines Pellow', 'ines', Role::Apprentice);
-        app(ReadCatalogueIn::class)($maren, CatalogueDocument::read((string) file_get_contents(database_path('demo/catalogue.json'))));
-        $this->drawerPlaces($workshop);
-        app(KeepNutSocket::class)($maren, new NutSocket(26.0, 58.0));
-        foreach ([['eight', 200, 2], ['eight', 400, 1], ['three', 150, 2], ['three', 600, 1], ['power', 300, 2]] as [$connector, $length, $quantity]) {
-            $workshop->leads()->create(['connector' => $connector, 'length_mm' => $length, 'quantity' => $quantity]);
-        }
+        ['maren' => $maren, 'dov' => $dov, 'ines' => $ines] = DemoWorkshop::make(firstNumber: 241);
         $this->rule($maren, 60, School::CrankGreased, 'Dry tapers creaked twice in wet winters; a thin film, and the wrench again after five kilometres.');
         $bench = new DemoBench($this->change, fn () => Carbon::setTestNow(now()->addMinutes(1 + ++$this->minutes % 4)));
         foreach ($this->jobs() as $job) {
@@ -59,20 +44,6 @@ class DemoSeeder extends Seeder
         Carbon::setTestNow(now()->subDays($daysAgo)->setTime(8, 40));
         app(ChooseSchool::class)($by, $school, $why, 0);
         Carbon::setTestNow();
-    }
-
-    private function person(Workshop $workshop, string $name, string $address, Role $role): User
-    {
-        return $workshop->users()->create([
-            'name' => $name, 'email' => "{$address}@tollgate.example", 'password' => 'bench-demo', 'role' => $role,
-        ]);
-    }
-
-    private function drawerPlaces(Workshop $workshop): void
-    {
-        foreach ($workshop->spacers()->get() as $i => $spacer) {
-            $spacer->update(['lies_in' => 'tray '.chr(65 + intdiv($i, 4)).', cup '.($i % 4 + 1)]);
-        }
     }
 
     /** @return list<DemoJob> the workshop's jobs, in the order they came in */

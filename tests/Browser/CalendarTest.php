@@ -7,6 +7,7 @@ use App\Models\Job;
 use Database\Seeders\DemoSeeder;
 use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Support\Carbon;
+use Symfony\Component\Process\Process;
 use Tests\Support\Site;
 
 /** The next working day of the demo's workshop. */
@@ -53,4 +54,27 @@ it('moves every date for a sick day and a late delivery, and says why a promise 
     expect($site->text('#dates-255'))->toContain('Cheapest to shorten: parts on their way');
     $site->click('#change-255');
     expect($site->text('#why-255'))->toContain('Parts on their way');
+});
+
+it('tells another calendar of a wheel that is away, before and after, and asks for it before the bike leaves', function (): void {
+    $site = Site::open()->signIn('maren@tollgate.example', 'bench-demo')->visit('/calendar/hours');
+    $site->click('#feed-mine');
+    $address = $site->text('.sheet-address');
+    $read = function () use ($address): array {
+        $reader = new Process(['node', base_path('tests/Support/read-ics.mjs')], base_path(), input: (string) file_get_contents($address));
+        $reader->mustRun();
+
+        return array_column((array) json_decode($reader->getOutput(), true, flags: JSON_THROW_ON_ERROR), null, 'uid');
+    };
+    $before = $read();
+    $job = Job::query()->where('number', 250)->sole();
+    $site->visit('/calendar?change=250')->type("what-{$job->id}", 'rear wheel: a new rim')->choose("needed-{$job->id}", 'strip');
+    $site->driver()->executeScript('document.getElementById(arguments[0]).value = arguments[1]', ["back-on-{$job->id}", workingDay(9)]);
+    $site->click('#away-250');
+    expect($site->text())->toContain('At another shop: rear wheel: a new rim')->and($site->seriousFaults())->toBe([]);
+    $after = $read();
+    $moved = array_filter($after, fn (array $event, string $uid) => ($before[$uid]['number'] ?? 0) < $event['number'], ARRAY_FILTER_USE_BOTH);
+    expect(count($before))->toBeGreaterThan(3)->and($moved)->not->toBe([]);
+    $site->visit('/calendar?change=250')->click('#back-250-0');
+    expect($site->text())->not->toContain('rear wheel: a new rim')->and(Job::query()->where('number', 250)->sole()->inOtherHands()->open())->toBe([]);
 });

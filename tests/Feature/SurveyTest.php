@@ -222,8 +222,31 @@ it('asks about what is unusual, with the likeliest slip, and keeps it as typed w
     $read(['typed' => '52', 'afresh' => '1'])->assertSessionHasErrors('sure');
     expect(Workshops::fresh($job)->readings->where('spot', Spot::Stay45))->toHaveCount(0);
     $read(['typed' => '52', 'sure' => '1'])->assertSessionHasNoErrors();
-    $read(['typed' => '2 2.4'])->assertSessionHasNoErrors();
+    $read(['typed' => '2 2.4'])->assertSessionHasErrors('instead');
+    $read(['typed' => '2 2.4', 'sure' => '1'])->assertSessionHasNoErrors();
     expect(Workshops::fresh($job)->readings->where('spot', Spot::Stay45))->toHaveCount(3);
+});
+
+it('asks whether what is far from what stands comes in its place, and goes on to the next doubtful spot then', function (): void {
+    $this->actingAs($person = Workshops::stocked());
+    $job = Workshops::measured($person);
+    $read = fn (string $spot, string $typed, array $with = []) => $this->from("/jobs/{$job->id}/survey?spot={$spot}")
+        ->post("/jobs/{$job->id}/readings", ['spot' => $spot, 'typed' => $typed, 'instrument' => 'tape', ...$with]);
+    $standing = fn (string $spot): array => array_values(Workshops::fresh($job)->readings->where('spot', Spot::from($spot))->pluck('value_mm')->all());
+    // Two slips, kept as they were typed.
+    $read('stay_64', '32', ['afresh' => '1', 'sure' => '1'])->assertSessionHasNoErrors();
+    $read('stay_80', '41', ['afresh' => '1', 'sure' => '1'])->assertSessionHasNoErrors();
+    $read('stay_80', '4.1')->assertSessionHasErrors(['typed', 'instead']);
+    expect(session('errors')->first('typed'))->toContain('away from the other reading, 41');
+    $this->get("/jobs/{$job->id}/survey?spot=stay_80")->assertSee('Instead of that one')->assertSee('One more')->assertSee('value="4.1"', false);
+    $read('stay_80', '4.1', ['instead' => '1', 'sure' => '1'])->assertRedirect(route('job.survey', [$job, 'spot' => 'stay_64']));
+    expect($standing('stay_80'))->toBe([4.1]);
+    $read('stay_64', '3.2', ['instead' => '1'])->assertRedirect(route('job.survey', [$job, 'spot' => 'stay_64']))->assertSessionHas('kept');
+    // What stood before counts no more but is not lost; a question that comes back keeps the tick of its form.
+    $read('stay_80', '41', ['afresh' => '1'])->assertSessionHasErrors('sure');
+    $this->get("/jobs/{$job->id}/survey?spot=stay_80")->assertSee('name="afresh" value="1" checked', false);
+    $read('chainstay_length', '8', ['sure' => '1'])->assertSessionHasErrors('typed');
+    expect($standing('stay_80'))->toBe([4.1])->and($job->everyReading()->where('spot', 'stay_80')->count())->toBe(3);
 });
 
 it('asks about a shell that does not go with its cups', function (): void {

@@ -20,6 +20,8 @@ use NeatSpindle\Core\Measuring\Survey\Instrument;
 use NeatSpindle\Core\Measuring\Survey\Outlier;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 
+use function count;
+
 /** Keeps one reading at a spot, or several; a later one supersedes, none is overwritten. */
 class KeepReading extends JobAction
 {
@@ -82,8 +84,10 @@ class KeepReading extends JobAction
         foreach ($measurement->readings as $mm) {
             $distance = Outlier::distance($standing, $mm, $doubtMm);
             if ($distance !== null) {
-                throw AskWhetherSure::ofReading("{$unit->show($mm)} is {$unit->show($distance)} away from the other readings. "
-                    .'A slip, or dirt under a jaw? Take it again, or keep it if you are sure.');
+                $others = count($standing) === 1 ? "the other reading, {$unit->show($standing[0])}" : 'the other readings';
+                throw AskWhetherSure::ofOutlier(
+                    "{$unit->show($mm)} is {$unit->show($distance)} away from {$others}. Does it stand instead, or is it one more?",
+                );
             }
         }
     }

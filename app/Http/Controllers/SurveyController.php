@@ -9,6 +9,7 @@ use App\Actions\Survey\BringReadingBack;
 use App\Actions\Survey\GiveAnswer;
 use App\Actions\Survey\KeepReading;
 use App\Actions\Survey\TakeBackReading;
+use App\Bench\Doubtful;
 use App\Bench\NextPlace;
 use App\Http\Requests\AnswerRequest;
 use App\Http\Requests\CaliperRequest;
@@ -71,16 +72,23 @@ class SurveyController extends Controller
             : $this->after($job, $request->spot());
     }
 
-    /** The next spot that is needed, with what was kept at the last. */
+    /** The next spot that is needed, with what was kept at the last; after a correction the next that is in doubt. */
     private function after(Job $job, Spot $spot): RedirectResponse
     {
-        $open = $this->change->standing($job);
-        $next = $open->walk()->after($spot);
-        $place = $next === null && $open->walk()->need($spot) !== null ? NextPlace::of($open) : null;
+        $next = $this->change->standing($job)->walk()->after($spot);
 
-        return $place === null
-            ? $this->at($job, $next ?? $spot)->with('kept', $spot->value)
-            : redirect()->route($place->route, $job)->with('arrived', $place->arrived);
+        return $next === null ? $this->afterTheLast($job, $spot) : $this->at($job, $next)->with('kept', $spot->value);
+    }
+
+    private function afterTheLast(Job $job, Spot $spot): RedirectResponse
+    {
+        $open = $this->change->standing($job);
+        if ($open->walk()->need($spot) === null || Reading::isCorrected($job, $spot)) {
+            return $this->at($job, $open->the(Doubtful::class)->after($spot) ?? $spot)->with('kept', $spot->value);
+        }
+        $place = NextPlace::of($open);
+
+        return redirect()->route($place->route, $job)->with('arrived', $place->arrived);
     }
 
     private function at(Job $job, Spot $spot): RedirectResponse

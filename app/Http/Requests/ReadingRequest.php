@@ -31,6 +31,7 @@ class ReadingRequest extends FormRequest
             'typed' => ['required', 'string', 'max:'.Longest::FIGURES],
             'instrument' => ['required', new Enum(Instrument::class)],
             'afresh' => ['nullable', 'boolean'],
+            'instead' => ['nullable', 'boolean'],
             'sure' => ['nullable', 'boolean'],
         ];
     }
@@ -84,7 +85,7 @@ class ReadingRequest extends FormRequest
 
     public function isAfresh(): bool
     {
-        return $this->boolean('afresh');
+        return $this->boolean('afresh') || $this->boolean('instead');
     }
 
     public function isSure(): bool

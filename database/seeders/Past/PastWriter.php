@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders\Past;
 
-use App\Actions\Catalogue\ReadCatalogueIn;
 use App\Actions\ChangeJob;
-use App\Actions\Drawer\KeepNutSocket;
 use App\Actions\Kit\AnswerForLack;
 use App\Actions\Kit\DecideSensor;
 use App\Actions\Kit\NoteArrivals;
@@ -21,21 +19,19 @@ use App\Bench\Lacking;
 use App\Bench\LineWatch;
 use App\Bench\OpenJob;
 use App\Bench\Proving;
-use App\Documents\CatalogueDocument;
 use App\Models\Job;
 use App\Models\JobEnd;
-use App\Models\Role;
 use App\Models\StepState;
 use App\Models\User;
 use App\Models\Values\About;
 use App\Models\Workshop;
 use Database\Seeders\DemoBench;
+use Database\Seeders\DemoWorkshop;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Measuring\Survey\Subject;
-use NeatSpindle\Core\Parts\Part\NutSocket;
 use NeatSpindle\Core\Whole\Calendar\WorkKind;
 use NeatSpindle\Core\Whole\Prove\Check;
 use NeatSpindle\Core\Whole\Prove\Found;
@@ -89,11 +85,11 @@ class PastWriter extends Seeder
     {
         mt_srand(self::SEED);
         $this->today = Carbon::today();
-        [$owner, $people] = $this->workshop();
+        $people = DemoWorkshop::make(self::FIRST_NUMBER);
         $patterns = PastBikes::patterns();
         for ($i = 0; $i < self::BIKES; $i++) {
             $this->clock->setTo($this->today->copy()->subDays(358 - (int) ($i * 4.1) + mt_rand(0, 2)));
-            $this->bike(PastBikes::like($patterns[$this->pattern($i, count($patterns))], $i), $i, $owner, $people);
+            $this->bike(PastBikes::like($patterns[$this->pattern($i, count($patterns))], $i), $i, $people['maren'], $people);
             Carbon::setTestNow();
         }
         file_put_contents(
@@ -108,25 +104,9 @@ class PastWriter extends Seeder
         return $i % 2 === 0 ? $count - 1 : intdiv($i, 2) % $count;
     }
 
-    /** @return array{User, array{maren: User, dov: User}} */
-    private function workshop(): array
-    {
-        $workshop = Workshop::query()->create(['name' => 'Tollgate Yard', 'place' => 'Upper Withen', 'first_number' => self::FIRST_NUMBER]);
-        $person = fn (string $name, string $address, Role $role): User => $workshop->users()->create([
-            'name' => $name, 'email' => "{$address}@tollgate.example", 'password' => 'past', 'role' => $role,
-        ]);
-        $people = ['maren' => $person('Maren Quillon', 'maren', Role::Owner), 'dov' => $person('Dov Larrish', 'dov', Role::Installer)];
-        app(ReadCatalogueIn::class)(
-            $people['maren'], CatalogueDocument::read((string) file_get_contents(database_path('demo/catalogue.json'))),
-        );
-        app(KeepNutSocket::class)($people['maren'], new NutSocket(26.0, 58.0));
-
-        return [$people['maren'], $people];
-    }
-
     /**
      * @param  DemoJob  $demo
-     * @param  array{maren: User, dov: User}  $people
+     * @param  array{maren: User, dov: User, ines: User}  $people
      */
     private function bike(array $demo, int $i, User $owner, array $people): void
     {

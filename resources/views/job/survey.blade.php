@@ -49,12 +49,14 @@
                     </div>
                     {{-- After Keep: the Enter key presses a form's first button, and that must ask again. --}}
                     @error('sure')
-                        <p class="choice-row my-2" tabindex="-1" autofocus role="group" aria-label="Keep it or take it again"><label class="btn btn-plain m-0" for="typed">Take it again <kbd aria-hidden="true">t</kbd></label>
-                            <button class="btn btn-plain" name="sure" value="1" id="sure" data-key="k">Keep it as typed <kbd aria-hidden="true">k</kbd></button></p>
+                        <p class="choice-row my-2" @error('instead') @else tabindex="-1" autofocus @enderror role="group" aria-label="Keep it or take it again">
+                            @error('instead')<button class="btn btn-primary" name="instead" value="1" id="instead" data-key="i" autofocus>Instead of {{ count($page->readings()) === 1 ? 'that one' : 'those' }} <kbd aria-hidden="true">i</kbd></button>@enderror
+                            <label class="btn btn-plain m-0" for="typed">Take it again <kbd aria-hidden="true">t</kbd></label>
+                            <button class="btn btn-plain" name="sure" value="1" id="sure" data-key="k">@error('instead') One more @else Keep it as typed @enderror <kbd aria-hidden="true">k</kbd></button></p>
                     @enderror
                     @if ($page->readings() !== [])
                         <label class="d-flex gap-2 align-items-center mt-1">
-                            <input class="form-check-input m-0" type="checkbox" name="afresh" value="1"> Measured afresh: the readings below no longer count
+                            <input class="form-check-input m-0" type="checkbox" name="afresh" value="1" @checked(old('spot') === $spot->value && old('afresh'))> Measured afresh: the readings below no longer count
                         </label>
                     @endif
                 </form>

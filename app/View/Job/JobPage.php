@@ -11,6 +11,7 @@ use App\Instruments\Wrench;
 use App\Models\Job;
 use App\Models\Stage;
 use App\Models\User;
+use App\Models\WaitsFor;
 use App\View\Drawings\Detail;
 use App\View\Drawings\SectionView;
 use Illuminate\Support\Facades\Auth;
@@ -19,6 +20,8 @@ use NeatSpindle\Core\Ground\Measure\TorqueUnit;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Sums\Section\AxisSection;
+
+use function in_array;
 
 /** What every place of a job shows around its own work. */
 abstract class JobPage
@@ -77,6 +80,23 @@ abstract class JobPage
             $this->opened->bracing()?->stop() !== null => 'job.rest',
             $this->opened->the(FittingOut::class)->trial?->stop() !== null => 'job.battery',
             default => 'job.sensors',
+        };
+    }
+
+    /** What comes next in this job, whatever place one looks at. */
+    public function onward(): ?Onward
+    {
+        return Onward::of($this->job, $this->stopPlace(...));
+    }
+
+    /** How far a place is, as the line of places shows it. */
+    public function standsAt(Stage $place): string
+    {
+        return match (true) {
+            $place->digit() < $this->job->stage->digit() || $this->job->handed_over_at !== null => 'done',
+            $place !== $this->job->stage => 'open',
+            in_array($this->job->waits_for, [WaitsFor::Decision, WaitsFor::Parts, WaitsFor::OtherHands], true) => 'held',
+            default => 'next',
         };
     }
 

@@ -145,6 +145,12 @@ class SurveyPage extends JobPage
         return $this->walk->next() === null;
     }
 
+    /** Whether all is given and the job has not gone on yet: then this place leads on by itself. */
+    public function leadsOn(): bool
+    {
+        return $this->isComplete() && $this->job->stage->digit() <= Stage::Stack->digit();
+    }
+
     public function nextPlace(): NextPlace
     {
         return NextPlace::of($this->opened);

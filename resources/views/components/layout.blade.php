@@ -40,6 +40,7 @@
                 </form>
                 <form method="post" action="{{ route('sign-out') }}" hx-boost="false">
                     @csrf @formkey
+                    <button class="quiet" type="button" data-shows-keys data-key="?" aria-label="Keys of this page"><kbd aria-hidden="true">?</kbd></button>
                     <a class="who" href="{{ route('account') }}">{{ $person->firstName() }}</a>
                     <button class="quiet">Sign out</button>
                 </form>
@@ -47,5 +48,12 @@
         @endunless
     @endauth
     {{ $slot }}
+    @auth
+        <dialog id="keys" class="keys" aria-labelledby="keys-title">
+            <h2 id="keys-title">Keys of this page</h2>
+            <table class="ledger"><tbody></tbody></table>
+            <form method="dialog"><button class="btn btn-plain" autofocus>Close</button></form>
+        </dialog>
+    @endauth
 </body>
 </html>

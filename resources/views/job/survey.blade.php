@@ -19,7 +19,7 @@
             @if ($page->kept())
                 <p class="kept" role="status">Kept: {{ lcfirst($page->kept()->label()) }} <strong>{{ $page->answerAt($page->kept()) }}</strong>@if ($page->kept() !== $spot) <a href="{{ route('job.survey', [$page->job, 'spot' => $page->kept()->value]) }}">Another reading there</a>@endif</p>
             @endif
-            @if ($page->isComplete())
+            @if ($page->leadsOn())
                 <p class="mb-2"><a class="btn btn-primary" id="next-place" href="{{ route($page->nextPlace()->route, $page->job) }}" data-key="n" @if ($page->kept()) autofocus @endif>All that is needed is given. Next: {{ $page->nextPlace()->do }} <kbd aria-hidden="true">n</kbd></a></p>
             @endif
             <h2 id="spot-title"><span class="figures">{{ $page->numberOf($spot->value) }}</span> {{ $spot->label() }} <span class="soft need">{{ $page->need($spot)?->label() ?? 'offered' }}</span></h2>
@@ -32,7 +32,7 @@
                     @csrf @formkey
                     <input type="hidden" name="spot" value="{{ $spot->value }}">
                     <label class="form-label" for="typed">{{ $page->readings() === [] ? 'Reading' : 'Another reading' }}, in {{ $page->unit->value }} unless you write the unit</label>
-                    <input class="form-control big-figure" id="typed" name="typed" value="{{ old('spot') === $spot->value ? old('typed') : '' }}" autocomplete="off" inputmode="decimal" @error('sure') data-key="t" @else @unless($page->isComplete() && $page->kept()) autofocus @endunless @enderror
+                    <input class="form-control big-figure" id="typed" name="typed" value="{{ old('spot') === $spot->value ? old('typed') : '' }}" autocomplete="off" inputmode="decimal" @error('sure') data-key="t" @else @unless($page->leadsOn() && $page->kept()) autofocus @endunless @enderror
                         @error('typed') aria-invalid="true" aria-describedby="typed-fault" @enderror>
                     <x-fault for="typed" id="typed-fault" />
                     <p class="form-hint">Several at once: 73.04 72.96 73.08. Inches: 2 7/8 in. Your own doubt: 73.0 ± 0.1.</p>
@@ -101,10 +101,10 @@
                     @csrf @formkey
                     <input type="hidden" name="spot" value="{{ $spot->value }}"><input type="hidden" name="seen" value="{{ $page->opened->findings->answer($spot) }}">
                     @if ($spot->choices() !== [])
-                        <div class="choice-row" role="group" aria-labelledby="spot-title">
+                        <div class="choice-row" role="group" aria-labelledby="spot-title" tabindex="-1" @unless($page->leadsOn() && $page->kept()) autofocus @endunless>
                             @foreach ($spot->choices() as $value => $label)
-                                <button class="btn {{ $page->opened->findings->answer($spot) === (string) $value ? 'btn-primary' : 'btn-plain' }}" name="value" value="{{ $value }}"
-                                        aria-pressed="{{ $page->opened->findings->answer($spot) === (string) $value ? 'true' : 'false' }}">{{ $label }}</button>
+                                <button data-key="{{ $loop->iteration }}" class="btn {{ $page->opened->findings->answer($spot) === (string) $value ? 'btn-primary' : 'btn-plain' }}" name="value" value="{{ $value }}"
+                                        aria-pressed="{{ $page->opened->findings->answer($spot) === (string) $value ? 'true' : 'false' }}">{{ $label }} <kbd aria-hidden="true">{{ $loop->iteration }}</kbd></button>
                             @endforeach
                         </div>
                         <x-fault for="value" />

@@ -8,10 +8,12 @@ declare(strict_types=1);
  */
 
 use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\DB;
 
 require __DIR__.'/Visitor.php';
 require __DIR__.'/../vendor/autoload.php';
+/** @var Application $app */
 $app = require __DIR__.'/../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 
@@ -19,7 +21,8 @@ $open = DB::table('jobs')->whereNull('ended_at')->whereNull('handed_over_at')->g
 $visitor = new Visitor(($argv[1] ?? '') ?: 'http://127.0.0.1:8180');
 $visitor->signIn();
 foreach ([60, 300] as $crowd) {
-    $number = (int) DB::table('jobs')->max('number');
+    $last = DB::table('jobs')->max('number');
+    $number = is_numeric($last) ? (int) $last : 0;
     $missing = $crowd - DB::table('jobs')->whereNull('ended_at')->whereNull('handed_over_at')->count();
     for ($i = 0; $i < $missing; $i++) {
         $one = (array) $open[$i % count($open)];

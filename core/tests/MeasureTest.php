@@ -110,3 +110,17 @@ it('adds up a length measured in stretches, and their doubts', function (): void
         ->and((new LengthText(LengthUnit::Millimetre))->measurement('73.0 +/- 0.1', 0.02)->plusMinus)->toEqualWithDelta(0.1, 1e-9)
         ->and((new LengthText(LengthUnit::Millimetre))->measurement('+3.2', 0.5)->value)->toBe(3.2);
 });
+
+it('says lengths as people do in inches: a doubt that is not nothing, sixteenths for a tube, pitches both ways', function (): void {
+    $inch = LengthUnit::Inch;
+    expect($inch->figure(0.01))->toBe('0.0004')->and($inch->figure(0.0))->toBe('0.000')->and($inch->figure(73.04))->toBe('2.876')
+        ->and($inch->showMeasurement(Measurement::within(73.04, 0.01)))->toBe('2.876 ± 0.0004 in')
+        ->and($inch->showCoarse(68.2625))->toBe('2 11/16 in')->and($inch->showCoarse(650.0))->toBe('25 9/16 in')->and($inch->showCoarse(12.7))->toBe('1/2 in')
+        ->and($inch->showCoarse(25.4))->toBe('1 in')->and($inch->showCoarse(0.1))->toBe('0 in')->and($inch->showCoarse(-38.1))->toBe('-1 1/2 in')
+        ->and(LengthUnit::Millimetre->showCoarse(650.4))->toBe('650 mm')
+        ->and($inch->showPitch(1.058))->toBe('1.06 mm, 24 per inch')->and($inch->showPitch(1.0))->toBe('1.00 mm');
+    foreach (range(1, 4_000, 7) as $sixteenths) {
+        $typed = (new LengthText($inch))->measurement($inch->showCoarse($sixteenths * 25.4 / 16), 0.5);
+        expect($typed->value)->toEqualWithDelta($sixteenths * 25.4 / 16, 1e-6);
+    }
+});

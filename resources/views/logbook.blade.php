@@ -33,6 +33,7 @@
                         @endforeach
                     </tbody>
                 </table></div>
+                @if ($page->more() > 0)<p class="mb-0 mt-2"><a id="earlier" href="{{ route('logbook', array_filter(['find' => $page->find, 'like' => $page->like?->id, 'from' => $page->next()])) }}">{{ $page->more() }} more</a></p>@endif
             @endif
         </section>
     </main>

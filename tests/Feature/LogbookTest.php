@@ -26,6 +26,7 @@ function logged(User $by, string $bike, string $width): Job
         Workshops::read($job, $by, Spot::from($spot), $typed);
     }
     $job->forceFill(['handed_over_at' => now()])->save();
+    app(WriteLogbook::class)(OpenJob::of(Workshops::fresh($job)));
 
     return Workshops::fresh($job);
 }
@@ -67,8 +68,9 @@ it('finds by shell, by what was missed on the stand, and by what was got in vain
 it('puts the likest frame first, as it was measured', function (): void {
     [$near, $far] = [logged($this->person, 'Near frame', '73.4'), logged($this->person, 'Far frame', '86')];
     $mine = logged($this->person, 'My frame', '73');
-    $this->get("/logbook?like={$mine->id}")->assertSeeInOrder(['My frame', 'Near frame', 'Far frame'])->assertSee('100 %');
-    $this->get("/logbook?like={$far->id}")->assertSeeInOrder(['Far frame', 'Near frame']);
+    $this->get("/logbook?like={$mine->id}")->assertSeeInOrder(['Near frame', 'Far frame']);
+    logged($this->person, 'Twin of it', '73');
+    $this->get("/logbook?like={$mine->id}")->assertSeeInOrder(['100 %', 'Twin of it', 'Near frame', 'Far frame']);
     $this->actingAs(Workshops::person())->get("/logbook?like={$near->id}")->assertOk()->assertDontSee('Near frame');
 });
 

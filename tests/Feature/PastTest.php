@@ -70,3 +70,16 @@ it('gives logbook, learned minutes and dates something to say', function (): voi
     $this->get('/')->assertOk();
     $this->get('/?find=commuter')->assertSee('Ended, or not expected soon');
 });
+
+it('shows the logbook page by page, found by words, and the likest of all the year first', function (): void {
+    $this->actingAs(User::query()->where('email', 'maren@tollgate.example')->sole());
+    $count = Job::query()->where(fn ($of) => $of->whereNotNull('handed_over_at')->orWhereNotNull('ended_at'))->count();
+    $this->get('/logbook')->assertOk()->assertSee(($count - 25).' more')->assertSee('from=25');
+    $this->get('/logbook?from=75')->assertOk()->assertDontSee(' more</a>', false);
+    foreach (['/logbook?from[]=x', '/logbook?from=-1', '/logbook?from=99999', '/logbook?find=zebra'] as $odd) {
+        $this->get($odd)->assertOk();
+    }
+    $trike = Job::query()->whereHas('bike', fn ($bikes) => $bikes->where('kind', 'tadpole-trike'))->where('number', '>', 240)->sole();
+    $this->get("/logbook?like={$trike->id}")->assertOk()->assertSeeInOrder(['Alike', 'tadpole trike', 'tadpole trike']);
+    $this->get("/logbook?like={$trike->id}&find=hauler")->assertOk()->assertSee('hauler')->assertDontSee('commuter');
+});

@@ -101,6 +101,7 @@ class SurveyPage extends JobPage
         $measurement = $this->opened->findings->measurement($spot);
 
         return match (true) {
+            $measurement !== null && $spot === Spot::ThreadPitch => $this->unit->showPitch($measurement->value),
             $measurement !== null => $this->unit->showMeasurement($measurement),
             default => $spot->choices()[(string) $this->opened->findings->answer($spot)] ?? $this->opened->findings->answer($spot),
         };

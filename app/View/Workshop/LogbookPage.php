@@ -7,6 +7,7 @@ namespace App\View\Workshop;
 use App\Assembly\BikeAssembler;
 use App\Assembly\Findings;
 use App\Models\Job;
+use App\Models\LogbookEntry;
 use App\Models\Recheck;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
@@ -17,42 +18,116 @@ use NeatSpindle\Core\Whole\Logbook\Likeness;
 use NeatSpindle\Core\Whole\Prove\Found;
 use NeatSpindle\Core\Whole\Prove\RecheckPlan;
 
+use function array_slice;
 use function is_string;
 
 /** Every bike that was given out, found by what it is, who rides it, what was fitted or what was wrong; or by how like it is to one on the bench. */
 class LogbookPage
 {
+    /** So many are looked through where words are looked for. */
     private const MOST = 200;
 
+    private const SHOWN = 25;
+
     private const LONGEST_SEARCH = 80;
+
+    private const SHOWS = ['bike', 'kit.motor', 'readings', 'answers', 'decisions', 'rechecks.items', 'handOvers', 'logbookEntry', 'misses'];
 
     public readonly string $find;
 
     public readonly ?Job $like;
 
-    /** @var Collection<int, Job> */
+    /** How many stand before those that are shown. */
+    public readonly int $from;
+
+    /** @var array<int, float> how like each is to the one on the bench, by job, the likest first; none where that was not asked */
+    private readonly array $likeness;
+
+    /** @var Collection<int, Job> those that are shown */
     private readonly Collection $jobs;
+
+    private int $count = 0;
 
     /**
      * @param  mixed  $find  words from the address
      * @param  mixed  $like  the number of a row of a job, from the address
+     * @param  mixed  $from  how many to leave out, from the address
      */
-    public function __construct(public readonly User $user, mixed $find, mixed $like)
+    public function __construct(public readonly User $user, mixed $find, mixed $like, mixed $from = null)
     {
         $this->find = is_string($find) ? mb_substr(trim($find), 0, self::LONGEST_SEARCH) : '';
         $this->like = is_string($like) && ctype_digit($like) ? Job::query()->with(['bike', 'readings', 'answers'])->find($like) : null;
-        $this->jobs = Job::query()->withCustomer()
-            ->where(fn (Builder $of) => $of->whereNotNull('handed_over_at')->orWhereNotNull('ended_at'))
-            ->with(['bike', 'kit.motor', 'readings', 'answers', 'decisions', 'rechecks.items', 'handOvers', 'logbookEntry', 'misses'])
-            ->orderByRaw('coalesce(handed_over_at, ended_at) desc')->limit(self::MOST)->get();
+        $this->from = is_string($from) && preg_match('/^\d{1,6}$/D', $from) === 1 ? (int) $from : 0;
+        $this->likeness = $this->like === null ? [] : self::likeness($this->like);
+        $this->jobs = $this->find === '' ? $this->read($this->page()) : $this->found();
     }
 
     /** @return Collection<int, array{job: Job, like: ?float}> the likest first, where likeness is asked for */
     public function rows(): Collection
     {
-        $rows = $this->jobs->filter($this->isFound(...))->map(fn (Job $job) => ['job' => $job, 'like' => $this->likeness($job)]);
+        return $this->jobs->map(fn (Job $job) => ['job' => $job, 'like' => $this->likeness[$job->id] ?? ($this->like === null ? null : 0.0)]);
+    }
 
-        return ($this->like === null ? $rows : $rows->sortByDesc('like'))->values();
+    /** How many are left after those that are shown. */
+    public function more(): int
+    {
+        return max(0, $this->count - $this->from - $this->jobs->count());
+    }
+
+    public function next(): int
+    {
+        return $this->from + self::SHOWN;
+    }
+
+    /** @return Builder<Job> */
+    private static function all(): Builder
+    {
+        return Job::query()->where(fn (Builder $of) => $of->whereNotNull('handed_over_at')->orWhereNotNull('ended_at'))
+            ->orderByRaw('coalesce(handed_over_at, ended_at) desc')->orderByDesc('id');
+    }
+
+    /** @return list<int> the jobs to be shown, in their order */
+    private function page(): array
+    {
+        $this->count = self::all()->count();
+
+        return $this->like === null
+            ? array_values(self::all()->offset($this->from)->limit(self::SHOWN)->pluck('id')->map(fn (mixed $id): int => (int) $id)->all())
+            : array_slice(array_keys($this->likeness), $this->from, self::SHOWN);
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return Collection<int, Job> in this order
+     */
+    private function read(array $ids): Collection
+    {
+        $order = array_flip($ids);
+
+        return Job::query()->withCustomer()->whereKey($ids)->with(self::SHOWS)->get()->sortBy(fn (Job $job) => $order[$job->id])->values();
+    }
+
+    /** @return Collection<int, Job> in whose words those that are looked for stand */
+    private function found(): Collection
+    {
+        $found = self::all()->withCustomer()->with(self::SHOWS)->limit(self::MOST)->get()->filter($this->isFound(...));
+        $this->count = $found->count();
+        $sorted = $this->like === null ? $found : $found->sortByDesc(fn (Job $job) => $this->likeness[$job->id] ?? 0.0);
+
+        return $sorted->slice($this->from, self::SHOWN)->values();
+    }
+
+    /** @return array<int, float> by job, the likest first */
+    private static function likeness(Job $like): array
+    {
+        $frame = new FramePrint($like->bike->kind, Findings::of($like)->lengths());
+        $likeness = [];
+        foreach (LogbookEntry::query()->for($like)->get() as $entry) {
+            $likeness[$entry->job_id] = Likeness::between($frame, $entry->frame());
+        }
+        arsort($likeness);
+
+        return $likeness;
     }
 
     /** What was found twice or more when it came back. */
@@ -75,11 +150,6 @@ class LogbookPage
         $shell = (new BikeAssembler($job->bike, Findings::of($job)))->shell();
 
         return $shell === null ? '' : Identification::of($shell)->identified?->label() ?? sprintf('shell %.1f mm', $shell->width->value);
-    }
-
-    private function likeness(Job $job): ?float
-    {
-        return $this->like === null ? null : Likeness::between(self::frame($this->like), self::frame($job));
     }
 
     private function isFound(Job $job): bool
@@ -112,10 +182,5 @@ class LogbookPage
         }
 
         return $code;
-    }
-
-    private static function frame(Job $job): FramePrint
-    {
-        return new FramePrint($job->bike->kind, Findings::of($job)->lengths());
     }
 }

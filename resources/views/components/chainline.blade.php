@@ -6,8 +6,8 @@
         middle of the cogs <strong class="figures">{{ $page->unit->show($line->rearCentre) }}</strong>.
     </p>
     <p class="mb-2">
-        Straightest to the <strong>{{ $line->straightest->teeth }}</strong>;
-        off by <strong class="figures" data-figure="weighted">{{ $page->unit->show($line->weightedOffset) }}</strong> over the cogs as they are ridden.
+        <strong class="figures">{{ $page->unit->show(abs($line->front - $line->rearCentre)) }}</strong> off the middle of the cogs, straightest to the <strong>{{ $line->straightest->teeth }}</strong>;
+        <strong class="figures" data-figure="weighted">{{ $page->unit->show($line->weightedOffset) }}</strong> on average over the cogs as they are ridden.
     </p>
     <form id="weights" class="too-on-paper" method="post" action="{{ route('job.weights', $page->job) }}" hx-trigger="change, submit" hx-post="{{ route('job.weights', $page->job) }}" hx-target="body">
         @csrf @formkey @method('PUT')<input type="hidden" name="seen" value="{{ $page->weightsSeen() }}">

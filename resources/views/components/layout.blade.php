@@ -29,7 +29,7 @@
                 <form method="post" action="{{ route('preferences') }}" hx-boost="false">
                     @csrf @formkey @method('PUT')
                     <button class="quiet" name="length_unit" value="{{ $person->length_unit->value === 'mm' ? 'in' : 'mm' }}">
-                        Lengths in {{ $person->length_unit->value }}
+                        Lengths in {{ $person->length_unit->value === 'in' ? 'inches' : 'mm' }}
                     </button>
                     <button class="quiet" name="torque_unit" value="{{ $person->torque_unit->value === 'N·m' ? 'ft·lb' : 'N·m' }}">
                         Torque in {{ $person->torque_unit->value }}

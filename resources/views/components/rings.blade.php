@@ -10,7 +10,7 @@
                 <article class="panel">
                     <h3 class="h6"><strong>{{ $option->ring->code }}</strong>, {{ $option->ring->teeth }} teeth @verdict($option->stack->verdict)</h3>
                     <p class="mb-1">
-                        Line off by {{ $page->length($option->offset) }}; clearance {{ $page->clearance($option->clearance()) }};
+                        Off the cogs as ridden by {{ $page->length($option->offset) }}; clearance {{ $page->clearance($option->clearance()) }};
                         motor stops at {{ number_format($option->topSpeed, 0) }} km/h.
                     </p>
                     <x-drawing.gears :view="$page->gearsOf($option)" />
@@ -22,7 +22,7 @@
     <div class="scroll-x"><table class="ledger">
         <thead>
             <tr>
-                <th class="named">Ring</th><th>Answer</th><th class="n">Clearance</th><th class="n">Line off by</th><th class="n">Lowest gear</th><th class="n">Motor stops at</th>
+                <th class="named">Ring</th><th>Answer</th><th class="n">Clearance</th><th class="n" title="Off the cogs as they are ridden, on average">Off the cogs ridden</th><th class="n">Lowest gear</th><th class="n">Motor stops at</th>
                 <th class="said">To know</th><th class="not-on-paper">Two side by side</th><th class="not-on-paper"><span class="visually-hidden">Fit it</span></th>
             </tr>
         </thead>

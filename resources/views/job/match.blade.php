@@ -55,7 +55,7 @@
                 <div class="scroll-x"><table class="ledger match">
                     <thead>
                         <tr>
-                            <th>Motor</th><th>Answer</th><th>What limits it, and what would help</th><th class="n">Line off by</th><th class="n">Power</th>
+                            <th>Motor</th><th>Answer</th><th>What limits it, and what would help</th><th class="n" title="Off the cogs as they are ridden, on average">Off the cogs ridden</th><th class="n">Power</th>
                             <th class="not-on-paper">Two side by side</th><th><span class="visually-hidden">Choose</span></th>
                         </tr>
                     </thead>

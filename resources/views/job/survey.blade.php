@@ -31,11 +31,11 @@
                 <form method="post" action="{{ route('job.reading', $page->job) }}" novalidate>
                     @csrf @formkey
                     <input type="hidden" name="spot" value="{{ $spot->value }}">
-                    <label class="form-label" for="typed">{{ $page->readings() === [] ? 'Reading' : 'Another reading' }}, in {{ $page->unit->value }} unless you write the unit</label>
+                    <label class="form-label" for="typed">{{ $page->readings() === [] ? 'Reading' : 'Another reading' }}, in {{ $page->unit->words() }} unless you write the unit</label>
                     <input class="form-control big-figure" id="typed" name="typed" value="{{ old('spot') === $spot->value ? old('typed') : '' }}" autocomplete="off" inputmode="decimal" @error('sure') data-key="t" @else @unless($page->leadsOn() && $page->kept()) autofocus @endunless @enderror
                         @error('typed') aria-invalid="true" aria-describedby="typed-fault" @enderror>
                     <x-fault for="typed" id="typed-fault" />
-                    <p class="form-hint">Several at once: 73.04 72.96 73.08. Inches: 2 7/8 in. Your own doubt: 73.0 ± 0.1.</p>
+                    <p class="form-hint">{{ $page->unit->examples() }}</p>
                     <div class="row g-2 align-items-end">
                         <div class="col">
                             <label class="form-label" for="instrument">Taken with</label>

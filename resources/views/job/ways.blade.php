@@ -9,7 +9,7 @@
                 <p class="empty">The drawer has no way to build this stack so that it works. <a href="{{ route('job.order', $page->job) }}">See what to get</a></p>
             @else
                 <div class="scroll-x"><table class="ledger">
-                    <thead><tr><th>Verdict</th><th class="n">Line off by</th><th class="n">{{ $page->symmetry() }}</th><th class="n">Pieces</th><th>What goes where</th><th><span class="visually-hidden">Use it</span></th></tr></thead>
+                    <thead><tr><th>Verdict</th><th class="n" title="Off the cogs as they are ridden, on average">Off the cogs ridden</th><th class="n">{{ $page->symmetry() }}</th><th class="n">Pieces</th><th>What goes where</th><th><span class="visually-hidden">Use it</span></th></tr></thead>
                     <tbody>
                         @foreach ($page->ways() as $way)
                             <tr class="{{ $page->isAsNow($way) ? 'chosen' : '' }}">

@@ -36,7 +36,7 @@ class ConditionController extends Controller
     {
         $find($job, $this->user(), $request->subjects());
 
-        return redirect()->route('job.condition', $job);
+        return redirect()->route($request->backTo(), $job);
     }
 
     public function lift(LiftStopRequest $request, Job $job, Condition $condition, LiftStop $lift): RedirectResponse

@@ -19,13 +19,19 @@ class RestFineRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['subjects' => ['required', 'array', 'max:40'], 'subjects.*' => ['string', new Enum(Subject::class)]];
+        return ['subjects' => ['required', 'array', 'max:40'], 'subjects.*' => ['string', new Enum(Subject::class)], 'back' => ['nullable', 'in:strip']];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
         return ['subjects.*' => 'Say what was looked at: open Condition afresh, and press once more.'];
+    }
+
+    /** Which place it was said at. */
+    public function backTo(): string
+    {
+        return $this->string('back')->value() === 'strip' ? 'job.strip' : 'job.condition';
     }
 
     /** @return list<Subject> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Strip;
 
+use App\Bench\Lacking;
 use App\Bench\OpenJob;
 use App\Models\Sheet;
 use App\Models\Stage;
@@ -14,6 +15,7 @@ use NeatSpindle\Core\Measuring\Strip\StripPlan;
 use NeatSpindle\Core\Measuring\Strip\StripStep;
 use NeatSpindle\Core\Measuring\Survey\Region;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\Subject;
 
 use function is_string;
 
@@ -65,6 +67,12 @@ class StripPage extends StepsPage
         $walk = $this->opened->walk();
 
         return array_values(array_filter($walk->in(Region::ShellSide), fn (Spot $spot) => ! $walk->isKnown($spot)));
+    }
+
+    /** @return list<Subject> what would end a job and nobody has looked at, while everything is still on */
+    public function lookFirst(): array
+    {
+        return $this->doneCount() > 0 ? [] : array_values(array_filter(Lacking::unseen($this->job), fn (Subject $one) => $one->mayEndAJob()));
     }
 
     public function isAllDone(): bool

@@ -6,7 +6,9 @@ namespace App\View\Survey;
 
 use App\Bench\Braked;
 use App\Bench\Lacking;
+use App\Bench\NextPlace;
 use App\Bench\OpenJob;
+use App\Bench\StripProgress;
 use App\Models\Condition;
 use App\Models\Stage;
 use App\View\Job\JobPage;
@@ -62,6 +64,15 @@ class ConditionPage extends JobPage
     public function unseen(): array
     {
         return Lacking::unseen($this->job);
+    }
+
+    /** @return array{string, string} where it goes on from here, and what is done there */
+    public function next(): array
+    {
+        $place = NextPlace::of($this->opened);
+
+        return $place->route === 'job.condition' || (! StripProgress::isDone($this->opened) && $this->opened->walk()->next() !== null)
+            ? ['job.survey', 'Go on measuring'] : [$place->route, "Next: {$place->do}"];
     }
 
     /** What the brakes are estimated to do with the motor, where they are looked at; null elsewhere. */

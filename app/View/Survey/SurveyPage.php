@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Survey;
 
 use App\Bench\GuideGaps;
+use App\Bench\Lacking;
 use App\Bench\NextPlace;
 use App\Bench\OpenJob;
 use App\Instruments\Caliper;
@@ -12,11 +13,13 @@ use App\Models\Reading;
 use App\Models\Stage;
 use App\View\Job\JobPage;
 use Illuminate\Support\Collection;
+use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 use NeatSpindle\Core\Measuring\Survey\CloseUp;
 use NeatSpindle\Core\Measuring\Survey\Instrument;
 use NeatSpindle\Core\Measuring\Survey\Need;
 use NeatSpindle\Core\Measuring\Survey\Region;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\Subject;
 use NeatSpindle\Core\Measuring\Survey\Walk;
 
 use function count;
@@ -144,6 +147,12 @@ class SurveyPage extends JobPage
     public function isComplete(): bool
     {
         return $this->walk->next() === null;
+    }
+
+    /** Whether the frame is carbon and nobody has said what its maker allows. */
+    public function isCarbonUntold(): bool
+    {
+        return $this->job->bike->frame_material === FrameMaterial::Carbon && in_array(Subject::Carbon, Lacking::unseen($this->job), true);
     }
 
     /** Whether all is given and the job has not gone on yet: then this place leads on by itself. */

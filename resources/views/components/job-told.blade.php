@@ -1,5 +1,5 @@
 @props(['page'])
-@if (session('arrived'))<p class="told mb-2" role="status" id="arrived">{{ session('arrived') }}</p>@endif
+@if (session('arrived'))<p class="kept mb-2" role="status" id="arrived">{{ session('arrived') }}</p>@endif
 <x-told />
 @isset($page->opened->catalogue->parts->unreadable[$page->job->kit?->motor_id])
     <p class="told" role="status"><strong>The chosen motor cannot be read any more.</strong> {{ $page->opened->catalogue->parts->unreadable[$page->job->kit->motor_id] }}

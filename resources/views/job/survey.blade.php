@@ -1,5 +1,6 @@
 @php($spot = $page->spot)
 <x-job :page="$page">
+    @if ($page->isCarbonUntold())<p class="caution mb-2" id="carbon-first"><strong>This frame is carbon.</strong> <a href="#carbon">What may never be done to it, and what its maker decides</a>, before anything comes off.</p>@endif
     <div class="work survey">
         <section class="panel picture" aria-label="Where to measure">
             <ul class="region-tabs">
@@ -126,6 +127,7 @@
         </section>
         <x-shell-known :page="$page" />
     </div>
+    @if ($page->isCarbonUntold())<x-carbon-first :$page />@endif
     <p class="mt-3 mb-0"><a class="btn btn-plain" href="{{ route('job.condition', $page->job) }}">Condition and decisions: frame, brakes, wheels, lights</a></p>
     <section class="panel mt-3" aria-labelledby="all-spots">
         <h2 class="visually-hidden" id="all-spots">All spots, in walking order</h2>

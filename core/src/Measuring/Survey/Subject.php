@@ -27,6 +27,15 @@ enum Subject: string
         return array_values(array_filter(self::cases(), fn (self $subject) => $subject !== self::Carbon || $frame !== FrameMaterial::Steel));
     }
 
+    /** Whether what is found there may end a job: it is looked at before anything comes off. */
+    public function mayEndAJob(): bool
+    {
+        return match ($this) {
+            self::Frame, self::Carbon, self::Wheels, self::BrakeKind => true,
+            default => false,
+        };
+    }
+
     public function label(): string
     {
         return SubjectWords::ALL[$this->value][0];

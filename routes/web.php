@@ -192,6 +192,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::get('/prove/come-back', [RecheckController::class, 'show'])->name('come-back');
         Route::post('/prove/come-back/wrench', [RecheckController::class, 'wrench'])->name('come-back.wrench');
         Route::post('/prove/come-back', [RecheckController::class, 'store'])->name('come-back.keep');
+        Route::put('/prove/come-back', [RecheckController::class, 'takeUp'])->name('come-back.take-up');
         Route::post('/prove/hand-over/addresses', [SheetAddressController::class, 'give'])->name('sheet-address');
         Route::delete('/prove/hand-over/addresses/{sheetAddress}', [SheetAddressController::class, 'revoke'])->name('sheet-address.revoke');
     });

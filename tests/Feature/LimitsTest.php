@@ -76,6 +76,7 @@ const GOES_TO = [
     'StepRequest' => ['step' => ['step_records.step'], 'note' => ['step_records.note']],
     'StripStepRequest' => ['step' => ['step_records.step'], 'note' => ['step_records.note'], 'lies_in' => ['step_records.lies_in']],
     'SupplyRequest' => ['supply' => []],
+    'TakeUpFoundRequest' => ['steps.*' => []],
     'TrackRequest' => ['stashed' => [], 'named' => ['tracks.name']],
     'UseAlternativeRequest' => ['way' => []],
     'WeightsRequest' => ['seen' => []],

@@ -2,11 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Bench\BuildState;
+use App\Bench\OpenJob;
+use App\Bench\Proving;
 use App\Models\HandOver;
 use App\Models\Job;
 use App\Models\Recheck;
 use App\Models\RecheckItem;
+use App\Models\Role;
+use App\Models\StepRecord;
 use App\Models\User;
+use NeatSpindle\Core\Whole\Prove\Complaint;
 use NeatSpindle\Core\Whole\Prove\Found;
 use Tests\Support\Instruments;
 use Tests\Support\Workshops;
@@ -81,3 +87,39 @@ it('lets nothing come back that has not left', function (): void {
     ($this->take)(['found' => ['ties' => 'held']], $home)->assertSessionHasErrors('kilometres');
     $this->get("/jobs/{$home->id}/prove/come-back")->assertSee('It has not left yet');
 });
+
+it('makes work of what was found: its steps are open again with what they were, all else stays, and it leaves again', function (): void {
+    $job = Workshops::proved(Workshops::kitted($this->person), $this->person);
+    $this->post("/jobs/{$job->id}/prove/hand-over", ['version' => $job->version, 'recheck_on' => today()->addDays(14)->format('Y-m-d')])->assertSessionHasNoErrors();
+    $all = count(OpenJob::of(Workshops::fresh($job))->buildSheet()->steps ?? []);
+    $this->get("/jobs/{$job->id}/prove/come-back")->assertDontSee('What is done about it');
+    $this->put("/jobs/{$job->id}/prove/come-back", ['steps' => ['nut-torque']])->assertSessionHasErrors('steps');
+    ($this->take)(['found' => ['nut-torque' => 'loose', 'ties' => 'held'], 'note' => 'It clicks once a turn'], $job)->assertSessionHasNoErrors();
+    $this->get("/jobs/{$job->id}/prove/come-back")->assertSeeInOrder(['What is done about it', 'loose', 'value="nut-torque" checked', 'Clicks or knocks, once a turn', 'value="crank-right"', 'A crank has settled on its taper'], false);
+    $this->put("/jobs/{$job->id}/prove/come-back", ['steps' => []])->assertSessionHasErrors('steps');
+    $this->put("/jobs/{$job->id}/prove/come-back", ['steps' => ['no-such-step']])->assertSessionHasErrors('steps');
+    $this->actingAs(Workshops::person(Role::Apprentice, $this->person->workshop()->firstOrFail()))->put("/jobs/{$job->id}/prove/come-back", ['steps' => ['nut-torque']])->assertForbidden();
+    $this->actingAs($this->person)->put("/jobs/{$job->id}/prove/come-back", ['steps' => ['nut-torque', 'crank-right']])->assertSessionHasNoErrors()->assertRedirect(route('job.build', $job));
+
+    $open = OpenJob::of(Workshops::fresh($job));
+    $codes = array_column($open->the(BuildState::class)->open, 'code');
+    expect($codes)->toContain('nut-torque')->toContain('crank-right')->and(count($codes))->toBeLessThan($all / 2)
+        ->and(Workshops::fresh($job)->handed_over_at)->toBeNull()->and($open->the(Proving::class)->handOver->objections)->not->toBe([])
+        ->and(HandOver::query()->where('job_id', $job->id)->sole()->taken_back_because)->toContain('Came back')->toContain('nut');
+    $this->get("/jobs/{$job->id}/build?step=nut-torque")->assertSee('As it was')->assertSee('46.0 N·m');
+    $this->put("/jobs/{$job->id}/prove/come-back", ['steps' => ['nut-torque']])->assertSessionHasErrors('steps');
+
+    $done = StepRecord::query()->where('job_id', $job->id)->whereNull('superseded_at')->count();
+    $this->travel(2)->hours();
+    $again = Workshops::provedAgain($job, $this->person);
+    expect(StepRecord::query()->where('job_id', $job->id)->where('recorded_at', '>', now()->subHour())->where('sheet', 'build')->count())->toBe(count($codes))->and($done)->toBeGreaterThan($all / 2);
+    $this->post("/jobs/{$job->id}/prove/hand-over", ['version' => $again->version, 'recheck_on' => today()->addDays(14)->format('Y-m-d')])->assertSessionHasNoErrors();
+    expect(Workshops::fresh($job)->handed_over_at)->not->toBeNull();
+});
+
+it('hears what riders say', function (string $said, array $means): void {
+    expect(array_column(Complaint::in($said), 'value'))->toBe($means);
+})->with([
+    ['It clicks once a turn', ['once-a-turn']], ['A creak on hills, and the chain drops', ['creak', 'chain-drops']], ['Rides well', []], ['', []],
+    ['cuts out in the rain, the display fogs', ['cuts-out', 'fogs']], ['The pack rattles', ['rocks']], ['SCRAPES', ['rubs']],
+]);

@@ -26,7 +26,7 @@ const WITHOUT_COMPARING = [
     'People/ForgetCustomer' => 'is the same said twice, and refused then', 'People/LeaveNoTrace' => 'keeps nothing',
     'People/ShutOut' => 'says out or in, and is the same said twice', 'People/TakeHandDoubt' => 'their own',
     'Prove/EndJob' => 'refused where the job has ended', 'Prove/TakeUpAgain' => 'refused where it has not', 'Prove/GiveSheetAddress' => 'adds',
-    'Prove/RevokeSheetAddress' => 'takes back this very address, once', 'Prove/TakeHandOverBack' => 'refused where the bike has not left',
+    'Prove/RevokeSheetAddress' => 'takes back this very address, once', 'Prove/TakeUpFound' => 'takes a hand-over back, once; what is open already is not opened again', 'Prove/TakeHandOverBack' => 'refused where the bike has not left',
     'Prove/KeepRecheck' => 'adds', 'Prove/WriteLogbook' => 'writes what the job says, inside another change',
     'Road/DropRoad' => 'says away or back of this very road', 'Road/KeepRoad' => 'adds',
     'Survey/BringReadingBack' => 'is given the reading that was seen', 'Survey/TakeBackReading' => 'is given the reading that was seen',

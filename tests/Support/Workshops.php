@@ -19,12 +19,15 @@ use App\Actions\Steps\RecordBuildStep;
 use App\Actions\Survey\FindRestFine;
 use App\Actions\Survey\GiveAnswer;
 use App\Actions\Survey\KeepReading;
+use App\Bench\BuildState;
 use App\Bench\Lacking;
 use App\Bench\OpenJob;
 use App\Bench\Proving;
 use App\Documents\CatalogueDocument;
 use App\Models\Job;
 use App\Models\Role;
+use App\Models\Sheet;
+use App\Models\StepRecord;
 use App\Models\StepState;
 use App\Models\User;
 use App\Models\Values\About;
@@ -172,6 +175,32 @@ final class Workshops
 
             return self::fresh($job);
         });
+    }
+
+    /** Whatever is open on the sheet and among the checks, done once more. */
+    public static function provedAgain(Job $job, User $by): Job
+    {
+        return self::asNobody(function () use ($job, $by): Job {
+            foreach (OpenJob::of(self::fresh($job))->the(BuildState::class)->open as $step) {
+                app(RecordBuildStep::class)($job, $by, $step->code, [
+                    'state' => StepState::Done, 'torque_nm' => $step->band?->torque->middle(), 'by_hand' => $step->fastener !== null && $step->band === null, 'compound' => null,
+                    'note' => $step->fastener !== null && $step->band === null ? 'by hand: no paper' : null,
+                ], self::standing($job, Sheet::Build, $step->code));
+            }
+            foreach (OpenJob::of(self::fresh($job))->the(Proving::class)->openChecks() as $check) {
+                app(RecordProveCheck::class)($job, $by, $check->code, [
+                    'state' => StepState::Done, 'figure' => $check->figure === null ? null : ($check->figure->least + $check->figure->most) / 2, 'note' => null,
+                ], self::standing($job, Sheet::Prove, $check->code));
+            }
+
+            return self::fresh($job);
+        });
+    }
+
+    /** The record that stands at a step or a check; 0 where none does. */
+    private static function standing(Job $job, Sheet $sheet, string $code): int
+    {
+        return (int) StepRecord::query()->where('job_id', $job->id)->where('sheet', $sheet)->where('step', $code)->whereNull('superseded_at')->max('id');
     }
 
     private static function prove(Job $job, User $by): void

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Prove\KeepRecheck;
+use App\Actions\Prove\TakeUpFound;
 use App\Http\Requests\RecheckRequest;
 use App\Http\Requests\RecheckWrenchRequest;
+use App\Http\Requests\TakeUpFoundRequest;
 use App\Models\Job;
 use App\View\Prove\RecheckPage;
 use Illuminate\Http\RedirectResponse;
@@ -33,5 +35,13 @@ class RecheckController extends Controller
         $keep($job, $this->user(), $request->integer('kilometres'), $request->nextOn(), $request->note(), $request->items());
 
         return redirect()->route('job.come-back', $job);
+    }
+
+    /** What was found becomes work: its steps are open again. */
+    public function takeUp(TakeUpFoundRequest $request, Job $job, TakeUpFound $take): RedirectResponse
+    {
+        $take($job, $this->user(), $request->steps());
+
+        return redirect()->route('job.build', $job)->with('arrived', 'It is in the workshop again. What is open is done again; all else stays as it was.');
     }
 }

@@ -12,6 +12,8 @@ use App\Models\Decision;
 use App\Models\HouseRule;
 use App\Models\Sheet;
 use App\Models\Stage;
+use App\Models\StepRecord;
+use App\Models\StepState;
 use App\Models\Values\About;
 use App\View\Drawings\TurnView;
 use App\View\Job\StepsPage;
@@ -182,5 +184,17 @@ class BuildPage extends StepsPage
     protected function codes(): array
     {
         return array_map(fn (BuildStep $step) => $step->code, $this->build->steps ?? []);
+    }
+
+    /** What stood at a step that is done again, in words; null where nothing did, or it is done. */
+    public function asItWas(BuildStep $step): ?string
+    {
+        $was = $this->record($step->code) !== null ? null : StepRecord::query()->with('user')->where('job_id', $this->job->id)
+            ->where('sheet', Sheet::Build)->where('step', $step->code)->where('state', StepState::Done)->latest('id')->first();
+
+        return $was === null ? null : implode(', ', array_filter([
+            $was->torque_nm === null ? ($was->by_hand ? 'by hand' : null) : $this->torqueUnit->show($was->torque_nm),
+            $was->note, "{$was->user->firstName()}, {$was->recorded_at->format('j M Y')}",
+        ]));
     }
 }

@@ -55,4 +55,12 @@ class RecheckPage extends JobPage
     {
         return RecheckPlan::findings(array_values($this->job->loadMissing('rechecks.items')->rechecks->map(fn (Recheck $one) => $one->found())->all()));
     }
+
+    /** What was found or said the last time it came back, as work; null where it has not come back since it left, or nothing was bad. */
+    public function work(): ?FoundWork
+    {
+        $last = $this->opened->the(Departure::class)->recheck;
+
+        return $last === null ? null : FoundWork::of($this->opened, $last);
+    }
 }

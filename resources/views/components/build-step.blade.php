@@ -19,6 +19,7 @@
                 @if ($step->turn)<dt>Stand on</dt><dd>{{ $step->turn->side->value === 'drive' ? 'the drive side' : 'the left side' }}; {{ $step->turn->hand->value }}-hand thread</dd>@endif
                 @if ($step->tool)<dt>Tool</dt><dd>{{ $step->tool }}</dd>@endif
                 @if ($step->look)<dt>Look</dt><dd>{{ $step->look }}</dd>@endif
+                @if ($page->asItWas($step))<dt>As it was</dt><dd>{{ $page->asItWas($step) }}</dd>@endif
                 @if ($step->closesOff)<dt>Out of reach afterwards</dt><dd>{{ $step->closesOff }}</dd>@endif
             </dl>
         </div>

@@ -37,6 +37,32 @@
                 </form>
             @endif
         </section>
+        <div>
+        @php($work = $page->work())
+        @if ($work)
+            <section class="panel mb-3" id="found-work" aria-labelledby="work-title">
+                <h2 id="work-title">What is done about it</h2>
+                <form method="post" action="{{ route('job.come-back.take-up', $page->job) }}">
+                    @csrf @formkey @method('PUT')
+                    @foreach ($work->found as [$what, $steps, $others])
+                        <p class="mb-0"><strong>{{ $what }}</strong></p>
+                        @foreach ($others as $other)<p class="form-hint mb-0">{{ $other }}</p>@endforeach
+                        @forelse ($steps as $step)<label class="pick d-flex"><input type="checkbox" name="steps[]" value="{{ $step->code }}" checked> {{ $step->title }}</label>@empty<p class="form-hint">No step of its sheet: what was found stands on record.</p>@endforelse
+                    @endforeach
+                    @foreach ($work->said as [$complaint, $causes])
+                        <p class="mb-0 mt-2"><strong>{{ $complaint->label() }}</strong>, says the rider. Mostly:</p>
+                        @foreach ($causes as [$cause, $step])
+                            @if ($step)<label class="pick d-flex"><input type="checkbox" name="steps[]" value="{{ $step->code }}"> {{ $cause->words }}: {{ lcfirst($step->title) }}</label>@else<p class="mb-0 ms-4">{{ $cause->words }}</p>@endif
+                        @endforeach
+                    @endforeach
+                    <x-fault for="steps" />
+                    @can('takeBack', $page->job)
+                        <button class="btn btn-primary mt-2" id="take-up-found" data-key="n">Take it up: these steps again <kbd aria-hidden="true">n</kbd></button>
+                        <p class="form-hint mb-0">It is in the workshop again then; what is not touched stays done, and its hand-over asks for the rest.</p>
+                    @endcan
+                </form>
+            </section>
+        @endif
         <section class="panel" aria-labelledby="before-title">
             <h2 id="before-title">Each time it came back</h2>
             @forelse ($page->rechecks() as $recheck)
@@ -47,5 +73,6 @@
                 <p class="empty mb-0">It has not come back yet.</p>
             @endforelse
         </section>
+        </div>
     </div>
 </x-job>

@@ -40,6 +40,10 @@
                     <p class="mb-0">You have read nothing yet.</p>
                 @endforelse
             </section>
+            <section class="panel" aria-labelledby="shows-title">
+                <h2 id="shows-title">How it shows</h2>
+                <x-preferences button="btn btn-plain" class="pieces" />
+            </section>
             <section class="panel" aria-labelledby="letter-title">
                 <h2 id="letter-title">In the morning</h2>
                 <p>{{ auth()->user()->wants_letter ? 'A letter tells you from six o’clock what should be looked at: promises, deliveries, decisions, re-checks. On a day without any there is none.' : 'What should be looked at stands on the bench; a letter can tell you too, once a day.' }}</p>

@@ -20,16 +20,23 @@ const TOO_WIDE = <<<'JS'
     return root.scrollWidth > root.clientWidth || spilt.length > 0 ? ['wider than the window or its panel'] : [];
     JS;
 
-const SIDEWAYS = <<<'JS'
-    const root = document.documentElement;
-    return root.scrollWidth > root.clientWidth ? ['scrolls sideways'] : [];
+/** On a telephone nothing scrolls sideways, a job's head leaves room for the work, and every target is as large as a thumb. */
+const FOR_A_THUMB = <<<'JS'
+    const root = document.documentElement, head = document.querySelector('.job-head')?.getBoundingClientRect().height ?? 0;
+    const targets = 'button, .btn, select, summary, label.pick, label.btn, input:not([type=hidden], [type=checkbox], [type=radio], [type=range])';
+    const isThere = (e) => e.getClientRects().length > 0 && !e.closest('.visually-hidden') && !(e.tagName === 'BUTTON' && e.tabIndex < 0);
+    const small = [...document.querySelectorAll('main')].flatMap((main) => [...main.querySelectorAll(targets)]).filter((e) => isThere(e) && e.getBoundingClientRect().height < 43.5);
+    return [
+        ...(root.scrollWidth > root.clientWidth ? ['scrolls sideways'] : []), ...(head > 120 ? [`a head of ${head} px`] : []),
+        ...small.map((e) => `${Math.round(e.getBoundingClientRect().height)} px: ${(e.textContent || e.name).trim().slice(0, 40)}`),
+    ];
     JS;
 
 it('finds nothing serious, no error and no stranger on any view, bright and dark, wide and narrow', function (): void {
     $this->seed(DemoSeeder::class);
     $id = fn (int $number) => Job::query()->where('number', $number)->value('id');
     $views = [
-        '/', '/?find=zebra', '/jobs/new', '/drawer', '/catalogue', '/parts', '/calendar', '/calendar/hours', '/family', '/jobs/999999/stack',
+        '/', '/?find=zebra', '/jobs/new', '/drawer', '/catalogue', '/parts', '/calendar', '/calendar/hours', '/calendar?change=250', '/account', '/logbook', '/people', '/family', '/jobs/999999/stack',
         "/jobs/{$id(242)}/survey?spot=shell_width", "/jobs/{$id(254)}/survey", "/jobs/{$id(245)}/survey?spot=drive_cup_loosens",
         "/jobs/{$id(242)}/survey?spot=guide_depth", "/jobs/{$id(252)}/survey", "/jobs/{$id(242)}/condition?subject=pads", "/jobs/{$id(251)}/condition?subject=frame", "/jobs/{$id(248)}/insert/".Motor::query()->where('code', 'otter-73')->value('id'),
         "/jobs/{$id(247)}/strip", "/jobs/{$id(243)}/match", "/jobs/{$id(254)}/match",
@@ -56,7 +63,7 @@ it('finds nothing serious, no error and no stranger on any view, bright and dark
         $found["dark {$view}"] = [...$site->seriousFaults(), ...(array) $site->driver()->executeScript(TOO_WIDE)];
         if (! in_array($view, ['/mounts', '/family'], true) && ! str_ends_with($view, '/print')) {
             $site->chrome->size(390, 844);
-            $found["on a telephone {$view}"] = (array) $site->driver()->executeScript(SIDEWAYS);
+            $found["on a telephone {$view}"] = (array) $site->driver()->executeScript(FOR_A_THUMB);
         }
     }
 

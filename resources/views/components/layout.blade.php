@@ -26,18 +26,7 @@
                     <a href="{{ route('house') }}" @if(request()->routeIs('house')) aria-current="page" @endif>Rules</a>
                     <a href="{{ route('people') }}" @if(request()->routeIs('people')) aria-current="page" @endif>People</a>
                 </nav>
-                <form method="post" action="{{ route('preferences') }}" hx-boost="false">
-                    @csrf @formkey @method('PUT')
-                    <button class="quiet" name="length_unit" value="{{ $person->length_unit->value === 'mm' ? 'in' : 'mm' }}">
-                        Lengths in {{ $person->length_unit->value === 'in' ? 'inches' : 'mm' }}
-                    </button>
-                    <button class="quiet" name="torque_unit" value="{{ $person->torque_unit->value === 'N·m' ? 'ft·lb' : 'N·m' }}">
-                        Torque in {{ $person->torque_unit->value }}
-                    </button>
-                    <button class="quiet" name="light" value="{{ $person->light->value === 'dark' ? 'bright' : 'dark' }}">
-                        {{ $person->light->value === 'dark' ? 'Bright window' : 'Dark workshop' }}
-                    </button>
-                </form>
+                <x-preferences />
                 <form method="post" action="{{ route('sign-out') }}" hx-boost="false">
                     @csrf @formkey
                     <button class="quiet" type="button" data-shows-keys data-key="?" aria-label="Keys of this page"><kbd aria-hidden="true">?</kbd></button>

@@ -3,6 +3,7 @@
         <x-told />
         <div class="bench-head">
             <h1>Catalogue</h1>
+            <x-find :action="route('catalogue')" :find="$find->text" words="Find: code, name, mount, shell" />
             <span class="pieces"><a class="btn btn-plain" href="{{ route('parts') }}">Measure a part</a> <a class="btn btn-plain" href="{{ route('catalogue.export') }}" hx-boost="false">Take it out as JSON</a></span>
         </div>
         @if (session('kept'))<p class="kept" role="status">Read: {{ session('kept') }}.</p>@endif
@@ -16,7 +17,7 @@
                         <div class="scroll-x"><table class="ledger">
                             <thead><tr><th>Code</th><th>Name</th><th>Mount</th><th>Shells</th><th class="n">W</th><th class="n">Torque</th><th class="n">Nut torque</th></tr></thead>
                             <tbody>
-                                @foreach ($catalogue->motors as $motor)
+                                @foreach ($catalogue->motors->filter(fn ($motor) => $find->finds($motor->code, $motor->name, $motor->mount, json_encode($motor->figures['native_shells'] ?? null) ?: '')) as $motor)
                                     <tr><td class="figures text-nowrap">{{ $motor->code }}</td><td>{{ $motor->name }}@if (isset($motor->figures['measured_here'])) <span class="from-log">measured here</span>@endif</td><td>{{ $motor->mount }}</td><td>@isset($parts->motors[$motor->id]){{ implode(', ', array_column($parts->motors[$motor->id]->part->nativeShells, 'value')) }}@else <span class="fault">cannot be read any more: read it in again</span>@endisset</td>
                                         <td class="n">{{ (int) $motor->continuous_w }}</td><td class="n">{{ auth()->user()->torque_unit->show($motor->max_torque_nm) }}</td>
                                         <td class="n">@php($band = ($parts->motors[$motor->id] ?? null)?->part->held->nut()?->torque)@if ($band){{ auth()->user()->torque_unit->figure($band->low) }}–{{ auth()->user()->torque_unit->show($band->high) }}@else – @endif</td></tr>
@@ -29,7 +30,7 @@
                     <h2 id="rings-title">Rings</h2>
                     <table class="ledger">
                         <thead><tr><th>Code</th><th class="n">Teeth</th><th class="n">Dish</th><th class="n">Thick</th><th class="n">Bolts</th></tr></thead>
-                        <tbody>@foreach ($catalogue->rings as $ring)<tr><td class="figures text-nowrap">{{ $ring->code }}</td><td class="n">{{ $ring->teeth }}</td><td class="n">{{ auth()->user()->length_unit->show($ring->dish_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($ring->thickness_mm) }}</td><td class="n">{{ $ring->boltCircle() === null ? '–' : auth()->user()->length_unit->showCoarse($ring->boltCircle()) }}</td></tr>@endforeach</tbody>
+                        <tbody>@foreach ($catalogue->rings->filter(fn ($ring) => $find->finds($ring->code, "{$ring->teeth} teeth")) as $ring)<tr><td class="figures text-nowrap">{{ $ring->code }}</td><td class="n">{{ $ring->teeth }}</td><td class="n">{{ auth()->user()->length_unit->show($ring->dish_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($ring->thickness_mm) }}</td><td class="n">{{ $ring->boltCircle() === null ? '–' : auth()->user()->length_unit->showCoarse($ring->boltCircle()) }}</td></tr>@endforeach</tbody>
                     </table>
                 </section>
                 <section class="panel" aria-labelledby="spiders-title">
@@ -39,7 +40,7 @@
                     @else
                         <table class="ledger">
                             <thead><tr><th>Code</th><th>Motors</th><th class="n">Bolt circle</th><th class="n">Thick</th></tr></thead>
-                            <tbody>@foreach ($catalogue->spiders as $spider)<tr><td class="figures text-nowrap">{{ $spider->code }}</td><td>{{ implode(', ', $spider->motors) }}</td><td class="n">{{ auth()->user()->length_unit->show($spider->bolt_circle_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($spider->thickness_mm) }}</td></tr>@endforeach</tbody>
+                            <tbody>@foreach ($catalogue->spiders->filter(fn ($spider) => $find->finds($spider->code, implode(' ', $spider->motors))) as $spider)<tr><td class="figures text-nowrap">{{ $spider->code }}</td><td>{{ implode(', ', $spider->motors) }}</td><td class="n">{{ auth()->user()->length_unit->show($spider->bolt_circle_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($spider->thickness_mm) }}</td></tr>@endforeach</tbody>
                         </table>
                     @endif
                 </section>
@@ -47,7 +48,7 @@
                     <h2 id="inserts-title">Inserts</h2>
                     <table class="ledger">
                         <thead><tr><th>Code</th><th>Shells</th><th class="n">Flange</th><th class="n">Bore</th></tr></thead>
-                        <tbody>@foreach ($catalogue->inserts as $insert)<tr><td class="figures text-nowrap">{{ $insert->code }}</td><td>{{ implode(', ', array_column($insert->shells, 'value')) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->flange_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->bore_mm) }}</td></tr>@endforeach</tbody>
+                        <tbody>@foreach ($catalogue->inserts->filter(fn ($insert) => $find->finds($insert->code, implode(' ', array_column($insert->shells, 'value')))) as $insert)<tr><td class="figures text-nowrap">{{ $insert->code }}</td><td>{{ implode(', ', array_column($insert->shells, 'value')) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->flange_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->bore_mm) }}</td></tr>@endforeach</tbody>
                     </table>
                 </section>
             </div>

@@ -2,7 +2,7 @@
 <x-layout title="Drawer">
     <main id="main" class="page">
         <x-told />
-        <div class="bench-head"><h1>Drawer</h1><a class="btn btn-primary" href="{{ route('drawer.missing') }}">What is missing for all open jobs</a></div>
+        <div class="bench-head"><h1>Drawer</h1><x-find :action="route('drawer')" :find="$page->find->text" words="Find: thickness, use, place" /><a class="btn btn-primary" href="{{ route('drawer.missing') }}">What is missing for all open jobs</a></div>
         @if (session('kept'))<p class="told" role="status">{{ session('kept') }}</p>@endif
         <div class="work">
             <section class="panel" aria-labelledby="spacers-title">
@@ -10,7 +10,9 @@
                 @if ($page->holdsTooMuch())
                     <p class="told">{{ count($page->spacers()) }} kinds are in use; the sums are made for {{ App\Models\Spacer::MOST_KINDS }}, and every page of a job is slow with more. Take those out of use that nobody needs.</p>
                 @endif
-                @if ($page->spacers()->isEmpty())
+                @if ($page->find->isLooking() && $page->spacers()->isEmpty())
+                    <p class="empty">No spacer matches “{{ $page->find->text }}”. <a href="{{ route('drawer') }}">Show all</a></p>
+                @elseif ($page->spacers()->isEmpty())
                     <p class="empty">The drawer is empty. Put a kind in on the right, or read a table or a catalogue in.</p>
                 @else
                     <table class="ledger">
@@ -19,7 +21,7 @@
                             @foreach ($page->spacers() as $spacer)
                                 <tr>
                                     <td class="n">{{ $unit->show($spacer->thickness_mm) }}</td>
-                                    <td>{{ implode(', ', array_column($spacer->uses, 'value')) }}</td>
+                                    <td>{{ $page->usedFor($spacer) }}</td>
                                     <td class="soft">@foreach ($spacer->reservations as $kept)<a href="{{ route('job.order', $kept->job) }}">{{ $kept->job->number }}</a>: {{ $kept->quantity }}@if (! $loop->last), @endif @endforeach</td>
                                     @php($isTyped = (int) old('row') === $spacer->id)
                                     <td class="drawer-row">
@@ -55,7 +57,7 @@
                                     <form class="pieces" method="post" action="{{ route('drawer.retire', $spacer) }}" hx-swap="innerHTML show:none">
                                         @csrf @formkey @method('PUT')
                                         <span class="figures">{{ $unit->show($spacer->thickness_mm) }}</span>
-                                        <span class="soft">{{ implode(', ', array_column($spacer->uses, 'value')) }}, {{ $spacer->quantity }} there</span>
+                                        <span class="soft">{{ $page->usedFor($spacer) }}, {{ $spacer->quantity }} there</span>
                                         @if ($page->mayChange())<button class="btn-link-quiet" name="out" value="0" aria-label="Bring it back: {{ $unit->show($spacer->thickness_mm) }}">Bring it back</button>@endif
                                     </form>
                                 </li>

@@ -10,15 +10,19 @@ use App\Documents\CatalogueDocument;
 use App\Http\Downloads\JsonDownload;
 use App\Http\Requests\ImportCatalogueRequest;
 use App\Models\Workshop;
+use App\View\Shared\Finder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\View\View;
 
 class CatalogueController extends Controller
 {
-    public function show(): View
+    public function show(Request $request): View
     {
-        return view('catalogue', ['catalogue' => $this->workshop(), 'parts' => KnownParts::of($this->user()->workshop_id)]);
+        return view('catalogue', [
+            'catalogue' => $this->workshop(), 'parts' => KnownParts::of($this->user()->workshop_id), 'find' => new Finder($request->query('find')),
+        ]);
     }
 
     public function json(): JsonResponse

@@ -24,9 +24,9 @@ use Illuminate\View\View;
 
 class DrawerController extends Controller
 {
-    public function show(): View
+    public function show(Request $request): View
     {
-        return view('drawer', ['page' => new DrawerPage($this->user())]);
+        return view('drawer', ['page' => new DrawerPage($this->user(), $request->query('find'))]);
     }
 
     public function csv(): Response

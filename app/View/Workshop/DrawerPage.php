@@ -8,8 +8,10 @@ use App\Models\Lead;
 use App\Models\ReservationState;
 use App\Models\Spacer;
 use App\Models\User;
+use App\View\Shared\Finder;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 use NeatSpindle\Core\Parts\Part\NutSocket;
 
 /** What lies in the drawer, and for which jobs some of it is kept. */
@@ -20,8 +22,12 @@ class DrawerPage
     /** @var Collection<int, Spacer>|null */
     private ?Collection $spacers = null;
 
-    public function __construct(public readonly User $user)
+    public readonly Finder $find;
+
+    /** @param  mixed  $find  from the address */
+    public function __construct(public readonly User $user, mixed $find = null)
     {
+        $this->find = new Finder($find);
         $this->unit = $user->length_unit;
     }
 
@@ -30,7 +36,18 @@ class DrawerPage
     {
         return $this->spacers ??= Spacer::query()
             ->with(['reservations' => fn ($reservations) => $reservations->where('state', ReservationState::Reserved), 'reservations.job'])
-            ->whereNull('retired_at')->orderBy('thickness_mm')->orderBy('id')->get();
+            ->whereNull('retired_at')->orderBy('thickness_mm')->orderBy('id')->get()->filter($this->isFound(...))->values();
+    }
+
+    private function isFound(Spacer $spacer): bool
+    {
+        return $this->find->finds($this->unit->show($spacer->thickness_mm), $this->usedFor($spacer), $spacer->lies_in);
+    }
+
+    /** What it is good for, in words. */
+    public function usedFor(Spacer $spacer): string
+    {
+        return implode(', ', array_map(fn (SpacerUse $use) => $use->label(), $spacer->uses));
     }
 
     /** @return Collection<int, Spacer> kinds that are out of use */
@@ -42,7 +59,7 @@ class DrawerPage
     /** Whether there are more kinds in use than the sums are made for. */
     public function holdsTooMuch(): bool
     {
-        return $this->spacers()->count() > Spacer::MOST_KINDS;
+        return Spacer::query()->whereNull('retired_at')->count() > Spacer::MOST_KINDS;
     }
 
     /** @return Collection<int, Lead> */

@@ -13,4 +13,17 @@ enum SpacerUse: string
     case Boss = 'boss';
     case Slot = 'slot';
     case Crank = 'crank';
+
+    /** Where it goes, as one says it at the bench. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Drive => 'drive side',
+            self::Plate => 'under the plate',
+            self::Nut => 'under the nut',
+            self::Boss => 'under a boss bolt',
+            self::Slot => 'in a slot',
+            self::Crank => 'under the crank',
+        };
+    }
 }

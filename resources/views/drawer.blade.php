@@ -76,7 +76,7 @@
                             <input class="form-control" id="thickness" name="thickness" value="{{ old('thickness') }}" placeholder="2.5" @error('thickness') aria-invalid="true" @enderror>
                             <x-fault for="thickness" />
                             <fieldset class="mt-2"><legend class="form-label">Good for</legend>
-                                <div class="choice-row">@foreach (NeatSpindle\Core\Parts\Drawer\SpacerUse::cases() as $use)<label class="pick slim"><input type="checkbox" name="uses[]" value="{{ $use->value }}" @checked(in_array($use->value, (array) old('uses', []), true))> {{ $use->value }}</label>@endforeach</div>
+                                <div class="choice-row">@foreach (NeatSpindle\Core\Parts\Drawer\SpacerUse::cases() as $use)<label class="pick slim"><input type="checkbox" name="uses[]" value="{{ $use->value }}" @checked(in_array($use->value, (array) old('uses', []), true))> {{ $use->label() }}</label>@endforeach</div>
                             </fieldset>
                             <x-fault for="uses" />
                             <div class="pieces mt-2"><label for="new-quantity">How many</label><input class="form-control w-auto" id="new-quantity" name="new_quantity" size="4" inputmode="numeric" value="{{ old('new_quantity') }}" @error('new_quantity') aria-invalid="true" @enderror>

@@ -10,7 +10,7 @@ use App\Documents\CatalogueDocument;
 use App\Http\Downloads\JsonDownload;
 use App\Http\Requests\ImportCatalogueRequest;
 use App\Models\Workshop;
-use App\View\Shared\Finder;
+use App\View\Workshop\CataloguePage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,9 +20,9 @@ class CatalogueController extends Controller
 {
     public function show(Request $request): View
     {
-        return view('catalogue', [
-            'catalogue' => $this->workshop(), 'parts' => KnownParts::of($this->user()->workshop_id), 'find' => new Finder($request->query('find')),
-        ]);
+        return view('catalogue', ['page' => new CataloguePage(
+            $this->workshop(), KnownParts::of($this->user()->workshop_id), $request->query('find'),
+        )]);
     }
 
     public function json(): JsonResponse

@@ -166,6 +166,13 @@ it('takes changes back one after the other, and makes them again', function (): 
     $do('post', 'stack/redo');
     expect($hand())->toEqual(['drive' => [3], 'plate' => [2]]);
     $this->get("/jobs/{$job->id}/stack")->assertSee('2 mm into Under the plate');
+    // However often it is pressed, the motor stays.
+    for ($i = 0; $i < 12 && ! session()->has('errors'); $i++) {
+        $this->post("/jobs/{$job->id}/stack/undo", ['version' => Workshops::fresh($job)->version]);
+    }
+    $this->post("/jobs/{$job->id}/stack/undo", ['version' => Workshops::fresh($job)->version])->assertSessionHasErrors('undo');
+    expect(Workshops::fresh($job)->kit?->motor_id)->not->toBeNull()->and($hand())->toBe([]);
+    $this->get("/jobs/{$job->id}/stack")->assertOk()->assertDontSee('id="undo" data-key="z"  title', false);
     $this->post("/jobs/{$job->id}/stack/undo", ['version' => 0])->assertSessionHasErrors('version');
 });
 

@@ -11,7 +11,7 @@ use App\Models\KitChange;
 readonly class KitHistory
 {
     /**
-     * @param  ?KitChange  $last  the change that would be taken back next; null when there is none
+     * @param  ?KitChange  $last  the change that would be taken back next; null when there is none, or it brought the motor
      * @param  ?KitChange  $next  the change that would be made again next; null when there is none
      */
     private function __construct(public ?KitChange $last, public ?KitChange $next) {}
@@ -22,6 +22,8 @@ readonly class KitHistory
         $undone = KitChange::standingFor($job)->told()->whereNotNull('undone_at')->oldest('id')->limit(1);
         $changes = $made->union($undone)->get();
 
-        return new self($changes->firstWhere('undone_at', null), $changes->firstWhere('undone_at', '!=', null));
+        $last = $changes->firstWhere('undone_at', null);
+
+        return new self($last?->broughtTheMotor() === true ? null : $last, $changes->firstWhere('undone_at', '!=', null));
     }
 }

@@ -53,6 +53,7 @@
                                 <input type="hidden" name="version" value="{{ $page->job->version }}">
                                 <button class="btn btn-plain" id="undo" data-key="z" @disabled($page->history()->last === null) title="{{ $page->history()->last?->what }}">Undo <kbd aria-hidden="true">z</kbd></button>
                             </form>
+                            <x-fault for="undo" />
                             <form method="post" action="{{ route('job.redo', $page->job) }}">
                                 @csrf @formkey
                                 <input type="hidden" name="version" value="{{ $page->job->version }}">

@@ -48,7 +48,7 @@
                 <h2 id="letter-title">In the morning</h2>
                 <p>{{ auth()->user()->wants_letter ? 'A letter tells you from six o’clock what should be looked at: promises, deliveries, decisions, re-checks. On a day without any there is none.' : 'What should be looked at stands on the bench; a letter can tell you too, once a day.' }}</p>
                 <form method="post" action="{{ route('preferences') }}">
-                    @csrf @method('PUT')
+                    @csrf @formkey @method('PUT')
                     <button class="btn btn-plain" id="letter" name="wants_letter" value="{{ auth()->user()->wants_letter ? '0' : '1' }}">{{ auth()->user()->wants_letter ? 'No letter any more' : 'Write me in the morning' }}</button>
                 </form>
             </section>

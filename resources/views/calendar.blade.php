@@ -15,6 +15,7 @@
             <x-drawing.week :view="$page->week()" :monday="$page->dayText(0)" />
             <p class="form-hint mb-0">
                 @foreach ($page->load() as $load){{ $page->who($load->who) }}: {{ App\View\Calendar\Spans::words($load->busy) }} of {{ App\View\Calendar\Spans::words($load->open) }} open{{ $loop->last ? '.' : '; ' }}@endforeach
+                Dashed is measuring and choosing, filled taking apart, building and proving, framed a ride or a hand-over.
                 What stands here follows from every open step, its minutes, what cures and what is on its way; nothing is moved by hand alone.
             </p>
         </section>

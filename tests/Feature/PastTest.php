@@ -14,10 +14,14 @@ use App\Models\StepRecord;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Planning\Learned;
+use App\Planning\WorkshopPlan;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Whole\Calendar\WorkKind;
 use NeatSpindle\Core\Whole\Prove\Check;
+use NeatSpindle\Core\Whole\Schedule\Load;
+use NeatSpindle\Core\Whole\Schedule\PlannedJob;
+use NeatSpindle\Core\Whole\Schedule\WallClock;
 
 /** @return Collection<int, Job> */
 function past(): Collection
@@ -82,4 +86,14 @@ it('shows the logbook page by page, found by words, and the likest of all the ye
     $trike = Job::query()->whereHas('bike', fn ($bikes) => $bikes->where('kind', 'tadpole-trike'))->where('number', '>', 240)->sole();
     $this->get("/logbook?like={$trike->id}")->assertOk()->assertSeeInOrder(['Alike', 'tadpole trike', 'tadpole trike']);
     $this->get("/logbook?like={$trike->id}&find=hauler")->assertOk()->assertSee('hauler')->assertDontSee('commuter');
+});
+
+it('has a full fortnight ahead, with something away, a question that is open, parts on their way and somebody who is not there', function (): void {
+    $this->actingAs(User::query()->where('email', 'maren@tollgate.example')->sole());
+    $plan = WorkshopPlan::of(Workshop::query()->sole());
+    $busy = array_sum(array_map(fn (Load $load) => $load->busy, $plan->plan()->load));
+    $ends = max(0, ...array_map(fn (PlannedJob $job) => $job->done ?? 0, $plan->plan()->jobs));
+    expect($plan->jobs)->toHaveCount(34)->and($busy)->toBeGreaterThan(60 * 60)->and(($ends - $plan->from) / WallClock::DAY)->toBeGreaterThan(7)->toBeLessThan(25);
+    $this->get('/calendar')->assertOk()->assertSee('At another shop: rear wheel')->assertSee('Parts on their way');
+    $this->get('/')->assertOk()->assertSee('Promises that will not hold')->assertSee('Re-checks that are due');
 });

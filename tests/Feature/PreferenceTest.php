@@ -46,5 +46,5 @@ it('sets the demo up once, and leaves a workshop that is there alone', function 
 
     $this->artisan('spindle:demo')->assertSuccessful();
     expect(Workshop::query()->count())->toBe(2)
-        ->and(Workshop::query()->latest('id')->firstOrFail()->jobs()->count())->toBe(17);
+        ->and(Workshop::query()->latest('id')->firstOrFail()->jobs()->whereBetween('number', [241, 257])->count())->toBe(17);
 });

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Models\Workshop;
 use Database\Seeders\DemoSeeder;
+use Database\Seeders\Past\Fortnight;
 use Database\Seeders\Past\PastSeeder;
 use Illuminate\Support\Facades\DB;
 
@@ -15,14 +16,16 @@ class DemoCommand extends SaysInALine
 
     protected $description = 'Set up the demo workshop';
 
-    public function handle(DemoSeeder $demo, PastSeeder $past): int
+    public function handle(DemoSeeder $demo, PastSeeder $past, Fortnight $fortnight): int
     {
         if ($this->option('if-empty') && Workshop::query()->exists()) {
             return self::SUCCESS;
         }
-        DB::transaction(function () use ($demo, $past): void {
+        DB::transaction(function () use ($demo, $past, $fortnight): void {
             $demo->run();
-            $past->run(Workshop::query()->latest('id')->firstOrFail());
+            $workshop = Workshop::query()->latest('id')->firstOrFail();
+            $past->run($workshop);
+            $fortnight->make($workshop);
         });
 
         return self::SUCCESS;

@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\User;
 use App\Planning\WorkshopPlan;
 use Illuminate\Support\Carbon;
+use NeatSpindle\Core\Whole\Schedule\OpeningHours;
 use NeatSpindle\Core\Whole\Schedule\PlannedTask;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
 
@@ -46,6 +47,8 @@ class WeekView
     /** @var array{int, int}|null */
     private ?array $window = null;
 
+    private ?OpeningHours $hours = null;
+
     /**
      * @param  int  $first  the first day
      * @param  int  $count  how many days
@@ -60,11 +63,16 @@ class WeekView
             $day = Carbon::parse(WallClock::dayText($this->first + $i));
             $days[] = [
                 'x' => $this->dayX($i), 'width' => $this->dayWidth(), 'label' => $day->format('D j M'), 'day' => $day->format('Y-m-d'),
-                'isToday' => $this->first + $i === intdiv($this->plan->from, WallClock::DAY), 'isClosed' => $this->plan->opening->toHours()->on($this->first + $i) === 0,
+                'isToday' => $this->first + $i === intdiv($this->plan->from, WallClock::DAY), 'isClosed' => $this->isClosed($this->first + $i),
             ];
         }
 
         return $days;
+    }
+
+    private function isClosed(int $day): bool
+    {
+        return ($this->hours ??= $this->plan->opening->toHours())->on($day) === 0;
     }
 
     /** @return list<User> */
@@ -124,7 +132,7 @@ class WeekView
         $rows = array_flip(array_map(fn (User $user) => (string) $user->id, $this->people()));
         $blocks = [];
         foreach ($this->stints() as [$job, $task, $label, $end]) {
-            foreach ($this->pieces((int) $task->start, $end) as [$x, $width]) {
+            foreach ($this->pieces((int) $task->start, $end, isWork: true) as [$x, $width]) {
                 $blocks[] = [
                     'job' => $job, 'task' => $task, 'row' => $rows[$task->who] ?? 0, 'x' => $x, 'width' => $width, 'label' => $label,
                 ];
@@ -165,10 +173,11 @@ class WeekView
         $waits = [];
         $ends = [];
         foreach ($this->tasks() as [$job, $task, $label]) {
-            if (! $task->task->isWait || $task->start === null || $task->end === null || $task->end <= $task->start) {
+            $start = $this->since($task);
+            if (! $task->task->isWait || $start === null || $task->end === null || $task->end <= $start) {
                 continue;
             }
-            $pieces = $this->pieces($task->start, $task->end);
+            $pieces = $this->pieces($start, $task->end);
             if ($pieces === []) {
                 continue;
             }
@@ -200,12 +209,20 @@ class WeekView
 
     private function isShown(PlannedTask $task): bool
     {
-        return $task->start !== null && $task->end !== null
-            && $task->end > $this->first * WallClock::DAY && $task->start < ($this->first + $this->count) * WallClock::DAY;
+        $start = $this->since($task);
+
+        return $start !== null && $task->end !== null
+            && $task->end > $this->first * WallClock::DAY && $start < ($this->first + $this->count) * WallClock::DAY;
+    }
+
+    /** A wait for a named day is on its way since before now. */
+    private function since(PlannedTask $task): ?int
+    {
+        return $task->task->isWait && $task->task->notBefore !== null ? min($this->plan->from, $task->start ?? PHP_INT_MAX) : $task->start;
     }
 
     /** @return list<array{float, float}> where a stretch of time lies in each day of the week it touches, and how wide */
-    private function pieces(int $start, int $end): array
+    private function pieces(int $start, int $end, bool $isWork = false): array
     {
         [$opens, $closes] = $this->window ??= $this->window();
         $pieces = [];
@@ -213,7 +230,7 @@ class WeekView
             $midnight = ($this->first + $i) * WallClock::DAY;
             $from = max($start, $midnight + $opens);
             $to = min($end, $midnight + $closes);
-            if ($to > $from) {
+            if ($to > $from && ! ($isWork && $this->isClosed($this->first + $i))) {
                 $scale = $this->dayWidth() / ($closes - $opens);
                 $pieces[] = [round($this->dayX($i) + ($from - $midnight - $opens) * $scale, 1), round(max(2.0, ($to - $from) * $scale), 1)];
             }

@@ -47,7 +47,7 @@ class WeekView
     /** @var array{int, int}|null */
     private ?array $window = null;
 
-    private ?OpeningHours $hours = null;
+    private ?OpeningHours $open = null;
 
     /**
      * @param  int  $first  the first day
@@ -70,9 +70,23 @@ class WeekView
         return $days;
     }
 
+    /** @return list<array{x: float, label: string}> the hours of the one day that is looked at from near; none in a week */
+    public function hours(): array
+    {
+        [$opens, $closes] = $this->window ??= $this->window();
+        $hours = [];
+        for ($minute = (intdiv($opens, 60) + 1) * 60; $this->isNear() && $minute < $closes; $minute += 60) {
+            $hours[] = [
+                'x' => round($this->dayX(0) + ($minute - $opens) * $this->dayWidth() / ($closes - $opens), 1), 'label' => sprintf('%d:00', intdiv($minute, 60)),
+            ];
+        }
+
+        return $hours;
+    }
+
     private function isClosed(int $day): bool
     {
-        return ($this->hours ??= $this->plan->opening->toHours())->on($day) === 0;
+        return ($this->open ??= $this->plan->opening->toHours())->on($day) === 0;
     }
 
     /** @return list<User> */

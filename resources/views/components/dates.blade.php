@@ -3,7 +3,7 @@
 @php($toChange = route('calendar', ['week' => $page->dayText(0), 'change' => '']))
 @php($isChangeable = ! $dates->isTried() && $page->mayWork())
 <div class="scroll-x"><table class="ledger dates">
-    <thead><tr><th>Job</th><th>Promised</th><th>Honest date</th><th>Why</th>@if ($isChangeable)<th>Change</th>@endif</tr></thead>
+    <thead><tr><th>Job</th><th>Promised</th><th>Honest date</th><th>Why</th>@if ($isChangeable)<th class="not-on-paper">Change</th>@endif</tr></thead>
     <tbody>
         @foreach ($dates->rows() as $row)
             @php($number = $row->job->number)
@@ -21,10 +21,10 @@
                     @if ($row->was)<span class="moved d-block">was {{ $row->was }}</span>@endif
                 </td>
                 <td data-label="Why">
-                    @if ($row->total){{ $row->total }} from now<span class="soft d-block">Cheapest to shorten: {{ $row->cheapest }}</span>@endif
+                    @if ($row->total){{ $row->total }} from now@if ($row->cheapest)<span class="soft d-block">Cheapest to shorten: {{ $row->cheapest }}</span>@endif@endif
                 </td>
                 @if ($isChangeable)
-                    <td><a href="{{ $toChange.$number }}#dates-{{ $number }}" id="change-{{ $number }}" @if($dates->isChanging($row->job)) aria-current="true" @endif>Why, promise, who</a></td>
+                    <td class="not-on-paper"><a href="{{ $toChange.$number }}#dates-{{ $number }}" id="change-{{ $number }}" @if($dates->isChanging($row->job)) aria-current="true" @endif>Why, promise, who</a></td>
                 @endif
             </tr>
             @if ($isChangeable && $dates->isChanging($row->job))

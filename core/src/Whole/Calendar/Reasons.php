@@ -59,18 +59,36 @@ final readonly class Reasons
         return $total;
     }
 
-    /** Which link is cheapest to shorten: the longest wait for a person or a delivery, before any work. */
+    /** Which link is cheapest to shorten: the longest wait for a person or a delivery, before any work. What cures takes its time. */
     public function cheapest(): ?PlannedTask
     {
         $cheapest = null;
         $most = 0;
         foreach ($this->links as $link) {
-            $slack = $link['task']->task->isWait ? $link['takes'] : $link['waits'];
+            $slack = match (true) {
+                $link['task']->task->code === RestOfJob::CURE => 0,
+                $link['task']->task->isWait => $link['takes'],
+                default => $link['waits'],
+            };
             if ($slack > $most) {
                 [$cheapest, $most] = [$link['task'], $slack];
             }
         }
 
-        return $cheapest ?? ($this->links[0]['task'] ?? null);
+        return $cheapest ?? $this->longestWork();
+    }
+
+    /** Where nobody waits, the longest piece of work. */
+    private function longestWork(): ?PlannedTask
+    {
+        $longest = null;
+        $most = -1;
+        foreach ($this->links as $link) {
+            if (! $link['task']->task->isWait && $link['takes'] > $most) {
+                [$longest, $most] = [$link['task'], $link['takes']];
+            }
+        }
+
+        return $longest;
     }
 }

@@ -22,6 +22,9 @@ final readonly class RestOfJob
     /** Locking compound is at full strength after so many minutes (handbook, *Locking compound cures*). */
     public const CURES = 24 * 60;
 
+    /** Of the task that is a compound's cure. */
+    public const CURE = 'cure';
+
     /** What nobody can do: whatever asks for it is never placed, and nothing after it. */
     public const NOBODY = '!nobody';
 
@@ -84,7 +87,7 @@ final readonly class RestOfJob
             $after = $last === null ? [] : [$last];
             if ($kind === WorkKind::Ride && ($this->cures || $this->curedAt !== null)) {
                 $tasks[] = $this->cure($terms->from, $tasks);
-                $after[] = 'cure';
+                $after[] = self::CURE;
             }
             foreach (array_filter($away, fn (Elsewhere $one) => $one->holds($kind)) as $i => $one) {
                 $tasks[] = $one->task();
@@ -123,16 +126,16 @@ final readonly class RestOfJob
     {
         $torque = array_values(array_filter($before, fn (JobTask $task) => $task->kind === WorkKind::Torque))[0]->code ?? null;
 
-        return new JobTask('cure', $this->label('cure', true), $this->cures
-            ? new Task('cure', self::CURES, isWait: true, after: $torque === null ? [] : [$torque])
-            : new Task('cure', 0, isWait: true, notBefore: max($from, (int) $this->curedAt)), null);
+        return new JobTask(self::CURE, $this->label(self::CURE, true), $this->cures
+            ? new Task(self::CURE, self::CURES, isWait: true, after: $torque === null ? [] : [$torque])
+            : new Task(self::CURE, 0, isWait: true, notBefore: max($from, (int) $this->curedAt)), null);
     }
 
     /** What a task of it is called. */
     public function label(string $code, bool $isDayNamed): string
     {
         return WorkKind::tryFrom($code)?->label() ?? match ($code) {
-            'cure' => 'cures',
+            self::CURE => 'cures',
             'parts' => $isDayNamed ? 'Parts on their way' : 'Parts: no day named, '.self::USUAL_DELIVERY_DAYS.' days are usual',
             default => $this->endless ?? '',
         };

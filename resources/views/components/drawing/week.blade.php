@@ -6,6 +6,10 @@
         <rect class="day {{ $day['isToday'] ? 'today' : '' }}" x="{{ $day['x'] }}" y="0" width="{{ $day['width'] }}" height="{{ $view->height() }}" @if($day['isClosed']) fill="url(#closed)" @endif />
         <a href="{{ route('calendar', ['day' => $day['day']]) }}" aria-label="{{ $day['label'] }}, from near"><text class="day-name" x="{{ $day['x'] + 6 }}" y="20">{{ $day['label'] }}@if ($day['isToday']), today @endif</text></a>
     @endforeach
+    @foreach ($view->hours() as $hour)
+        <line class="rule" x1="{{ $hour['x'] }}" x2="{{ $hour['x'] }}" y1="{{ $view::HEAD }}" y2="{{ $view->height() }}" />
+        @unless ($loop->first)<text class="hour" x="{{ $hour['x'] }}" y="21" text-anchor="middle">{{ $hour['label'] }}</text>@endunless
+    @endforeach
     @foreach ($view->people() as $i => $person)
         <line class="rule" x1="0" x2="{{ $view::WIDTH }}" y1="{{ $view::HEAD + $i * $view::ROW }}" y2="{{ $view::HEAD + $i * $view::ROW }}" />
         <text class="person" x="4" y="{{ $view::HEAD + $i * $view::ROW + 34 }}">{{ Str::limit($person->firstName(), 10) }}</text>

@@ -43,7 +43,7 @@ use function array_key_exists;
 class OpenJob
 {
     /** What is worked out from what is recorded on the sheets; a test sees that nothing is missing. */
-    public const OF_TICKS = ['walk', BuildState::class, Proving::class];
+    public const OF_TICKS = ['walk', BuildState::class, Doubtful::class, Proving::class];
 
     public readonly Findings $findings;
 

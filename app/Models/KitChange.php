@@ -40,7 +40,15 @@ class KitChange extends Row
      */
     public function scopeTold(Builder $query): void
     {
-        $query->select(['id', 'what', 'made_at', 'undone_at', 'before', 'after', 'made_by_name' => User::query()->select('name')->whereColumn('users.id', 'user_id')->toBase()]);
+        $query->select([
+            'id',
+            'what',
+            'made_at',
+            'undone_at',
+            'before',
+            'after',
+            'made_by_name' => User::query()->select('name')->whereColumn('users.id', 'user_id')->toBase(),
+        ]);
     }
 
     /** Whether the motor would be gone if it were taken back: that is no matter of spacers, and is done where motors are chosen. */

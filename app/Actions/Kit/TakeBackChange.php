@@ -18,7 +18,9 @@ class TakeBackChange extends JobAction
     {
         ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open): void {
             $change = KitChange::standingFor($open->job)->whereNull('undone_at')->latest('id')->first();
-            $change?->broughtTheMotor() === true && $this->refuse('undo', 'That would leave the job without its motor. Choose another under Match.');
+            $change?->broughtTheMotor() === true && $this->refuse(
+                'undo', 'That would leave the job without its motor. Choose another under Match.',
+            );
             if ($change !== null) {
                 Kit::of($open->job)->fill($change->before)->save();
                 $change->update(['undone_at' => now(), 'version' => $open->job->version + 1]);

@@ -30,7 +30,8 @@ class TakeUpFound extends JobAction
     public function __invoke(Job $job, User $by, array $codes): void
     {
         ($this->change)($job, $by, 'takeBack', null, function (OpenJob $open) use ($job, $by, $codes): void {
-            $recheck = Recheck::query()->where('job_id', $job->id)->latest('id')->first() ?? $this->refuse('steps', 'It has not come back yet.');
+            $recheck = Recheck::query()->where('job_id', $job->id)->latest('id')
+                ->first() ?? $this->refuse('steps', 'It has not come back yet.');
             $open->job->handed_over_at !== null || $this->refuse('steps', 'It is in the workshop already: its sheet is open.');
             $known = array_values(array_intersect($codes, array_column($open->buildSheet()->steps ?? [], 'code')));
             $known !== [] || $this->refuse('steps', 'Say which steps are done again.');

@@ -13,6 +13,9 @@ class LogbookController extends Controller
 {
     public function __invoke(Request $request): View
     {
-        return view('logbook', ['page' => new LogbookPage($this->user(), $request->query('find'), $request->query('like'), $request->query('from'))]);
+        return view(
+            'logbook',
+            ['page' => new LogbookPage($this->user(), $request->query('find'), $request->query('like'), $request->query('from'))],
+        );
     }
 }

@@ -42,6 +42,8 @@ class RecheckController extends Controller
     {
         $take($job, $this->user(), $request->steps());
 
-        return redirect()->route('job.build', $job)->with('arrived', 'It is in the workshop again. What is open is done again; all else stays as it was.');
+        return redirect()->route('job.build', $job)->with(
+            'arrived', 'It is in the workshop again. What is open is done again; all else stays as it was.',
+        );
     }
 }

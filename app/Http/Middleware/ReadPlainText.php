@@ -25,7 +25,8 @@ class ReadPlainText
     private const LISTS_IN_ADDRESSES = ['compare'];
 
     private const LISTS_IN_FORMS = [
-        'weights', 'uses', 'seen', 'kinds', 'sides', 'widths', 'makes', 'new', 'tags', 'found', 'torques', 'notes', 'here', 'subjects', 'why', 'figures', 'choices', 'people', 'steps',
+        'weights', 'uses', 'seen', 'kinds', 'sides', 'widths', 'makes', 'new', 'tags',
+        'found', 'torques', 'notes', 'here', 'subjects', 'why', 'figures', 'choices', 'people', 'steps',
     ];
 
     /** In bytes; no field of ours is longer. */

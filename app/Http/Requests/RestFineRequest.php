@@ -19,7 +19,11 @@ class RestFineRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['subjects' => ['required', 'array', 'max:40'], 'subjects.*' => ['string', new Enum(Subject::class)], 'back' => ['nullable', 'in:strip']];
+        return [
+            'subjects' => ['required', 'array', 'max:40'],
+            'subjects.*' => ['string', new Enum(Subject::class)],
+            'back' => ['nullable', 'in:strip'],
+        ];
     }
 
     /** @return array<string, string> */

@@ -77,7 +77,9 @@ class WeekView
         $hours = [];
         for ($minute = (intdiv($opens, 60) + 1) * 60; $this->isNear() && $minute < $closes; $minute += 60) {
             $hours[] = [
-                'x' => round($this->dayX(0) + ($minute - $opens) * $this->dayWidth() / ($closes - $opens), 1), 'label' => sprintf('%d:00', intdiv($minute, 60)),
+                'x' => round(
+                    $this->dayX(0) + ($minute - $opens) * $this->dayWidth() / ($closes - $opens), 1,
+                ), 'label' => sprintf('%d:00', intdiv($minute, 60)),
             ];
         }
 

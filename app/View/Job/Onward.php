@@ -33,7 +33,9 @@ final readonly class Onward
 
         return match (true) {
             $job->ended_at !== null => null,
-            $job->waits_for === WaitsFor::OtherHands => new self(route('calendar', ['change' => $job->number])."#dates-{$job->number}", $job->next_step),
+            $job->waits_for === WaitsFor::OtherHands => new self(
+                route('calendar', ['change' => $job->number])."#dates-{$job->number}", $job->next_step,
+            ),
             default => new self(route($route, $job), $job->next_step),
         };
     }

@@ -33,6 +33,8 @@ final readonly class Finder
     /** Whether they stand in what an entry says of itself. */
     public function finds(?string ...$said): bool
     {
-        return ! $this->isLooking() || str_contains(mb_strtolower(implode(' ', array_filter($said, is_string(...)))), mb_strtolower($this->text));
+        return ! $this->isLooking() || str_contains(
+            mb_strtolower(implode(' ', array_filter($said, is_string(...)))), mb_strtolower($this->text),
+        );
     }
 }

@@ -72,7 +72,9 @@ class StripPage extends StepsPage
     /** @return list<Subject> what would end a job and nobody has looked at, while everything is still on */
     public function lookFirst(): array
     {
-        return $this->doneCount() > 0 ? [] : array_values(array_filter(Lacking::unseen($this->job), fn (Subject $one) => $one->mayEndAJob()));
+        return $this->doneCount() > 0 ? [] : array_values(array_filter(
+            Lacking::unseen($this->job), fn (Subject $one) => $one->mayEndAJob(),
+        ));
     }
 
     public function isAllDone(): bool

@@ -106,7 +106,9 @@ class BenchPage
             ->where(fn ($jobs) => $jobs->where('number', $this->find)
                 ->orWhereHas(
                     'bike',
-                    fn ($bikes) => $bikes->where('label', 'like', $like)->orWhereHas('customer', fn ($people) => $people->where('name', 'like', $like)),
+                    fn ($bikes) => $bikes->where('label', 'like', $like)->orWhereHas(
+                        'customer', fn ($people) => $people->where('name', 'like', $like),
+                    ),
                 ))
             ->orderByDesc('number')->limit(self::ENDED_SHOWN)->get();
     }

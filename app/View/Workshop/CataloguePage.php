@@ -32,7 +32,9 @@ readonly class CataloguePage
     /** @return Collection<int, Motor> */
     public function motors(): Collection
     {
-        return $this->catalogue->motors->filter(fn (Motor $one) => $this->find->finds($one->code, $one->name, $this->mount($one), $this->shells($one)))->values();
+        return $this->catalogue->motors->filter(fn (Motor $one) => $this->find->finds(
+            $one->code, $one->name, $this->mount($one), $this->shells($one),
+        ))->values();
     }
 
     /** @return Collection<int, Ring> */

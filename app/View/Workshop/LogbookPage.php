@@ -31,7 +31,9 @@ class LogbookPage
 
     private const LONGEST_SEARCH = 80;
 
-    private const SHOWS = ['bike', 'kit.motor', 'readings', 'answers', 'decisions', 'rechecks.items', 'handOvers', 'logbookEntry', 'misses'];
+    private const SHOWS = [
+        'bike', 'kit.motor', 'readings', 'answers', 'decisions', 'rechecks.items', 'handOvers', 'logbookEntry', 'misses',
+    ];
 
     public readonly string $find;
 
@@ -65,7 +67,9 @@ class LogbookPage
     /** @return Collection<int, array{job: Job, like: ?float}> the likest first, where likeness is asked for */
     public function rows(): Collection
     {
-        return $this->jobs->map(fn (Job $job) => ['job' => $job, 'like' => $this->likeness[$job->id] ?? ($this->like === null ? null : 0.0)]);
+        return $this->jobs->map(fn (Job $job) => [
+            'job' => $job, 'like' => $this->likeness[$job->id] ?? ($this->like === null ? null : 0.0),
+        ]);
     }
 
     /** How many are left after those that are shown. */

@@ -17,16 +17,22 @@ use NeatSpindle\Core\Whole\Calendar\WorkKind;
 
 use function count;
 
-/** Two full weeks ahead in the demo's workshop: bikes that were brought in and not touched yet, one away at another shop, a question that is open, somebody away. */
+/**
+ * Two full weeks ahead in the demo's workshop: bikes that were brought in and not touched yet, one away at another shop, a question
+ * that is open, somebody away.
+ */
 final class Fortnight
 {
     private const BIKES = [
-        ['Isa Fennimore', 'Plum city bike', 'diamond'], ['Bram Colley', 'Sea-green tourer', 'diamond'], ['Ottilie Reeve', 'Grey step-through', 'step-through'],
-        ['Niall Wexford', 'Signal-red hardtail', 'diamond'], ['Greta Follin', 'Second box bike, blue', 'box-cargo'], ['Pia Lindow', 'Walnut cruiser', 'step-through'],
-        ['Ezra Thackray', 'Matt black commuter', 'diamond'], ['Mina Oduya', 'Lemon long-tail', 'long-tail'], ['Tom Averill', 'Silver randonneur', 'diamond'],
-        ['Runa Halvick', 'Her other bike', 'diamond'], ['Lotte Brandis', 'Oxblood fat bike', 'fat'], ['Cuno Marrable', 'Dove-grey delta', 'delta-trike'],
-        ['Hester Vane', 'Copper step-through', 'step-through'], ['Jonty Askew', 'White full suspension', 'full-suspension'], ['Marit Solberg', 'Blue tandem-length cargo', 'long-tail'],
-        ['Piers Calloway', 'Bottle-green classic', 'diamond'], ['Dora Whitlock', 'Orange school bike', 'diamond'], ['Kit Ambrose', 'Chrome shopper', 'step-through'],
+        ['Isa Fennimore', 'Plum city bike', 'diamond'], ['Bram Colley', 'Sea-green tourer', 'diamond'],
+        ['Ottilie Reeve', 'Grey step-through', 'step-through'], ['Niall Wexford', 'Signal-red hardtail', 'diamond'],
+        ['Greta Follin', 'Second box bike, blue', 'box-cargo'], ['Pia Lindow', 'Walnut cruiser', 'step-through'],
+        ['Ezra Thackray', 'Matt black commuter', 'diamond'], ['Mina Oduya', 'Lemon long-tail', 'long-tail'],
+        ['Tom Averill', 'Silver randonneur', 'diamond'], ['Runa Halvick', 'Her other bike', 'diamond'],
+        ['Lotte Brandis', 'Oxblood fat bike', 'fat'], ['Cuno Marrable', 'Dove-grey delta', 'delta-trike'],
+        ['Hester Vane', 'Copper step-through', 'step-through'], ['Jonty Askew', 'White full suspension', 'full-suspension'],
+        ['Marit Solberg', 'Blue tandem-length cargo', 'long-tail'], ['Piers Calloway', 'Bottle-green classic', 'diamond'],
+        ['Dora Whitlock', 'Orange school bike', 'diamond'], ['Kit Ambrose', 'Chrome shopper', 'step-through'],
     ];
 
     /** So many days ahead they are promised, one after the other, from the fourth day on. */
@@ -46,11 +52,13 @@ final class Fortnight
             ]);
             Carbon::setTestNow();
         }
-        app(NoteElsewhere::class)($jobs[3], $dov, $jobs[3]->version, ElsewhereKind::Shop, 'rear wheel: a new rim and spokes', WorkKind::Drive, Carbon::today()->addWeekdays(6)->format('Y-m-d'));
-        app(NoteElsewhere::class)($jobs[10], $maren, $jobs[10]->version, ElsewhereKind::Customer, 'narrower tyres or another motor', WorkKind::Choose, null);
+        $away = app(NoteElsewhere::class);
+        $back = Carbon::today()->addWeekdays(6)->format('Y-m-d');
+        $away($jobs[3], $dov, $jobs[3]->version, ElsewhereKind::Shop, 'rear wheel: a new rim and spokes', WorkKind::Drive, $back);
+        $away($jobs[10], $maren, $jobs[10]->version, ElsewhereKind::Customer, 'narrower tyres or another motor', WorkKind::Choose, null);
         $this->parts($workshop, $maren);
-        $away = Carbon::today()->addWeekdays(4);
-        app(NoteAbsence::class)($maren, $dov->id, $away->format('Y-m-d'), $away->copy()->addWeekday()->format('Y-m-d'));
+        $free = Carbon::today()->addWeekdays(4);
+        app(NoteAbsence::class)($maren, $dov->id, $free->format('Y-m-d'), $free->copy()->addWeekday()->format('Y-m-d'));
     }
 
     /** What waits for parts has a day named, but for one. */

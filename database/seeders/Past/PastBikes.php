@@ -96,7 +96,15 @@ final class PastBikes
 
         $rest = $pattern['kind'] === 'tadpole-trike' ? ['rest' => 'boom_clamp'] + self::BRACING : self::BRACING;
         $plates = ($pattern['motor'] ?? '') === 'wren-pair' ? self::PLATES : [];
-        unset($pattern['build'], $pattern['proved'], $pattern['rechecks'], $pattern['reserve'], $pattern['road'], $pattern['settings'], $pattern['promised_in']);
+        unset(
+            $pattern['build'],
+            $pattern['proved'],
+            $pattern['rechecks'],
+            $pattern['reserve'],
+            $pattern['road'],
+            $pattern['settings'],
+            $pattern['promised_in'],
+        );
 
         return [
             'customer' => $name, 'bike' => $bike, 'by' => $number % 3 === 0 ? 'maren' : 'dov', 'readings' => $readings,

@@ -94,7 +94,10 @@ class PastWriter extends Seeder
         }
         file_put_contents(
             database_path(self::FILE),
-            (string) gzencode(json_encode(['made_on' => $this->today->format('Y-m-d'), 'rows' => $this->rows()], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), 9),
+            (string) gzencode(
+                json_encode(['made_on' => $this->today->format('Y-m-d'), 'rows' => $this->rows()], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+                9,
+            ),
         );
     }
 

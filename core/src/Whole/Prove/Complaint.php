@@ -68,17 +68,32 @@ enum Complaint: string
                 new Cause('The body works against its rest', 'set-rest'),
             ],
             self::Rubs => [
-                new Cause('Ring near the chainstay: has the body moved?', 'ring-look'), new Cause('A lead or tie that came loose', 'dress:main harness'),
+                new Cause(
+                    'Ring near the chainstay: has the body moved?', 'ring-look',
+                ), new Cause('A lead or tie that came loose', 'dress:main harness'),
                 new Cause('The chain at guard or guide', 'chain'),
             ],
-            self::ChainDrops => [new Cause('Chain too long, or worn', 'chain'), new Cause('Gears want indexing', 'gear-index'), new Cause('The ring sits wrong on its bolts', 'ring')],
+            self::ChainDrops => [
+                new Cause('Chain too long, or worn', 'chain'), new Cause('Gears want indexing', 'gear-index'), new Cause('The ring sits wrong on its bolts', 'ring'),
+            ],
             self::CutsOut => [
                 new Cause('A plug not home', 'dress:main harness'), new Cause('A brake sensor sticks: its magnet has moved', null),
                 new Cause('The pack moves on its rail', 'battery-rail'), new Cause('Speed sensor and magnet apart', 'speed-sensor'),
             ],
-            self::Rocks => [new Cause('The nut', 'nut-torque'), new Cause('What the body rests on', 'set-rest'), new Cause('The rail of the pack', 'battery-rail')],
-            self::Fogs => [new Cause('A plug without grease, or a seal not home', 'dress:main harness'), new Cause('A loop that lets water run to a plug', 'dress:main harness')],
-            self::Weak => [new Cause('Cells cold, or not full', null), new Cause('A brake that drags', null), new Cause('Speed sensor and magnet apart', 'speed-sensor')],
+            self::Rocks => [
+                new Cause('The nut', 'nut-torque'),
+                new Cause('What the body rests on', 'set-rest'),
+                new Cause('The rail of the pack', 'battery-rail'),
+            ],
+            self::Fogs => [
+                new Cause('A plug without grease, or a seal not home', 'dress:main harness'),
+                new Cause('A loop that lets water run to a plug', 'dress:main harness'),
+            ],
+            self::Weak => [
+                new Cause('Cells cold, or not full', null),
+                new Cause('A brake that drags', null),
+                new Cause('Speed sensor and magnet apart', 'speed-sensor'),
+            ],
         };
     }
 }

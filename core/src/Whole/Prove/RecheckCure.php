@@ -14,7 +14,9 @@ use function str_starts_with;
 final class RecheckCure
 {
     /** What is no fastener, by the beginnings of the codes that cure it. */
-    private const BESIDE = ['ties' => ['dress-'], 'plugs' => ['dress-', 'joints-', 'join-'], 'chain-wear' => ['chain'], 'brakes' => ['brake-']];
+    private const BESIDE = [
+        'ties' => ['dress-'], 'plugs' => ['dress-', 'joints-', 'join-'], 'chain-wear' => ['chain'], 'brakes' => ['brake-'],
+    ];
 
     /**
      * @param  string  $code  of what was looked at

@@ -33,7 +33,7 @@ class BuildController extends Controller
     {
         $record($job, $this->user(), $request->step(), $request->done(), $request->seen(), $request->isSure());
 
-        return redirect()->route('job.build', [$job, 'posture' => $request->posture()]);
+        return redirect()->route('job.build', $job);
     }
 
     /** A torque as the wrench on the bench says it was given. */

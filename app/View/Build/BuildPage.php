@@ -41,8 +41,8 @@ class BuildPage extends StepsPage
     public function __construct(OpenJob $opened, mixed $step = null, mixed $posture = null)
     {
         parent::__construct($opened, Sheet::Build, $step);
-        $this->posture = (is_string($posture) ? Posture::tryFrom($posture) : null) ?? Posture::Upright;
         $this->build = $opened->buildSheet();
+        $this->posture = (is_string($posture) ? Posture::tryFrom($posture) : null) ?? $this->current()->posture ?? Posture::Upright;
         $this->held = $opened->the(BuildState::class)->gate?->held() ?? [];
     }
 

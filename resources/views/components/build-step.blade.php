@@ -32,7 +32,7 @@
     </div>
     @if ($page->isDone($step->code))
         <form method="post" action="{{ route('job.build.step', $page->job) }}">
-            @csrf @formkey<input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
+            @csrf @formkey<input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}">
             <span class="done-line">✓ {{ $record->user->firstName() }}, {{ $record->recorded_at->format('j M H:i') }}@if ($record->torque_nm !== null): {{ $page->torqueUnit->show($record->torque_nm) }}@elseif ($record->by_hand): by hand @endif</span>
             @if (in_array($page->torquePlace($step), ['below', 'above'], true))
                 <span class="fault">{{ ucfirst($page->torquePlace($step)) }} the maker’s band</span>
@@ -62,7 +62,7 @@
         @if ($page->isStopped($step->code))<p class="told mb-1">Failed its check, says {{ $record->user->firstName() }}: {{ $record->note }}</p>@endif
         @if ($step->fastener !== null && $step->band === null && ! $page->isHeldBack($step->code))<x-band-asked :page="$page" :step="$step" />@endif
         <form method="post" action="{{ route('job.build.step', $page->job) }}" novalidate>
-            @csrf @formkey<input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}"><input type="hidden" name="posture" value="{{ $page->posture->value }}">
+            @csrf @formkey<input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}">
             @if ($page->isHeldBack($step->code))
                 <details @if ($isTyped) open @endif>
                     <summary>Something is wrong with it</summary>

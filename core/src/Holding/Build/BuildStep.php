@@ -7,6 +7,7 @@ namespace NeatSpindle\Core\Holding\Build;
 use NeatSpindle\Core\Ground\House\SheetLine;
 use NeatSpindle\Core\Ground\Measure\TorqueUnit;
 use NeatSpindle\Core\Ground\Prose\Wording;
+use NeatSpindle\Core\Ground\Turn\Posture;
 use NeatSpindle\Core\Ground\Turn\Turn;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Parts\Fastening\Band;
@@ -41,6 +42,7 @@ final readonly class BuildStep
      * @param  list<int>  $runs numbers of the runs it lays or joins
      * @param  list<Spot>  $voids what no longer counts of the survey once it is done
      * @param  array<string, string>  $takes which parts and pieces it takes, in words, by what they are
+     * @param  Posture  $posture which way up it stands or hangs then: how its picture turns
      */
     public function __construct(
         public string $code,
@@ -62,6 +64,7 @@ final readonly class BuildStep
         public array $runs = [],
         public array $takes = [],
         public array $voids = [],
+        public Posture $posture = Posture::Upright,
     ) {}
 
     /**
@@ -163,9 +166,9 @@ final readonly class BuildStep
      *
      * @param  list<string>  $notes what it adds
      */
-    public function inHouse(array $notes, ?string $stands): self
+    public function inHouse(array $notes, ?string $stands, Posture $posture): self
     {
-        return $this->with(house: $notes === [] ? null : implode(' ', $notes), stands: $stands);
+        return $this->with(house: $notes === [] ? null : implode(' ', $notes), stands: $stands, posture: $posture);
     }
 
     /** As it reads, to be held against the same step done another way. */

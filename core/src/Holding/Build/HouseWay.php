@@ -8,6 +8,7 @@ use NeatSpindle\Core\Donor\Bike\BikeKind;
 use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 use NeatSpindle\Core\Ground\House\HouseRules;
 use NeatSpindle\Core\Ground\House\School;
+use NeatSpindle\Core\Ground\Turn\Posture;
 
 /** What a house adds to the steps of a sheet, and how the bike stands at each. What changes their order lies with the steps themselves. */
 final readonly class HouseWay
@@ -43,7 +44,7 @@ final readonly class HouseWay
 
     public function at(BuildStep $step): BuildStep
     {
-        return $step->inHouse($this->notes[$step->code] ?? [], $this->stands($step->chapter));
+        return $step->inHouse($this->notes[$step->code] ?? [], $this->stands($step->chapter), $this->posture($step->chapter));
     }
 
     /** Teeth never bite carbon. */
@@ -56,6 +57,14 @@ final readonly class HouseWay
     private function isSetIn(string $chapter): bool
     {
         return $chapter === BuildStep::BODY || $chapter === BuildStep::TORQUE;
+    }
+
+    /** Upside down from setting the body until its nut is tight, unless it hangs in a stand for that, or is never turned over. */
+    private function posture(string $chapter): Posture
+    {
+        $isTurned = $this->isSetIn($chapter) && ! $this->kind->standsByItself() && ! $this->house->follows(School::PostureStand);
+
+        return $isTurned ? Posture::Inverted : Posture::Upright;
     }
 
     private function stands(string $chapter): ?string

@@ -33,8 +33,13 @@
                 @else
                     <p class="mb-1">From <strong>{{ $page->dates()->day($came[0]) }}</strong>, ready <strong>{{ $page->dates()->day($came[1]) }}</strong>{{ $came[2] === $came[1] ? '.' : ', carefully '.$page->dates()->day($came[2]).'.' }}</p>
                 @endif
-                <p class="mb-1">@if ($page->isPartsAsked)Its parts have to come first. <a href="{{ route('calendar') }}">They are here</a>@else Its parts are here. <a href="{{ route('calendar', ['parts' => 'come']) }}">They have to come first</a>@endif</p>
-                <p class="form-hint mb-0">A usual bike after all that stand here, before anything is measured: likely with what pieces mostly take, carefully with what three of four stay under.</p>
+                <form class="record" method="get" action="{{ route('calendar') }}">
+                    <div><label class="form-label mb-0" for="come-kind">Kind of bike</label><x-select id="come-kind" name="kind" any="any" :options="NeatSpindle\Core\Donor\Bike\BikeKind::cases()" :chosen="$page->asked->kind?->value" /></div>
+                    <div><label class="form-label mb-0" for="come-motor">Motor</label><x-select id="come-motor" name="motor" any="any" :options="$page->motors()" :chosen="$page->asked->motor" /></div>
+                    <div><label class="form-label mb-0" for="come-parts">Its parts</label><x-select id="come-parts" name="parts" any="are here" :options="['come' => 'have to come first']" :chosen="$page->asked->awaitsParts ? 'come' : null" /></div>
+                    <div class="align-self-end"><button class="btn btn-plain" id="ask-when">When?</button></div>
+                </form>
+                <p class="form-hint mb-0 mt-1">{{ $page->newcomer()->bikes > 0 ? "As much work as {$page->newcomer()->bikes} such bikes were here" : 'A usual bike, before anything is measured' }}, after all that stand here: likely with what pieces mostly take, carefully with what three of four stay under.</p>
             </section>
             <section class="panel" aria-labelledby="away-title">
                 <h2 id="away-title">Who is away</h2>

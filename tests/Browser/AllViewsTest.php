@@ -17,7 +17,8 @@ const SMALL_TYPE = <<<'JS'
 const TOO_WIDE = <<<'JS'
     const root = document.documentElement, edge = (e) => e.getBoundingClientRect().right;
     const spilt = [...document.querySelectorAll('.panel table')].filter((e) => edge(e) > edge(e.closest('.panel')) + 1 && !e.parentElement.matches('[class*=scroll]'));
-    return root.scrollWidth > root.clientWidth || spilt.length > 0 ? ['wider than the window or its panel'] : [];
+    const raw = /@(if|else|endif|foreach|endforeach|php|verdict)\b/.exec(document.body.innerText);
+    return [...(root.scrollWidth > root.clientWidth || spilt.length > 0 ? ['wider than the window or its panel'] : []), ...(raw ? [`says ${raw[0]}`] : [])];
     JS;
 
 /** On a telephone nothing scrolls sideways, a job's head leaves room for the work, and every target is as large as a thumb. */

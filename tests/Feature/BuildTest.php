@@ -136,7 +136,11 @@ it('keeps a nut that is too loose only as failing its check, and what rests on i
 });
 
 it('turns the picture of a step as the bike lies at it, unless one looks at it the other way up', function (): void {
-    $says = fn (string $step, string $more = ''): string => (string) preg_match('/<figcaption[^>]*>([^<]+)</', (string) $this->get("/jobs/{$this->job->id}/build?step={$step}{$more}")->assertOk()->getContent(), $found) === '1' ? trim($found[1]) : '';
+    $says = function (string $step, string $more = ''): string {
+        preg_match('/<figcaption[^>]*>([^<]+)</', (string) $this->get("/jobs/{$this->job->id}/build?step={$step}{$more}")->assertOk()->getContent(), $found);
+
+        return trim($found[1] ?? '');
+    };
     $lies = $says('nut-torque');
     expect($lies)->toBe($says('nut-torque', '&posture=inverted'))->not->toBe($says('nut-torque', '&posture=upright'))->toContain('top of the wrench')
         ->and($says('crank-left'))->toBe($says('crank-left', '&posture=upright'))->not->toBe($says('crank-left', '&posture=inverted'));

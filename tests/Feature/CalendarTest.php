@@ -59,7 +59,7 @@ it('puts an honest date beside the promised one, with its reasons, on bench and 
     expect($honest)->toBe('2026-12-01');
     ($this->plan)($this->job, ['promised_on' => '2026-11-30'])->assertSessionHasNoErrors()->assertRedirect();
     expect(Promise::query()->sole()->promised_on?->format('Y-m-d'))->toBe('2026-11-30');
-    $this->get('/calendar')->assertOk()->assertSee('Tue 1 Dec')->assertSee('1 day late')->assertSee('cures')->assertSee('Cheapest to shorten');
+    $this->get('/calendar')->assertOk()->assertSee('Tue 1 Dec')->assertSee('1 day late')->assertSee('cures')->assertSee('Cheapest to shorten')->assertDontSee('@if');
     $this->get("/calendar?change={$this->job->number}")->assertSee('we expect it to be ready on Tuesday 1 December');
     $this->get('/calendar?day=2026-11-30')->assertOk()->assertSee('Monday 30 November');
     $this->get('/')->assertOk()->assertSee('honestly 1 Dec')->assertSee('late');

@@ -14,8 +14,10 @@ use App\Models\StepRecord;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Planning\Learned;
+use App\Planning\UsualPieces;
 use App\Planning\WorkshopPlan;
 use Illuminate\Support\Collection;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
 use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Whole\Calendar\WorkKind;
 use NeatSpindle\Core\Whole\Prove\Check;
@@ -95,5 +97,13 @@ it('has a full fortnight ahead, with something away, a question that is open, pa
     $ends = max(0, ...array_map(fn (PlannedJob $job) => $job->done ?? 0, $plan->plan()->jobs));
     expect($plan->jobs)->toHaveCount(34)->and($busy)->toBeGreaterThan(60 * 60)->and(($ends - $plan->from) / WallClock::DAY)->toBeGreaterThan(7)->toBeLessThan(25);
     $this->get('/calendar')->assertOk()->assertSee('At another shop: rear wheel')->assertSee('Parts on their way');
+    // When could you take mine in? By what such bikes were here.
+    $this->get('/calendar?kind=diamond&motor=heron-73')->assertOk()->assertSee('such bikes were here')->assertSee('value="diamond" selected', false);
+    $this->get('/calendar?kind=four-wheeler&parts=come')->assertOk()->assertSee('A usual bike')->assertSee('value="come" selected', false);
+    foreach (['kind=unicycle', 'kind[]=x', 'motor[]=x', 'motor=no-such', 'parts[]=come'] as $odd) {
+        $this->get("/calendar?{$odd}")->assertOk();
+    }
+    $pieces = UsualPieces::of($plan->jobs->firstOrFail()->workshop_id, BikeKind::Diamond, 'heron-73', false);
+    expect($pieces->bikes)->toBeGreaterThan(20)->and($pieces->rest->pieces['strip'])->toBeGreaterThan(5)->and($pieces->rest->pieces['ride'])->toBeGreaterThan(2);
     $this->get('/')->assertOk()->assertSee('Promises that will not hold')->assertSee('Re-checks that are due');
 });

@@ -11,6 +11,7 @@ use App\Http\Requests\AbsenceRequest;
 use App\Http\Requests\PlanJobRequest;
 use App\Models\Job;
 use App\View\Calendar\CalendarPage;
+use App\View\Calendar\Newcomer;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -20,7 +21,7 @@ class CalendarController extends Controller
     public function show(Request $request): View
     {
         return view('calendar', ['page' => new CalendarPage(
-            $this->user(), $request->query('week'), day: $request->query('day'), isPartsAsked: $request->query('parts') === 'come',
+            $this->user(), $request->query('week'), day: $request->query('day'), asked: Newcomer::asked($request->query('kind'), $request->query('motor'), $request->query('parts')),
             changing: $request->integer('change'), isAll: $request->boolean('all'),
         )]);
     }

@@ -6,13 +6,14 @@ namespace App\View\Calendar;
 
 use App\Models\Absence;
 use App\Models\Job;
+use App\Models\Motor;
 use App\Models\User;
 use App\Models\Workshop;
+use App\Planning\UsualPieces;
 use App\Planning\WhatIf;
 use App\Planning\WorkshopPlan;
 use App\View\Drawings\WeekView;
 use Illuminate\Support\Collection;
-use NeatSpindle\Core\Whole\Calendar\RestOfJob;
 use NeatSpindle\Core\Whole\Schedule\Load;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
 
@@ -34,13 +35,15 @@ class CalendarPage
 
     private ?DatesTable $dates = null;
 
+    private ?UsualPieces $newcomer = null;
+
     /**
      * @param  mixed  $week  a day of the week to look at, from the address
      * @param  mixed  $day  one day to look at from near, from the address
      */
     public function __construct(
         private readonly User $user, mixed $week, public readonly ?WhatIf $whatIf = null, public readonly ?Job $job = null, mixed $day = null,
-        public readonly bool $isPartsAsked = false, private readonly ?int $changing = null, private readonly bool $isAll = false,
+        public readonly Newcomer $asked = new Newcomer, private readonly ?int $changing = null, private readonly bool $isAll = false,
     ) {
         $workshop = Workshop::query()->findOrFail($user->workshop_id);
         $this->stands = WorkshopPlan::of($workshop);
@@ -97,11 +100,23 @@ class CalendarPage
     /** @return array{int, int, int}|null when a bike could come that nobody has taken in yet, and when it would be ready, likely and carefully */
     public function ifItCame(): ?array
     {
-        [$starts, $ready, $late] = $this->stands->newcomer(RestOfJob::untouched($this->isPartsAsked));
+        [$starts, $ready, $late] = $this->stands->newcomer($this->newcomer()->rest);
 
         return $starts === null || $ready === null || $late === null ? null : [
             intdiv($starts, WallClock::DAY), WorkshopPlan::dayOf($ready), WorkshopPlan::dayOf($late),
         ];
+    }
+
+    /** How much work the bike would be that one asks about. */
+    public function newcomer(): UsualPieces
+    {
+        return $this->newcomer ??= UsualPieces::of($this->user->workshop_id, $this->asked->kind, $this->asked->motor, $this->asked->awaitsParts);
+    }
+
+    /** @return array<string, string> motors of the catalogue, by code */
+    public function motors(): array
+    {
+        return Motor::query()->where('workshop_id', $this->user->workshop_id)->orderBy('name')->pluck('name', 'code')->all();
     }
 
     public function title(): string

@@ -21,7 +21,10 @@
                     @if ($row->was)<span class="moved d-block">was {{ $row->was }}</span>@endif
                 </td>
                 <td data-label="Why">
-                    @if ($row->total){{ $row->total }} from now@if ($row->cheapest)<span class="soft d-block">Cheapest to shorten: {{ $row->cheapest }}</span>@endif@endif
+                    @if ($row->total)
+                        {{ $row->total }} from now
+                        @if ($row->cheapest)<span class="soft d-block">Cheapest to shorten: {{ $row->cheapest }}</span>@endif
+                    @endif
                 </td>
                 @if ($isChangeable)
                     <td class="not-on-paper"><a href="{{ $toChange.$number }}#dates-{{ $number }}" id="change-{{ $number }}" @if($dates->isChanging($row->job)) aria-current="true" @endif>Why, promise, who</a></td>

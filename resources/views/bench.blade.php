@@ -12,8 +12,9 @@
         @unless ($page->isEmpty())
             <div class="tool-line mb-2">
                 <span class="seg" role="group" aria-label="Whose">
-                    <a class="btn btn-plain" href="{{ route('bench') }}" @if($page->who === null) aria-current="true" @endif>Everybody</a>
-                    @foreach ($page->people() as $person)<a class="btn btn-plain" href="{{ route('bench', ['who' => $person->id]) }}" @if($page->who === $person->id) aria-current="true" @endif>{{ $person->firstName() }}</a>@endforeach
+                    <a class="btn btn-plain" href="{{ $page->address(['who' => null]) }}" @if($page->who === null) aria-current="true" @endif>Everybody</a>
+                    @foreach ($page->people() as $person)<a class="btn btn-plain" href="{{ $page->address(['who' => $person->id]) }}" @if($page->who === $person->id) aria-current="true" @endif>{{ $person->firstName() }}</a>@endforeach
+                    <a class="btn btn-plain" id="this-week" href="{{ $page->address(['week' => $page->isWeek ? null : 'this']) }}" @if($page->isWeek) aria-current="true" @endif>This week</a>
                 </span>
                 @if ($page->nextForMe())
                     @php($next = $page->nextForMe())
@@ -31,7 +32,7 @@
                 <a class="btn btn-primary" href="{{ route('job.start') }}">Take a bike in</a>
             </section>
         @elseif ($page->found()->isEmpty() && $page->ended()->isEmpty())
-            <section class="panel empty"><p>No job matches “{{ $page->find }}”. <a href="{{ route('bench') }}">Show all</a></p></section>
+            <section class="panel empty"><p>{{ $page->find === '' ? 'No job is due this week, or theirs.' : 'No job matches “'.$page->find.'”.' }} <a href="{{ route('bench') }}">Show all</a></p></section>
         @endif
         @foreach (App\Models\WaitsFor::cases() as $wait)
             @php($waiting = $page->waitingFor($wait))
@@ -56,7 +57,7 @@
                             </span>
                         </a>
                     @endforeach
-                    @if ($page->moreWaitingFor($wait) > 0)<p class="mb-0 mt-1"><a href="{{ route('bench', array_filter(['who' => $page->who, 'all' => '1'])) }}#waits-{{ $wait->value }}">And {{ $page->moreWaitingFor($wait) }} more</a></p>@endif
+                    @if ($page->moreWaitingFor($wait) > 0)<p class="mb-0 mt-1"><a href="{{ $page->address(['all' => '1']) }}#waits-{{ $wait->value }}">And {{ $page->moreWaitingFor($wait) }} more</a></p>@endif
                 </section>
             @endif
         @endforeach

@@ -154,3 +154,18 @@ it('goes to the database at most eight times for any page', function (): void {
 
     expect($many)->toBe([]);
 });
+
+it('shows this week’s alone: what is promised or done until Sunday, whoever’s, and keeps the other choice', function (): void {
+    $this->travelTo('2026-12-02 09:00');
+    $this->actingAs($person = Workshops::stocked());
+    $soon = Workshops::job($person, 'Red hardtail');
+    $later = Workshops::job($person, 'Blue tourer');
+    Job::query()->whereKey($soon->id)->update(['promised_on' => '2026-12-05']);
+    Job::query()->whereKey($later->id)->update(['promised_on' => '2026-12-18', 'rest' => json_encode(['pieces' => ['dry' => 3], 'parts' => true]), 'parts_on' => '2026-12-16']);
+    $this->get('/')->assertSee('Red hardtail')->assertSee('Blue tourer')->assertSee('week=this');
+    $this->get("/?week=this&who={$person->id}")->assertSee('Red hardtail')->assertDontSee('Blue tourer')->assertSee("?who={$person->id}\"", false);
+    $this->get('/?week=next')->assertSee('Blue tourer');
+    $this->travelTo('2026-12-08 09:00');
+    Job::query()->whereKey($soon->id)->update(['ended_at' => now(), 'ended_as' => 'given-up']);
+    $this->get('/?week=this')->assertSee('No job is due this week');
+});

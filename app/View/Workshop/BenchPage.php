@@ -14,6 +14,7 @@ use App\Planning\WorkshopPlan;
 use App\View\Calendar\DatesTable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\HtmlString;
+use NeatSpindle\Core\Whole\Schedule\WallClock;
 
 use function is_string;
 use function preg_match;
@@ -46,13 +47,24 @@ class BenchPage
     /**
      * @param  mixed  $find  from the address
      * @param  mixed  $who  whose jobs, by the person's number, from the address
+     * @param  bool  $isWeek  only what is promised, done or back until this week is over
      */
-    public function __construct(public readonly User $user, mixed $find, mixed $who = null, private readonly bool $isAll = false)
+    public function __construct(public readonly User $user, mixed $find, mixed $who = null, private readonly bool $isAll = false, public readonly bool $isWeek = false)
     {
         $this->find = is_string($find) ? mb_substr(trim($find), 0, self::LONGEST_SEARCH) : '';
         $this->who = is_string($who) && preg_match('/^\d{1,18}$/D', $who) === 1 ? (int) $who : null;
         $this->jobs = Job::query()->onTheBench()->withCustomer()->with(['bike', 'assignee'])
             ->orderByRaw('promised_on is null, promised_on')->orderBy('number')->get();
+    }
+
+    /**
+     * The bench as it is looked at, but for something.
+     *
+     * @param  array<string, int|string|null>  $other
+     */
+    public function address(array $other): string
+    {
+        return route('bench', array_filter([...['who' => $this->who, 'week' => $this->isWeek ? 'this' : null, 'find' => $this->find ?: null], ...$other]));
     }
 
     /** @return Collection<int, User> */
@@ -155,6 +167,7 @@ class BenchPage
     public function found(): Collection
     {
         $jobs = $this->who === null ? $this->jobs : $this->jobs->where('assignee_id', $this->who)->values();
+        $jobs = $this->isWeek ? $jobs->filter($this->isThisWeek(...))->values() : $jobs;
 
         return $this->find === '' ? $jobs : $jobs->filter($this->isFound(...))->values();
     }
@@ -176,6 +189,16 @@ class BenchPage
         $this->byWait ??= $this->found()->groupBy(fn (Job $job) => $job->waits_for->value);
 
         return $this->byWait->get($wait->value) ?? new Collection;
+    }
+
+    /** Whether it is promised or will be done until this week is over; or comes back until then. */
+    private function isThisWeek(Job $job): bool
+    {
+        $sunday = WallClock::mondayOf((int) WallClock::day(today()->format('Y-m-d'))) + 6;
+        $back = $job->comes_back_on === null ? null : WallClock::day($job->comes_back_on->format('Y-m-d'));
+        $day = $job->handed_over_at === null ? min($job->promisedDay() ?? PHP_INT_MAX, $this->plan()->honest($job) ?? PHP_INT_MAX) : $back ?? PHP_INT_MAX;
+
+        return $day <= $sunday;
     }
 
     private function isFound(Job $job): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use NeatSpindle\Core\Donor\Bike\BikeKind;
 use NeatSpindle\Core\Whole\Calendar\RestOfJob;
@@ -47,9 +48,12 @@ final readonly class UsualPieces
     private static function counted(int $workshop, BikeKind $kind, ?string $motor): array
     {
         $rows = DB::table('step_records')->join('jobs', 'jobs.id', '=', 'step_records.job_id')->join('bikes', 'bikes.id', '=', 'jobs.bike_id')
-            ->where('jobs.workshop_id', $workshop)->whereNotNull('jobs.handed_over_at')->where('bikes.kind', $kind->value)->whereNull('superseded_at')->where('state', 'done')
-            ->when($motor !== null, fn ($of) => $of->join('kits', 'kits.job_id', '=', 'jobs.id')->join('motors', 'motors.id', '=', 'kits.motor_id')->where('motors.code', $motor))
-            ->groupBy('step_records.job_id', 'work')->selectRaw("step_records.job_id, json_value(asked, '$.work') as work, count(*) as pieces")->orderByDesc('job_id')->limit(self::MOST_ROWS)->get();
+            ->where('jobs.workshop_id', $workshop)->whereNotNull('jobs.handed_over_at')->where('bikes.kind', $kind->value)
+            ->whereNull('superseded_at')->where('state', 'done')
+            ->when($motor !== null, fn (Builder $of) => $of->join('kits', 'kits.job_id', '=', 'jobs.id')
+                ->join('motors', 'motors.id', '=', 'kits.motor_id')->where('motors.code', $motor))
+            ->groupBy('step_records.job_id', 'work')->selectRaw("step_records.job_id, json_value(asked, '$.work') as work, count(*) as pieces")
+            ->orderByDesc('job_id')->limit(self::MOST_ROWS)->get();
         $byJob = [];
         $none = array_fill_keys([WorkKind::Strip->value, WorkKind::Back->value], 0);
         foreach ($rows as $row) {

@@ -20,8 +20,10 @@ class CalendarController extends Controller
 {
     public function show(Request $request): View
     {
+        $asked = Newcomer::asked($request->query('kind'), $request->query('motor'), $request->query('parts'));
+
         return view('calendar', ['page' => new CalendarPage(
-            $this->user(), $request->query('week'), day: $request->query('day'), asked: Newcomer::asked($request->query('kind'), $request->query('motor'), $request->query('parts')),
+            $this->user(), $request->query('week'), day: $request->query('day'), asked: $asked,
             changing: $request->integer('change'), isAll: $request->boolean('all'),
         )]);
     }

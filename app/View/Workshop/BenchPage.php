@@ -141,10 +141,10 @@ class BenchPage
         return $day === null ? null : DatesTable::day($day);
     }
 
-    /** Whether its promise will not hold as things stand. */
+    /** Whether its promise will not hold as things stand; what has left has kept its own or not. */
     public function isLate(Job $job): bool
     {
-        return $this->plan()->isLate($job);
+        return $job->handed_over_at === null && $this->plan()->isLate($job);
     }
 
     private function plan(): WorkshopPlan

@@ -20,7 +20,7 @@ use function max;
 class DatesTable
 {
     /** So many jobs stand in the table before the rest is asked for. */
-    private const SHOWN = 80;
+    private const SHOWN = 40;
 
     /** Who is named for so many kinds of work does all they can. */
     private const ALMOST_ALL = 10;

@@ -24,6 +24,9 @@ use function count;
 /** Where a job stands: what it waits for and the next thing to do. */
 class Progress
 {
+    /** What is next where nothing stands against it. */
+    public const HAND_OVER = 'Hand over';
+
     private function __construct(
         public readonly Stage $stage,
         public readonly WaitsFor $waitsFor,
@@ -173,7 +176,7 @@ class Progress
                 Stage::Prove, $check->chapter === Check::STAND ? WaitsFor::Hands : WaitsFor::Ride, "Prove: {$check->title}", WorkKind::ofCheck($check),
             ),
             $against !== null => new self(Stage::Prove, WaitsFor::Decision, "Before hand-over: {$against}", WorkKind::HandOver),
-            default => new self(Stage::Prove, WaitsFor::Hands, 'Hand over', WorkKind::HandOver),
+            default => new self(Stage::Prove, WaitsFor::Hands, self::HAND_OVER, WorkKind::HandOver),
         };
     }
 }

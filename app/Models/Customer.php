@@ -37,6 +37,12 @@ class Customer extends Row
         return self::query()->where('workshop_id', $workshop)->whereNull('erased_at')->orderBy('id')->get()->filter($isSo)->values();
     }
 
+    /** By which how they are reached is known again. */
+    public function contactMark(): string
+    {
+        return hash('xxh128', "{$this->phone}/{$this->email}");
+    }
+
     /** @return HasMany<Bike, $this> */
     public function bikes(): HasMany
     {

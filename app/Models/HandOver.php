@@ -38,4 +38,20 @@ class HandOver extends Row
     {
         return $this->belongsTo(User::class);
     }
+
+    /**
+     * The bike is in the workshop again: its hand-over stands no more, and the addresses of its sheet open nothing.
+     *
+     * @param  Job  $held  kept by whoever holds it
+     * @return bool whether there was one to take back
+     */
+    public static function takeBack(Job $held, User $by, string $because): bool
+    {
+        $taken = self::query()->where('job_id', $held->id)->whereNull('taken_back_at')
+            ->update(['taken_back_at' => now(), 'taken_back_by_id' => $by->id, 'taken_back_because' => Longest::cut($because, Longest::REASON)]);
+        SheetAddress::callBack([$held->id], $by);
+        $held->handed_over_at = null;
+
+        return $taken > 0;
+    }
 }

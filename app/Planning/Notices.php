@@ -70,7 +70,7 @@ final readonly class Notices
     private static function isDueBack(Job $job, WorkshopPlan $plan): bool
     {
         foreach ($job->inOtherHands()->open() as $one) {
-            if ($one->backOn !== null && $one->backOn <= intdiv($plan->from, WallClock::DAY)) {
+            if ($one->dueOn() !== null && $one->dueOn() <= intdiv($plan->from, WallClock::DAY)) {
                 return true;
             }
         }

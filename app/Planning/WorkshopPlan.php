@@ -149,7 +149,7 @@ class WorkshopPlan
     public function newcomer(RestOfJob $rest): array
     {
         return $this->kept('newcomer '.serialize($rest), function () use ($rest): array {
-            $planned = fn (Minutes $minutes): ?PlannedJob => array_last(Schedule::of($this->toPlan($minutes, $rest))->jobs);
+            $planned = fn (Minutes $minutes): ?PlannedJob => collect(Schedule::of($this->toPlan($minutes, $rest))->jobs)->last();
             $likely = $planned($this->minutes);
 
             return [$likely->tasks[0]->start ?? null, $likely?->done, $planned($this->minutes->careful())?->done];

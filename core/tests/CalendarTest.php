@@ -67,7 +67,7 @@ it('has the tasks of a job in the order of the hand, each after the one before, 
     expect($byCode['ride']->after)->toBe(['stand', 'cure'])->and($byCode['cure']->after)->toBe(['torque'])->and($byCode['cure']->minutes)->toBe(1_440)
         ->and($byCode['ride']->skill)->toBe('ride')->and($byCode['strip']->minutes)->toBe(54);
     $built = (new RestOfJob(['stand' => 2, 'ride' => 1, 'hand-over' => 1], curedAt: planFrom() + 300))->tasks(usual());
-    expect(array_column($built, 'code'))->toBe(['stand', 'cure', 'ride', 'hand-over'])->and($built[1]->task->notBefore)->toBe(planFrom() + 300);
+    expect(array_column($built, 'code'))->toBe(['stand', 'cure', 'ride', 'hand-over'])->and($built[1]->task->minutes)->toBe(300);
 });
 
 it('says no date where a decision has no end, and waits for parts as long as was named, else as is usual', function (): void {
@@ -138,11 +138,13 @@ it('plans by promise, but what was put before another just before it, however fa
 
 it('waits for what lies in other hands before the work that needs it, for ever where nobody can name a day', function (): void {
     $rest = new RestOfJob(['strip' => 1, 'drive' => 1, 'hand-over' => 1]);
-    $wheel = fn (?string $day) => new Elsewhere('elsewhere-1', ElsewhereKind::Shop, 'front wheel', WorkKind::Drive, $day === null ? null : WallClock::day($day));
+    $wheel = fn (?string $day, string $since = '2026-11-30') => new Elsewhere(
+        'elsewhere-1', ElsewhereKind::Shop, 'front wheel', WorkKind::Drive, (int) WallClock::day($since), $day === null ? null : WallClock::day($day),
+    );
     $done = fn (Elsewhere ...$away): ?string => ($at = planWith($rest, $away)->done) === null ? null : WallClock::dayText(intdiv($at - 1, WallClock::DAY));
     expect($done())->toBe('2026-11-30')->and($done($wheel('2026-12-02')))->toBe('2026-12-02')->and($done($wheel('2026-11-01')))->toBe('2026-11-30')
-        ->and($done($wheel(null)))->toBe('2026-12-07')
-        ->and($done(new Elsewhere('elsewhere-2', ElsewhereKind::Customer, 'which colour', WorkKind::Strip, null)))->toBeNull();
+        ->and($done($wheel(null)))->toBe('2026-12-07')->and($done($wheel(null, '2026-11-25')))->toBe('2026-12-02')->and($done($wheel(null, '2026-11-01')))->toBe('2026-11-30')
+        ->and($done(new Elsewhere('elsewhere-2', ElsewhereKind::Customer, 'which colour', WorkKind::Strip, (int) WallClock::day('2026-11-01'), null)))->toBeNull();
     $codes = array_map(fn (object $one): string => $one->task->code, planWith($rest, [$wheel('2026-12-02')])->tasks);
     expect($codes)->toBe(['strip', 'elsewhere-1', 'drive', 'hand-over']);
     // Work that is done already waits for nothing; the next that is left does.

@@ -118,7 +118,8 @@ it('says lengths as people do in inches: a doubt that is not nothing, sixteenths
         ->and($inch->showCoarse(68.2625))->toBe('2 11/16 in')->and($inch->showCoarse(650.0))->toBe('25 9/16 in')->and($inch->showCoarse(12.7))->toBe('1/2 in')
         ->and($inch->showCoarse(25.4))->toBe('1 in')->and($inch->showCoarse(0.1))->toBe('0 in')->and($inch->showCoarse(-38.1))->toBe('-1 1/2 in')
         ->and(LengthUnit::Millimetre->showCoarse(650.4))->toBe('650 mm')
-        ->and($inch->showPitch(1.058))->toBe('1.06 mm, 24 per inch')->and($inch->showPitch(1.0))->toBe('1.00 mm');
+        ->and($inch->showPitch(1.058))->toBe('1.06 mm, 24 per inch')->and($inch->showPitch(0.977))->toBe('0.98 mm, 26 per inch')
+        ->and(array_map($inch->showPitch(...), [1.0, 1.25, 1.5, 1.75, 2.0, 0.0]))->toBe(['1.00 mm', '1.25 mm', '1.50 mm', '1.75 mm', '2.00 mm', '0.00 mm']);
     foreach (range(1, 4_000, 7) as $sixteenths) {
         $typed = (new LengthText($inch))->measurement($inch->showCoarse($sixteenths * 25.4 / 16), 0.5);
         expect($typed->value)->toEqualWithDelta($sixteenths * 25.4 / 16, 1e-6);

@@ -18,7 +18,7 @@ return new class extends Migration
             $table->json('rest')->nullable()->comment('what is still to be done, counted in pieces of work');
             $table->timestamp('waits_since')->nullable();
             $table->date('parts_on')->nullable()->comment('when what is missing comes');
-            $table->foreignId('before_id')->nullable()->comment('the job it is done before, where somebody has put it there')->constrained('jobs')->nullOnDelete();
+            $table->integer('turn')->nullable()->comment('its place before others, where somebody has moved it');
         });
         Schema::create('absences', function (Blueprint $table): void {
             $table->id();
@@ -54,8 +54,7 @@ return new class extends Migration
         Schema::dropIfExists('promises');
         Schema::dropIfExists('absences');
         Schema::table('jobs', function (Blueprint $table): void {
-            $table->dropConstrainedForeignId('before_id');
-            $table->dropColumn(['rest', 'waits_since', 'parts_on']);
+            $table->dropColumn(['rest', 'waits_since', 'parts_on', 'turn']);
         });
         Schema::table('workshops', function (Blueprint $table): void {
             $table->dropColumn(['hours', 'time_zone']);

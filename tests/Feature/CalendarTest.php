@@ -288,6 +288,7 @@ it('gives work to whoever is named, but only what they can do', function (): voi
     $this->put('/calendar/skills', ['people' => ['99999']] + $skill)->assertSessionHasErrors('people.0');
     $this->put('/calendar/skills', $skill)->assertSessionHasNoErrors();
     $this->put('/calendar/skills', ['name' => 'other'] + $skill)->assertSessionHasErrors('skill');
+    $this->put('/calendar/skills', ['seen' => Workshop::query()->findOrFail($workshop->id)->skills?->mark(), 'kinds' => ['dry']] + $skill)->assertSessionHasErrors('name');
     expect($who())->toMatchArray(['strip' => (string) $this->person->id, 'routes' => (string) $this->person->id, 'dry' => (string) $apprentice->id]);
     $this->get('/calendar/hours')->assertSee('wiring')->assertSee('strip, leads');
     $mark = Workshop::query()->findOrFail($workshop->id)->skills?->mark();
@@ -345,11 +346,14 @@ it('writes in the morning to whoever wants it, once a day, and only where there 
 });
 
 it('keeps how a customer is reached, and writes nothing by itself', function (): void {
-    $contact = fn (array $with) => $this->put("/calendar/jobs/{$this->job->id}/contact", ['version' => $this->job->refresh()->version, 'phone' => '+351 22 555 0199', 'email' => 'rider@post.example', ...$with]);
+    $contact = fn (array $with) => $this->put("/calendar/jobs/{$this->job->id}/contact", ['seen' => Customer::query()->findOrFail($this->job->bike->customer_id)->contactMark(), 'phone' => '+351 22 555 0199', 'email' => 'rider@post.example', ...$with]);
     $contact(['phone' => 'call me'])->assertSessionHasErrors('phone');
     $contact(['email' => 'nobody'])->assertSessionHasErrors('email');
-    $contact(['version' => 99])->assertSessionHasErrors('version');
+    $contact(['seen' => 'x'])->assertSessionHasErrors('seen');
+    $stale = Customer::query()->findOrFail($this->job->bike->customer_id)->contactMark();
     $contact([])->assertSessionHasNoErrors();
+    $contact(['seen' => $stale, 'phone' => '0999'])->assertSessionHasErrors('contact');
+    expect(Customer::query()->findOrFail($this->job->bike->customer_id)->phone)->toBe('+351 22 555 0199');
     $this->get("/calendar?change={$this->job->number}")->assertSee('mailto:rider@post.example?subject=', false)->assertSee('tel:+351225550199', false);
     $this->get('/calendar?change[]=x')->assertOk();
     $started = $this->post('/jobs', ['customer' => 'New Rider', 'bike' => 'Bike', 'kind' => 'diamond', 'frame_material' => 'steel', 'phone' => '0123', 'email' => 'new@post.example']);

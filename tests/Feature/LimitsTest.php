@@ -38,7 +38,7 @@ const GOES_TO = [
     'ChooseRingRequest' => ['mounting' => ['kits.ring_mounting']],
     'CockpitRequest' => ['widths.*' => [], 'bore' => [], 'display' => ['motors.code']],
     'ConditionRequest' => ['declined_by' => ['conditions.declined_by'], 'note' => ['conditions.note']],
-    'ContactRequest' => ['phone' => ['customers.phone'], 'email' => ['customers.email']],
+    'ContactRequest' => ['seen' => [], 'phone' => ['customers.phone'], 'email' => ['customers.email']],
     'CountSpacerRequest' => ['lies_in' => ['spacers.lies_in'], 'seen_lies_in' => []],
     'DecideSensorRequest' => ['reason' => ['decisions.reason']],
     'EditStackRequest' => ['seen.*' => [], 'typed' => []],

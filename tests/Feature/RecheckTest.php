@@ -42,7 +42,7 @@ it('keeps how a bike was found, with the torque before it was tightened', functi
     $this->get("/jobs/{$this->job->id}/prove/come-back")->assertSee('22.5 N·m found')->assertSee('It creaks')->assertSee('at the head')->assertDontSee('Found 2 times');
     expect(Workshops::fresh($this->job)->next_step)->toBe('Came back, no day for the next time');
     ($this->take)(['found' => ['nut-torque' => 'held'], 'next_on' => today()->addDays(90)->format('Y-m-d')]);
-    expect(Workshops::fresh($this->job)->next_step)->toContain('Comes back');
+    expect(Workshops::fresh($this->job)->next_step)->toContain('Comes back')->and(Workshops::fresh($this->job)->comes_back_on?->format('Y-m-d'))->toBe(today()->addDays(90)->format('Y-m-d'));
 });
 
 it('puts what the wrench shows into its field, with all that was typed, and keeps nothing yet', function (): void {
@@ -115,11 +115,13 @@ it('makes work of what was found: its steps are open again with what they were, 
     expect(StepRecord::query()->where('job_id', $job->id)->where('recorded_at', '>', now()->subHour())->where('sheet', 'build')->count())->toBe(count($codes))->and($done)->toBeGreaterThan($all / 2);
     $this->post("/jobs/{$job->id}/prove/hand-over", ['version' => $again->version, 'recheck_on' => today()->addDays(14)->format('Y-m-d')])->assertSessionHasNoErrors();
     expect(Workshops::fresh($job)->handed_over_at)->not->toBeNull();
+    // What was found before it left again is done; it is taken up when it has come back again.
+    $this->put("/jobs/{$job->id}/prove/come-back", ['steps' => ['nut-torque']])->assertSessionHasErrors('steps');
 });
 
 it('hears what riders say', function (string $said, array $means): void {
     expect(array_column(Complaint::in($said), 'value'))->toBe($means);
 })->with([
     ['It clicks once a turn', ['once-a-turn']], ['A creak on hills, and the chain drops', ['creak', 'chain-drops']], ['Rides well', []], ['', []],
-    ['cuts out in the rain, the display fogs', ['cuts-out', 'fogs']], ['The pack rattles', ['rocks']], ['SCRAPES', ['rubs']],
+    ['cuts out in the rain, the display fogs', ['cuts-out', 'fogs']], ['The pack rattles', ['rocks']], ['SCRAPES', ['rubs']], ['There is a crack at the shell', ['broken']], ['The battery lasts well, plenty of power', []], ['It runs out early', ['weak']],
 ]);

@@ -16,7 +16,7 @@ use Tests\Support\Workshops;
  * compares: with the job's version, or with the very thing that stands there.
  */
 const WITHOUT_COMPARING = [
-    'Calendar/NoteAbsence' => 'adds', 'Calendar/TakeAbsenceBack' => 'takes this very absence back, once', 'Calendar/TakeBackIn' => 'says that this very thing is back, once', 'Calendar/GiveFeed' => 'adds', 'Calendar/RevokeFeed' => 'calls this very address back, once',
+    'Calendar/NoteAbsence' => 'adds', 'Calendar/TakeAbsenceBack' => 'takes this very absence back, once', 'Calendar/TakeBackIn' => 'says that this very thing is back, once', 'Calendar/GiveFeed' => 'adds', 'Calendar/WriteMornings' => 'writes once a day, whoever asks first', 'Calendar/RevokeFeed' => 'calls this very address back, once',
     'Catalogue/BeginPart' => 'adds', 'Catalogue/DropPart' => 'takes this very part away, once',
     'Drawer/AddKind' => 'adds; a kind that is there already is refused',
     'Drawer/RetireKind' => 'says out or in, and is the same said twice; the count stays',

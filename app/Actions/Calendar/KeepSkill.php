@@ -28,6 +28,9 @@ class KeepSkill extends WorkshopAction
                 throw StandsOtherwise::told('Somebody has changed the skills', 'skill');
             }
             $left = $was === null ? $skills : $skills->without($was);
+            if ($skill !== null && $left->has($skill->name)) {
+                throw ValidationException::withMessages(['name' => 'There is a skill of this name already: change that one.']);
+            }
             if ($skill !== null && $left->isFull()) {
                 throw ValidationException::withMessages(['skill' => 'That is as many as are kept: drop one first.']);
             }

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Longest;
+use Illuminate\Foundation\Http\FormRequest;
 
 /** How a customer can be reached; nothing of it has to be said. */
-class ContactRequest extends VersionedRequest
+class ContactRequest extends FormRequest
 {
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return parent::rules() + self::fields();
+        return ['seen' => ['required', 'string', 'size:32']] + self::fields();
     }
 
     /** @return array<string, list<mixed>> */
@@ -36,6 +38,12 @@ class ContactRequest extends VersionedRequest
         return [
             'phone.regex' => 'Write the number in digits, for example +351 22 555 0199.', 'email.email' => 'That is no e-mail address.',
         ];
+    }
+
+    /** By which what the person saw is known again. */
+    public function seen(): string
+    {
+        return $this->string('seen')->value();
     }
 
     public function phone(): ?string

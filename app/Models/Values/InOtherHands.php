@@ -13,6 +13,7 @@ use function count;
 use function is_array;
 use function is_int;
 use function is_string;
+use function substr;
 
 /**
  * What of a job lies in other hands, and what did: a wheel at another shop, a question to the customer. Nothing of it is deleted.
@@ -40,7 +41,7 @@ final readonly class InOtherHands implements Kept
         foreach ($this->notes as $i => $note) {
             $note['ended'] !== null ?: $open[$i] = new Elsewhere(
                 "elsewhere-{$i}", ElsewhereKind::from($note['kind']), $note['what'], WorkKind::from($note['before']),
-                $note['back_on'] === null ? null : WallClock::day($note['back_on']),
+                (int) WallClock::day(substr($note['since'], 0, 10)), $note['back_on'] === null ? null : WallClock::day($note['back_on']),
             );
         }
 

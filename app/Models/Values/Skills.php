@@ -6,12 +6,14 @@ namespace App\Models\Values;
 
 use NeatSpindle\Core\Whole\Calendar\WorkKind;
 
+use function array_column;
 use function array_filter;
 use function array_map;
 use function array_merge;
 use function array_values;
 use function count;
 use function hash;
+use function in_array;
 use function is_array;
 use function is_int;
 use function is_string;
@@ -35,9 +37,14 @@ final readonly class Skills implements Kept
         return count($this->all) >= self::MOST;
     }
 
+    public function has(string $name): bool
+    {
+        return in_array($name, array_column($this->all, 'name'), true);
+    }
+
     public function with(Skill $skill): self
     {
-        return new self([...$this->without($skill->name)->all, $skill]);
+        return new self([...$this->all, $skill]);
     }
 
     public function without(string $name): self

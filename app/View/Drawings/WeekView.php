@@ -189,11 +189,10 @@ class WeekView
         $waits = [];
         $ends = [];
         foreach ($this->tasks() as [$job, $task, $label]) {
-            $start = $this->since($task);
-            if (! $task->task->isWait || $start === null || $task->end === null || $task->end <= $start) {
+            if (! $task->task->isWait || $task->start === null || $task->end === null || $task->end <= $task->start) {
                 continue;
             }
-            $pieces = $this->pieces($start, $task->end);
+            $pieces = $this->pieces($task->start, $task->end);
             if ($pieces === []) {
                 continue;
             }
@@ -225,16 +224,8 @@ class WeekView
 
     private function isShown(PlannedTask $task): bool
     {
-        $start = $this->since($task);
-
-        return $start !== null && $task->end !== null
-            && $task->end > $this->first * WallClock::DAY && $start < ($this->first + $this->count) * WallClock::DAY;
-    }
-
-    /** A wait for a named day is on its way since before now. */
-    private function since(PlannedTask $task): ?int
-    {
-        return $task->task->isWait && $task->task->notBefore !== null ? min($this->plan->from, $task->start ?? PHP_INT_MAX) : $task->start;
+        return $task->start !== null && $task->end !== null
+            && $task->end > $this->first * WallClock::DAY && $task->start < ($this->first + $this->count) * WallClock::DAY;
     }
 
     /** @return list<array{float, float}> where a stretch of time lies in each day of the week it touches, and how wide */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Job;
 
+use App\Bench\Progress;
 use App\Models\Job;
 use App\Models\Stage;
 use App\Models\WaitsFor;
@@ -22,7 +23,7 @@ final readonly class Onward
      */
     public static function of(Job $job, Closure $stopPlace): ?self
     {
-        $isAtTheEnd = $job->stage === Stage::Prove && ($job->waits_for === WaitsFor::Decision || $job->next_step === 'Hand over');
+        $isAtTheEnd = $job->stage === Stage::Prove && ($job->waits_for === WaitsFor::Decision || $job->next_step === Progress::HAND_OVER);
         $route = match (true) {
             $job->handed_over_at !== null => 'job.come-back',
             $isAtTheEnd => 'job.hand-over',

@@ -4,6 +4,7 @@
 @php($customer = $row->customer())
 @php($isTyped = (int) old('row') === $job->id)
 <div class="plan-row">
+    @if ($isTyped)<div class="whole"><x-fault for="version" /></div>@endif
     <div>
         <h3>Why that day</h3>
         <ol class="causes mb-0" id="why-{{ $job->number }}">@forelse ($row->chain() as [$before, $task])<li>@if ($before !== '')<span class="soft">{{ $before }}</span>@endif{{ $task }}</li>@empty<li>No day can be said.</li>@endforelse</ol>
@@ -27,7 +28,7 @@
             @if ($isTyped)<x-fault for="work" />@endif
             <label class="visually-hidden" for="by-{{ $job->id }}">By whom</label>
             <x-select class="mt-1" :id="'by-'.$job->id" name="by" any="whoever is free" :options="$page->people()->mapWithKeys(fn ($one) => [$one->id => $one->firstName()])->all()" :chosen="$isTyped ? old('by') : null" />
-            @if ($isTyped)<x-fault for="by" /><x-fault for="version" />@endif
+            @if ($isTyped)<x-fault for="by" />@endif
             <button class="btn btn-plain mt-1" id="try-{{ $job->number }}">See what moves</button>
             @foreach ($row->promises() as $promise)
                 <p class="form-hint mb-0">{{ $promise->promised_at->format('j M') }}, {{ $promise->user->firstName() }}: {{ $promise->promised_on === null ? 'promise taken back' : 'promised for '.$promise->promised_on->format('D j M') }}</p>
@@ -68,13 +69,14 @@
             @if ($customer->phone)<a class="btn btn-plain" href="tel:{{ preg_replace('/[^+\d]/', '', $customer->phone) }}">Call {{ $customer->phone }}</a>@endif
         </p>
         <form method="post" action="{{ route('calendar.contact', $job) }}" novalidate>
-            @csrf @formkey @method('PUT')<input type="hidden" name="version" value="{{ $job->version }}"><input type="hidden" name="row" value="{{ $job->id }}">
+            @csrf @formkey @method('PUT')<input type="hidden" name="seen" value="{{ $customer->contactMark() }}"><input type="hidden" name="row" value="{{ $job->id }}">
             <label class="form-label mb-0" for="phone-{{ $job->id }}">Telephone</label>
             <input class="form-control" type="tel" id="phone-{{ $job->id }}" name="phone" autocomplete="off" maxlength="@most(PHONE)" value="{{ $isTyped ? old('phone', $customer->phone) : $customer->phone }}">
             @if ($isTyped)<x-fault for="phone" />@endif
             <label class="form-label mb-0" for="email-{{ $job->id }}">E-mail</label>
             <input class="form-control" type="email" id="email-{{ $job->id }}" name="email" autocomplete="off" maxlength="@most(NAME)" value="{{ $isTyped ? old('email', $customer->email) : $customer->email }}">
             @if ($isTyped)<x-fault for="email" />@endif
+            @if ($isTyped)<x-fault for="contact" />@endif
             <button class="btn btn-plain mt-1">Keep</button>
         </form>
     </div>

@@ -104,8 +104,8 @@
                     @if ($spot->choices() !== [])
                         <div class="choice-row" role="group" aria-labelledby="spot-title" tabindex="-1" @unless($page->leadsOn() && $page->kept()) autofocus @endunless>
                             @foreach ($spot->choices() as $value => $label)
-                                <button data-key="{{ $loop->iteration }}" class="btn {{ $page->opened->findings->answer($spot) === (string) $value ? 'btn-primary' : 'btn-plain' }}" name="value" value="{{ $value }}"
-                                        aria-pressed="{{ $page->opened->findings->answer($spot) === (string) $value ? 'true' : 'false' }}">{{ $label }} <kbd aria-hidden="true">{{ $loop->iteration }}</kbd></button>
+                                <button @if($loop->iteration < 10) data-key="{{ $loop->iteration }}" @endif class="btn {{ $page->opened->findings->answer($spot) === (string) $value ? 'btn-primary' : 'btn-plain' }}" name="value" value="{{ $value }}"
+                                        aria-pressed="{{ $page->opened->findings->answer($spot) === (string) $value ? 'true' : 'false' }}">{{ $label }} @if ($loop->iteration < 10)<kbd aria-hidden="true">{{ $loop->iteration }}</kbd>@endif</button>
                             @endforeach
                         </div>
                         <x-fault for="value" />

@@ -15,8 +15,8 @@ enum LengthUnit: string
     /** Under so much of an inch a thousandth says nothing. */
     private const FINE = 0.0005;
 
-    /** So near to a whole number of threads in an inch it is one. */
-    private const NEARLY = 0.3;
+    /** So near to a pitch of an even number of threads in an inch a reading is taken for it, in mm; metric ones lie further off. Ours. */
+    private const NEAR_MM = 0.01;
 
     public static function fromText(string $unit): ?self
     {
@@ -105,8 +105,8 @@ enum LengthUnit: string
     /** A thread's pitch as both are said: `1.06 mm, 24 per inch`. */
     public function showPitch(float $mm): string
     {
-        $perInch = $mm > 0.0 ? self::MM_PER_INCH / $mm : 0.0;
-        $says = abs($perInch - round($perInch)) < self::NEARLY ? ', '.round($perInch).' per inch' : '';
+        $threads = $mm > 0.0 ? 2 * max(1, (int) round(self::MM_PER_INCH / $mm / 2)) : 1;
+        $says = abs(self::MM_PER_INCH / $threads - $mm) <= self::NEAR_MM ? ", {$threads} per inch" : '';
 
         return number_format(Rounding::halfAway($mm, 2), 2, '.', '')." mm{$says}";
     }

@@ -14,11 +14,20 @@ final readonly class Elsewhere
      * @param  string  $code  of its task
      * @param  string  $what  in somebody's words
      * @param  WorkKind  $before  the first work that waits for it
-     * @param  ?int  $backOn  the day that was named, as the wall clock counts days; null where none was
+     * @param  int  $since  the day on which it went there, as the wall clock counts days
+     * @param  ?int  $backOn  the day that was named; null where none was
      */
     public function __construct(
-        public string $code, public ElsewhereKind $kind, public string $what, public WorkKind $before, public ?int $backOn,
+        public string $code, public ElsewhereKind $kind, public string $what, public WorkKind $before, public int $since, public ?int $backOn,
     ) {}
+
+    /** The day it is due back: as was named, else as long after it went as is usual; null where nobody can say. */
+    public function dueOn(): ?int
+    {
+        $usual = $this->kind->usualDays();
+
+        return $this->backOn ?? ($usual === null ? null : $this->since + $usual);
+    }
 
     public function label(): string
     {
@@ -34,14 +43,15 @@ final readonly class Elsewhere
         return $work->position() >= $this->before->position();
     }
 
-    /** It began when it was sent away: it waits for nothing of the job. Without a day or a usual time it has no end. */
-    public function task(): JobTask
+    /**
+     * It is away already: it waits for nothing of the job, from now on until it is due. Where nobody can say when, it has no end.
+     *
+     * @param  int  $from  now, a time
+     */
+    public function task(int $from): JobTask
     {
-        $task = match (true) {
-            $this->backOn !== null => new Task($this->code, 0, isWait: true, notBefore: $this->backOn * WallClock::DAY),
-            $this->kind->usualDays() !== null => new Task($this->code, $this->kind->usualDays() * WallClock::DAY, isWait: true),
-            default => new Task($this->code, 1, skill: RestOfJob::NOBODY),
-        };
+        $due = $this->dueOn();
+        $task = $due === null ? new Task($this->code, 1, skill: RestOfJob::NOBODY) : Task::until($this->code, $from, $due * WallClock::DAY);
 
         return new JobTask($this->code, $this->label(), $task, null);
     }

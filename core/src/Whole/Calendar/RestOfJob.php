@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Whole\Calendar;
 
 use NeatSpindle\Core\Whole\Schedule\Task;
+use NeatSpindle\Core\Whole\Schedule\WallClock;
 
 use function array_filter;
 use function array_values;
 use function is_array;
 use function is_int;
 use function is_string;
-use function max;
 
 /** What of a job is still to be done, counted in pieces of work, and what it waits for beside. */
 final readonly class RestOfJob
@@ -75,22 +75,24 @@ final readonly class RestOfJob
         ];
         $last = $this->endless === null ? null : 'decision';
         $away = $terms->elsewhere;
+        $also = [];
         foreach (WorkKind::cases() as $kind) {
             $pieces = $this->pieces[$kind->value] ?? 0;
             if ($kind === WorkKind::Dry && $this->awaitsParts) {
                 $tasks[] = $this->parts($terms, $last);
-                $last = 'parts';
+                $terms->partsAt === null ? $last = 'parts' : $also[] = 'parts';
             }
             if ($pieces === 0) {
                 continue;
             }
-            $after = $last === null ? [] : [$last];
+            $after = $last === null ? $also : [$last, ...$also];
+            $also = [];
             if ($kind === WorkKind::Ride && ($this->cures || $this->curedAt !== null)) {
                 $tasks[] = $this->cure($terms->from, $tasks);
                 $after[] = self::CURE;
             }
             foreach (array_filter($away, fn (Elsewhere $one) => $one->holds($kind)) as $i => $one) {
-                $tasks[] = $one->task();
+                $tasks[] = $one->task($terms->from);
                 $after[] = $one->code;
                 unset($away[$i]);
             }
@@ -110,15 +112,14 @@ final readonly class RestOfJob
         );
     }
 
+    /** What has a day named is on its way already; what has none is ordered once it is known what is missing. */
     private function parts(Terms $terms, ?string $last): JobTask
     {
-        $partsAt = $terms->partsAt;
-        $minutes = $partsAt === null ? self::USUAL_DELIVERY_DAYS * 24 * 60 : max(0, $partsAt - $terms->from);
+        $task = $terms->partsAt === null
+            ? new Task('parts', self::USUAL_DELIVERY_DAYS * WallClock::DAY, isWait: true, after: $last === null ? [] : [$last])
+            : Task::until('parts', $terms->from, $terms->partsAt);
 
-        return new JobTask('parts', $this->label('parts', $partsAt !== null),
-            new Task(
-                'parts', $partsAt === null ? $minutes : 0, isWait: true, after: $last === null ? [] : [$last], notBefore: $partsAt,
-            ), null);
+        return new JobTask('parts', $this->label('parts', $terms->partsAt !== null), $task, null);
     }
 
     /** @param  list<JobTask>  $before */
@@ -128,7 +129,7 @@ final readonly class RestOfJob
 
         return new JobTask(self::CURE, $this->label(self::CURE, true), $this->cures
             ? new Task(self::CURE, self::CURES, isWait: true, after: $torque === null ? [] : [$torque])
-            : new Task(self::CURE, 0, isWait: true, notBefore: max($from, (int) $this->curedAt)), null);
+            : Task::until(self::CURE, $from, (int) $this->curedAt), null);
     }
 
     /** What a task of it is called. */

@@ -20,17 +20,19 @@ enum Complaint: string
     case Rocks = 'rocks';
     case Fogs = 'fogs';
     case Weak = 'weak';
+    case Broken = 'broken';
 
     /** In any of these words, as whole beginnings of words. */
     private const WORDS = [
         'once-a-turn' => '/\b(click|tick|knock|clunk|once a turn|every turn)/u',
-        'creak' => '/\b(creak|squeak|groan|crack)/u',
+        'creak' => '/\b(creak|squeak|groan)/u',
         'rubs' => '/\b(rub|scrape|scrap|grind|touch)/u',
         'chain-drops' => '/\b(drop|falls? off|jump|slip|came off|comes off)/u',
         'cuts-out' => '/\b(cuts?\b|dies|died|dead|stops?\b|switch|error|fault)/u',
         'rocks' => '/\b(rock|loose|moves|wobbl|play\b|rattl)/u',
         'fogs' => '/\b(fog|wet|water|damp|steam)/u',
-        'weak' => '/\b(weak|slow|range|battery|empty|power)/u',
+        'broken' => '/\b(crack|split|bent\b|broke)/u',
+        'weak' => '/\b(weak|slow|empty|no power|less power|less range|not as far|runs? out)/u',
     ];
 
     /** @return list<self> those whose words stand in what somebody said */
@@ -52,6 +54,7 @@ enum Complaint: string
             self::Rocks => 'Something rocks or is loose',
             self::Fogs => 'Water gets in',
             self::Weak => 'Weak, or not as far as it should go',
+            self::Broken => 'Something is cracked or bent',
         };
     }
 
@@ -88,6 +91,10 @@ enum Complaint: string
             self::Fogs => [
                 new Cause('A plug without grease, or a seal not home', 'dress:main harness'),
                 new Cause('A loop that lets water run to a plug', 'dress:main harness'),
+            ],
+            self::Broken => [
+                new Cause('Nobody rides it before frame, fork and rest were looked at with a lamp: Condition', null),
+                new Cause('What the body rests on', 'set-rest'),
             ],
             self::Weak => [
                 new Cause('Cells cold, or not full', null),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Whole\Schedule;
 
+use function max;
+
 /** Something of a job that takes time: work, which somebody does, or a wait, which is nobody's. */
 final readonly class Task
 {
@@ -25,4 +27,10 @@ final readonly class Task
         public ?int $notBefore = null,
         public bool $isOnStand = false,
     ) {}
+
+    /** A wait that runs already, and ends at a time; at once where that is over. */
+    public static function until(string $code, int $from, int $end): self
+    {
+        return new self($code, max(0, $end - $from), isWait: true);
+    }
 }

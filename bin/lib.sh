@@ -268,3 +268,12 @@ stop_group() {
     kill -TERM -- "-$1" 2>/dev/null || return 0
     wait "$1" 2>/dev/null || true
 }
+
+# An application of its own on a throw-away database in folder $1, its tables made; sets DB_PID.
+throwaway_app() {
+    start_database "$1/data" "$1"
+    export APP_ENV=local APP_DEBUG=false APP_KEY="base64:$(php -r 'echo base64_encode(random_bytes(32));')"
+    export LARAVEL_STORAGE_PATH="$1/storage"
+    mkdir -p "$1"/storage/{logs,app,framework/{views,sessions,cache/data}}
+    php -d variables_order=EGPCS artisan migrate --force --quiet
+}

@@ -2,11 +2,7 @@
     <main id="main" class="page">
         <div class="bench-head">
             <h1>Bench, {{ now()->format('l j F') }}</h1>
-            <form method="get" action="{{ route('bench') }}" role="search">
-                <label class="visually-hidden" for="find">Find a job</label>
-                <input class="form-control" id="find" name="find" type="search" value="{{ $page->find }}" placeholder="Find: number, bike, name" data-key="/">
-                <kbd aria-hidden="true">/</kbd>
-            </form>
+            <x-find :action="route('bench')" :find="$page->find" words="Find: number, bike, name" />
             <a class="btn btn-primary" href="{{ route('job.start') }}" data-key="n">Take a bike in</a>
         </div>
         @unless ($page->isEmpty())

@@ -3,12 +3,7 @@
     <main id="main" class="page">
         <div class="bench-head">
             <h1>Logbook</h1>
-            <form method="get" action="{{ route('logbook') }}" role="search">
-                <label class="visually-hidden" for="find">Find in the logbook</label>
-                @if ($page->like)<input type="hidden" name="like" value="{{ $page->like->id }}">@endif
-                <input class="form-control" id="find" name="find" type="search" value="{{ $page->find }}" placeholder="Find: frame, motor, name, what was wrong" data-key="/">
-                <kbd aria-hidden="true">/</kbd>
-            </form>
+            <x-find :action="route('logbook')" :find="$page->find" words="Find: frame, motor, name, what was wrong">@if ($page->like)<input type="hidden" name="like" value="{{ $page->like->id }}">@endif</x-find>
         </div>
         @if ($page->like)
             <p class="form-hint">The likest to {{ $page->like->number }}, {{ $page->like->bike->label }}, first: by kind, shell, stay and rear end as they were measured. <a href="{{ route('job.match', $page->like) }}">Back to it</a>, or <a href="{{ route('logbook') }}">all, the latest first</a>.</p>

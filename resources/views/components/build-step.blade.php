@@ -2,6 +2,7 @@
 @php
     $record = $page->record($step->code);
     $isTyped = old('step') === $step->code;
+    $asItWas = $page->asItWas($step);
 @endphp
 <section class="panel step-now" aria-labelledby="step-title">
     <div class="step-picture">
@@ -19,7 +20,7 @@
                 @if ($step->turn)<dt>Stand on</dt><dd>{{ $step->turn->side->value === 'drive' ? 'the drive side' : 'the left side' }}; {{ $step->turn->hand->value }}-hand thread</dd>@endif
                 @if ($step->tool)<dt>Tool</dt><dd>{{ $step->tool }}</dd>@endif
                 @if ($step->look)<dt>Look</dt><dd>{{ $step->look }}</dd>@endif
-                @if ($page->asItWas($step))<dt>As it was</dt><dd>{{ $page->asItWas($step) }}</dd>@endif
+                @if ($asItWas)<dt>As it was</dt><dd>{{ $asItWas }}</dd>@endif
                 @if ($step->closesOff)<dt>Out of reach afterwards</dt><dd>{{ $step->closesOff }}</dd>@endif
             </dl>
         </div>

@@ -27,6 +27,12 @@ final readonly class BuildState implements FromJob
      */
     private function __construct(public ?BuildSheet $sheet, public ?BuildGate $gate, public Ticks $ticks, public array $open) {}
 
+    /** @return list<BuildStep> what is done in one movement of the hands, the step itself first */
+    public function movement(BuildStep $first): array
+    {
+        return $this->gate?->movement($first) ?? [$first];
+    }
+
     public static function of(OpenJob $open): static
     {
         $sheet = $open->buildSheet();

@@ -68,10 +68,20 @@ final readonly class Proving implements FromJob
         );
     }
 
-    /** Why a check may not be made now, in words; null when it may. */
-    public function objection(Check $check): ?string
+    /**
+     * Why a check may not be made now, in words; null when it may.
+     *
+     * @param  list<string>  $besides codes of those that were right just before it
+     */
+    public function objection(Check $check, array $besides = []): ?string
     {
-        return $this->hold ?? $this->plan->objection($check, $this->right) ?? ($check->chapter === Check::RIDE ? $this->beforeTheRide : null);
+        return $this->hold ?? $this->plan->objection($check, [...$this->right, ...$besides]) ?? ($check->chapter === Check::RIDE ? $this->beforeTheRide : null);
+    }
+
+    /** @return list<Check> what is looked at in one go, the check itself first */
+    public function movement(Check $first): array
+    {
+        return $this->objection($first) === null ? $this->plan->movement($first, $this->right) : [$first];
     }
 
     /** Whether a check was right, and nothing it rests on was undone or done again since. */

@@ -19,6 +19,10 @@ use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Whole\Calendar\WorkKind;
 
+use function array_column;
+use function array_slice;
+use function in_array;
+
 /** Ticks a step of the build, says that it failed its check, or takes the tick back. Whether it may be ticked is the core's to say. */
 class RecordBuildStep extends JobAction
 {
@@ -31,21 +35,73 @@ class RecordBuildStep extends JobAction
      * @param  array{state: StepState, torque_nm: ?float, by_hand?: bool, compound: ?string, note: ?string}|null  $done  null takes the record back
      * @param  bool  $isSure  a torque far outside its band was looked at again
      * @param  int  $seen  the record the person saw standing there; 0 when none did
+     * @param  array<string, int>  $with  what is done in the same movement, each with the record the person saw there, by its code
      */
-    public function __invoke(Job $job, User $by, string $code, ?array $done, int $seen = 0, bool $isSure = false): void
+    public function __invoke(Job $job, User $by, string $code, ?array $done, int $seen = 0, bool $isSure = false, array $with = []): void
     {
-        ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $by, $code, $done, $seen, $isSure): void {
+        ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $by, $code, $done, $seen, $isSure, $with): void {
             $step = $open->buildSheet()?->step($code) ?? $this->refuse('step', 'The sheet has no such step any more: look at it again.');
-            if (($done['state'] ?? null) === StepState::Done) {
-                $this->expectItMayBeDone($open, $step);
-                $isSure ?: $this->askAboutImprobable($step, $done['torque_nm'] ?? null, $by->torque_unit);
-                $this->expectTorque($step, $done, $by->torque_unit);
+            if (($done['state'] ?? null) !== StepState::Done) {
+                $this->record($job, $by, $step, $done, $seen);
+
+                return;
             }
-            $this->recorder->record($job, $by, $seen, Sheet::Build, $code, [
-                'title' => $step->title, 'source' => $step->band?->source, 'work' => WorkKind::ofStep($step), ...$step->asked()->kept(),
-            ], $done);
-            ($done['state'] ?? null) === StepState::Done && $this->void($job, $step);
+            $gate = $open->the(BuildState::class)->gate;
+            $steps = [$step, ...$this->movedWith($open, $step, array_keys($with))];
+            foreach ($steps as $one) {
+                $objection = $gate?->objection($one);
+                $objection === null || $this->refuse('state', $objection);
+                $gate = $gate?->once($one);
+                $this->finish($job, $by, $one, $this->share($one, $steps, $done), [$code => $seen, ...$with][$one->code], $isSure);
+            }
         });
+    }
+
+    /**
+     * @param  list<string>  $codes
+     * @return list<BuildStep> in the order of the sheet
+     */
+    private function movedWith(OpenJob $open, BuildStep $step, array $codes): array
+    {
+        $movement = array_slice($open->the(BuildState::class)->movement($step), 1);
+        if (array_diff($codes, array_column($movement, 'code')) !== []) {
+            $this->refuse('state', 'Not all of that goes in one movement any more: look at the sheet again.');
+        }
+
+        return array_values(array_filter($movement, fn (BuildStep $one) => in_array($one->code, $codes, true)));
+    }
+
+    /**
+     * What of that which was typed for a movement is said of one of its steps: torque and reason belong to the one that is
+     * tightened, the compound that was chosen to the first.
+     *
+     * @param  non-empty-list<BuildStep>  $steps
+     * @param  array{state: StepState, torque_nm: ?float, by_hand?: bool, compound: ?string, note: ?string}  $done
+     * @return array{state: StepState, torque_nm: ?float, by_hand?: bool, compound: ?string, note: ?string}
+     */
+    private function share(BuildStep $step, array $steps, array $done): array
+    {
+        $torqued = array_values(array_filter($steps, fn (BuildStep $one) => $one->fastener !== null))[0] ?? $steps[0];
+        $compound = $step === $steps[0] ? $done['compound'] : $step->compound?->value;
+
+        return $step === $torqued ? ['compound' => $compound] + $done : ['state' => StepState::Done, 'torque_nm' => null, 'compound' => $compound, 'note' => null];
+    }
+
+    /** @param  array{state: StepState, torque_nm: ?float, by_hand?: bool, compound: ?string, note: ?string}  $done */
+    private function finish(Job $job, User $by, BuildStep $step, array $done, int $seen, bool $isSure): void
+    {
+        $isSure ?: $this->askAboutImprobable($step, $done['torque_nm'], $by->torque_unit);
+        $this->expectTorque($step, $done, $by->torque_unit);
+        $this->record($job, $by, $step, $done, $seen);
+        $this->void($job, $step);
+    }
+
+    /** @param  array{state: StepState, torque_nm: ?float, by_hand?: bool, compound: ?string, note: ?string}|null  $done */
+    private function record(Job $job, User $by, BuildStep $step, ?array $done, int $seen): void
+    {
+        $this->recorder->record($job, $by, $seen, Sheet::Build, $step->code, [
+            'title' => $step->title, 'source' => $step->band?->source, 'work' => WorkKind::ofStep($step), ...$step->asked()->kept(),
+        ], $done);
     }
 
     /** What was read of a thing before it was changed no longer counts; it stays in the log. */
@@ -61,14 +117,6 @@ class RecordBuildStep extends JobAction
         if ($nm !== null && ! $step->isTooLoose($nm) && $step->band?->torque->isFarFrom($nm) === true) {
             throw ValidationException::withMessages(['sure' => 'asked', 'torque' => "{$unit->show($nm)} is far from the band of {$unit->show($step->band->torque->low)} to "
                 ."{$unit->show($step->band->torque->high)}. Was the wrench set in another unit, or the figure read wrong? Take it again, or keep it as typed."]);
-        }
-    }
-
-    private function expectItMayBeDone(OpenJob $open, BuildStep $step): void
-    {
-        $objection = $open->the(BuildState::class)->gate?->objection($step);
-        if ($objection !== null) {
-            $this->refuse('state', $objection);
         }
     }
 

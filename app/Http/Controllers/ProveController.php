@@ -28,7 +28,7 @@ class ProveController extends Controller
 
     public function record(ProveRequest $request, Job $job, RecordProveCheck $record): RedirectResponse
     {
-        $record($job, $this->user(), $request->step(), $request->done(), $request->seen());
+        $record($job, $this->user(), $request->step(), $request->done(), $request->seen(), with: $request->with());
 
         return redirect()->route('job.prove', $job);
     }

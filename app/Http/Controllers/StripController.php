@@ -26,7 +26,7 @@ class StripController extends Controller
 
     public function record(StripStepRequest $request, Job $job, RecordStripStep $record): RedirectResponse
     {
-        $record($job, $this->user(), $request->step(), $request->done(), $request->seen(), $request->turned());
+        $record($job, $this->user(), $request->step(), $request->done(), $request->seen(), $request->turned(), $request->with());
 
         $open = $this->change->standing($job);
         $place = $request->isDone() && StripProgress::isDone($open) ? NextPlace::of($open) : null;

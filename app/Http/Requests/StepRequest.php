@@ -22,6 +22,8 @@ abstract class StepRequest extends FormRequest
             'state' => ['required', 'string', Rule::in([...array_column(StepState::cases(), 'value'), self::UNDONE])],
             'seen' => ['nullable', 'integer', 'min:0'],
             'posture' => ['nullable', Rule::in(['upright', 'inverted'])],
+            'with' => ['nullable', 'array', 'max:5'],
+            'with.*' => ['required', 'integer', 'min:0'],
             'note' => ['nullable', 'string', 'max:'.Longest::NOTE, Rule::requiredIf($this->input('state') === StepState::Stopped->value)],
         ];
     }
@@ -35,6 +37,17 @@ abstract class StepRequest extends FormRequest
     public function seen(): int
     {
         return $this->integer('seen');
+    }
+
+    /** @return array<string, int> what is ticked in the same movement: the record the person saw standing at each, by its code */
+    public function with(): array
+    {
+        $with = [];
+        foreach ($this->isDone() ? $this->array('with') : [] as $code => $seen) {
+            $with[(string) $code] = is_numeric($seen) ? (int) $seen : 0;
+        }
+
+        return $with;
     }
 
     /** How the bike stands on the page it comes from; null where that is as usual. */

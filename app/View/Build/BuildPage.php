@@ -16,6 +16,7 @@ use App\Models\StepRecord;
 use App\Models\StepState;
 use App\Models\Values\About;
 use App\View\Drawings\TurnView;
+use App\View\Job\InOneGo;
 use App\View\Job\StepsPage;
 use NeatSpindle\Core\Ground\Turn\Posture;
 use NeatSpindle\Core\Holding\Build\Asked;
@@ -24,6 +25,7 @@ use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Compound;
 
+use function array_slice;
 use function is_string;
 
 class BuildPage extends StepsPage
@@ -32,6 +34,9 @@ class BuildPage extends StepsPage
 
     /** @var array<string, string> why a step may not be ticked, by its code */
     private readonly array $held;
+
+    /** @var list<BuildStep>|null */
+    private ?array $movement = null;
 
     /** @var list<string>|null */
     private ?array $changedRules = null;
@@ -65,6 +70,25 @@ class BuildPage extends StepsPage
     public function current(): ?BuildStep
     {
         return $this->build?->step((string) $this->currentCode());
+    }
+
+    public function inOneGo(): array
+    {
+        return array_map(fn (BuildStep $step) => InOneGo::built($step, $this->band($step)), array_slice($this->movement(), 1));
+    }
+
+    /** The step whose torque is written down now: the one at hand, or the one its movement ends with; null where none is. */
+    public function torqued(): ?BuildStep
+    {
+        return array_values(array_filter($this->movement(), fn (BuildStep $step) => $step->fastener !== null))[0] ?? null;
+    }
+
+    /** @return list<BuildStep> the step at hand, and what is done in one movement with it */
+    private function movement(): array
+    {
+        $step = $this->current();
+
+        return $this->movement ??= $step === null || $this->isDone($step->code) ? array_filter([$step]) : $this->opened->the(BuildState::class)->movement($step);
     }
 
     public function isDone(string $code): bool

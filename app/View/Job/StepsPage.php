@@ -29,6 +29,9 @@ abstract class StepsPage extends JobPage
     /** @return list<string> codes in order */
     abstract protected function codes(): array;
 
+    /** @return list<InOneGo> what is done in one movement with the step at hand */
+    abstract public function inOneGo(): array;
+
     /** The step at hand: the one asked for, else the first that can be done, else the first that is not, else the last. */
     public function currentCode(): ?string
     {

@@ -9,12 +9,15 @@ use App\Bench\Proving;
 use App\Instruments\Display;
 use App\Models\Sheet;
 use App\Models\Stage;
+use App\View\Job\InOneGo;
 use App\View\Job\StepsPage;
 use NeatSpindle\Core\Holding\Build\Asked;
 use NeatSpindle\Core\Whole\Prove\Cause;
 use NeatSpindle\Core\Whole\Prove\Check;
 use NeatSpindle\Core\Whole\Prove\LineLook;
 use NeatSpindle\Core\Whole\Prove\ProvePlan;
+
+use function array_slice;
 
 /** The checks before a bike leaves, one of them at hand. */
 class ProvePage extends StepsPage
@@ -46,6 +49,15 @@ class ProvePage extends StepsPage
     public function current(): ?Check
     {
         return $this->plan->check((string) $this->currentCode());
+    }
+
+    public function inOneGo(): array
+    {
+        $check = $this->current();
+
+        return $check === null || $this->isDone($check->code) ? [] : array_map(
+            InOneGo::proved(...), array_slice($this->opened->the(Proving::class)->movement($check), 1),
+        );
     }
 
     public function isDone(string $code): bool

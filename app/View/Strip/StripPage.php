@@ -9,6 +9,7 @@ use App\Bench\OpenJob;
 use App\Models\Sheet;
 use App\Models\Stage;
 use App\View\Drawings\TurnView;
+use App\View\Job\InOneGo;
 use App\View\Job\StepsPage;
 use NeatSpindle\Core\Ground\Turn\Posture;
 use NeatSpindle\Core\Measuring\Strip\StripPlan;
@@ -17,6 +18,7 @@ use NeatSpindle\Core\Measuring\Survey\Region;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Measuring\Survey\Subject;
 
+use function array_slice;
 use function is_string;
 
 class StripPage extends StepsPage
@@ -52,6 +54,23 @@ class StripPage extends StepsPage
         }
 
         return $this->plan->steps[0];
+    }
+
+    public function inOneGo(): array
+    {
+        return array_map(InOneGo::stripped(...), array_slice($this->movement(), 1));
+    }
+
+    /** Whether anything that comes off now is kept. */
+    public function isKept(): bool
+    {
+        return array_filter(array_column($this->movement(), 'keep')) !== [];
+    }
+
+    /** @return list<StripStep> */
+    private function movement(): array
+    {
+        return $this->plan->movement($this->current(), array_keys($this->opened->records->done(Sheet::Strip)));
     }
 
     public function turn(): ?TurnView

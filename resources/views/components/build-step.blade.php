@@ -3,6 +3,7 @@
     $record = $page->record($step->code);
     $isTyped = old('step') === $step->code;
     $asItWas = $page->asItWas($step);
+    $torqued = $page->torqued();
 @endphp
 <section class="panel step-now" aria-labelledby="step-title">
     <div class="step-picture">
@@ -75,10 +76,11 @@
                 </details>
                 <x-fault for="state" />
             @else
+                <x-in-one-go :$page :step="$step->code" words="In the same movement" />
                 <div class="record">
-                    @if ($step->band !== null)
+                    @if ($torqued?->band !== null)
                         <div>
-                            <label class="form-label" for="torque">Torque given, {{ $page->torqueUnit->value }}</label>
+                            <label class="form-label" for="torque">Torque given, {{ $page->torqueUnit->value }} <span class="soft" id="torque-band">{{ $page->band($torqued) }}</span></label>
                             <input class="form-control big-figure" id="torque" name="torque" value="{{ $isTyped ? old('torque') : '' }}" inputmode="decimal" autocomplete="off" @error('torque') aria-invalid="true" aria-describedby="torque-fault" @enderror>
                             <x-fault for="torque" id="torque-fault" />
                         </div>
@@ -94,19 +96,19 @@
                         </div>
                     @endif
                     <div>
-                        <label class="form-label" for="note">{{ $step->fastener === null ? 'Note' : 'Note, or the reason' }}</label>
+                        <label class="form-label" for="note">{{ $torqued === null ? 'Note' : 'Note, or the reason' }}</label>
                         <input class="form-control" id="note" name="note" maxlength="@most(NOTE)" value="{{ $isTyped ? old('note') : $record?->note }}" @error('note') aria-invalid="true" @enderror>
                         <x-fault for="note" />
                     </div>
                 </div>
-                @if ($step->band === null)<x-fault for="torque" />@endif
+                @if ($torqued?->band === null)<x-fault for="torque" />@endif
                 <x-fault for="state" />
                 @error('sure')<input type="hidden" name="sure" value="{{ old('torque') }}">@enderror
                 <div class="choice-row mt-3">
-                    <button class="btn btn-primary btn-lg" name="state" value="done" data-key="d">@error('sure')Keep it as typed @else Done @enderror</button>
-                    @if ($step->band !== null && $page->isWrenchPlugged())<button class="btn btn-plain" id="from-wrench" name="state" value="done" formaction="{{ route('job.build.wrench', $page->job) }}" data-key="w">Done, torque from the wrench <kbd aria-hidden="true">w</kbd></button>@endif
+                    <button class="btn btn-primary btn-lg" name="state" value="done" data-key="d">@error('sure')Keep it as typed @else Done{{ $page->inOneGo() === [] ? '' : ', all of it' }} @enderror</button>
+                    @if ($torqued?->band !== null && $page->isWrenchPlugged())<button class="btn btn-plain" id="from-wrench" name="state" value="done" formaction="{{ route('job.build.wrench', $page->job) }}" data-key="w">Done, torque from the wrench <kbd aria-hidden="true">w</kbd></button>@endif
                     <button class="btn btn-plain" name="state" value="stopped">Fails its check</button>
-                    @if ($step->fastener !== null)<label class="pick"><input type="checkbox" name="by_hand" value="1" @checked($isTyped && old('by_hand'))> By hand, without a wrench: the reason goes into the note</label>@endif
+                    @if ($torqued !== null)<label class="pick"><input type="checkbox" name="by_hand" value="1" @checked($isTyped && old('by_hand'))> By hand, without a wrench: the reason goes into the note</label>@endif
                 </div>
             @endif
         </form>

@@ -59,6 +59,7 @@
                         @endif
                         <form method="post" action="{{ route('job.prove.check', $page->job) }}" novalidate>
                             @csrf @formkey<input type="hidden" name="step" value="{{ $check->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}">
+                            <x-in-one-go :$page :step="$check->code" words="Looked at in the same go" />
                             <div class="record">
                                 @if ($check->figure)
                                     <div><label class="form-label" for="figure">Read, {{ $check->figure->unit }}</label>
@@ -69,7 +70,7 @@
                             <x-fault for="state" />
                             @if ($isTyped)<x-fault for="line" />@endif
                             <div class="choice-row mt-3">
-                                <button class="btn {{ $page->isOnTheLine($check) ? 'btn-plain' : 'btn-primary btn-lg' }}" name="state" value="done" data-key="d">As expected</button>
+                                <button class="btn {{ $page->isOnTheLine($check) ? 'btn-plain' : 'btn-primary btn-lg' }}" name="state" value="done" data-key="d">As expected{{ $page->inOneGo() === [] ? '' : ', all of it' }}</button>
                                 @if ($page->isOnTheLine($check))<button class="btn btn-primary btn-lg" id="from-line" formaction="{{ route('job.prove.line', $page->job) }}" data-key="l">Take it from the line <kbd aria-hidden="true">l</kbd></button>@endif
                                 <button class="btn btn-plain" name="state" value="stopped">A miss</button>
                             </div>

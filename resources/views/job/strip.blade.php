@@ -64,6 +64,7 @@
                         @if ($record->note)<span class="soft">{{ $record->note }}</span>@endif
                         <button class="btn-link-quiet" name="state" value="undone">Undo</button>
                     @else
+                        <x-in-one-go :$page :step="$step->code" words="In the same movement" />
                         <div class="record mb-2">
                             @if ($step->notesBolts)
                                 <div><label class="form-label" for="bolts">Its bolts: how long each is, and where it goes</label><input class="form-control" id="bolts" name="note" maxlength="@most(NOTE)" value="{{ $isTyped ? old('note') : $record?->note }}" @error('note') aria-invalid="true" aria-describedby="bolts-fault" @enderror><x-fault for="note" id="bolts-fault" /></div>
@@ -79,11 +80,11 @@
                                     <x-fault for="turned" />
                                 </fieldset>
                             @endif
-                            @if ($step->keep)
+                            @if ($page->isKept())
                                 <div><label class="form-label" for="lies-in">Where it lies</label><input class="form-control" id="lies-in" name="lies_in" maxlength="@most(NAME)" value="{{ $isTyped ? old('lies_in') : '' }}" list="places"></div>
                             @endif
                         </div>
-                        <button class="btn btn-primary btn-lg" name="state" value="done" data-key="d">Done: {{ $step->title }}</button>
+                        <button class="btn btn-primary btn-lg" name="state" value="done" data-key="d">Done: {{ $step->title }}{{ $page->inOneGo() === [] ? '' : ', and what goes with it' }}</button>
                     @endif
                 </form>
                 <datalist id="places">@foreach ($page->placesUsed() as $place)<option value="{{ $place }}"></option>@endforeach</datalist>

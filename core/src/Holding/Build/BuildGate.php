@@ -6,6 +6,8 @@ namespace NeatSpindle\Core\Holding\Build;
 
 use NeatSpindle\Core\Sums\Margin\Verdict;
 
+use function array_slice;
+use function count;
 use function in_array;
 
 /**
@@ -14,6 +16,9 @@ use function in_array;
  */
 final readonly class BuildGate
 {
+    /** More than that nobody keeps in mind. Ours. */
+    private const LONGEST_MOVEMENT = 5;
+
     /**
      * @param  Verdict  $stack what the stack comes to
      * @param  list<Gate>  $gates what the mount wants looked at by hand
@@ -32,6 +37,28 @@ final readonly class BuildGate
         private array $passed = [],
         private array $lacks = [],
     ) {}
+
+    /** The same gate, once a step is ticked. */
+    public function once(BuildStep $step): self
+    {
+        return new self($this->sheet, $this->ticks->once($step->code), $this->stack, $this->gates, $this->stop, $this->undecided, $this->passed, $this->lacks);
+    }
+
+    /** @return list<BuildStep> what is done in one movement of the hands, the step itself first: each may be ticked once those before it are */
+    public function movement(BuildStep $first): array
+    {
+        $gate = $this;
+        $movement = [];
+        $step = $first;
+        while ($step !== null && count($movement) < self::LONGEST_MOVEMENT && $gate->objection($step) === null) {
+            $movement[] = $step;
+            $gate = $gate->once($step);
+            $next = $gate->nextAfter($step);
+            $step = $next?->goesOnFrom($step) === true ? $next : null;
+        }
+
+        return $movement ?: [$first];
+    }
 
     /** Why a step may not be ticked now, in a person's words; null when it may. */
     public function objection(BuildStep $step): ?string
@@ -145,6 +172,19 @@ final readonly class BuildGate
         $lacks = array_filter($this->lacks, fn (Lack $lack) => $lack->holds($step));
 
         return $lacks === [] ? null : implode(' ', array_map(fn (Lack $lack) => $lack->says, $lacks));
+    }
+
+    /** The next on the sheet that is not done; null where none is. */
+    private function nextAfter(BuildStep $step): ?BuildStep
+    {
+        $at = array_search($step->code, array_column($this->sheet->steps, 'code'), true);
+        foreach (array_slice($this->sheet->steps, (int) $at + 1) as $next) {
+            if (! $this->ticks->isDone($next->code)) {
+                return $next;
+            }
+        }
+
+        return null;
     }
 
     private function title(string $code): string

@@ -187,6 +187,18 @@ final readonly class BuildStep
         return new self(...$all);
     }
 
+    /**
+     * Whether the hands go on to it from another without putting anything down: the same way up, the same side, the same
+     * way round, nothing to be read first and no band to be found.
+     */
+    public function goesOnFrom(self $before): bool
+    {
+        $turns = $this->turn === null || $before->turn === null || ($this->turn->side === $before->turn->side && $this->turn->hand === $before->turn->hand);
+
+        return $turns && $before->fastener === null && $this->chapter === $before->chapter && $this->posture === $before->posture
+            && ! $this->isDry() && $this->caution === null && ($this->fastener === null || $this->band !== null);
+    }
+
     /** Whether it can be done before it is known that everything fits, and undone. */
     public function isDry(): bool
     {

@@ -43,6 +43,12 @@ final readonly class Ticks
         return new self([], [], []);
     }
 
+    /** The same, once another step is ticked too. */
+    public function once(string $code): self
+    {
+        return new self([...$this->done, $code], $this->failed, array_diff_key($this->reopened, [$code => true]));
+    }
+
     public function isDone(string $code): bool
     {
         return in_array($code, $this->done, true);

@@ -9,6 +9,9 @@ use NeatSpindle\Core\Ground\House\HouseRules;
 use NeatSpindle\Core\Ground\House\SheetLine;
 use NeatSpindle\Core\Ground\Prose\Wording;
 
+use function array_slice;
+use function in_array;
+
 /** The order of taking off what is fitted. */
 final readonly class StripPlan
 {
@@ -46,6 +49,27 @@ final readonly class StripPlan
     public function tools(): array
     {
         return array_values(array_unique(array_filter(array_map(fn (StripStep $step) => $step->tool, $this->steps))));
+    }
+
+    /**
+     * What is done in one movement of the hands, the step itself first.
+     *
+     * @param  list<string>  $done codes
+     * @return list<StripStep>
+     */
+    public function movement(StripStep $first, array $done): array
+    {
+        $movement = [];
+        $at = (int) array_search($first, $this->steps, true);
+        foreach (array_slice($this->steps, $at) as $step) {
+            $before = end($movement);
+            if ($before !== false && (in_array($step->code, $done, true) || ! $step->goesOnFrom($before))) {
+                break;
+            }
+            $movement[] = $step;
+        }
+
+        return $movement;
     }
 
     public function step(string $code): ?StripStep

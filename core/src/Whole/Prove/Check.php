@@ -69,6 +69,12 @@ final readonly class Check
         return new self(...$all);
     }
 
+    /** Whether it is made by itself: a figure is read, or one lever is pulled at a time. */
+    public function isAlone(): bool
+    {
+        return $this->figure !== null || $this->name->side() !== null;
+    }
+
     /** What it asks for: it was right for this, and for nothing set or chosen later. */
     public function asked(): Asked
     {

@@ -7,6 +7,8 @@ namespace NeatSpindle\Core\Whole\Prove;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Holding\Build\Standing;
 
+use function array_slice;
+use function count;
 use function in_array;
 
 /** The checks one bike gets, in their order: wheel off the ground with the battery in, then a ride, then the bolts again. */
@@ -20,6 +22,9 @@ final readonly class ProvePlan
 
     /** How far what a pack gives may be from what was computed, as shares: wind and level are never quite the same. Ours. */
     private const RANGE = [0.65, 1.5];
+
+    /** More than that nobody keeps in mind. Ours. */
+    private const LONGEST_MOVEMENT = 5;
 
     /** Before the code of a step, to tell it from a check that is called the same. */
     private const STEP = 'step ';
@@ -91,6 +96,31 @@ final readonly class ProvePlan
         }
 
         return $check->waits;
+    }
+
+    /**
+     * What is looked at in one go, the check itself first: each may be made once those before it are right, has no figure
+     * to read and nothing to be feared; each brake lever is tried by itself.
+     *
+     * @param  list<string>  $right codes of those that were right
+     * @return list<Check>
+     */
+    public function movement(Check $first, array $right): array
+    {
+        $movement = [$first];
+        foreach ($first->isAlone() ? [] : array_slice($this->checks, (int) array_search($first, $this->checks, true) + 1) as $check) {
+            if (in_array($check->code, $right, true)) {
+                continue;
+            }
+            $looked = [...$right, ...array_column($movement, 'code')];
+            if (count($movement) === self::LONGEST_MOVEMENT || $check->chapter !== $first->chapter || $check->isAlone() || $check->caution !== null
+                || $this->objection($check, $looked) !== null) {
+                break;
+            }
+            $movement[] = $check;
+        }
+
+        return $movement;
     }
 
     /**

@@ -178,6 +178,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::get('/prove/live', [ProveController::class, 'live'])->name('prove.live');
         Route::post('/prove/line', [ProveController::class, 'fromLine'])->name('prove.line');
         Route::get('/prove/settings', [ProveController::class, 'settings'])->name('settings');
+        Route::put('/prove/settings', [ProveController::class, 'setAll'])->name('settings.all');
         Route::post('/prove/settings', [ProveController::class, 'set'])->name('settings.keep');
         Route::get('/prove/hand-over', [HandOverController::class, 'show'])->name('hand-over');
         Route::get('/prove/hand-over.pdf', [HandOverController::class, 'pdf'])->name('hand-over.pdf');

@@ -18,11 +18,11 @@ it('proves a bike on the stand with faults found and cured, is refused the hand-
     $site->visit("/jobs/{$job->id}/prove/hand-over");
     expect($site->text('#objections'))->toContain('to prove, first')->toContain('Settings not written down')->and($site->has('#hand-over'))->toBeFalse();
 
-    foreach (['units' => 'km', 'levels' => '5', 'cut_off_kmh' => '25', 'wheel_mm' => '2180'] as $name => $value) {
-        $site->visit("/jobs/{$job->id}/prove/settings");
-        $name === 'units' ? $site->choose("set-{$name}", $value) : $site->type("set-{$name}", $value);
-        $site->click("form:has(#set-{$name}) button");
+    $site->visit("/jobs/{$job->id}/prove/settings")->choose('set-units', 'km');
+    foreach (['levels' => '5', 'cut_off_kmh' => '25', 'wheel_mm' => '2180'] as $name => $value) {
+        $site->type("set-{$name}", $value);
     }
+    $site->click('#keep-settings');
     $faults = ['wakes' => 'stays dark', 'brake-left' => 'goes on pulling', 'speed-lamp' => 'does not blink'];
     $site->visit("/jobs/{$job->id}/prove");
     for ($i = 0; $i < 60 && $site->has('button[name="state"][value="done"]'); $i++) {

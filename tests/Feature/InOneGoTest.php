@@ -16,7 +16,7 @@ beforeEach(function (): void {
     $this->job = Workshops::kitted($this->person);
 });
 
-/** @return list<string> codes of what stands as done on a sheet, in the order it was written down */
+/** @return array<array-key, mixed> codes of what stands as done on a sheet, in the order it was written down */
 function standingOn(Sheet $sheet): array
 {
     return StepRecord::query()->where('sheet', $sheet)->where('state', 'done')->whereNull('superseded_at')->orderBy('id')->pluck('step')->all();

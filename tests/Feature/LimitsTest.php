@@ -60,6 +60,7 @@ const GOES_TO = [
     'OwnStretchRequest' => ['stretch_from' => ['own_stretches.from_place'], 'stretch_to' => ['own_stretches.to_place', 'runs.via', 'runs.to_place'], 'stretch_length' => []],
     'PassRequest' => ['step' => [], 'hold' => ['decisions.choice'], 'because' => ['decisions.reason']],
     'PersonRequest' => ['seen_role' => [], 'seen_name' => [], 'name' => ['users.name']],
+    'SettingsRequest' => ['values.*' => ['settings.value']],
     'ProveLineRequest' => ['step' => ['step_records.step']],
     'ProveRequest' => ['step' => ['step_records.step'], 'note' => ['step_records.note']],
     'ReadingRequest' => ['typed' => []],

@@ -173,3 +173,28 @@ it('opens no sheet of a bike that is back in the workshop', function (): void {
     $this->delete("/jobs/{$this->job->id}/prove/hand-over", ['reason' => 'Back again']);
     $this->get($url)->assertNotFound();
 });
+
+it('keeps all that is set with one press, all of it or nothing, and says at its field what cannot be', function (): void {
+    $this->actingAs($person = Workshops::stocked());
+    $job = Workshops::kitted($person);
+    $at = "/jobs/{$job->id}/prove/settings";
+    $set = fn (): array => Setting::query()->where('job_id', $job->id)->whereNull('superseded_at')->toBase()->pluck('value', 'name')->all();
+    $this->from($at)->put($at, ['values' => ['units' => 'km', 'wheel_mm' => '900', 'levels' => '5']])->assertSessionHasErrors('values.wheel_mm');
+    $this->from($at)->put($at, ['values' => ['units' => 'km', 'cut_off_kmh' => '60']])->assertSessionHasErrors('values.cut_off_kmh');
+    $this->put($at, ['values' => ['no such' => '1']])->assertSessionHasErrors('values');
+    $this->put($at, ['values' => ['units' => ['x']]])->assertSessionHasErrors();
+    expect($set())->toBe([]);
+    $this->get($at)->assertSee('not kept yet: as it was measured');
+    $this->put($at, ['values' => ['units' => 'km', 'wheel_mm' => '2180', 'levels' => '5', 'cut_off_kmh' => '25', 'current_a' => '']])->assertSessionHasNoErrors();
+    expect($set())->toEqual(['units' => 'km', 'wheel_mm' => '2180', 'levels' => '5', 'cut_off_kmh' => '25']);
+
+    // As it stands already is kept as it is; what somebody else set meanwhile is not overwritten.
+    $rows = Setting::query()->count();
+    $this->put($at, ['values' => ['units' => 'km', 'levels' => '5']])->assertSessionHasNoErrors();
+    $this->put($at, ['values' => ['units' => 'miles', 'levels' => '3'], 'saw' => ['units' => (string) Setting::query()->where('name', 'units')->value('id'), 'levels' => '0']])->assertSessionHasErrors('values.levels');
+    expect(Setting::query()->count())->toBe($rows)->and($set()['units'])->toBe('km');
+
+    $next = Workshops::kitted($person);
+    $this->get("/jobs/{$next->id}/prove/settings")->assertSee('not kept yet: as on the last bike with this motor')->assertSee('value="25"', false);
+    expect(Setting::query()->where('job_id', $next->id)->exists())->toBeFalse();
+});

@@ -66,14 +66,15 @@ it('tells whoever comes later that a setting, a box’s note, a band or the cogs
     $at = "/jobs/{$this->job->id}";
     $maren = Workshops::person(Role::Installer, $this->person->workshop()->first(), 'Maren Tester');
 
-    $seen = seenOn((string) $this->get("{$at}/prove/settings")->getContent(), 'value="levels"');
-    $set = fn (string $value, string $saw) => $this->post("{$at}/prove/settings", ['name' => 'levels', 'value' => $value, 'seen' => $saw]);
+    $sees = fn (): string => preg_match('~name="saw\[levels]" value="(\d+)"~', (string) $this->get("{$at}/prove/settings")->getContent(), $found) === 1 ? $found[1] : '';
+    $seen = $sees();
+    $set = fn (string $value, string $saw) => $this->put("{$at}/prove/settings", ['values' => ['levels' => $value], 'saw' => ['levels' => $saw]]);
     $this->actingAs($maren);
     $set('9', $seen)->assertSessionHasNoErrors();
     $this->actingAs($this->person);
-    $set('5', $seen)->assertSessionHasErrors('value');
-    expect(session('errors')->first('value'))->toContain('Maren set it to 9')->and(Setting::query()->whereNull('superseded_at')->sole()->value)->toBe('9');
-    $set('5', seenOn((string) $this->get("{$at}/prove/settings")->getContent(), 'value="levels"'))->assertSessionHasNoErrors();
+    $set('5', $seen)->assertSessionHasErrors('values.levels');
+    expect(session('errors')->first('values.levels'))->toContain('Maren set it to 9')->and(Setting::query()->whereNull('superseded_at')->sole()->value)->toBe('9');
+    $set('5', $sees())->assertSessionHasNoErrors();
 
     $note = fn (string $state, string $saw, ?string $why = null) => $this->post("{$at}/box", ['position' => '0', 'state' => $state, 'seen' => $saw, 'note' => $why]);
     $this->actingAs($maren);

@@ -4,68 +4,27 @@ declare(strict_types=1);
 
 namespace App\Actions\Prove;
 
+use App\Actions\ChangeJob;
 use App\Actions\JobAction;
-use App\Actions\StandsOtherwise;
 use App\Bench\OpenJob;
 use App\Models\Job;
-use App\Models\Setting;
 use App\Models\User;
-use Illuminate\Support\Facades\Gate;
-use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Whole\Prove\SettingName;
 
-use function array_filter;
-use function array_map;
-use function array_values;
-
-/**
- * Writes down what was set in the display; what stood there before stays in the log. A limit taken away, or set so high that
- * it is none, is a decision; one that is lifted is for those who can judge it.
- */
+/** Writes down one thing that was set in the display, with its reason where it is a decision. */
 class KeepSetting extends JobAction
 {
-    private const WHY = 'A limit taken away, or as good as that, is a decision: say why. It stays on the hand-over sheet.';
-
-    private const LAW = 'Beside it stands the law’s own sentence for such a bike, word for word, and where it was read.';
-
-    private const LIFTED = 'That lifts a limit: an installer or an owner writes it down.';
+    public function __construct(ChangeJob $change, private readonly SettingWriter $writer)
+    {
+        parent::__construct($change);
+    }
 
     /** @param  ?int  $seen  the setting the person saw standing there, 0 where none did; null where nothing is said of it */
     public function __invoke(Job $job, User $by, SettingName $name, string $typed, ?string $reason, ?string $law, ?int $seen = null): void
     {
-        $value = $name->read($typed);
-        $isDecision = $value !== null && $name->isNoLimit($value);
-        ($this->change)($job, $by, $isDecision ? 'decide' : 'work', null, function (OpenJob $open) use (
-            $job, $by, $name, $value, $reason, $law, $isDecision, $seen,
-        ): void {
-            $fault = $name->fault($value) ?? $name->faultOfWheel((string) $value, self::wheels($open));
-            $fault === null || $this->refuse('value', $fault);
-            $stands = Setting::query()->with('user')->where('job_id', $job->id)->where('name', $name)
-                ->whereNull('superseded_at')->latest('id')->first();
-            $this->expectSeen($stands, $seen);
-            if ($name->isLifted($stands?->value, (string) $value) && Gate::forUser($by)->denies('choose', $open->job)) {
-                $this->refuse('value', self::LIFTED);
-            }
-            $isDecision && $reason === null && $this->refuse('reason', self::WHY);
-            $isDecision && $law === null && $this->refuse('law', self::LAW);
-            $stands?->update(['superseded_at' => now()]);
-            Setting::query()->create([
-                'job_id' => $job->id, 'user_id' => $by->id, 'name' => $name, 'value' => $value, 'reason' => $reason, 'law' => $law, 'set_at' => now(),
-            ]);
-        });
-    }
-
-    private function expectSeen(?Setting $stands, ?int $seen): void
-    {
-        if ($seen !== null && ($stands->id ?? 0) !== $seen) {
-            throw StandsOtherwise::told($stands === null ? 'What you saw is not set any more'
-                : "{$stands->user->firstName()} set it to {$stands->name->says($stands->value)}", 'value');
-        }
-    }
-
-    /** @return list<float> circumferences that were measured, in mm */
-    private static function wheels(OpenJob $open): array
-    {
-        return array_values(array_filter(array_map($open->findings->mm(...), [Spot::Wheel, Spot::FrontWheel])));
+        $isDecision = $name->isNoLimit((string) $name->read($typed));
+        ($this->change)($job, $by, $isDecision ? 'decide' : 'work', null, fn (OpenJob $open) => $this->writer->write(
+            $open, $by, $name, $typed, 'value', $seen, $reason, $law,
+        ));
     }
 }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Prove\KeepSetting;
+use App\Actions\Prove\KeepSettings;
 use App\Actions\Prove\RecordProveCheck;
 use App\Http\Requests\ProveLineRequest;
 use App\Http\Requests\ProveRequest;
 use App\Http\Requests\SettingRequest;
+use App\Http\Requests\SettingsRequest;
 use App\Instruments\Display;
 use App\Models\Job;
 use App\View\Prove\LivePage;
@@ -49,6 +51,13 @@ class ProveController extends Controller
     public function settings(Job $job): View
     {
         return view('job.settings', ['page' => new SettingsPage($this->open($job))]);
+    }
+
+    public function setAll(SettingsRequest $request, Job $job, KeepSettings $keep): RedirectResponse
+    {
+        $keep($job, $this->user(), $request->typed(), $request->saw());
+
+        return redirect()->route('job.settings', $job);
     }
 
     public function set(SettingRequest $request, Job $job, KeepSetting $keep): RedirectResponse

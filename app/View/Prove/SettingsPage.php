@@ -15,6 +15,9 @@ use NeatSpindle\Core\Whole\Prove\SettingName;
 /** What is set in the display, and who changed what from what. */
 class SettingsPage extends JobPage
 {
+    /** @var array<string, string>|null */
+    private ?array $last = null;
+
     public function stage(): Stage
     {
         return Stage::Prove;
@@ -25,12 +28,23 @@ class SettingsPage extends JobPage
         return $this->opened->the(LineWatch::class)->settings->get($name->value);
     }
 
-    /** What is written in a field that nobody filled yet: the wheel as it was measured. */
-    public function offered(SettingName $name): string
+    /** What stands in a field that nobody filled yet, to be looked at and kept; null where there is nothing to go by. */
+    public function offered(SettingName $name): ?OfferedSetting
     {
         $wheel = $this->opened->findings->mm(Spot::Wheel);
+        $last = $this->lastOnSuchAMotor()[$name->value] ?? null;
 
-        return $name === SettingName::Wheel && $wheel !== null ? (string) round($wheel) : '';
+        return match (true) {
+            $name === SettingName::Wheel => $wheel === null ? null : new OfferedSetting((string) round($wheel), 'as it was measured'),
+            $last !== null => new OfferedSetting($last, 'as on the last bike with this motor'),
+            default => null,
+        };
+    }
+
+    /** @return array<string, string> what was set on the last bike of this workshop with the same motor, by the setting's code */
+    private function lastOnSuchAMotor(): array
+    {
+        return $this->last ??= Setting::lastWith($this->job);
     }
 
     /** @return Collection<int, Setting> everything that was ever set, the latest first */

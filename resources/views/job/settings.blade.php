@@ -3,24 +3,26 @@
     <div class="work-halves">
         <section class="panel" aria-labelledby="settings-title">
             <h2 id="settings-title">What the display is set to</h2>
-            @foreach (NeatSpindle\Core\Whole\Prove\SettingName::cases() as $name)
-                @php($stands = $page->stands($name))
-                @php($isTyped = old('name') === $name->value)
-                <form class="run-row" method="post" action="{{ route('job.settings.keep', $page->job) }}" novalidate>
-                    @csrf @formkey<input type="hidden" name="name" value="{{ $name->value }}"><input type="hidden" name="seen" value="{{ $stands->id ?? 0 }}">
-                    <div class="tool-line">
+            <form method="post" action="{{ route('job.settings.all', $page->job) }}" novalidate>
+                @csrf @formkey @method('PUT')
+                @foreach (NeatSpindle\Core\Whole\Prove\SettingName::cases() as $name)
+                    @php([$stands, $offered] = [$page->stands($name), $page->offered($name)])
+                    @php($shown = old("values.{$name->value}", $stands->value ?? $offered->value ?? ''))
+                    <div class="run-row tool-line">
+                        <input type="hidden" name="saw[{{ $name->value }}]" value="{{ $stands->id ?? 0 }}">
                         <label class="setting-name" for="set-{{ $name->value }}">{{ $name->label() }}</label>
                         @if ($name->choices() !== [])
-                            <x-select :id="'set-'.$name->value" name="value" :options="$name->choices()" :chosen="$isTyped ? old('value') : $stands?->value" any="not written down" class="w-auto" />
+                            <x-select :id="'set-'.$name->value" :name="'values['.$name->value.']'" :options="$name->choices()" :chosen="$shown" any="not written down" class="w-auto" />
                         @else
-                            <input class="form-control w-auto" id="set-{{ $name->value }}" name="value" size="8" inputmode="decimal" value="{{ $isTyped ? old('value') : ($stands?->value ?? $page->offered($name)) }}"> {{ $name->unit() }}
+                            <input class="form-control w-auto" id="set-{{ $name->value }}" name="values[{{ $name->value }}]" size="8" inputmode="decimal" autocomplete="off" value="{{ $shown === 'none' ? '' : $shown }}" @error("values.{$name->value}") aria-invalid="true" @enderror> {{ $name->unit() }}
                         @endif
-                        <button class="btn btn-plain" aria-label="Keep: {{ $name->label() }}">Keep</button>
-                        @if ($stands)<span class="done-line">✓ {{ $name->says($stands->value) }}</span>@endif
+                        @if ($stands)<span class="done-line">✓ {{ $name->says($stands->value) }}</span>@elseif ($offered)<span class="soft">not kept yet: {{ $offered->because }}</span>@endif
                     </div>
-                    @if ($isTyped)<x-fault for="value" />@endif
-                </form>
-            @endforeach
+                    <x-fault :for="'values.'.$name->value" />
+                @endforeach
+                <x-fault for="values" />
+                <button class="btn btn-primary mt-2" id="keep-settings" data-key="d">Keep what is set</button>
+            </form>
             @if ($page->mayDecide())
                 <details @if(old('value') === 'none') open @endif>
                     <summary class="btn-link-quiet d-inline-flex align-items-center">Take the limit of speed away</summary>

@@ -78,7 +78,7 @@ it('passes no dry fit of a sprung bike before the room over its travel is measur
     }
     $workshop = $this->person->workshop()->firstOrFail();
     $this->put("/jobs/{$job->id}/motor", ['version' => Workshops::fresh($job)->version, 'motor_id' => $workshop->motors()->where('code', 'heron-73')->value('id'), 'ring_id' => $workshop->rings()->where('code', 'deep-40')->value('id')])->assertSessionHasNoErrors();
-    $held = fn (): ?string => OpenJob::of(Workshops::fresh($job))->buildSheet()?->step('dry-fit')?->held;
+    $held = fn (): ?string => OpenJob::of(Workshops::fresh($job))->buildSheet()?->step('dry-fit')?->held?->says;
     expect((string) $held())->toContain('Survey, Room at the sag');
     Workshops::read($job, $this->person, Spot::RoomRidden, '14');
     Workshops::read($job, $this->person, Spot::RoomBottomed, '2');

@@ -12,7 +12,6 @@ use App\Models\Job;
 use App\Models\Longest;
 use App\Models\User;
 use App\Models\Values\About;
-use NeatSpindle\Core\Holding\Build\BuildGate;
 
 /** Goes on with a step that is held: somebody who may answers for it by name and reason, and for that very hold alone. */
 class PassHold extends JobAction
@@ -24,9 +23,9 @@ class PassHold extends JobAction
             $hold = $open->the(BuildState::class)->gate?->hold($step);
             $hold !== null || $this->refuse('because', 'Nothing holds this step any more.');
             $open->stop() === null || $this->refuse('because', 'The job is stopped: a stop is lifted, not passed.');
-            BuildGate::mark($hold) === $seen || $this->refuse('because', "It is held by something else by now: {$hold}");
-            $told = Longest::cut($hold, Longest::BEFORE_A_REASON);
-            Decision::record($job, $by, About::pass($code), BuildGate::mark($hold), "{$told} Gone on with: {$reason}");
+            $hold->mark() === $seen || $this->refuse('because', "It is held by something else by now: {$hold->says}");
+            $told = Longest::cut($hold->says, Longest::BEFORE_A_REASON);
+            Decision::record($job, $by, About::pass($code), $hold->mark(), "{$told} Gone on with: {$reason}");
         });
     }
 }

@@ -18,6 +18,7 @@ use App\Models\Values\About;
 use App\View\Drawings\TurnView;
 use App\View\Job\InOneGo;
 use App\View\Job\StepsPage;
+use App\View\Job\WhereToPutRight;
 use NeatSpindle\Core\Ground\Turn\Posture;
 use NeatSpindle\Core\Holding\Build\Asked;
 use NeatSpindle\Core\Holding\Build\BuildGate;
@@ -137,6 +138,18 @@ class BuildPage extends StepsPage
         return $this->changedRules ??= array_values(
             JobHouse::changedSince($this->job)->map(fn (HouseRule $rule) => lcfirst($rule->question->label()))->all(),
         );
+    }
+
+    /** Where that which holds a step is put right; null where nothing holds it. */
+    public function putRight(BuildStep $step): ?WhereToPutRight
+    {
+        $hold = isset($this->held[$step->code]) ? $this->opened->the(BuildState::class)->gate?->hold($step) : null;
+
+        return match (true) {
+            $hold !== null => WhereToPutRight::of($this->job, $hold->at, $hold->step),
+            isset($this->held[$step->code]) => $this->stopPlace(),
+            default => null,
+        };
     }
 
     /** The mark of what holds a step back, for those who may answer for going on; null where nobody can. */

@@ -17,6 +17,7 @@ use App\View\Drawings\SectionView;
 use Illuminate\Support\Facades\Auth;
 use NeatSpindle\Core\Ground\Measure\LengthUnit;
 use NeatSpindle\Core\Ground\Measure\TorqueUnit;
+use NeatSpindle\Core\Holding\Build\PutRight;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Sums\Section\AxisSection;
@@ -73,14 +74,14 @@ abstract class JobPage
     }
 
     /** The place of the job where what stops it is dealt with. */
-    public function stopPlace(): string
+    public function stopPlace(): WhereToPutRight
     {
-        return match (true) {
-            $this->job->stopped_for !== null => 'job.condition',
-            $this->opened->bracing()?->stop() !== null => 'job.rest',
-            $this->opened->the(FittingOut::class)->trial?->stop() !== null => 'job.battery',
-            default => 'job.sensors',
-        };
+        return WhereToPutRight::of($this->job, match (true) {
+            $this->job->stopped_for !== null => PutRight::Condition,
+            $this->opened->bracing()?->stop() !== null => PutRight::Rest,
+            $this->opened->the(FittingOut::class)->trial?->stop() !== null => PutRight::Battery,
+            default => PutRight::Sensors,
+        });
     }
 
     /** What comes next in this job, whatever place one looks at. */

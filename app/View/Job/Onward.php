@@ -18,16 +18,16 @@ final readonly class Onward
     private function __construct(public string $address, public string $words) {}
 
     /**
-     * @param  Closure(): string  $stopPlace  where what stops the job is dealt with
+     * @param  Closure(): WhereToPutRight  $stopPlace  where what stops the job is dealt with
      * @return ?self null once a job has ended
      */
     public static function of(Job $job, Closure $stopPlace): ?self
     {
         $isAtTheEnd = $job->stage === Stage::Prove && ($job->waits_for === WaitsFor::Decision || $job->next_step === Progress::HAND_OVER);
+        $isStopped = $job->stage === Stage::Survey && $job->waits_for === WaitsFor::Decision;
         $route = match (true) {
             $job->handed_over_at !== null => 'job.come-back',
             $isAtTheEnd => 'job.hand-over',
-            $job->stage === Stage::Survey && $job->waits_for === WaitsFor::Decision => $stopPlace(),
             $job->stage === Stage::Stack && $job->waits_for === WaitsFor::Parts => 'job.order',
             default => "job.{$job->stage->value}",
         };
@@ -37,6 +37,7 @@ final readonly class Onward
             $job->waits_for === WaitsFor::OtherHands => new self(
                 route('calendar', ['change' => $job->number])."#dates-{$job->number}", $job->next_step,
             ),
+            $isStopped => new self($stopPlace()->address, $job->next_step),
             default => new self(route($route, $job), $job->next_step),
         };
     }

@@ -16,10 +16,9 @@ use App\Models\Stage;
 use App\Models\StandingRows;
 use App\Models\Values\HandOverSheet;
 use App\View\Job\JobPage;
+use App\View\Job\WhereToPutRight;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Holding\Build\Lack;
-use NeatSpindle\Core\Holding\Build\LackKind;
-use NeatSpindle\Core\Measuring\Survey\Subject;
 use NeatSpindle\Core\Whole\Prove\HandOver;
 
 /** Whether a bike may leave, and the sheet that leaves with it. */
@@ -74,17 +73,9 @@ class HandOverPage extends JobPage
         return array_values(array_diff($this->handOver()->objections, array_map(fn (Lack $lack) => $lack->says, $this->lacks())));
     }
 
-    /** @return array{string, string} the place where something that is wanting is put right, and what is done there */
-    public function cureOf(Lack $lack): array
+    public function cureOf(Lack $lack): WhereToPutRight
     {
-        return match ($lack->kind) {
-            LackKind::Margin => [route('job.stack', $this->job), 'See the stack'],
-            LackKind::Lead => [route('job.route', $this->job), 'See Route'],
-            LackKind::Part => [route('job.order', $this->job), 'What to get'],
-            LackKind::Pack => [route('job.battery', $this->job), 'Choose it'],
-            LackKind::Condition => [route('job.condition', $this->job), 'Look now'],
-            LackKind::Brakes => [route('job.condition', [$this->job, 'subject' => Subject::BrakesEnough->value]), 'See the estimate'],
-        };
+        return WhereToPutRight::of($this->job, $lack->kind->putRight());
     }
 
     public function mayDecide(): bool

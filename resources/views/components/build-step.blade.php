@@ -43,7 +43,7 @@
             <button class="btn-link-quiet" name="state" value="undone">Undo</button>
         </form>
     @else
-        @if ($page->isHeldBack($step->code))<p class="told mb-1" id="held">{{ $page->heldBackBy($step->code) }}</p>@endif
+        @if ($page->isHeldBack($step->code))<p class="told mb-1" id="held">{{ $page->heldBackBy($step->code) }} <a id="put-right" href="{{ $page->putRight($step)->address }}" data-key="n">{{ $page->putRight($step)->does }} <kbd aria-hidden="true">n</kbd></a></p>@endif
         @if ($page->passable($step))
             <details class="mb-2" @error('because') open @enderror>
                 <summary id="pass">Go on all the same</summary>

@@ -47,9 +47,9 @@
                 @if ($page->lacks() !== [])
                     <h3 class="h6">Wanting: cured, or answered for by an owner</h3>
                     <ul class="lacks">@foreach ($page->lacks() as $lack)
-                        @php([$place, $does] = $page->cureOf($lack))
+                        @php($cure = $page->cureOf($lack))
                         <li>
-                            <span>{{ $lack->says }} <a href="{{ $place }}">{{ $does }}</a></span>
+                            <span>{{ $lack->says }} <a href="{{ $cure->address }}" @if ($loop->first) data-key="n" @endif>{{ $cure->does }} @if ($loop->first)<kbd aria-hidden="true">n</kbd>@endif</a></span>
                             @if ($page->mayDecide())
                                 <details @error("why.{$lack->code}") open @enderror>
                                     <summary>It may leave so</summary>

@@ -65,11 +65,11 @@ final readonly class BuildGate
     {
         $hold = $this->hold($step);
 
-        return $this->stopped() ?? ($hold !== null && ($this->passed[$step->code] ?? null) === self::mark($hold) ? null : $hold);
+        return $this->stopped() ?? ($hold !== null && ($this->passed[$step->code] ?? null) === $hold->mark() ? null : $hold?->says);
     }
 
     /** What holds a step back, and could be passed by somebody who answers for it; a stop of the whole job is lifted, not passed. */
-    public function hold(BuildStep $step): ?string
+    public function hold(BuildStep $step): ?Hold
     {
         return $this->waiting($step) ?? $step->held ?? $this->failing($step) ?? $this->restless($step) ?? $this->gated($step) ?? $this->lacking($step);
     }
@@ -127,15 +127,15 @@ final readonly class BuildGate
         return $this->stop === null ? null : 'The job is stopped: '.rtrim($this->stop, '.').'. Nothing is built until the stop is lifted.';
     }
 
-    private function waiting(BuildStep $step): ?string
+    private function waiting(BuildStep $step): ?Hold
     {
         $failed = $this->sheet->heldBack($this->ticks->failed)[$step->code] ?? null;
         if ($failed !== null) {
-            return self::failedBefore($this->title($failed));
+            return new Hold(self::failedBefore($this->title($failed)), PutRight::Step, $failed);
         }
         foreach ($step->after as $before) {
             if (! $this->ticks->isDone($before) && $this->sheet->step($before) !== null) {
-                return self::notDoneBefore($this->title($before));
+                return new Hold(self::notDoneBefore($this->title($before)), PutRight::Step, $before);
             }
         }
 
@@ -143,35 +143,36 @@ final readonly class BuildGate
     }
 
     /** A stack that fails may be fitted dry, to find out how; nothing that goes on for good. */
-    private function failing(BuildStep $step): ?string
+    private function failing(BuildStep $step): ?Hold
     {
-        return $this->stack === Verdict::Fails && ! $step->isDry() ? 'The stack fails: see Stack for what stands in the way. Until then only the dry fit.' : null;
+        return $this->stack === Verdict::Fails && ! $step->isDry()
+            ? new Hold('The stack fails: see Stack for what stands in the way. Until then only the dry fit.', PutRight::Stack) : null;
     }
 
     /** Nothing is set against a rest, nor made fast, before there is one. */
-    private function restless(BuildStep $step): ?string
+    private function restless(BuildStep $step): ?Hold
     {
         $isHeld = $step->code === BuildSheet::SET_REST || (Lack::isOnTheMotor($step) && $this->sheet->comesAfter($step, BuildSheet::SET_REST));
 
-        return $this->undecided === null || ! $isHeld ? null : "{$this->undecided} It is chosen on Stack, under Nut and rest.";
+        return $this->undecided === null || ! $isHeld ? null : new Hold("{$this->undecided} It is chosen on Stack, under Nut and rest.", PutRight::Rest);
     }
 
-    private function gated(BuildStep $step): ?string
+    private function gated(BuildStep $step): ?Hold
     {
         foreach (Lack::isOnTheMotor($step) ? $this->gates : [] as $gate) {
             if ($gate->open !== null && ($gate->behind === null || $this->sheet->comesAfter($step, $gate->behind))) {
-                return "No torque yet. {$gate->label}: {$gate->open}";
+                return new Hold("No torque yet. {$gate->label}: {$gate->open}", PutRight::Stack);
             }
         }
 
         return null;
     }
 
-    private function lacking(BuildStep $step): ?string
+    private function lacking(BuildStep $step): ?Hold
     {
-        $lacks = array_filter($this->lacks, fn (Lack $lack) => $lack->holds($step));
+        $lacks = array_values(array_filter($this->lacks, fn (Lack $lack) => $lack->holds($step)));
 
-        return $lacks === [] ? null : implode(' ', array_map(fn (Lack $lack) => $lack->says, $lacks));
+        return $lacks === [] ? null : new Hold(implode(' ', array_map(fn (Lack $lack) => $lack->says, $lacks)), $lacks[0]->kind->putRight());
     }
 
     /** The next on the sheet that is not done; null where none is. */

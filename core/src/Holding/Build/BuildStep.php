@@ -36,7 +36,7 @@ final readonly class BuildStep
      * @param  ?Band  $band what its maker wants; null while nobody has said
      * @param  ?string  $closesOff what can no longer be reached once this is done
      * @param  list<string>  $after codes of the steps that must be done before
-     * @param  ?string  $held what outside the sheet stands against it, in words
+     * @param  ?Hold  $held what outside the sheet stands against it
      * @param  ?string  $house what the house adds to it
      * @param  ?string  $stands how the bike stands for it
      * @param  list<int>  $runs numbers of the runs it lays or joins
@@ -58,7 +58,7 @@ final readonly class BuildStep
         public ?string $closesOff = null,
         public ?string $caution = null,
         public array $after = [],
-        public ?string $held = null,
+        public ?Hold $held = null,
         public ?string $house = null,
         public ?string $stands = null,
         public array $runs = [],
@@ -156,9 +156,9 @@ final readonly class BuildStep
     }
 
     /** The same, while something outside the sheet stands against it; null: nothing does. */
-    public function heldWhile(?string $held): self
+    public function heldWhile(?string $held, PutRight $at): self
     {
-        return $this->with(held: $held);
+        return $this->with(held: $held === null ? null : new Hold($held, $at));
     }
 
     /**

@@ -34,7 +34,7 @@ final class DrySteps
                     BuildWords::DRY_FIT, firstSpacers: $plan->mount->firstSpacers(), caution: self::carbonCaution($plan), swing: SwingSteps::atTheDryFit($plan),
                 ),
                 after: ['safe', ...array_map(fn (BuildStep $step) => $step->code, $before)],
-            )->heldWhile($plan->circumstances->found->isBareMeasured ? SwingSteps::held($plan) : self::COVERED),
+            )->heldWhile($plan->circumstances->found->isBareMeasured ? SwingSteps::held($plan) : self::COVERED, PutRight::Measure),
         ];
     }
 
@@ -98,7 +98,7 @@ final class DrySteps
         return $found->guide->leavesNothing() ? [$guide] : [
             $guide->voiding([Spot::GuideDepth]),
             BuildStep::worded('guide-measure', BuildStep::DRY, Wording::of(BuildWords::GUIDE_MEASURE), after: ['guide'])
-                ->heldWhile($found->isGuideMeasured ? null : 'What is left of the guide is measured first: Survey, Guide under the shell.'),
+                ->heldWhile($found->isGuideMeasured ? null : 'What is left of the guide is measured first: Survey, Guide under the shell.', PutRight::Measure),
         ];
     }
 

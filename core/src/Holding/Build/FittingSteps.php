@@ -89,19 +89,19 @@ final class FittingSteps
         $off = $half->comesOff() === [] ? [] : [
             BuildStep::worded(
                 $code, BuildStep::ROUTES, Wording::of($words, side: $side, what: self::names($half->comesOff())), after: ['safe'],
-            )->heldWhile($held),
+            )->heldWhile($held, PutRight::Cockpit),
         ];
         $switch = $lever?->make->hasSwitch() === true ? '; its switch clicks at the first of the travel, and again when let go; nothing is stuck on' : '';
         $hook = $lever === null ? [] : [BuildStep::worded(
             "lever-hook-{$side}", BuildStep::ROUTES,
             Wording::of($hasHose ? FittingWords::HOSE_ON : FittingWords::LEVER_HOOK, side: $side, switch: $switch),
             after: ["bar-on-{$side}"],
-        )->heldWhile($held)];
+        )->heldWhile($held, PutRight::Cockpit)];
 
         return [...$off, BuildStep::worded(
             "bar-on-{$side}", BuildStep::ROUTES, Wording::of(FittingWords::BAR_ON, side: $side, what: self::names($half->goesOn())),
             after: $off === [] ? ['safe'] : [$code],
-        )->heldWhile($held), ...$hook];
+        )->heldWhile($held, PutRight::Cockpit), ...$hook];
     }
 
     /** @return list<BuildStep> the pack tried in the frame, where the house does that first */
@@ -131,13 +131,13 @@ final class FittingSteps
         $how = $fixing?->how(self::inserts($trial)) ?? 'Where the pack was tried. Cradle on clamps: a pad under it, three of them, their tails trimmed.';
         $held = $trial?->failing()[0]->says ?? null;
         $inserts = $fixing !== Fixing::Inserts ? [] : [
-            BuildStep::worded('battery-inserts', BuildStep::ROUTES, Wording::of(FittingWords::INSERTS, how: $how), after: ['try-battery'])->heldWhile($held),
+            BuildStep::worded('battery-inserts', BuildStep::ROUTES, Wording::of(FittingWords::INSERTS, how: $how), after: ['try-battery'])->heldWhile($held, PutRight::Battery),
         ];
 
         if ($fixing === Fixing::Straps) {
             return [BuildStep::worded(
                 'battery-rail', BuildStep::ROUTES, Wording::of(FittingWords::BATTERY_STRAPS, how: $how), after: ['try-battery'],
-            )->heldWhile($held)];
+            )->heldWhile($held, PutRight::Battery)];
         }
 
         return [...$inserts, BuildStep::worded(
@@ -146,7 +146,7 @@ final class FittingSteps
                 FittingWords::BATTERY_RAIL, how: $inserts === [] ? $how : 'Rail on the inserts, bolts no longer than they are deep.',
             ),
             fastener: Fastener::BatteryRail, after: $inserts === [] ? ['try-battery'] : ['try-battery', 'battery-inserts'],
-        )->heldWhile($held)];
+        )->heldWhile($held, PutRight::Battery)];
     }
 
     /**
@@ -175,7 +175,7 @@ final class FittingSteps
             gap: $sensors->speed?->band() ?? 'as its maker says',
         );
 
-        return [...$on, BuildStep::worded('speed-sensor', BuildStep::ROUTES, $speed, after: ['body-in'])->heldWhile($sensors->gapObjection())];
+        return [...$on, BuildStep::worded('speed-sensor', BuildStep::ROUTES, $speed, after: ['body-in'])->heldWhile($sensors->gapObjection(), PutRight::Sensors)];
     }
 
     /** Which battery is tried where; empty while none is chosen. */

@@ -25,4 +25,16 @@ enum LackKind: string
             self::Brakes => 'brakes',
         };
     }
+
+    public function putRight(): PutRight
+    {
+        return match ($this) {
+            self::Margin => PutRight::Stack,
+            self::Lead => PutRight::Route,
+            self::Part => PutRight::Get,
+            self::Pack => PutRight::Battery,
+            self::Condition => PutRight::Condition,
+            self::Brakes => PutRight::Brakes,
+        };
+    }
 }

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Facebook\WebDriver\WebDriverKeys;
+use RuntimeException;
+
+use function is_string;
+
+/** Somebody without a pointer: the key that stands beside a thing, else the Tab key until it has the focus. */
+final class Keys extends Hand
+{
+    /** How often the Tab key was pressed. */
+    public int $tabs = 0;
+
+    /** @var array<string, int> the most Tab presses on the way to a thing, by what it is */
+    public array $far = [];
+
+    protected function fill(string $id, string $text): void
+    {
+        $this->to("#{$id}");
+        $this->site->driver()->executeScript('document.activeElement.select?.()');
+        $this->site->chrome->insert($text);
+    }
+
+    protected function pick(string $id, string $value): void
+    {
+        $this->to("#{$id}");
+        for ($i = 0; $i < 60 && $this->site->value($id) !== $value; $i++) {
+            $this->site->keys($i < 30 ? WebDriverKeys::ARROW_DOWN : WebDriverKeys::ARROW_UP);
+        }
+        $this->site->value($id) === $value || throw new RuntimeException("No key chooses {$value} at {$id}.");
+    }
+
+    protected function touch(string $selector): void
+    {
+        $this->to($selector);
+        $this->site->keys($this->is($selector, 'summary') ? WebDriverKeys::ENTER : WebDriverKeys::SPACE);
+    }
+
+    protected function send(string $selector): void
+    {
+        $key = $this->site->driver()->executeScript(<<<'JS'
+            const found = document.querySelector(arguments[0]), key = found?.dataset.key;
+            const first = key === undefined ? undefined : [...document.querySelectorAll(`[data-key="${CSS.escape(key)}"]`)].filter((one) => one.getClientRects().length > 0);
+            const isTyping = document.activeElement.closest('input, textarea, select') !== null;
+            return key?.length === 1 && !isTyping && (first.find((one) => one.closest('main')) ?? first[0]) === found ? key : null;
+            JS, [$selector]);
+        if (is_string($key)) {
+            $this->site->andWait(fn () => $this->site->keys($key));
+
+            return;
+        }
+        $isEnter = $this->site->driver()->executeScript(<<<'JS'
+            const at = document.activeElement, found = document.querySelector(arguments[0]);
+            return at.matches('input:not([type=checkbox]):not([type=radio])') && at.form !== null && found?.form === at.form && at.form.querySelector('button:not([type=button])') === found;
+            JS, [$selector]) === true;
+        $isEnter ?: $this->to($selector);
+        $this->site->andWait(fn () => $this->site->keys(WebDriverKeys::ENTER));
+    }
+
+    public function press(string $words): static
+    {
+        $this->site->driver()->executeScript(<<<'JS'
+            document.querySelectorAll('[data-wanted]').forEach((one) => delete one.dataset.wanted);
+            const all = [...document.querySelectorAll('main button, main a, nav a, button, a')];
+            all.find((one) => one.textContent.replace(/\s+/g, ' ').includes(arguments[0])).dataset.wanted = 'yes';
+            JS, [$words]);
+
+        return $this->click('[data-wanted]');
+    }
+
+    private function to(string $selector): void
+    {
+        for ($pressed = 0; $pressed < 150; $pressed++) {
+            if ($this->site->driver()->executeScript('return document.activeElement === document.querySelector(arguments[0])', [$selector]) === true) {
+                $this->far[$selector] = max($pressed, $this->far[$selector] ?? 0);
+
+                return;
+            }
+            $this->tabs++;
+            $this->site->keys(WebDriverKeys::TAB);
+        }
+        throw new RuntimeException("The Tab key never reaches {$selector} on {$this->site->driver()->getCurrentURL()}.");
+    }
+
+    private function is(string $selector, string $tag): bool
+    {
+        return $this->site->driver()->executeScript('return document.querySelector(arguments[0]).matches(arguments[1])', [$selector, $tag]) === true;
+    }
+}

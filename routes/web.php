@@ -89,6 +89,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
 
         Route::get('/survey', [SurveyController::class, 'show'])->name('survey');
         Route::post('/readings', [SurveyController::class, 'reading'])->name('reading');
+        Route::post('/rows', [SurveyController::class, 'row'])->name('row');
         Route::post('/caliper', [SurveyController::class, 'caliper'])->name('caliper');
         Route::delete('/readings/{reading}', [SurveyController::class, 'takeBack'])->name('reading.take-back');
         Route::put('/readings/{reading}', [SurveyController::class, 'bringBack'])->name('reading.bring-back');

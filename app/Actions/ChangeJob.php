@@ -120,6 +120,7 @@ class ChangeJob
             'stage' => $progress->stage,
             'waits_for' => $progress->waitsFor,
             'next_step' => Longest::cut($progress->next, Longest::NEXT_STEP),
+            'next_at' => $progress->at,
             'comes_back_on' => $open->the(Departure::class)->comesBackOn(),
             'rest' => RestOfWork::of($open, $progress)->toArray(),
         ]);

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Models\Sheet;
 use App\Models\Stage;
 use App\Models\Values\InOtherHands;
 use App\Models\WaitsFor;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Lack;
 use NeatSpindle\Core\Holding\Build\LackKind;
+use NeatSpindle\Core\Holding\Build\PutRight;
 use NeatSpindle\Core\Holding\Mount\Note;
 use NeatSpindle\Core\Holding\Mount\Unsolved;
+use NeatSpindle\Core\Holding\Reaction\Bracing;
 use NeatSpindle\Core\Measuring\Survey\Sitting;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Sums\Margin\MarginName;
@@ -20,24 +23,27 @@ use NeatSpindle\Core\Whole\Calendar\WorkKind;
 use NeatSpindle\Core\Whole\Prove\Check;
 
 use function count;
+use function in_array;
 
 /** Where a job stands: what it waits for and the next thing to do. */
 class Progress
 {
     /** What is next where nothing stands against it. */
-    public const HAND_OVER = 'Hand over';
+    private const HAND_OVER = 'Hand over';
 
+    /** @param  ?PutRight  $at where it is done; null: at the place of its stage */
     private function __construct(
         public readonly Stage $stage,
         public readonly WaitsFor $waitsFor,
         public readonly string $next,
         private readonly ?WorkKind $work = null,
+        public readonly ?PutRight $at = null,
     ) {}
 
     public static function of(OpenJob $open): self
     {
         $progress = self::handedOver($open) ?? self::stopped($open)
-            ?? self::measuring($open) ?? self::choosing($open) ?? self::stacking($open) ?? self::building($open);
+            ?? self::measuring($open) ?? self::choosing($open) ?? self::stacking($open) ?? self::deciding($open) ?? self::building($open);
 
         return $progress->elsewhere($open->job->inOtherHands()) ?? $progress;
     }
@@ -47,7 +53,7 @@ class Progress
     {
         foreach ($hands->open() as $one) {
             if ($this->work !== null && $one->holds($this->work)) {
-                return new self($this->stage, WaitsFor::OtherHands, $one->label());
+                return new self($this->stage, WaitsFor::OtherHands, $one->label(), at: PutRight::OtherHands);
             }
         }
 
@@ -64,7 +70,7 @@ class Progress
                 $next === null => "First re-check {$handed->recheck_on->format('j M')}, or after 50 km",
                 $next->next_on === null => 'Came back, no day for the next time',
                 default => "Comes back {$next->next_on->format('j M')}",
-            },
+            }, at: PutRight::ComeBack,
         );
     }
 
@@ -72,7 +78,20 @@ class Progress
     {
         $reason = $open->stop();
 
-        return $reason === null ? null : new self(Stage::Survey, WaitsFor::Decision, "Stopped. {$reason}");
+        return $reason === null ? null : new self(
+            Stage::Survey, WaitsFor::Decision, "Stopped. {$reason}", at: self::stopPlace($open),
+        );
+    }
+
+    /** Where what stops a job is dealt with. */
+    public static function stopPlace(OpenJob $open): PutRight
+    {
+        return match (true) {
+            $open->job->stopped_for !== null => PutRight::Condition,
+            $open->bracing()?->stop() !== null => PutRight::Rest,
+            $open->the(FittingOut::class)->trial?->stop() !== null => PutRight::Battery,
+            default => PutRight::Sensors,
+        };
     }
 
     private static function measuring(OpenJob $open): ?self
@@ -127,12 +146,45 @@ class Progress
 
         return match (true) {
             $reason instanceof Unsolved && $reason->place() !== null => new self(
-                Stage::Stack, WaitsFor::Parts, "Get spacers: {$reason->place()->label()}",
+                Stage::Stack, WaitsFor::Parts, "Get spacers: {$reason->place()->label()}", at: PutRight::Get,
             ),
             $reason instanceof Unsolved => new self(Stage::Stack, WaitsFor::Decision, $reason->label()),
             $reason instanceof MarginName => new self(Stage::Stack, WaitsFor::Decision, "Stack fails: {$reason->label()}"),
             $reason instanceof Note => new self(Stage::Stack, WaitsFor::Decision, $reason->label()),
-            default => new self(Stage::Stack, WaitsFor::Parts, 'Get washers or bolts for the bosses'),
+            default => new self(Stage::Stack, WaitsFor::Parts, 'Get washers or bolts for the bosses', at: PutRight::Get),
+        };
+    }
+
+    /** What leads wait for is measured, and what the build rests on decided, before the first of it is built: all that is to be got is known then. */
+    private static function deciding(OpenJob $open): ?self
+    {
+        if ($open->records->done(Sheet::Build) !== []) {
+            return null;
+        }
+        $fitting = $open->the(FittingOut::class);
+        $next = $open->walk()->next();
+        $lacks = array_column($open->the(Lacking::class)->open, null, 'code');
+        $lead = array_values(array_filter($lacks, fn (Lack $lack) => $lack->kind === LackKind::Lead))[0] ?? null;
+        $parts = array_filter($lacks, fn (Lack $lack) => $lack->kind === LackKind::Part);
+        $isUnbraced = Bracing::undecided($open->bracing(), $open->worksheet()?->reaction) !== null;
+
+        return match (true) {
+            $next !== null => new self(Stage::Survey, WaitsFor::Measurement, "Survey, for the leads: {$next->label()}", WorkKind::Survey),
+            $isUnbraced => new self(Stage::Stack, WaitsFor::Hands, 'Say what the body rests on', WorkKind::Choose, PutRight::Rest),
+            $fitting->trial === null && $open->catalogue->parts->packs !== [] => new self(
+                Stage::Route, WaitsFor::Hands, 'Choose a battery and its place', WorkKind::Choose, PutRight::Battery,
+            ),
+            ($fitting->trial?->open() ?? []) !== [] => new self(
+                Stage::Route, WaitsFor::Hands, 'Battery: '.lcfirst($fitting->trial?->open()[0]->label ?? ''), WorkKind::Choose, PutRight::Battery,
+            ),
+            $fitting->sensors->brakes->open() !== [] => new self(
+                Stage::Route, WaitsFor::Hands, 'Decide what cuts the motor at each brake', WorkKind::Choose, PutRight::Sensors,
+            ),
+            $lead !== null => new self(Stage::Route, WaitsFor::Hands, $lead->says, WorkKind::Choose, PutRight::Route),
+            $parts !== [] => new self(
+                Stage::Build, WaitsFor::Parts, 'Get what is missing: '.count($parts).(count($parts) === 1 ? ' thing' : ' things'), at: PutRight::Get,
+            ),
+            default => null,
         };
     }
 
@@ -147,11 +199,21 @@ class Progress
                     self::waitsAt($open, $step),
                     sprintf('Build %d of %d: %s', $i + 1, count($steps), $step->title),
                     WorkKind::ofStep($step),
+                    self::heldAt($build, $step),
                 );
             }
         }
 
         return self::proving($open);
+    }
+
+    /** Where that which holds the next step is put right, while nothing else can be done; null where something can. */
+    private static function heldAt(BuildState $build, BuildStep $step): ?PutRight
+    {
+        $free = array_filter($build->open, fn (BuildStep $one) => $build->gate?->objection($one) === null);
+        $at = $free === [] ? $build->gate?->hold($step)?->at : null;
+
+        return $at === PutRight::Step ? null : $at;
     }
 
     /** What a step waits for that is the next one to be done. */
@@ -174,9 +236,20 @@ class Progress
         return match (true) {
             $check !== null => new self(
                 Stage::Prove, $check->chapter === Check::STAND ? WaitsFor::Hands : WaitsFor::Ride, "Prove: {$check->title}", WorkKind::ofCheck($check),
+                self::provedAt($open, $check),
             ),
-            $against !== null => new self(Stage::Prove, WaitsFor::Decision, "Before hand-over: {$against}", WorkKind::HandOver),
-            default => new self(Stage::Prove, WaitsFor::Hands, self::HAND_OVER, WorkKind::HandOver),
+            $against !== null => new self(
+                Stage::Prove, WaitsFor::Decision, "Before hand-over: {$against->says}", WorkKind::HandOver, PutRight::HandOver,
+            ),
+            default => new self(Stage::Prove, WaitsFor::Hands, self::HAND_OVER, WorkKind::HandOver, PutRight::HandOver),
         };
+    }
+
+    /** Where that which holds the next check is put right; null where nothing does, or another check comes first. */
+    private static function provedAt(OpenJob $open, Check $check): ?PutRight
+    {
+        $at = $open->the(Proving::class)->holdOn($check)?->at;
+
+        return in_array($at, [PutRight::Check, PutRight::Step], true) ? null : $at;
     }
 }

@@ -10,8 +10,10 @@ use App\Models\Values\InOtherHands;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Holding\Build\Asked;
 use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Holding\Build\Hold;
 use NeatSpindle\Core\Holding\Build\Lack;
 use NeatSpindle\Core\Holding\Build\LackKind;
+use NeatSpindle\Core\Holding\Build\PutRight;
 use NeatSpindle\Core\Whole\Calendar\Elsewhere;
 use NeatSpindle\Core\Whole\Calendar\ElsewhereKind;
 use NeatSpindle\Core\Whole\Prove\Cause;
@@ -35,13 +37,13 @@ final readonly class Proving implements FromJob
 {
     /**
      * @param  list<string>  $right  codes of the checks that were right, and still stand
-     * @param  ?string  $hold  why nothing may be proved now, in words; null when nothing stands against that
+     * @param  ?Hold  $hold  why nothing may be proved now; null when nothing stands against that
      * @param  array<string, int>  $runs  numbers of the runs, by their names
-     * @param  ?string  $beforeTheRide  what else comes before a ride, in words; null when nothing does
+     * @param  ?Hold  $beforeTheRide  what else comes before a ride; null when nothing does
      */
     private function __construct(
-        public ProvePlan $plan, public HandOver $handOver, private array $right, private ?string $hold, private BuildState $build, private array $runs,
-        private ?string $beforeTheRide,
+        public ProvePlan $plan, public HandOver $handOver, private array $right, private ?Hold $hold, private BuildState $build, private array $runs,
+        private ?Hold $beforeTheRide,
     ) {}
 
     public static function of(OpenJob $open): static
@@ -55,7 +57,8 @@ final readonly class Proving implements FromJob
         );
         $lacks = $open->the(Lacking::class)->open;
         $unclear = array_map(
-            fn (Answer $answer) => ucfirst($answer->concern->label()).": {$answer->why}", $open->the(Checks::class)->outlook?->standing() ?? [],
+            fn (Answer $answer) => new Hold(ucfirst($answer->concern->label()).": {$answer->why}", $answer->concern->putRight()),
+            $open->the(Checks::class)->outlook?->standing() ?? [],
         );
 
         return new self(
@@ -69,19 +72,19 @@ final readonly class Proving implements FromJob
     }
 
     /**
-     * Why a check may not be made now, in words; null when it may.
+     * Why a check may not be made now; null when it may.
      *
      * @param  list<string>  $besides codes of those that were right just before it
      */
-    public function objection(Check $check, array $besides = []): ?string
+    public function holdOn(Check $check, array $besides = []): ?Hold
     {
-        return $this->hold ?? $this->plan->objection($check, [...$this->right, ...$besides]) ?? ($check->chapter === Check::RIDE ? $this->beforeTheRide : null);
+        return $this->hold ?? $this->plan->hold($check, [...$this->right, ...$besides]) ?? ($check->chapter === Check::RIDE ? $this->beforeTheRide : null);
     }
 
     /** @return list<Check> what is looked at in one go, the check itself first */
     public function movement(Check $first): array
     {
-        return $this->objection($first) === null ? $this->plan->movement($first, $this->right) : [$first];
+        return $this->holdOn($first) === null ? $this->plan->movement($first, $this->right) : [$first];
     }
 
     /** Whether a check was right, and nothing it rests on was undone or done again since. */
@@ -116,22 +119,26 @@ final readonly class Proving implements FromJob
         return $range === null ? null : $range / 1000;
     }
 
-    private static function hold(?string $stop, BuildState $build): ?string
+    private static function hold(?string $stop, BuildState $build): ?Hold
     {
         return match (true) {
-            $stop !== null => 'The job is stopped: '.rtrim($stop, '.').'. Nothing is proved until the stop is lifted.',
-            $build->sheet === null => 'There is nothing to prove yet: motor and ring are not chosen, or something is not measured.',
-            $build->open !== [] => "The build comes first: “{$build->open[0]->title}” is not done.",
+            $stop !== null => new Hold('The job is stopped: '.rtrim($stop, '.').'. Nothing is proved until the stop is lifted.', PutRight::Condition),
+            $build->sheet === null => new Hold(
+                'There is nothing to prove yet: motor and ring are not chosen, or something is not measured.', PutRight::Choose,
+            ),
+            $build->open !== [] => new Hold(
+                "The build comes first: “{$build->open[0]->title}” is not done.", PutRight::Step, $build->open[0]->code,
+            ),
             default => null,
         };
     }
 
     /** @param  list<Lack>  $lacks */
-    private static function beforeTheRide(array $lacks): ?string
+    private static function beforeTheRide(array $lacks): ?Hold
     {
         $condition = array_values(array_filter($lacks, fn (Lack $lack) => $lack->kind === LackKind::Condition))[0] ?? null;
 
-        return $condition === null ? null : "{$condition->says} That comes before the first ride: see Condition.";
+        return $condition === null ? null : new Hold("{$condition->says} That comes before the first ride: see Condition.", PutRight::Condition);
     }
 
     /** @return list<string> codes of the checks that were right, and would be asked otherwise now */
@@ -146,24 +153,27 @@ final readonly class Proving implements FromJob
         return array_column(array_filter($plan->checks, $isOther), 'code');
     }
 
-    /** @return list<string> what nobody has said to be back */
+    /** @return list<Hold> what nobody has said to be back */
     private static function away(InOtherHands $hands): array
     {
         return array_values(array_map(
-            fn (Elsewhere $one) => "{$one->label()}. Say in the calendar when ".($one->kind === ElsewhereKind::Shop ? 'it is back.' : 'there is an answer.'), $hands->open(),
+            fn (Elsewhere $one) => new Hold(
+                "{$one->label()}. Say in the calendar when ".($one->kind === ElsewhereKind::Shop ? 'it is back.' : 'there is an answer.'), PutRight::OtherHands,
+            ), $hands->open(),
         ));
     }
 
-    /** @return list<string> what somebody still has to say by name */
+    /** @return list<Hold> what somebody still has to say by name */
     private static function undecided(ProveFacts $facts): array
     {
         $names = implode(', ', array_map(fn (SettingName $name) => lcfirst($name->label()), $facts->unwritten()));
 
         return [
             ...array_map(
-                fn (BarSide $side) => "Brake sensor, {$side->value}: fitted or left off, nobody has decided.", $facts->brakes->open(),
+                fn (BarSide $side) => new Hold("Brake sensor, {$side->value}: fitted or left off, nobody has decided.", PutRight::Sensors),
+                $facts->brakes->open(),
             ),
-            ...($names === '' ? [] : ["Settings not written down: {$names}."]),
+            ...($names === '' ? [] : [new Hold("Settings not written down: {$names}.", PutRight::Settings)]),
         ];
     }
 }

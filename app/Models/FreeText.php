@@ -95,7 +95,7 @@ final class FreeText
         'hand_doubts' => ['instrument'],
         'house_rules' => ['question', 'school'],
         'feeds' => ['secret_hash'],
-        'jobs' => ['ended_as', 'hands', 'house', 'stage', 'waits_for'],
+        'jobs' => ['ended_as', 'hands', 'house', 'next_at', 'stage', 'waits_for'],
         'kit_changes' => ['touched'],
         'kits' => ['by_hand', 'cockpit', 'riding'],
         'letters' => ['queue', 'payload'],

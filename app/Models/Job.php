@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use NeatSpindle\Core\Holding\Build\PutRight;
 
 use function is_string;
 
@@ -36,6 +37,7 @@ use function is_string;
  * @property ?int $before_id the job it is done before, where somebody has put it there
  * @property ?InOtherHands $elsewhere what of it lies in other hands, and what did
  * @property ?array<string, int> $hands who does which kind of work, by kind, where somebody is named
+ * @property ?PutRight $next_at the place where its next thing is done, where that is not the one of its stage
  * @property ?Carbon $comes_back_on when its next re-check is due
  * @property Bike $bike
  */
@@ -55,7 +57,7 @@ class Job extends Row
         'promised_on',
         'stage',
         'waits_for',
-        'next_step',
+        'next_step', 'next_at',
         'stopped_for',
         'house',
         'rest',
@@ -85,6 +87,7 @@ class Job extends Row
         'elsewhere' => AsKept::class.':'.InOtherHands::class,
         'hands' => 'array',
         'comes_back_on' => 'date',
+        'next_at' => PutRight::class,
     ];
 
     /**

@@ -125,3 +125,15 @@ it('says lengths as people do in inches: a doubt that is not nothing, sixteenths
         expect($typed->value)->toEqualWithDelta($sixteenths * 25.4 / 16, 1e-6);
     }
 });
+
+it('reads a band as it stands on a paper', function (string $typed, float $low, float $high): void {
+    $band = (new TorqueText(TorqueUnit::NewtonMetre))->band($typed);
+    expect($band->low)->toEqualWithDelta($low, 0.01)->and($band->high)->toEqualWithDelta($high, 0.01);
+})->with([
+    ['8 to 10', 8, 10], ['8-10', 8, 10], ['8–10 Nm', 8, 10], ['8,5 … 10', 8.5, 10], ['9', 9, 9], ['0.8 to 1.2', 0.8, 1.2],
+    ['26 to 31 ft lb', 35.25, 42.03], ['35 Nm to 31 ft lb', 35, 42.03], ['30.0 to 40.0', 30, 40],
+]);
+
+it('says what is wrong with a band that cannot be read', function (string $typed, string $says): void {
+    expect(fn () => (new TorqueText(TorqueUnit::NewtonMetre))->band($typed))->toThrow(CannotReadQuantity::class, $says);
+})->with([['', 'Nothing was typed'], ['tight', 'not a number'], ['10 to 8', 'lower figure first'], ['8 to 9 to 10', 'not a number'], ['8 to 10 mm', 'does not fit here'], ['8 to', 'does not fit here']]);

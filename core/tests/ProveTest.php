@@ -5,8 +5,10 @@ declare(strict_types=1);
 use NeatSpindle\Core\Fitting\Sensor\BrakeCut;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Holding\Build\BuildStep;
+use NeatSpindle\Core\Holding\Build\Hold;
 use NeatSpindle\Core\Holding\Build\Lack;
 use NeatSpindle\Core\Holding\Build\LackKind;
+use NeatSpindle\Core\Holding\Build\PutRight;
 use NeatSpindle\Core\Tests\Cases;
 use NeatSpindle\Core\Whole\Prove\Cause;
 use NeatSpindle\Core\Whole\Prove\Check;
@@ -54,7 +56,7 @@ it('rides nothing whose brake does not cut the motor', function (): void {
     $plan = ProvePlan::of(facts(['left' => BrakeSensing::StickOn], true));
     $right = array_values(array_diff(codesOf($plan), ['brake-left']));
     $ride = $plan->check('stops') ?? throw new LogicException('no ride');
-    expect($plan->objection($ride, $right))->toContain('Brake left cuts the motor')->and($plan->objection($ride, codesOf($plan)))->toBeNull();
+    expect($plan->hold($ride, $right)?->says)->toContain('Brake left cuts the motor')->and($plan->hold($ride, codesOf($plan)))->toBeNull();
 });
 
 it('takes a figure outside what is expected for a miss', function (?float $value, bool $isRight): void {
@@ -78,7 +80,7 @@ it('lets nothing go while anything is open, whatever was done in whatever order'
             2 => $right = mt_rand(0, 9) === 0 ? array_values(array_diff($right, [$check->code])) : $right,
             3 => $built = mt_rand(0, 9) === 0 ? array_diff_key($built, [$step->code => 1]) : $built,
             4, 5, 6, 7 => $built[$step->code] = true,
-            default => $right = $plan->objection($check, $right) === null ? array_values(array_unique([...$right, $check->code])) : $right,
+            default => $right = $plan->hold($check, $right) === null ? array_values(array_unique([...$right, $check->code])) : $right,
         };
         $open = array_values(array_filter($steps, fn (BuildStep $one) => ! isset($built[$one->code])));
         $handOver = HandOver::of($stop ? 'cracked' : null, [], $open, $plan->open($right), $lacks, $undecided ? ['who decides'] : []);
@@ -93,7 +95,7 @@ it('lets nothing go while anything is open, whatever was done in whatever order'
 });
 
 it('hands over no bike without a sheet, nor one whose verdict is not clear', function (): void {
-    expect(HandOver::of(null, [], null, [], [], [])->mayGo())->toBeFalse()->and(HandOver::of(null, ['Rest: open'], [], [], [], [])->objections)->toBe(['Rest: open'])->and(HandOver::of(null, [], [], [], [], [])->mayGo())->toBeTrue();
+    expect(HandOver::of(null, [], null, [], [], [])->mayGo())->toBeFalse()->and(HandOver::of(null, [new Hold('Rest: open', PutRight::Rest)], [], [], [], [])->says())->toBe(['Rest: open'])->and(HandOver::of(null, [], [], [], [], [])->mayGo())->toBeTrue();
 });
 
 it('takes a setting that can be, and says why one cannot', function (SettingName $name, string $value, bool $goes): void {

@@ -11,7 +11,7 @@ use App\Actions\Kit\BraceBody;
 use App\Actions\Kit\ChooseBattery;
 use App\Actions\Kit\ChooseMotor;
 use App\Actions\Kit\ChooseRing;
-use App\Actions\Kit\DecideSensor;
+use App\Actions\Kit\DecideSensors;
 use App\Actions\Kit\KeepCockpit;
 use App\Actions\Kit\NoteArrivals;
 use App\Actions\Kit\SetBattery;
@@ -33,14 +33,12 @@ use App\Documents\GpxFile;
 use App\Models\Job;
 use App\Models\StepState;
 use App\Models\User;
-use App\Models\Values\About;
 use App\Models\Values\BatteryWish;
 use App\Models\Values\BracingDecision;
 use App\Models\Values\CockpitWish;
 use App\Models\Values\RidingWish;
 use Closure;
 use Illuminate\Support\Carbon;
-use LogicException;
 use NeatSpindle\Core\Choosing\Ride\Profile;
 use NeatSpindle\Core\Ground\Measure\LengthText;
 use NeatSpindle\Core\Ground\Measure\LengthUnit;
@@ -210,14 +208,7 @@ final class DemoBench
         }
         foreach ($demo['sensors'] ?? [] as $about => [$choice, $reason]) {
             $this->tick(WorkKind::Choose);
-            app(DecideSensor::class)(
-                $job,
-                $by,
-                $job->version,
-                About::read($about) ?? throw new LogicException("Nothing is decided about {$about}."),
-                $choice,
-                $reason,
-            );
+            app(DecideSensors::class)($job, $by, $job->version, [$about => $choice], [$about => $reason]);
         }
     }
 

@@ -111,9 +111,9 @@ it('stops for a brake sensor left off beside a throttle, and goes on once the ow
     $job = Workshops::kitted($installer);
     $site = Site::open()->signIn($installer->email, Workshops::PASSWORD)->visit("/jobs/{$job->id}/route/cockpit");
     $site->click('button[value="left throttle"]')->visit("/jobs/{$job->id}/route/sensors");
-    $site->choose('brake-sensor-left', 'left-off')->click('#keep-brake-sensor-left');
+    $site->choose('brake-sensor-left', 'left-off')->click('#keep-sensors');
     expect($site->text('[data-lever="left"]'))->toContain('Left off is a decision: say why');
-    $site->choose('brake-sensor-left', 'left-off')->type('why-brake-sensor-left', 'The lever takes none')->click('#keep-brake-sensor-left');
+    $site->choose('brake-sensor-left', 'left-off')->type('why-brake-sensor-left', 'The lever takes none')->click('#keep-sensors');
     expect($site->text('[data-lever="left"]'))->toContain('Stop.')->toContain('The owner of the workshop decides');
     $site->visit("/jobs/{$job->id}/build");
     expect($site->has('button[name="state"][value="done"]'))->toBeFalse()->and($site->text())->toContain('the owner’s to decide');

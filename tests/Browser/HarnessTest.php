@@ -20,8 +20,8 @@ it('gives a city bike new levers, a keypad and a thumb throttle as a new user wo
     $site->visit("/jobs/{$job}/route/sensors");
     foreach (['left', 'right'] as $side) {
         $site->choose("brake-sensor-{$side}", 'lever');
-        $journey->click("#keep-brake-sensor-{$side}");
     }
+    $journey->click('#keep-sensors');
     $site->visit("/jobs/{$job}/route/cockpit");
     expect($site->text('[data-side="left"]'))->toContain('Off: grip → old brake lever')->toContain('new brake lever → throttle → grip')->and($site->seriousFaults())->toBe([]);
 

@@ -23,7 +23,7 @@ function onTheStand(User $person): Job
     $job = Workshops::kitted($person);
     test()->actingAs($person);
     foreach (['left' => 'stick-on', 'right' => 'no-lever'] as $side => $choice) {
-        test()->put("/jobs/{$job->id}/route/sensors", ['version' => Workshops::fresh($job)->version, 'about' => "brake-sensor-{$side}", 'choice' => $choice]);
+        test()->put("/jobs/{$job->id}/route/sensors", ['version' => Workshops::fresh($job)->version, 'choices' => ["brake-sensor-{$side}" => $choice]]);
     }
     Workshops::built($job, $person);
     foreach (['units' => 'km', 'levels' => '9', 'cut_off_kmh' => '25', 'wheel_mm' => '2180'] as $name => $value) {

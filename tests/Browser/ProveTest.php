@@ -12,8 +12,7 @@ it('proves a bike on the stand with faults found and cured, is refused the hand-
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $site = Site::open()->signIn($person->email, Workshops::PASSWORD);
-    $site->visit("/jobs/{$job->id}/route/sensors")->choose('brake-sensor-left', 'stick-on')->click('#keep-brake-sensor-left');
-    $site->choose('brake-sensor-right', 'no-lever')->click('#keep-brake-sensor-right');
+    $site->visit("/jobs/{$job->id}/route/sensors")->choose('brake-sensor-left', 'stick-on')->choose('brake-sensor-right', 'no-lever')->click('#keep-sensors');
     Workshops::built($job, $person);
     $site->visit("/jobs/{$job->id}/prove/hand-over");
     expect($site->text('#objections'))->toContain('to prove, first')->toContain('Settings not written down')->and($site->has('#hand-over'))->toBeFalse();

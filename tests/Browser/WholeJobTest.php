@@ -10,7 +10,7 @@ use Tests\Support\Site;
 use Tests\Support\WholeJob;
 use Tests\Support\Workshops;
 
-const ASKED_ELSEWHERE = ['rest' => '120', 'lead' => '2400', 'gap' => '3.5', 'low' => '8', 'high' => '10', 'wakes' => '51.2', 'cut-off' => '25.4'];
+const ASKED_ELSEWHERE = ['rest' => '120', 'lead' => '2400', 'gap' => '3.5', 'band' => '8 to 10', 'wakes' => '51.2', 'cut-off' => '25.4'];
 
 /** @param  ?callable(User): mixed  $prepare */
 function startWholeJob(?callable $prepare = null): Site
@@ -29,5 +29,5 @@ it('goes from the door to the door in few entries and presses, led by the pages 
     } finally {
         fwrite(STDERR, "A plain bike: {$hand->entries} entries, {$hand->presses} presses ".json_encode($job->at)."\n");
     }
-    expect(HandOver::query()->count())->toBe(1);
+    expect(HandOver::query()->count())->toBe(1)->and($hand->entries)->toBeLessThanOrEqual(30)->and($hand->presses)->toBeLessThanOrEqual(90);
 });

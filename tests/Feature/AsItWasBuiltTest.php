@@ -31,7 +31,7 @@ dataset('changes after all was ticked', [
     'another rest' => ['stack/rest', ['rest' => 'strut', 'rest_radius' => '120', 'position' => 'below', 'gap' => 'nothing'], ['set-rest', 'nut-torque', 'sound-shell'], 'build?step=set-rest', 'The rest: '],
     'a battery after it was gone without' => ['route/battery', ['pack' => 'marl-48-slim', 'site' => 'triangle'], ['try-battery', 'battery-rail', 'pack-locked', 'wakes'], 'build?step=try-battery', 'The battery: none then'],
     'a longer lead' => ['runs/first', ['supply' => '1500'], ['thread-0-1-2', 'body-in', 'dress-0', 'wakes'], 'build?step=thread-0-1-2', 'Lead 0: '],
-    'another sensor at a brake' => ['route/sensors', ['about' => 'brake-sensor-left', 'choice' => 'in-cable'], ['brake-sensor-left', 'brake-left', 'stops'], 'build?step=brake-sensor-left', 'The brake’s sensor: '],
+    'another sensor at a brake' => ['route/sensors', ['choices' => ['brake-sensor-left' => 'in-cable']], ['brake-sensor-left', 'brake-left', 'stops'], 'build?step=brake-sensor-left', 'The brake’s sensor: '],
     'another speed limit' => ['prove/settings', ['name' => 'cut_off_kmh', 'value' => '32'], ['set', 'cut-off'], 'prove?step=cut-off', 'Stops helping at: 25 km/h then, 32 km/h now'],
     'another wheel' => ['prove/settings', ['name' => 'wheel_mm', 'value' => '2100'], ['set', 'speed-agrees', 'cut-off', 'stops'], 'prove?step=speed-agrees', 'Wheel’s circumference: 2180 mm then'],
     'other levels' => ['prove/settings', ['name' => 'levels', 'value' => '9'], ['set', 'walk', 'levels'], 'prove?step=walk', 'Levels: 5 then, 9 now'],

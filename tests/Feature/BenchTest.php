@@ -24,7 +24,7 @@ it('shows the workshop’s own jobs by what they wait for', function (): void {
     Workshops::job(Workshops::stocked(), 'Somebody else’s bike');
 
     $this->actingAs($person)->get('/')->assertOk()
-        ->assertSeeInOrder(['a measurement', 'Red hardtail', 'hands', 'Grey hardtail', 'Build 1 of'])
+        ->assertSeeInOrder(['a measurement', 'Red hardtail', 'hands', 'Grey hardtail', 'Choose a battery'])
         ->assertDontSee('Somebody else’s bike');
 });
 

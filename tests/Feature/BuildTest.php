@@ -79,7 +79,7 @@ it('keeps a failed check that a stale page did not show, by every way in', funct
 })->with([['build', 'safe'], ['strip', 'power']]);
 
 it('moves the job on as steps are done', function (): void {
-    expect(Workshops::fresh($this->job)->next_step)->toContain('Build 1 of');
+    expect(Workshops::fresh($this->job)->next_step)->toContain('Choose a battery');
     ($this->record)('safe');
     expect(Workshops::fresh($this->job)->next_step)->toContain('Build 2 of');
 });

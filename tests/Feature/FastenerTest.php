@@ -16,7 +16,7 @@ beforeEach(function (): void {
 
 it('asks for the band of a fastener nobody has said, and takes no torque without', function (): void {
     Workshops::built($this->job, $this->person, 'pedals');
-    $this->get("/jobs/{$this->job->id}/build?step=pedals")->assertOk()->assertSee('No band is known for the pedals')->assertDontSee('Torque given');
+    $this->get("/jobs/{$this->job->id}/build?step=pedals")->assertOk()->assertSee('No band is known for the pedals')->assertSee('value="30.0 to 40.0"', false)->assertSee('only usual');
     ($this->tick)('pedals', ['torque' => '34'])->assertSessionHasErrors(['torque' => 'No band is known for the pedals: type it from the part’s paper first, or say that it went by hand, and why.']);
     ($this->band)(['low' => ''])->assertSessionHasErrors('low');
     ($this->band)(['low' => '40'])->assertSessionHasErrors(['low' => 'The lower figure comes first.']);
@@ -62,4 +62,18 @@ it('reads bands and contents in with a catalogue, and says at its pointer what i
     $this->from('/catalogue')->post('/catalogue', ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent('c.json', (string) json_encode($catalogue))]);
     $said = implode("\n", session('errors')->get('file'));
     expect($said)->toContain('/motors/heron-73/fasteners/wing_nut')->toContain('/motors/heron-73/contents/0/quantity')->toContain('/rings/deep-40/bolt_torque_nm');
+});
+
+it('keeps the band on a part’s paper and the torque that was given in one go, or nothing of both', function (): void {
+    Workshops::built($this->job, $this->person, 'pedals');
+    ($this->tick)('pedals', ['band' => '30 to 35', 'torque' => '33'])->assertSessionHasErrors('paper');
+    ($this->tick)('pedals', ['band' => 'tight', 'paper' => 'card', 'torque' => '33'])->assertSessionHasErrors('band');
+    ($this->tick)('pedals', ['band' => '35 to 30', 'paper' => 'card', 'torque' => '33'])->assertSessionHasErrors('band');
+    ($this->tick)('pedals', ['band' => '30 to 35', 'paper' => 'card', 'torque' => '12'])->assertSessionHasErrors('torque');
+    ($this->tick)('pedals', ['band' => '30 to 35', 'paper' => 'card'])->assertSessionHasErrors('torque');
+    expect(FastenerBand::query()->exists())->toBeFalse();
+    ($this->tick)('pedals', ['band' => '30–35 Nm', 'paper' => 'card in the box', 'torque' => '33'])->assertSessionHasNoErrors();
+    $record = StepRecord::query()->where('step', 'pedals')->sole();
+    expect($record->asked)->toMatchArray(['torque_nm' => [30, 35], 'source' => 'card in the box'])->and($record->torque_nm)->toBe(33.0)
+        ->and(FastenerBand::query()->sole()->only(['low_nm', 'high_nm', 'paper']))->toBe(['low_nm' => 30.0, 'high_nm' => 35.0, 'paper' => 'card in the box']);
 });

@@ -159,8 +159,8 @@ it('keeps a bar as it was where something typed is no size', function (array $wi
 ]);
 
 it('stops the job for a brake sensor left off beside a throttle, until an owner answers for it', function (): void {
-    ($this->decide)(['about' => 'brake-sensor-left', 'choice' => 'left-off'])->assertSessionHasErrors('reason');
-    ($this->decide)(['about' => 'brake-sensor-left', 'choice' => 'left-off', 'reason' => 'The lever takes none'])->assertSessionHasNoErrors();
+    ($this->decide)(['choices' => ['brake-sensor-left' => 'left-off']])->assertSessionHasErrors('reasons.brake-sensor-left');
+    ($this->decide)(['choices' => ['brake-sensor-left' => 'left-off'], 'reasons' => ['brake-sensor-left' => 'The lever takes none']])->assertSessionHasNoErrors();
     ($this->tick)('safe')->assertSessionHasNoErrors();
     ($this->cockpit)([...onTheBar('left grip 125'), 'add' => 'left throttle']);
     ($this->tick)('try-battery')->assertSessionHasErrors('state');
@@ -180,7 +180,7 @@ it('stops the job for a brake sensor left off beside a throttle, until an owner 
     ($this->tick)('try-battery')->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->job->id}/route/sensors")->assertSee('Answered for by')->assertSee('private yard');
 
-    ($this->decide)(['about' => 'brake-sensor-left', 'choice' => 'left-off', 'reason' => 'Still none']);
+    ($this->decide)(['choices' => ['brake-sensor-left' => 'left-off'], 'reasons' => ['brake-sensor-left' => 'Still none']]);
     ($this->tick)('dry-fit')->assertSessionHasErrors('state');
 });
 
@@ -195,7 +195,7 @@ it('keeps the hand’s order on the bar, and changes a lever for one with a swit
     ($this->cockpit)([...$as, 'move' => '2 sideways'])->assertSessionHasErrors('move');
     ($this->cockpit)([...$as, 'move' => '99 in'])->assertSessionHasNoErrors();
 
-    ($this->decide)(['about' => 'brake-sensor-right', 'choice' => 'lever'])->assertSessionHasNoErrors();
+    ($this->decide)(['choices' => ['brake-sensor-right' => 'lever']])->assertSessionHasNoErrors();
     expect(($this->fitting)()->cockpit->lever(BarSide::Right))->toBe(Make::OwnSwitch);
     $sheet = OpenJob::of(Workshops::fresh($this->job))->buildSheet();
     expect($sheet?->step('lever-hook-right'))->not->toBeNull()->and($sheet?->step('lever-hook-left'))->toBeNull()->and($sheet?->step('brake-sensor-right'))->toBeNull()->and($sheet?->step('lever-hook-right')?->look)->toContain('nothing is stuck on');
@@ -214,39 +214,39 @@ it('lets the display sit off the bar, where its clamp asks for nothing', functio
 
 it('puts the speed sensor where the hand puts it, its lead and its step with it', function (): void {
     $this->get("/jobs/{$this->job->id}/route/sensors")->assertSee('On the left chainstay')->assertSee('At a front wheel')->assertDontSee('At the end of the boom');
-    ($this->decide)(['about' => 'speed-sensor', 'choice' => 'boom'])->assertSessionHasErrors('choice');
-    ($this->decide)(['about' => 'speed-sensor', 'choice' => 'stick-on'])->assertSessionHasErrors('choice');
-    ($this->decide)(['about' => 'speed-sensor', 'choice' => 'front'])->assertSessionHasNoErrors();
+    ($this->decide)(['choices' => ['speed-sensor' => 'boom']])->assertSessionHasErrors('choices.speed-sensor');
+    ($this->decide)(['choices' => ['speed-sensor' => 'stick-on']])->assertSessionHasErrors('choices.speed-sensor');
+    ($this->decide)(['choices' => ['speed-sensor' => 'front']])->assertSessionHasNoErrors();
     $open = OpenJob::of(Workshops::fresh($this->job));
     expect($open->job->runs->firstWhere('name', 'speed sensor')?->to_place)->toBe('fork-end')->and($open->buildSheet()?->step('speed-sensor')?->how)->toContain('At a front wheel.')->not->toContain('the stay');
-    ($this->decide)(['about' => 'speed-sensor', 'choice' => 'stay-right'])->assertSessionHasNoErrors();
+    ($this->decide)(['choices' => ['speed-sensor' => 'stay-right']])->assertSessionHasNoErrors();
     $open = OpenJob::of(Workshops::fresh($this->job));
     expect($open->job->runs->firstWhere('name', 'speed sensor')?->to_place)->toBe('stay')->and($open->buildSheet()?->step('speed-sensor')?->how)->toContain('On the right chainstay, on its outside.');
     $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertOk();
 });
 
 it('lays a brake sensor’s lead with it, and none on a lever that takes none', function (): void {
-    ($this->decide)(['about' => 'brake-sensor-right', 'choice' => 'stick-on'])->assertSessionHasNoErrors();
+    ($this->decide)(['choices' => ['brake-sensor-right' => 'stick-on']])->assertSessionHasNoErrors();
     expect(Run::query()->where('job_id', $this->job->id)->whereNull('removed_at')->pluck('name')->all())->toContain('brake sensor, right')
         ->and(OpenJob::of(Workshops::fresh($this->job))->buildSheet()?->step('brake-sensor-right'))->not->toBeNull();
     ($this->cockpit)([...onTheBar('left brake-lever 16 odd', 'right brake-lever 16 hydraulic')]);
-    ($this->decide)(['about' => 'brake-sensor-left', 'choice' => 'stick-on'])->assertSessionHasErrors('choice');
-    ($this->decide)(['about' => 'brake-sensor-right', 'choice' => 'in-cable'])->assertSessionHasErrors('choice');
-    ($this->decide)(['about' => 'the-bell', 'choice' => 'stick-on'])->assertSessionHasErrors('about');
-    ($this->decide)(['about' => ['brake-sensor-left'], 'choice' => ['x']])->assertSessionHasErrors('about');
+    ($this->decide)(['choices' => ['brake-sensor-left' => 'stick-on']])->assertSessionHasErrors('choices.brake-sensor-left');
+    ($this->decide)(['choices' => ['brake-sensor-right' => 'in-cable']])->assertSessionHasErrors('choices.brake-sensor-right');
+    ($this->decide)(['choices' => ['the-bell' => 'stick-on']])->assertSessionHasErrors('choices');
+    ($this->decide)(['choices' => ['brake-sensor-left' => ['x']]])->assertSessionHasErrors();
 });
 
 it('asks again about a sensor that was decided on once its lever is another', function (): void {
-    ($this->decide)(['about' => 'brake-sensor-left', 'choice' => 'stick-on'])->assertSessionHasNoErrors();
+    ($this->decide)(['choices' => ['brake-sensor-left' => 'stick-on']])->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->job->id}/route/sensors")->assertDontSee('takes no sensor');
     ($this->cockpit)([...onTheBar('left brake-lever 16 odd', 'right brake-lever 16 hydraulic')]);
     $this->get("/jobs/{$this->job->id}/route/sensors")->assertSee('Fails: brake sensors')->assertSee('A lever of an odd shape takes no sensor');
-    ($this->decide)(['about' => 'brake-sensor-left', 'choice' => 'left-off', 'reason' => 'Odd lever'])->assertSessionHasNoErrors();
+    ($this->decide)(['choices' => ['brake-sensor-left' => 'left-off'], 'reasons' => ['brake-sensor-left' => 'Odd lever']])->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->job->id}/route/sensors")->assertDontSee('takes no sensor');
 });
 
 it('puts the gear sensor’s steps in their order, its parts on the list, and the gears are indexed anew', function (): void {
-    ($this->decide)(['about' => 'gear-sensor', 'choice' => 'fitted'])->assertSessionHasNoErrors();
+    ($this->decide)(['choices' => ['gear-sensor' => 'fitted']])->assertSessionHasNoErrors();
     $codes = array_column(OpenJob::of(Workshops::fresh($this->job))->buildSheet()->steps ?? [], 'code');
     $order = array_map(fn (string $code) => array_search($code, $codes, true), ['gear-off', 'gear-through', 'gear-housing', 'gear-fix', 'body-in', 'chain', 'gear-index']);
     $sorted = $order;
@@ -270,7 +270,7 @@ it('holds the speed sensor until its gap is measured, and is what its maker allo
 
 it('asks for the gap where none is measured, and for one that can be', function (): void {
     $this->job->everyReading()->where('spot', 'sensor_gap')->update(['superseded_at' => now()]);
-    expect(OpenJob::of(Workshops::fresh($this->job))->buildSheet()?->step('speed-sensor')?->held)->toContain('measured first');
+    expect(OpenJob::of(Workshops::fresh($this->job))->buildSheet()?->step('speed-sensor')?->held?->says)->toContain('measured first');
     $this->post("/jobs/{$this->job->id}/route/sensors", ['typed' => 'a hair'])->assertSessionHasErrors('typed');
     $this->post("/jobs/{$this->job->id}/route/sensors", ['typed' => '400'])->assertSessionHasErrors('typed');
 });
@@ -279,7 +279,7 @@ it('lets an apprentice say what is on the bar, but not choose a battery nor leav
     $this->actingAs(Workshops::person(Role::Apprentice, $this->person->workshop()->first()));
     ($this->cockpit)([...onTheBar('left grip 125')])->assertSessionHasNoErrors();
     ($this->battery)(['take' => 'triangle marl-48-slim'])->assertForbidden();
-    ($this->decide)(['about' => 'gear-sensor', 'choice' => 'fitted'])->assertForbidden();
+    ($this->decide)(['choices' => ['gear-sensor' => 'fitted']])->assertForbidden();
     $this->get("/jobs/{$this->job->id}/route/battery")->assertOk()->assertDontSee('value="triangle marl-48-slim"', false);
 });
 

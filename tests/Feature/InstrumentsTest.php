@@ -23,7 +23,7 @@ beforeEach(function (): void {
     $this->take = fn (string $step) => $this->from("/jobs/{$this->job->id}/prove?step={$step}")->post("/jobs/{$this->job->id}/prove/line", ['step' => $step, 'seen' => 0]);
     $this->strip = function (): void {
         foreach (['left' => 'stick-on', 'right' => 'no-lever'] as $side => $choice) {
-            $this->put("/jobs/{$this->job->id}/route/sensors", ['version' => Workshops::fresh($this->job)->version, 'about' => "brake-sensor-{$side}", 'choice' => $choice]);
+            $this->put("/jobs/{$this->job->id}/route/sensors", ['version' => Workshops::fresh($this->job)->version, 'choices' => ["brake-sensor-{$side}" => $choice]]);
         }
         Workshops::built($this->job, $this->person);
         foreach (['turns-free', 'lock-to-lock', 'pack-locked'] as $step) {
@@ -78,6 +78,9 @@ it('records a check by the line: refused while something is to be done, a miss w
     ($this->take)('wakes')->assertSessionHasNoErrors();
     expect(($this->record)('wakes')?->figure)->toBe(52.1)->and(($this->record)('wakes')?->asked['line'] ?? '')->toContain('v=52.1');
 
+    ($this->take)('pedals')->assertSessionHasErrors('state');
+    $this->put("/jobs/{$this->job->id}/prove/settings", ['values' => ['units' => 'km', 'wheel_mm' => '2180', 'levels' => '5', 'cut_off_kmh' => '25']])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$this->job->id}/prove", ['step' => 'set', 'state' => 'done'])->assertSessionHasNoErrors();
     ($this->take)('pedals')->assertSessionHasErrors('line');
     expect(session('errors')->first('line'))->toContain('Set level one');
     $this->instruments->set('display', level: 1, crank: 60, brake_stuck: 1);
@@ -92,7 +95,7 @@ it('records a check by the line: refused while something is to be done, a miss w
 it('holds a check back for the line too, and has nothing to say of one that is felt', function (): void {
     ($this->take)('wakes')->assertSessionHasErrors('state');
     ($this->strip)();
-    ($this->take)('quiet')->assertSessionHasErrors('line');
+    ($this->take)('lock-to-lock')->assertSessionHasErrors('line');
     ($this->take)('nothing-such')->assertSessionHasErrors('step');
     expect(($this->record)('wakes'))->toBeNull();
 });

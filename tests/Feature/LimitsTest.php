@@ -30,7 +30,7 @@ const GOES_TO = [
     'BandRequest' => ['step' => [], 'low' => [], 'high' => [], 'paper' => ['fastener_bands.paper']],
     'BoxRequest' => ['note' => ['box_records.note']],
     'BraceRequest' => ['nut_torque' => [], 'shell_outer' => [], 'shell_inner' => [], 'rest_radius' => [], 'tube' => [], 'block' => [], 'soft' => [], 'maker_allows' => ['kits.bracing']],
-    'BuildStepRequest' => ['step' => ['step_records.step'], 'note' => ['step_records.note'], 'torque' => [], 'sure' => []],
+    'BuildStepRequest' => ['step' => ['step_records.step'], 'note' => ['step_records.note'], 'torque' => [], 'sure' => [], 'band' => [], 'paper' => ['fastener_bands.paper']],
     'CaliperRequest' => ['typed' => []],
     'ChangePasswordRequest' => ['current' => [], 'password' => []],
     'ChooseBatteryRequest' => ['pack' => ['packs.code']],
@@ -40,7 +40,6 @@ const GOES_TO = [
     'ConditionRequest' => ['declined_by' => ['conditions.declined_by'], 'note' => ['conditions.note']],
     'ContactRequest' => ['seen' => [], 'phone' => ['customers.phone'], 'email' => ['customers.email']],
     'CountSpacerRequest' => ['lies_in' => ['spacers.lies_in'], 'seen_lies_in' => []],
-    'DecideSensorRequest' => ['reason' => ['decisions.reason']],
     'EditStackRequest' => ['seen.*' => [], 'typed' => []],
     'ElsewhereRequest' => ['what' => ['jobs.elsewhere']],
     'EndJobRequest' => ['ended_because' => ['jobs.ended_because']],
@@ -60,6 +59,8 @@ const GOES_TO = [
     'OwnStretchRequest' => ['stretch_from' => ['own_stretches.from_place'], 'stretch_to' => ['own_stretches.to_place', 'runs.via', 'runs.to_place'], 'stretch_length' => []],
     'PassRequest' => ['step' => [], 'hold' => ['decisions.choice'], 'because' => ['decisions.reason']],
     'PersonRequest' => ['seen_role' => [], 'seen_name' => [], 'name' => ['users.name']],
+    'DecideSensorsRequest' => ['reasons.brake-sensor-left' => ['decisions.reason'], 'reasons.brake-sensor-right' => ['decisions.reason'], 'reasons.gear-sensor' => ['decisions.reason'], 'reasons.speed-sensor' => ['decisions.reason']],
+    'RowRequest' => ['row' => []],
     'SettingsRequest' => ['values.*' => ['settings.value']],
     'ProveLineRequest' => ['step' => ['step_records.step']],
     'ProveRequest' => ['step' => ['step_records.step'], 'note' => ['step_records.note']],
@@ -81,7 +82,7 @@ const GOES_TO = [
     'TrackRequest' => ['stashed' => [], 'named' => ['tracks.name']],
     'UseAlternativeRequest' => ['way' => []],
     'WeightsRequest' => ['seen' => []],
-    'WrenchStepRequest' => ['step' => ['step_records.step'], 'note' => ['step_records.note'], 'torque' => [], 'sure' => []],
+    'WrenchStepRequest' => ['step' => ['step_records.step'], 'note' => ['step_records.note'], 'torque' => [], 'sure' => [], 'band' => [], 'paper' => ['fastener_bands.paper']],
 ];
 
 /** Columns whose text is kept in another one too, as it is. */

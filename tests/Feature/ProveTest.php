@@ -31,7 +31,7 @@ beforeEach(function (): void {
     $this->take = fn (array $with = []) => $this->post("/jobs/{$this->job->id}/prove/hand-over", ['version' => ($this->version)(), 'recheck_on' => today()->addDays(14)->format('Y-m-d'), ...$with]);
     $this->record = function (): void {
         foreach (['brake-sensor-left' => 'stick-on', 'brake-sensor-right' => 'no-lever'] as $about => $choice) {
-            $this->put("/jobs/{$this->job->id}/route/sensors", ['version' => ($this->version)(), 'about' => $about, 'choice' => $choice])->assertSessionHasNoErrors();
+            $this->put("/jobs/{$this->job->id}/route/sensors", ['version' => ($this->version)(), 'choices' => [$about => $choice]])->assertSessionHasNoErrors();
         }
         Workshops::built($this->job, $this->person);
         foreach (['units' => 'km', 'wheel_mm' => '2180', 'cut_off_kmh' => '25', 'levels' => '5'] as $name => $value) {

@@ -32,7 +32,7 @@ const WITHOUT_COMPARING = [
     'Survey/BringReadingBack' => 'is given the reading that was seen', 'Survey/TakeBackReading' => 'is given the reading that was seen',
     'Survey/CureObstacle' => 'is given the row that was seen, and refused where another took its place',
     'Survey/FindRestFine' => 'says it only of what nobody has looked at', 'Survey/LiftStop' => 'is given the stop that was seen', 'Survey/NoteObstacle' => 'adds',
-    'Survey/KeepReading' => 'adds; taken afresh it sets others aside, which stay and can be brought back',
+    'Survey/KeepRow' => 'adds', 'Survey/KeepReading' => 'adds; taken afresh it sets others aside, which stay and can be brought back',
 ];
 
 it('compares with what the person saw wherever something is written over', function (): void {

@@ -12,6 +12,7 @@ use NeatSpindle\Core\Ground\Measure\LengthUnit;
 use NeatSpindle\Core\Ground\Measure\Measurement;
 use NeatSpindle\Core\Measuring\Survey\CogSpacing;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\SurveyPlan;
 use Tests\Support\Workshops;
 
 beforeEach(function (): void {
@@ -258,4 +259,20 @@ it('asks about a shell that does not go with its cups', function (): void {
     $read('76.98')->assertSessionHasErrors('sure');
     expect(session('errors')->first('typed'))->toContain('does not go with the cups')->toContain('taken over the cups?');
     $read('73.02')->assertSessionHasNoErrors();
+});
+
+it('takes the figures of a row in one go, all of them or none, and asks about the one that is unusual', function (): void {
+    Workshops::read($this->job, $this->person, Spot::ShellWidth, '73.0');
+    $row = fn (string $typed, array $with = []) => $this->from('/')->post("/jobs/{$this->job->id}/rows", ['spot' => 'stay_45', 'row' => $typed, 'row_instrument' => 'straightedge', ...$with]);
+    $kept = fn (): array => Workshops::fresh($this->job)->readings->whereIn('spot', SurveyPlan::STAY)->pluck('value_mm')->values()->all();
+    $this->get("/jobs/{$this->job->id}/survey?spot=stay_64")->assertDontSee('keep-row');
+    $row('-4.2 2.6 3.7')->assertSessionHasErrors(['row' => 'Expected 4 figures, one for each place; there are 3.']);
+    $row('-4.2 2.6 x 8.8')->assertSessionHasErrors('row');
+    $row('-4.2 2.6 3.7 880')->assertSessionHasErrors('row');
+    $row('-4.2 2.6 33 8.8')->assertSessionHasErrors(['row', 'row_sure']);
+    expect($kept())->toBe([])->and(session('errors')->first('row'))->toStartWith('Chainstay at 80 mm: ');
+    $row('-4.2 2.6 33 8.8', ['row_sure' => '1'])->assertSessionHasNoErrors();
+    expect($kept())->toBe([-4.2, 2.6, 33.0, 8.8]);
+    $row('-4.2; 2.6; 3.7; 8.8')->assertSessionHasErrors('row');
+    $this->post("/jobs/{$this->job->id}/rows", ['spot' => 'shell_width', 'row' => '1 2', 'row_instrument' => 'caliper'])->assertSessionHasErrors('spot');
 });

@@ -23,7 +23,7 @@ final class Journey
     public const STEEL_68 = [
         'crank_kind' => 'square-taper', 'bracket_kind' => 'threaded', 'guide_depth' => '1.8', 'stay_45' => '-4.2', 'stay_64' => '2.6', 'stay_80' => '3.7', 'stay_112' => '8.8',
         'chainstay_length' => '438', 'over_locknuts' => '135.1', 'cog_inset' => '5.2', 'cog_pitch' => '4.34', 'cogs' => '11 13 15 17 20 23 26 30 34', 'wheel' => '2286',
-        'shell_width' => '68.02 68.08', 'shell_bore' => '33.66', 'shell_threaded' => 'yes', 'drive_cup_loosens' => 'clockwise', 'thread_pitch' => '1.06', 'down_tube' => '650', 'bar_to_head' => '250',
+        'shell_width' => '68.02 68.08', 'shell_bore' => '33.66', 'shell_threaded' => 'yes', 'drive_cup_loosens' => 'clockwise', 'thread_pitch' => '1.06', 'down_tube' => '650', 'bar_to_head' => '250', 'room_base' => '650', 'room_front' => '610', 'room_rear' => '510',
     ];
 
     private const DONE = 'button[name="state"][value="done"]';
@@ -145,7 +145,7 @@ final class Journey
             if ($triesWrongOrders && $i % 9 === 0) {
                 $refused += $this->tryWrongOrders();
             }
-            $there = $this->site->whichOf(self::DONE, '#keep-band', '#torque');
+            $there = $this->site->whichOf(self::DONE, '#band', '#torque');
             if (! in_array(self::DONE, $there, true)) {
                 if (! $this->isHeldFor($before)) {
                     break;
@@ -225,13 +225,11 @@ final class Journey
     /** @param  list<string>  $asked  what the step has fields for */
     private function doStep(array $asked): void
     {
-        if (in_array('#keep-band', $asked, true)) {
-            $this->site->type('low', '8')->type('high', '10')->type('paper', 'the card in its bag');
-            $this->click('#keep-band');
-            $asked = $this->site->whichOf('#torque');
+        if (in_array('#band', $asked, true) && $this->site->value('band') === '') {
+            $this->site->type('band', '8 to 10')->type('paper', 'the card in its bag');
         }
         if (in_array('#torque', $asked, true)) {
-            preg_match('/([\d.]+) to ([\d.]+) N·m/u', $this->site->text('.step-now .facts'), $band);
+            preg_match('/([\d.]+) to ([\d.]+)/u', in_array('#band', $asked, true) ? $this->site->value('band') : $this->site->text('#torque-band'), $band);
             $this->site->type('torque', (string) ((((float) ($band[1] ?? 0)) + (float) ($band[2] ?? 0)) / 2));
         }
         $this->click(self::DONE);

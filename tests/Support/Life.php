@@ -14,7 +14,7 @@ use App\Actions\Kit\BraceBody;
 use App\Actions\Kit\ChooseBattery;
 use App\Actions\Kit\ChooseMotor;
 use App\Actions\Kit\ChooseRing;
-use App\Actions\Kit\DecideSensor;
+use App\Actions\Kit\DecideSensors;
 use App\Actions\Kit\KeepCockpit;
 use App\Actions\Kit\NoteArrivals;
 use App\Actions\Kit\SetSupply;
@@ -159,8 +159,8 @@ final class Life
                     [...CockpitWish::usual()->fixtures, new Fixture(FixtureKind::Throttle, BarSide::Right, 20.0)],
                 ),
             ])),
-            'sensor' => fn (Job $job) => $this->decide(fn (string $why) => app(DecideSensor::class)(
-                $job, $this->by, $job->version, About::brakeSensor($this->oneOf(BarSide::cases())), $this->oneOf(BrakeSensing::cases())->value, $why,
+            'sensor' => fn (Job $job) => $this->decide(fn (string $why) => app(DecideSensors::class)(
+                $job, $this->by, $job->version, [($about = About::brakeSensor($this->oneOf(BarSide::cases()))->kept()) => $this->oneOf(BrakeSensing::cases())->value], [$about => $why],
             )),
             'allow' => fn (Job $job) => app(AllowDecision::class)($job, $this->by, (int) Decision::query()->where('job_id', $job->id)->max('id'), 'I answer for it'),
             'house' => fn (Job $job) => $this->decide(fn (string $why) => app(DepartFromHouse::class)($job, $this->by, $job->version, $this->oneOf($this->oneOf(Question::cases())->schools()), $why)),
@@ -260,7 +260,7 @@ final class Life
         app(ChooseBattery::class)($job, $this->by, $job->version, null, null);
         app(KeepCockpit::class)($job, $this->by, $job->version, CockpitWish::usual());
         foreach (['left' => BrakeSensing::StickOn, 'right' => BrakeSensing::NoLever] as $side => $sensing) {
-            app(DecideSensor::class)($job, $this->by, $job->version, About::brakeSensor(BarSide::from($side)), $sensing->value, null);
+            app(DecideSensors::class)($job, $this->by, $job->version, [About::brakeSensor(BarSide::from($side))->kept() => $sensing->value], []);
         }
         $this->read($job, '73.02');
     }

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Models\Job;
+use App\Models\StepRecord;
 use LogicException;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\SpotRow;
 
 use function array_slice;
-use function in_array;
 use function is_string;
 
 /**
@@ -42,19 +43,19 @@ final class WholeJob
     }
 
     /** To where it has left the workshop. */
-    public function toTheDoor(int $most = 260): self
+    public function toTheDoor(int $most = 130): self
     {
         for ($i = 0; $i < $most; $i++) {
             if (Job::query()->sole()->handed_over_at !== null) {
                 return $this;
             }
             [$place, $entries, $presses] = [$this->place(), $this->hand->entries, $this->hand->presses];
-            $this->way[] = $place;
+            $this->way[] = trim("{$place} ".(string) $this->script('return document.querySelector("main input[name=step], .spot input[name=spot]")?.value ?? ""'));
             $this->do($place);
             $was = $this->at[$place] ?? [0, 0];
             $this->at[$place] = [$was[0] + $this->hand->entries - $entries, $was[1] + $this->hand->presses - $presses];
         }
-        throw new LogicException('It never left. The last places: '.implode(', ', array_slice($this->way, -12)).'. '.$this->hand->site->text('main'));
+        throw new LogicException('It never left. The last places: '.implode(', ', array_slice($this->way, -12)).'. '.mb_substr($this->hand->site->text('main'), 0, 1500));
     }
 
     private function do(string $place): void
@@ -63,10 +64,10 @@ final class WholeJob
             'survey' => $this->survey(),
             'condition' => $this->condition(),
             'strip' => $this->strip(),
-            'match' => $this->has('#next-motor') ? $this->hand->click('#next-motor') : $this->hand->click('.goes button[aria-label^="Choose"]'),
             'stack/rest' => $this->rest(),
-            'stack/order' => $this->has('#all-here') && ! $this->has('[name="here[]"]:checked') ? $this->hand->click('#all-here') : $this->onward(),
+            'stack/order' => $this->has('[name="here[]"]:not(:checked)') ? $this->hand->click('#all-here') : $this->onward(),
             'route' => $this->lead(),
+            'route/battery' => $this->battery(),
             'route/sensors' => $this->sensors(),
             'build' => $this->build(),
             'prove' => $this->prove(),
@@ -83,11 +84,22 @@ final class WholeJob
 
             return;
         }
+        if ($this->has('.spot-answer')) {
+            $this->onward();
+
+            return;
+        }
         $code = (string) $this->script('return document.querySelector(".spot input[name=spot]").value');
         $spot = Spot::from($code);
         $says = $this->says[$code] ?? throw new LogicException("Nobody knows what to say at {$code}.");
         if ($spot->choices() !== []) {
             $this->hand->click(".spot button[name='value'][value='{$says}']");
+
+            return;
+        }
+        $row = $this->has('#row') ? SpotRow::from($spot) : null;
+        if ($row !== null) {
+            $this->hand->type('row', implode(' ', array_map(fn (Spot $one) => $this->says[$one->value], $row->spots)))->click('#keep-row');
 
             return;
         }
@@ -121,7 +133,7 @@ final class WholeJob
 
     private function lead(): void
     {
-        $short = $this->script('return document.querySelector("[data-short] input[name=supply]")?.id ?? null');
+        $short = $this->script('return document.querySelector(".run-row:has(.verdict-fails) .own-lead input[name=supply]")?.id ?? null');
         if (! is_string($short)) {
             $this->onward();
 
@@ -130,16 +142,24 @@ final class WholeJob
         $this->hand->type($short, $this->also['lead'])->click("form:has(#{$short}) button");
     }
 
+    private function battery(): void
+    {
+        match (true) {
+            ! $this->has('.packs td.chosen') => $this->hand->click('.packs td:not(:has(.verdict-fails)) button'),
+            $this->has('main [data-key="n"]') => $this->onward(),
+            $this->has('#rest-fine') => $this->hand->choose('fixing', 'bosses')->click('#rest-fine'),
+            default => $this->onward(),
+        };
+    }
+
     private function sensors(): void
     {
-        foreach (['left' => 'stick-on', 'right' => 'no-lever'] as $side => $choice) {
-            if ($this->has("#brake-sensor-{$side}") && $this->hand->site->value("brake-sensor-{$side}") === '') {
-                $this->hand->choose("brake-sensor-{$side}", $choice)->click("#keep-brake-sensor-{$side}");
+        if ($this->hand->site->value('brake-sensor-left') === '') {
+            $this->hand->choose('brake-sensor-left', 'stick-on')->choose('brake-sensor-right', 'no-lever')->click('#keep-sensors');
 
-                return;
-            }
+            return;
         }
-        if (str_contains($this->hand->site->text('main'), 'Gap not measured yet')) {
+        if (! $this->isDecidingYet() && str_contains($this->hand->site->text('main'), 'Gap not measured yet')) {
             $this->hand->type('typed', $this->also['gap'])->click('#keep-gap');
 
             return;
@@ -147,34 +167,33 @@ final class WholeJob
         $this->onward();
     }
 
+    /** Whether nothing is built yet, so that there is no sensor to measure from. */
+    private function isDecidingYet(): bool
+    {
+        return ! StepRecord::query()->where('sheet', 'build')->exists();
+    }
+
     private function build(): void
     {
-        $there = $this->hand->site->whichOf('#put-right', '#keep-band', '#torque', self::DONE);
-        if (in_array('#put-right', $there, true)) {
-            $this->hand->click('#put-right');
-
-            return;
-        }
-        if (in_array('#keep-band', $there, true)) {
-            $this->hand->type('low', $this->also['low'])->type('high', $this->also['high'])->type('paper', 'the card in its bag')->click('#keep-band');
-
-            return;
-        }
-        if (! in_array(self::DONE, $there, true)) {
+        if ($this->has('#put-right') || ! $this->has(self::DONE)) {
             $this->onward();
 
             return;
         }
-        if (in_array('#torque', $there, true)) {
-            preg_match('/([\d.]+) to ([\d.]+)/u', $this->hand->site->text('#torque-band'), $band);
-            $this->hand->type('torque', (string) round((((float) ($band[1] ?? 0)) + (float) ($band[2] ?? 0)) / 2, 1));
+        if ($this->has('#band') && $this->hand->site->value('band') === '') {
+            $this->hand->type('band', $this->also['band'])->type('paper', 'the card in its bag');
+        }
+        if ($this->has('#torque')) {
+            $asked = $this->has('#band') ? $this->hand->site->value('band') : $this->hand->site->text('#torque-band');
+            preg_match('/([\d.]+) to ([\d.]+)/u', $asked, $band);
+            $this->hand->type('torque', (string) round((((float) ($band[1] ?? 0)) + (float) ($band[2] ?? 0)) / 2, 2));
         }
         $this->hand->click(self::DONE);
     }
 
     private function prove(): void
     {
-        if (! $this->has(self::DONE)) {
+        if ($this->has('#put-right') || ! $this->has(self::DONE)) {
             $this->onward();
 
             return;

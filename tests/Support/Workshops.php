@@ -11,7 +11,7 @@ use App\Actions\Kit\AnswerForLack;
 use App\Actions\Kit\BraceBody;
 use App\Actions\Kit\ChooseMotor;
 use App\Actions\Kit\ChooseRing;
-use App\Actions\Kit\DecideSensor;
+use App\Actions\Kit\DecideSensors;
 use App\Actions\Kit\NoteArrivals;
 use App\Actions\Prove\KeepSetting;
 use App\Actions\Prove\RecordProveCheck;
@@ -168,7 +168,7 @@ final class Workshops
     {
         return self::asNobody(function () use ($job, $by): Job {
             foreach (['left' => BrakeSensing::StickOn, 'right' => BrakeSensing::NoLever] as $side => $sensing) {
-                app(DecideSensor::class)($job, $by, self::fresh($job)->version, About::brakeSensor(BarSide::from($side)), $sensing->value, null);
+                app(DecideSensors::class)($job, $by, self::fresh($job)->version, [About::brakeSensor(BarSide::from($side))->kept() => $sensing->value], []);
             }
             $job = self::built($job, $by);
             app(ChangeJob::class)->inOneGo($job, fn () => self::prove($job, $by));

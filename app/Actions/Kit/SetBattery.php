@@ -17,7 +17,7 @@ use NeatSpindle\Core\Fitting\Battery\PackTrial;
 /** Keeps how the chosen battery is set: how far along, what holds it, what was measured and seen there. */
 class SetBattery extends JobAction
 {
-    /** @param  array{at: ?float, move: int, fixing: ?Fixing, floor: array<string, float>, seen: array<string, bool>}  $setting  at in mm from the front, move in mm to the back */
+    /** @param  array{at: ?float, move: int, fixing: ?Fixing, floor: array<string, float>, seen: array<string, bool>, rest_fine?: bool}  $setting  at in mm from the front, move in mm to the back; whether all that nobody spoke of was looked at, and is as it should be */
     public function __invoke(Job $job, User $by, int $seen, array $setting): void
     {
         ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open) use ($setting): void {
@@ -30,9 +30,10 @@ class SetBattery extends JobAction
             if ($objection !== null) {
                 $this->refuse('fixing', $objection);
             }
+            $rest = ($setting['rest_fine'] ?? false) ? array_fill_keys(array_column($was->site->checks(), 'value'), true) : [];
             Kit::of($open->job)->fill(['battery' => new BatteryWish(
                 $was->pack, $was->site, self::at($fitting->trial, $setting['at'], $setting['move']), $setting['fixing'],
-                [$was->site->value => $setting['floor']] + $was->floors, $setting['seen'],
+                [$was->site->value => $setting['floor']] + $was->floors, $setting['seen'] + $rest,
             )])->save();
         });
     }

@@ -25,7 +25,7 @@ class HandBikeOver extends JobAction
     public function __invoke(Job $job, User $by, int $seen, Carbon $recheck, ?string $note): void
     {
         ($this->change)($job, $by, 'handOver', $seen, function (OpenJob $open) use ($job, $by, $recheck, $note): void {
-            $objections = $open->the(Proving::class)->handOver->objections;
+            $objections = $open->the(Proving::class)->handOver->says();
             $objections === [] || $this->refuse('hand_over', 'Not yet. '.implode(' ', $objections));
             $handOver = new HandOver([
                 'job_id' => $job->id, 'user_id' => $by->id, 'handed_at' => now(), 'recheck_on' => $recheck, 'note' => $note,

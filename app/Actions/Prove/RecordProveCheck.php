@@ -44,9 +44,9 @@ class RecordProveCheck extends JobAction
             $check = $proving->plan->check($code) ?? $this->refuse(
                 'step', 'There is no such check on this bike any more: look at it again.',
             );
-            $done = $line === null ? $done : $this->said($open->the(LineWatch::class)->lookAt($check, $line));
-            $objection = $done === null ? null : $proving->objection($check);
+            $objection = $done === null && $line === null ? null : $proving->holdOn($check)?->says;
             $objection === null || $this->refuse('state', $objection);
+            $done = $line === null ? $done : $this->said($open->the(LineWatch::class)->lookAt($check, $line));
             $lacks = ($done['state'] ?? null) === StepState::Done ? $check->lacks($done['figure'] ?? null) : null;
             $lacks === null || $this->refuse('figure', $lacks);
             $this->record($job, $by, $check, $done, $seen, $line);
@@ -67,7 +67,7 @@ class RecordProveCheck extends JobAction
         [$looked, $right] = [[], [$check->code]];
         foreach ($codes === [] ? [] : array_slice($proving->movement($check), 1) as $one) {
             if (in_array($one->code, $codes, true)) {
-                $objection = $proving->objection($one, $right);
+                $objection = $proving->holdOn($one, $right)?->says;
                 $objection === null || $this->refuse('state', $objection);
                 [$looked[], $right[]] = [$one, $one->code];
             }

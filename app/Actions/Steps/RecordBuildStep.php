@@ -17,6 +17,8 @@ use Illuminate\Validation\ValidationException;
 use NeatSpindle\Core\Ground\Measure\TorqueUnit;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Parts\Fastening\Band;
+use NeatSpindle\Core\Parts\Fastening\Bands;
 use NeatSpindle\Core\Whole\Calendar\WorkKind;
 
 use function array_column;
@@ -26,7 +28,7 @@ use function in_array;
 /** Ticks a step of the build, says that it failed its check, or takes the tick back. Whether it may be ticked is the core's to say. */
 class RecordBuildStep extends JobAction
 {
-    public function __construct(ChangeJob $change, private readonly StepRecorder $recorder)
+    public function __construct(ChangeJob $change, private readonly StepRecorder $recorder, private readonly BandWriter $bands)
     {
         parent::__construct($change);
     }
@@ -36,10 +38,11 @@ class RecordBuildStep extends JobAction
      * @param  bool  $isSure  a torque far outside its band was looked at again
      * @param  int  $seen  the record the person saw standing there; 0 when none did
      * @param  array<string, int>  $with  what is done in the same movement, each with the record the person saw there, by its code
+     * @param  ?Band  $paper  what stands on the part's paper, where nobody had said it; it is kept with the step
      */
-    public function __invoke(Job $job, User $by, string $code, ?array $done, int $seen = 0, bool $isSure = false, array $with = []): void
+    public function __invoke(Job $job, User $by, string $code, ?array $done, int $seen = 0, bool $isSure = false, array $with = [], ?Band $paper = null): void
     {
-        ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $by, $code, $done, $seen, $isSure, $with): void {
+        ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $by, $code, $done, $seen, $isSure, $with, $paper): void {
             $step = $open->buildSheet()?->step($code) ?? $this->refuse('step', 'The sheet has no such step any more: look at it again.');
             if (($done['state'] ?? null) !== StepState::Done) {
                 $this->record($job, $by, $step, $done, $seen);
@@ -47,6 +50,7 @@ class RecordBuildStep extends JobAction
                 return;
             }
             $gate = $open->the(BuildState::class)->gate;
+            $step = $this->withPaper($job, $by, $step, $paper);
             $steps = [$step, ...$this->movedWith($open, $step, array_keys($with))];
             foreach ($steps as $one) {
                 $objection = $gate?->objection($one);
@@ -55,6 +59,17 @@ class RecordBuildStep extends JobAction
                 $this->finish($job, $by, $one, $this->share($one, $steps, $done), [$code => $seen, ...$with][$one->code], $isSure);
             }
         });
+    }
+
+    /** The step with the band on its paper, which is kept for the job; as it is where its band is known, or nothing is tightened. */
+    private function withPaper(Job $job, User $by, BuildStep $step, ?Band $paper): BuildStep
+    {
+        if ($paper === null || $step->fastener === null || $step->band !== null) {
+            return $step;
+        }
+        $this->bands->write($job, $by, $step->fastener, $paper->torque, $paper->source, 0);
+
+        return $step->fastened(Bands::none()->with($step->fastener, $paper));
     }
 
     /**

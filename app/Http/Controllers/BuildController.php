@@ -31,7 +31,7 @@ class BuildController extends Controller
 
     public function record(BuildStepRequest $request, Job $job, RecordBuildStep $record): RedirectResponse
     {
-        $record($job, $this->user(), $request->step(), $request->done(), $request->seen(), $request->isSure(), $request->with());
+        $record($job, $this->user(), $request->step(), $request->done(), $request->seen(), $request->isSure(), $request->with(), $request->paper());
 
         return redirect()->route('job.build', $job);
     }

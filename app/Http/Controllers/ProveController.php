@@ -19,6 +19,7 @@ use App\View\Prove\SettingsPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
+use NeatSpindle\Core\Holding\Build\PutRight;
 
 /** What is proved before a bike leaves, and what was set in its display. */
 class ProveController extends Controller
@@ -55,9 +56,7 @@ class ProveController extends Controller
 
     public function setAll(SettingsRequest $request, Job $job, KeepSettings $keep): RedirectResponse
     {
-        $keep($job, $this->user(), $request->typed(), $request->saw());
-
-        return redirect()->route('job.settings', $job);
+        return $this->leadOn($job, PutRight::Settings, fn () => $keep($job, $this->user(), $request->typed(), $request->saw()));
     }
 
     public function set(SettingRequest $request, Job $job, KeepSetting $keep): RedirectResponse

@@ -10,6 +10,7 @@ use App\Models\Job;
 use App\View\Stack\RestPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
+use NeatSpindle\Core\Holding\Build\PutRight;
 
 /** What holds the body. */
 class RestController extends Controller
@@ -21,8 +22,6 @@ class RestController extends Controller
 
     public function brace(BraceRequest $request, Job $job, BraceBody $brace): RedirectResponse
     {
-        $brace($job, $this->user(), $request->seen(), $request->bracing());
-
-        return redirect()->route('job.rest', $job);
+        return $this->leadOn($job, PutRight::Rest, fn () => $brace($job, $this->user(), $request->seen(), $request->bracing()));
     }
 }

@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Kit\AllowDecision;
-use App\Actions\Kit\DecideSensor;
+use App\Actions\Kit\DecideSensors;
 use App\Actions\Survey\KeepReading;
 use App\Http\Requests\AllowDecisionRequest;
-use App\Http\Requests\DecideSensorRequest;
+use App\Http\Requests\DecideSensorsRequest;
 use App\Http\Requests\SensorGapRequest;
 use App\Models\Job;
 use App\View\Route\SensorsPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
+use NeatSpindle\Core\Holding\Build\PutRight;
 
 /** What tells the motor of brakes, gears and speed. */
 class SensorController extends Controller
@@ -23,18 +24,14 @@ class SensorController extends Controller
         return view('job.sensors', ['page' => new SensorsPage($this->open($job))]);
     }
 
-    public function decide(DecideSensorRequest $request, Job $job, DecideSensor $decide): RedirectResponse
+    public function decide(DecideSensorsRequest $request, Job $job, DecideSensors $decide): RedirectResponse
     {
-        $decide($job, $this->user(), $request->seen(), $request->about(), $request->choice(), $request->reason());
-
-        return redirect()->route('job.sensors', $job);
+        return $this->leadOn($job, PutRight::Sensors, fn () => $decide($job, $this->user(), $request->seen(), $request->choices(), $request->reasons()));
     }
 
     public function allow(AllowDecisionRequest $request, Job $job, AllowDecision $allow): RedirectResponse
     {
-        $allow($job, $this->user(), $request->decision(), $request->reason());
-
-        return redirect()->route('job.sensors', $job);
+        return $this->leadOn($job, PutRight::Sensors, fn () => $allow($job, $this->user(), $request->decision(), $request->reason()));
     }
 
     public function gap(SensorGapRequest $request, Job $job, KeepReading $keep): RedirectResponse

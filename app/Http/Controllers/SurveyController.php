@@ -8,12 +8,14 @@ use App\Actions\ChangeJob;
 use App\Actions\Survey\BringReadingBack;
 use App\Actions\Survey\GiveAnswer;
 use App\Actions\Survey\KeepReading;
+use App\Actions\Survey\KeepRow;
 use App\Actions\Survey\TakeBackReading;
 use App\Bench\Doubtful;
 use App\Bench\NextPlace;
 use App\Http\Requests\AnswerRequest;
 use App\Http\Requests\CaliperRequest;
 use App\Http\Requests\ReadingRequest;
+use App\Http\Requests\RowRequest;
 use App\Models\Job;
 use App\Models\Reading;
 use App\View\Survey\SurveyPage;
@@ -39,6 +41,13 @@ class SurveyController extends Controller
         );
 
         return $this->after($job, $request->spot());
+    }
+
+    public function row(RowRequest $request, Job $job, KeepRow $keep): RedirectResponse
+    {
+        $keep($job, $this->user(), $request->row(), $request->lengthsMm(), $request->instrument(), $request->typed(), $request->isSure());
+
+        return $this->after($job, $request->row()->spots[0]);
     }
 
     /** A caliper is pressed several times at one spot, so that one stays up. */

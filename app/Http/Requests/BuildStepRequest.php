@@ -8,7 +8,9 @@ use App\Models\Longest;
 use App\Models\StepState;
 use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Validator;
+use NeatSpindle\Core\Ground\Measure\TorqueBand;
 use NeatSpindle\Core\Holding\Build\Compound;
+use NeatSpindle\Core\Parts\Fastening\Band;
 
 /** What was really done at a step of the build. */
 class BuildStepRequest extends StepRequest
@@ -19,6 +21,8 @@ class BuildStepRequest extends StepRequest
 
     private ?float $torqueNm = null;
 
+    private ?TorqueBand $band = null;
+
     public function rules(): array
     {
         return parent::rules() + [
@@ -26,6 +30,8 @@ class BuildStepRequest extends StepRequest
             'compound' => ['nullable', new Enum(Compound::class)],
             'sure' => ['nullable', 'string', 'max:'.Longest::FIGURE],
             'by_hand' => ['nullable', 'boolean'],
+            'band' => ['nullable', 'string', 'max:'.Longest::FIGURE],
+            'paper' => ['nullable', 'string', 'max:'.Longest::NAME],
         ];
     }
 
@@ -38,7 +44,7 @@ class BuildStepRequest extends StepRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
+        return [$this->readBand(...), function (Validator $validator): void {
             if ($validator->errors()->isNotEmpty() || $this->state() === null || $this->string('torque')->trim()->isEmpty()) {
                 return;
             }
@@ -47,6 +53,26 @@ class BuildStepRequest extends StepRequest
                 $validator->errors()->add('torque', 'No part of this job is torqued like that: expected more than 0, at most 500 N·m.');
             }
         }];
+    }
+
+    /** What stands on the part's paper; null where nothing was typed of it, or it is not needed. */
+    public function paper(): ?Band
+    {
+        return $this->band === null ? null : new Band($this->band, $this->string('paper')->trim()->value());
+    }
+
+    private function readBand(Validator $validator): void
+    {
+        if ($validator->errors()->isNotEmpty() || ! $this->isDone() || $this->boolean('by_hand') || $this->string('band')->trim()->isEmpty()) {
+            return;
+        }
+        $this->band = $this->quantity($validator, 'band', $this->torques()->band(...));
+        if ($this->band !== null && ($this->band->low <= 0 || $this->band->high > self::MOST_TORQUE_NM)) {
+            $validator->errors()->add('band', 'No part of this job is torqued like that: expected more than 0, at most 500 N·m.');
+        }
+        if ($this->string('paper')->trim()->isEmpty()) {
+            $validator->errors()->add('paper', 'Say on which paper it stands, so that the next person can look.');
+        }
     }
 
     /** Whether the person was asked about this very torque, and sends it again. */

@@ -31,6 +31,7 @@ class SetBatteryRequest extends VersionedRequest
             'length' => ['nullable', 'string', 'max:'.Longest::FIGURE],
             'width' => ['nullable', 'string', 'max:'.Longest::FIGURE],
             'load' => ['nullable', 'numeric', 'min:0.1', 'max:500'],
+            'rest_fine' => ['nullable', 'boolean'],
             'seen' => ['nullable', 'array', 'max:30'],
             'seen.*' => ['nullable', 'string', 'in:yes,no'],
         ];
@@ -56,7 +57,7 @@ class SetBatteryRequest extends VersionedRequest
         }];
     }
 
-    /** @return array{at: ?float, move: int, fixing: ?Fixing, floor: array<string, float>, seen: array<string, bool>} */
+    /** @return array{at: ?float, move: int, fixing: ?Fixing, floor: array<string, float>, seen: array<string, bool>, rest_fine: bool} */
     public function setting(): array
     {
         $seen = [];
@@ -72,6 +73,7 @@ class SetBatteryRequest extends VersionedRequest
             'floor' => array_intersect_key($this->mm, ['length' => 1, 'width' => 1])
                 + ($this->filled('load') ? ['load' => $this->float('load')] : []),
             'seen' => $seen,
+            'rest_fine' => $this->boolean('rest_fine'),
         ];
     }
 

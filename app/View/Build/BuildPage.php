@@ -25,6 +25,7 @@ use NeatSpindle\Core\Holding\Build\BuildGate;
 use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Compound;
+use NeatSpindle\Core\Parts\Fastening\UsualBand;
 
 use function array_slice;
 use function is_string;
@@ -170,6 +171,14 @@ class BuildPage extends StepsPage
     public function heldBackBy(string $code): ?string
     {
         return $this->held[$code] ?? null;
+    }
+
+    /** What such a thing is usually tightened to, where its band is asked for: as it is typed, and as what it is; null where nothing is usual. */
+    public function usualBand(BuildStep $step): ?UsualShown
+    {
+        $usual = $step->fastener === null ? null : UsualBand::of($step->fastener);
+
+        return $usual === null ? null : new UsualShown("{$this->torqueUnit->figure($usual->torque->low)} to {$this->torqueUnit->figure($usual->torque->high)}", $usual->source);
     }
 
     /** The torque asked for, with its source; null when no torque is recorded here. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Job;
 
+use App\Models\Job;
 use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Whole\Worksheet\Answer;
 use NeatSpindle\Core\Whole\Worksheet\Concern;
@@ -15,7 +16,7 @@ use function count;
 /** The whole job's verdict as the head of every place shows it: the worst, what it is, and where it is dealt with. */
 class JobHead
 {
-    public function __construct(private readonly Outlook $outlook) {}
+    public function __construct(private readonly Outlook $outlook, private readonly Job $job) {}
 
     public function verdict(): ?Verdict
     {
@@ -53,14 +54,6 @@ class JobHead
     /** The place of the job where the worst is dealt with. */
     public function place(): string
     {
-        return match ($this->outlook->worst()->concern) {
-            Concern::Stop => 'job.condition',
-            Concern::Rest => 'job.rest',
-            Concern::Line => 'job.line',
-            Concern::Battery => 'job.battery',
-            Concern::Bar => 'job.cockpit',
-            Concern::Sensors => 'job.sensors',
-            Concern::Stack, Concern::Checks, Concern::Reach => 'job.stack',
-        };
+        return WhereToPutRight::of($this->job, $this->outlook->worst()->concern->putRight())->address;
     }
 }

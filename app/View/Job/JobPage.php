@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\View\Job;
 
 use App\Bench\Checks;
-use App\Bench\FittingOut;
 use App\Bench\OpenJob;
+use App\Bench\Progress;
 use App\Instruments\Wrench;
 use App\Models\Job;
 use App\Models\Stage;
@@ -17,7 +17,6 @@ use App\View\Drawings\SectionView;
 use Illuminate\Support\Facades\Auth;
 use NeatSpindle\Core\Ground\Measure\LengthUnit;
 use NeatSpindle\Core\Ground\Measure\TorqueUnit;
-use NeatSpindle\Core\Holding\Build\PutRight;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Sums\Section\AxisSection;
@@ -70,24 +69,19 @@ abstract class JobPage
     {
         $outlook = $this->opened->the(Checks::class)->outlook;
 
-        return $outlook === null ? null : new JobHead($outlook);
+        return $outlook === null ? null : new JobHead($outlook, $this->job);
     }
 
     /** The place of the job where what stops it is dealt with. */
     public function stopPlace(): WhereToPutRight
     {
-        return WhereToPutRight::of($this->job, match (true) {
-            $this->job->stopped_for !== null => PutRight::Condition,
-            $this->opened->bracing()?->stop() !== null => PutRight::Rest,
-            $this->opened->the(FittingOut::class)->trial?->stop() !== null => PutRight::Battery,
-            default => PutRight::Sensors,
-        });
+        return WhereToPutRight::of($this->job, Progress::stopPlace($this->opened));
     }
 
     /** What comes next in this job, whatever place one looks at. */
     public function onward(): ?Onward
     {
-        return Onward::of($this->job, $this->stopPlace(...));
+        return Onward::of($this->job);
     }
 
     /** How far a place is, as the line of places shows it. */

@@ -29,6 +29,13 @@ final readonly class WhereToPutRight
             PutRight::Cockpit => route('job.cockpit', $job),
             PutRight::Sensors => route('job.sensors', $job),
             PutRight::Condition => route('job.condition', $job),
+            PutRight::Line => route('job.line', $job),
+            PutRight::OtherHands => route('calendar', ['change' => $job->number])."#dates-{$job->number}",
+            PutRight::HandOver => route('job.hand-over', $job),
+            PutRight::ComeBack => route('job.come-back', $job),
+            PutRight::Choose => route('job.match', $job),
+            PutRight::Check => route('job.prove', [$job, 'step' => $step]),
+            PutRight::Settings => route('job.settings', $job),
             PutRight::Brakes => route('job.condition', [$job, 'subject' => Subject::BrakesEnough->value]),
         }, $at->does());
     }

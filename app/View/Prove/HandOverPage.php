@@ -18,8 +18,11 @@ use App\Models\Values\HandOverSheet;
 use App\View\Job\JobPage;
 use App\View\Job\WhereToPutRight;
 use Illuminate\Support\Collection;
+use NeatSpindle\Core\Holding\Build\Hold;
 use NeatSpindle\Core\Holding\Build\Lack;
 use NeatSpindle\Core\Whole\Prove\HandOver;
+
+use function in_array;
 
 /** Whether a bike may leave, and the sheet that leaves with it. */
 class HandOverPage extends JobPage
@@ -67,10 +70,17 @@ class HandOverPage extends JobPage
         return $this->opened->the(Lacking::class)->open;
     }
 
-    /** @return list<string> what else stands against it, in words */
+    /** @return list<Hold> what else stands against it */
     public function against(): array
     {
-        return array_values(array_diff($this->handOver()->objections, array_map(fn (Lack $lack) => $lack->says, $this->lacks())));
+        $lacking = array_map(fn (Lack $lack) => $lack->says, $this->lacks());
+
+        return array_values(array_filter($this->handOver()->objections, fn (Hold $hold) => ! in_array($hold->says, $lacking, true)));
+    }
+
+    public function putRight(Hold $hold): WhereToPutRight
+    {
+        return $hold->says === "Stopped: {$this->opened->stop()}" ? $this->stopPlace() : WhereToPutRight::of($this->job, $hold->at, $hold->step);
     }
 
     public function cureOf(Lack $lack): WhereToPutRight

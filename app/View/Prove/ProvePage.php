@@ -11,6 +11,7 @@ use App\Models\Sheet;
 use App\Models\Stage;
 use App\View\Job\InOneGo;
 use App\View\Job\StepsPage;
+use App\View\Job\WhereToPutRight;
 use NeatSpindle\Core\Holding\Build\Asked;
 use NeatSpindle\Core\Whole\Prove\Cause;
 use NeatSpindle\Core\Whole\Prove\Check;
@@ -94,7 +95,19 @@ class ProvePage extends StepsPage
     {
         $check = $this->plan->check($code);
 
-        return $check === null ? null : $this->opened->the(Proving::class)->objection($check);
+        return $check === null ? null : $this->opened->the(Proving::class)->holdOn($check)?->says;
+    }
+
+    /** Where that which holds a check is put right; null where nothing does. */
+    public function putRight(Check $check): ?WhereToPutRight
+    {
+        $hold = $this->opened->the(Proving::class)->holdOn($check);
+
+        return match (true) {
+            $hold === null => null,
+            $this->opened->stop() !== null => $this->stopPlace(),
+            default => WhereToPutRight::of($this->job, $hold->at, $hold->step),
+        };
     }
 
     /** The step of the build that cures a cause; null where this bike's sheet has none. */

@@ -66,13 +66,17 @@ class ConditionPage extends JobPage
         return Lacking::unseen($this->job);
     }
 
-    /** @return array{string, string} where it goes on from here, and what is done there */
+    /** @return array{string, string} the address where it goes on from here, and what is done there */
     public function next(): array
     {
+        $onward = $this->opened->isKitChosen() ? $this->onward() : null;
+        if ($onward !== null) {
+            return [$onward->address, "Next: {$onward->words}"];
+        }
         $place = NextPlace::of($this->opened);
 
         return $place->route === 'job.condition' || (! StripProgress::isDone($this->opened) && $this->opened->walk()->next() !== null)
-            ? ['job.survey', 'Go on measuring'] : [$place->route, "Next: {$place->do}"];
+            ? [route('job.survey', $this->job), 'Go on measuring'] : [route($place->route, $this->job), "Next: {$place->do}"];
     }
 
     /** What the brakes are estimated to do with the motor, where they are looked at; null elsewhere. */

@@ -19,6 +19,7 @@ use NeatSpindle\Core\Measuring\Survey\Instrument;
 use NeatSpindle\Core\Measuring\Survey\Need;
 use NeatSpindle\Core\Measuring\Survey\Region;
 use NeatSpindle\Core\Measuring\Survey\Spot;
+use NeatSpindle\Core\Measuring\Survey\SpotRow;
 use NeatSpindle\Core\Measuring\Survey\Subject;
 use NeatSpindle\Core\Measuring\Survey\Walk;
 
@@ -176,6 +177,15 @@ class SurveyPage extends JobPage
     public function takenBack(): Collection
     {
         return $this->takenBack ??= Reading::query()->takenBack($this->job)->where('spot', $this->spot)->with('withdrawnBy')->latest('id')->limit(self::TAKEN_BACK_SHOWN)->get();
+    }
+
+    /** Spots whose figures can be typed in a row from here on; null where some of them are known, or cannot be reached. */
+    public function row(): ?SpotRow
+    {
+        $row = SpotRow::from($this->spot);
+        $there = array_filter($row->spots ?? [], fn (Spot $one) => isset($this->spots()[$one->value]) && $this->walk->isReachable($one) && ! $this->walk->isKnown($one));
+
+        return $row !== null && count($there) === $row->count() ? $row : null;
     }
 
     /** The guide as measured, against the gap of each motor. */

@@ -6,7 +6,7 @@ namespace Database\Seeders\Past;
 
 use App\Actions\ChangeJob;
 use App\Actions\Kit\AnswerForLack;
-use App\Actions\Kit\DecideSensor;
+use App\Actions\Kit\DecideSensors;
 use App\Actions\Kit\NoteArrivals;
 use App\Actions\Prove\EndJob;
 use App\Actions\Prove\HandBikeOver;
@@ -152,7 +152,7 @@ class PastWriter extends Seeder
             );
         }
         foreach ($this->open($job)->the(LineWatch::class)->facts->brakes->open() as $side) {
-            app(DecideSensor::class)($job, $by, $job->version, About::brakeSensor($side), BrakeSensing::StickOn->value, null);
+            app(DecideSensors::class)($job, $by, $job->version, [About::brakeSensor($side)->kept() => BrakeSensing::StickOn->value], []);
         }
         $this->bench->build($job, $by, PHP_INT_MAX);
     }

@@ -44,5 +44,5 @@
             </div>
         @endforeach
     </fieldset>
-    <button class="btn btn-primary mt-2" id="keep-battery">Keep</button>
+    <p class="tool-line mt-2 mb-0"><button class="btn btn-primary" id="keep-battery">Keep</button> @if (array_filter($page->checks(), fn ($check) => $page->seen($check) === '') !== [])<button class="btn btn-plain" id="rest-fine" name="rest_fine" value="1" data-key="d">Keep; I looked at the others: yes to all <kbd aria-hidden="true">d</kbd></button>@endif</p>
 </form>

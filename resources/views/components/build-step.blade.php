@@ -62,7 +62,6 @@
         @endif
         @if ($page->reopenedFor($step->code))<p class="told mb-1" id="reopened">Done by {{ $record->user->firstName() }}, {{ $record->recorded_at->format('j M H:i') }}@if ($record->torque_nm !== null) with {{ $page->torqueUnit->show($record->torque_nm) }}@endif, and open again. {{ $page->reopenedFor($step->code) }}</p>@endif
         @if ($page->isStopped($step->code))<p class="told mb-1">Failed its check, says {{ $record->user->firstName() }}: {{ $record->note }}</p>@endif
-        @if ($step->fastener !== null && $step->band === null && ! $page->isHeldBack($step->code))<x-band-asked :page="$page" :step="$step" />@endif
         <form method="post" action="{{ route('job.build.step', $page->job) }}" novalidate>
             @csrf @formkey<input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}">
             @if ($page->isHeldBack($step->code))
@@ -77,10 +76,11 @@
                 <x-fault for="state" />
             @else
                 <x-in-one-go :$page :step="$step->code" words="In the same movement" />
+                @if ($step->fastener !== null && $step->band === null)<x-band-asked :$page :$step :$isTyped />@endif
                 <div class="record">
-                    @if ($torqued?->band !== null)
+                    @if ($torqued !== null)
                         <div>
-                            <label class="form-label" for="torque">Torque given, {{ $page->torqueUnit->value }} <span class="soft" id="torque-band">{{ $page->band($torqued) }}</span></label>
+                            <label class="form-label" for="torque">Torque given, {{ $page->torqueUnit->value }} @if ($torqued->band) <span class="soft" id="torque-band">{{ $page->band($torqued) }}</span>@endif</label>
                             <input class="form-control big-figure" id="torque" name="torque" value="{{ $isTyped ? old('torque') : '' }}" inputmode="decimal" autocomplete="off" @error('torque') aria-invalid="true" aria-describedby="torque-fault" @enderror>
                             <x-fault for="torque" id="torque-fault" />
                         </div>
@@ -101,7 +101,7 @@
                         <x-fault for="note" />
                     </div>
                 </div>
-                @if ($torqued?->band === null)<x-fault for="torque" />@endif
+                @if ($torqued === null)<x-fault for="torque" />@endif
                 <x-fault for="state" />
                 @error('sure')<input type="hidden" name="sure" value="{{ old('torque') }}">@enderror
                 <div class="choice-row mt-3">

@@ -16,7 +16,7 @@
             @endforeach
         </nav>
         @php($head = $page->head())
-        <a class="head-section" href="{{ route($head?->place() ?? 'job.stack', $page->job) }}" title="{{ $head?->why() }}">
+        <a class="head-section" href="{{ $head?->place() ?? route('job.stack', $page->job) }}" title="{{ $head?->why() }}">
             @if ($page->headSection() !== null)
                 <x-drawing.section :view="$page->headSection()" compact />
             @endif

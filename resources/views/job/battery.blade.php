@@ -13,7 +13,7 @@
                     <p class="form-hint mb-1">Left before it <strong class="figures">{{ $page->unit->showCoarse($gaps->front) }}</strong>, behind it <strong class="figures">{{ $page->unit->showCoarse($gaps->rear) }}</strong>, above it <strong class="figures">{{ $page->unit->showCoarse($gaps->above) }}</strong>; dashed is the air it wants. Drag it along the tube, or its buttons.</p>
                 @endif
                 @if ($page->unmeasured() !== [] && in_array(NeatSpindle\Core\Fitting\Battery\PackSite::Triangle, $page->sites(), true))
-                    <p class="mb-1">Still to measure for the triangle: @foreach ($page->unmeasured() as $spot)<a href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}">{{ $spot->label() }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
+                    <p class="mb-1">Still to measure for the triangle: @foreach ($page->unmeasured() as $spot)<a href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}" @if ($loop->first && $page->trial()?->setting->site->isMeasuredByTubes()) data-key="n" @endif>{{ $spot->label() }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
                 @endif
             </section>
             <section class="panel" aria-labelledby="packs-title">

@@ -25,7 +25,7 @@
                 </form>
                 <x-fault for="subjects" />
             @endif
-            <p class="mt-2"><a class="btn {{ $page->unseen() === [] ? 'btn-primary' : 'btn-plain' }}" id="next-place" href="{{ route($page->next()[0], $page->job) }}" data-key="n">{{ $page->next()[1] }} <kbd aria-hidden="true">n</kbd></a></p>
+            <p class="mt-2"><a class="btn {{ $page->unseen() === [] ? 'btn-primary' : 'btn-plain' }}" id="next-place" href="{{ $page->next()[0] }}" data-key="n">{{ $page->next()[1] }} <kbd aria-hidden="true">n</kbd></a></p>
         </section>
         <section class="panel step-now" aria-labelledby="subject-title">
             <h2 id="subject-title">{{ $subject->label() }}</h2>

@@ -43,13 +43,13 @@
         @else
             <p>@verdict('fails', 'Not yet')</p>
             <div id="objections">
-                <ul class="plain-list">@foreach ($page->against() as $objection)<li>{{ $objection }}</li>@endforeach</ul>
+                <ul class="plain-list">@foreach ($page->against() as $hold)@php($cure = $page->putRight($hold))<li>{{ $hold->says }} <a href="{{ $cure->address }}" @if ($loop->first) data-key="n" @endif>{{ $cure->does }} @if ($loop->first)<kbd aria-hidden="true">n</kbd>@endif</a></li>@endforeach</ul>
                 @if ($page->lacks() !== [])
                     <h3 class="h6">Wanting: cured, or answered for by an owner</h3>
                     <ul class="lacks">@foreach ($page->lacks() as $lack)
                         @php($cure = $page->cureOf($lack))
                         <li>
-                            <span>{{ $lack->says }} <a href="{{ $cure->address }}" @if ($loop->first) data-key="n" @endif>{{ $cure->does }} @if ($loop->first)<kbd aria-hidden="true">n</kbd>@endif</a></span>
+                            <span>{{ $lack->says }} <a href="{{ $cure->address }}" @if ($loop->first && $page->against() === []) data-key="n" @endif>{{ $cure->does }} @if ($loop->first && $page->against() === [])<kbd aria-hidden="true">n</kbd>@endif</a></span>
                             @if ($page->mayDecide())
                                 <details @error("why.{$lack->code}") open @enderror>
                                     <summary>It may leave so</summary>

@@ -38,7 +38,7 @@
                         @unless ($page->job->handed_over_at)<button class="btn-link-quiet" name="state" value="undone">Undo</button>@endunless
                     </form>
                 @else
-                    @if ($held)<p class="told mb-1" id="held">{{ $held }}</p>@endif
+                    @if ($held)<p class="told mb-1" id="held">{{ $held }} <a id="put-right" href="{{ $page->putRight($check)->address }}" data-key="n">{{ $page->putRight($check)->does }} <kbd aria-hidden="true">n</kbd></a></p>@endif
                     @if ($page->reopenedFor($check->code))<p class="told mb-1" id="reopened">Right on {{ $record->recorded_at->format('j M H:i') }}, says {{ $record->user->firstName() }}, and open again. {{ $page->reopenedFor($check->code) }}</p>@endif
                     @if ($page->isStopped($check->code))
                         <p class="told mb-1">A miss, says {{ $record->user->firstName() }}: {{ $record->note }}</p>

@@ -61,6 +61,19 @@
                         </label>
                     @endif
                 </form>
+                @if ($page->row())
+                    <form class="mt-3" method="post" action="{{ route('job.row', $page->job) }}" novalidate>
+                        @csrf @formkey
+                        <input type="hidden" name="spot" value="{{ $spot->value }}"><input type="hidden" name="row_instrument" value="{{ old('row_instrument', $spot->instrument()?->value) }}">
+                        <label class="form-label" for="row">{{ $page->row()->words }}</label>
+                        <div class="row g-2">
+                            <div class="col"><input class="form-control" id="row" name="row" value="{{ old('row') }}" autocomplete="off" inputmode="text" @error('row') aria-invalid="true" aria-describedby="row-fault" @enderror></div>
+                            <div class="col-auto"><button class="btn btn-plain" id="keep-row">Keep all {{ $page->row()->count() }}</button>@error('row_sure') <button class="btn btn-plain" id="row-sure" name="row_sure" value="1" data-key="k">As typed <kbd aria-hidden="true">k</kbd></button>@enderror</div>
+                        </div>
+                        <x-fault for="row" id="row-fault" />
+                        <p class="form-hint mb-0">One figure after the other, a space between; taken with {{ lcfirst($spot->instrument()?->label() ?? '') }}.</p>
+                    </form>
+                @endif
                 @if ($page->isCaliperPlugged() && $spot->instrument() === NeatSpindle\Core\Measuring\Survey\Instrument::Caliper)
                     <form class="mt-2" method="post" action="{{ route('job.caliper', $page->job) }}">
                         @csrf @formkey

@@ -63,6 +63,14 @@ final readonly class PackTrial
         return array_values(array_filter($this->findings, fn (Finding $finding) => $finding->verdict === null));
     }
 
+    /** What has to be said before anything holds it, in words; null when all is. */
+    public function stillAsked(): ?string
+    {
+        $labels = array_map(fn (Finding $finding) => lcfirst($finding->label), $this->open());
+
+        return $labels === [] ? null : 'Of the battery in its place nobody has said yet: '.implode('; ', $labels).'.';
+    }
+
     public function finding(string $code): ?Finding
     {
         foreach ($this->findings as $finding) {

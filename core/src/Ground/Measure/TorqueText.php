@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Ground\Measure;
 
+use function count;
+
 /** Reads torque as people type it at the bench. */
 final readonly class TorqueText
 {
@@ -24,5 +26,24 @@ final readonly class TorqueText
         }
 
         return $unit->toNm($number->amount);
+    }
+
+    /**
+     * A band as it stands on a paper, in N·m: two figures with something between, or one alone; a unit behind the second
+     * holds for both.
+     *
+     * @throws CannotReadQuantity
+     */
+    public function band(string $typed): TorqueBand
+    {
+        $example = $this->assumed === TorqueUnit::FootPound ? '26 to 31' : '35 to 42';
+        $parts = preg_split('/(?<=[\d\p{L}·])\s*(?:–|—|-|\bto\b|\.{2,3}|…)\s*(?=\d)/u', trim($typed)) ?: [];
+        if (count($parts) > 2) {
+            throw CannotReadQuantity::becauseItIsNoNumber($typed, $example);
+        }
+        [$low, $high] = [$parts[0] ?? '', $parts[1] ?? $parts[0] ?? ''];
+        $band = new TorqueBand($this->nm(TypedNumber::read($low, $example)->unit === '' ? $low.TypedNumber::read($high, $example)->unit : $low), $this->nm($high));
+
+        return $band->low <= $band->high ? $band : throw CannotReadQuantity::becauseItIsNone("the lower figure first, like {$example}");
     }
 }

@@ -129,7 +129,7 @@ final class FittingSteps
         $trial = $plan->circumstances->wiring->battery;
         $fixing = $trial?->setting->fixing;
         $how = $fixing?->how(self::inserts($trial)) ?? 'Where the pack was tried. Cradle on clamps: a pad under it, three of them, their tails trimmed.';
-        $held = $trial?->failing()[0]->says ?? null;
+        $held = $trial?->failing()[0]->says ?? $trial?->stillAsked();
         $inserts = $fixing !== Fixing::Inserts ? [] : [
             BuildStep::worded('battery-inserts', BuildStep::ROUTES, Wording::of(FittingWords::INSERTS, how: $how), after: ['try-battery'])->heldWhile($held, PutRight::Battery),
         ];

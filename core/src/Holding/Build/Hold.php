@@ -9,7 +9,7 @@ final readonly class Hold
 {
     /**
      * @param  string  $says in a person's words
-     * @param  ?string  $step code of the step that comes first; null where it is not a step
+     * @param  ?string  $step code of the step or check that comes first; null where it is neither
      */
     public function __construct(public string $says, public PutRight $at, public ?string $step = null) {}
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Build;
 
-/** Where that which holds a step, or keeps a bike from leaving, is put right. */
+/** Where the next thing of a job is done: where that which holds a step, or keeps a bike from leaving, is put right. */
 enum PutRight: string
 {
     case Step = 'step';
@@ -18,6 +18,13 @@ enum PutRight: string
     case Sensors = 'sensors';
     case Condition = 'condition';
     case Brakes = 'brakes';
+    case Choose = 'choose';
+    case Check = 'check';
+    case Settings = 'settings';
+    case Line = 'line';
+    case OtherHands = 'other-hands';
+    case HandOver = 'hand-over';
+    case ComeBack = 'come-back';
 
     /** What is done there. */
     public function does(): string
@@ -34,6 +41,13 @@ enum PutRight: string
             self::Sensors => 'See Sensors',
             self::Condition => 'Look now',
             self::Brakes => 'See the estimate',
+            self::Choose => 'Choose motor and ring',
+            self::Check => 'To that check',
+            self::Settings => 'Write it down',
+            self::Line => 'See Line',
+            self::OtherHands => 'To its dates',
+            self::HandOver => 'Hand it over',
+            self::ComeBack => 'What came back',
         };
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Whole\Prove;
 
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Holding\Build\Hold;
+use NeatSpindle\Core\Holding\Build\PutRight;
 use NeatSpindle\Core\Holding\Build\Standing;
 
 use function array_slice;
@@ -82,20 +84,20 @@ final readonly class ProvePlan
     }
 
     /**
-     * Why a check may not be made now, in words; null when it may.
+     * Why a check may not be made now; null when it may.
      *
      * @param  list<string>  $right codes of those that were right
      */
-    public function objection(Check $check, array $right): ?string
+    public function hold(Check $check, array $right): ?Hold
     {
         foreach ($check->after as $name) {
             $before = $this->check($name->value);
             if ($before !== null && ! in_array($before->code, $right, true)) {
-                return "This comes after “{$before->title}”, which is not right yet.";
+                return new Hold("This comes after “{$before->title}”, which is not right yet.", PutRight::Check, $before->code);
             }
         }
 
-        return $check->waits;
+        return $check->waits === null ? null : new Hold($check->waits, PutRight::Settings);
     }
 
     /**
@@ -114,7 +116,7 @@ final readonly class ProvePlan
             }
             $looked = [...$right, ...array_column($movement, 'code')];
             if (count($movement) === self::LONGEST_MOVEMENT || $check->chapter !== $first->chapter || $check->isAlone() || $check->caution !== null
-                || $this->objection($check, $looked) !== null) {
+                || $this->hold($check, $looked) !== null) {
                 break;
             }
             $movement[] = $check;
@@ -203,14 +205,14 @@ final readonly class ProvePlan
     private static function moves(ProveFacts $facts): array
     {
         $throttle = ! $facts->hasThrottle ? [] : [
-            self::worded(CheckName::ThrottleZero, after: [CheckName::Wakes]),
+            self::worded(CheckName::ThrottleZero, after: [CheckName::Set]),
             self::worded(CheckName::ThrottleOne, after: [CheckName::ThrottleZero]),
         ];
 
         return [
             ...$throttle,
-            self::worded(CheckName::Walk, after: [CheckName::Wakes]),
-            self::worded(CheckName::Pedals, after: [CheckName::Wakes]),
+            self::worded(CheckName::Walk, after: [CheckName::Set]),
+            self::worded(CheckName::Pedals, after: [CheckName::Set]),
         ];
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Whole\Worksheet;
 
+use NeatSpindle\Core\Holding\Build\PutRight;
+
 /** What a job's verdict is made of, in the order it is dealt with at the bench. */
 enum Concern: string
 {
@@ -29,6 +31,19 @@ enum Concern: string
             self::Battery => 'battery',
             self::Bar => 'bar',
             self::Sensors => 'brake sensors',
+        };
+    }
+
+    public function putRight(): PutRight
+    {
+        return match ($this) {
+            self::Stop => PutRight::Condition,
+            self::Rest => PutRight::Rest,
+            self::Line => PutRight::Line,
+            self::Battery => PutRight::Battery,
+            self::Bar => PutRight::Cockpit,
+            self::Sensors => PutRight::Sensors,
+            self::Stack, self::Checks, self::Reach => PutRight::Stack,
         };
     }
 }

@@ -1,4 +1,5 @@
 import htmx from 'htmx.org';
+import './hand.js';
 import './keys.js';
 import './sending.js';
 import './slide.js';

@@ -3,7 +3,9 @@
  * stands around it: at a question the number keys are its answers, elsewhere the places of the job.
  */
 
-const isTyping = (element) => element.closest('input, textarea, select, [contenteditable]') !== null;
+/* In a field for a figure that is still empty a letter is a key, a digit is the figure's. */
+const isTyping = (element, key = '0') => element.closest('input, textarea, select, [contenteditable]') !== null
+    && !(element.matches('input[inputmode=decimal]') && element.value === '' && /^[a-z?]$/.test(key));
 
 const isThere = (element) => element.getClientRects().length > 0;
 
@@ -44,7 +46,7 @@ document.addEventListener('click', (event) => {
 });
 
 document.addEventListener('keydown', (event) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target) || document.querySelector('dialog[open]') !== null) {
+    if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target, event.key) || document.querySelector('dialog[open]') !== null) {
         return;
     }
     const target = pressedBy(event.key);

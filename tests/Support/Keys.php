@@ -36,6 +36,11 @@ final class Keys extends Hand
 
     protected function touch(string $selector): void
     {
+        if ($this->is($selector, 'input[type=radio]')) {
+            $this->turnTo($selector);
+
+            return;
+        }
         $this->to($selector);
         $this->site->keys($this->is($selector, 'summary') ? WebDriverKeys::ENTER : WebDriverKeys::SPACE);
     }
@@ -45,7 +50,8 @@ final class Keys extends Hand
         $key = $this->site->driver()->executeScript(<<<'JS'
             const found = document.querySelector(arguments[0]), key = found?.dataset.key;
             const first = key === undefined ? undefined : [...document.querySelectorAll(`[data-key="${CSS.escape(key)}"]`)].filter((one) => one.getClientRects().length > 0);
-            const isTyping = document.activeElement.closest('input, textarea, select') !== null;
+            const at = document.activeElement;
+            const isTyping = at.closest('input, textarea, select') !== null && !(at.matches('input[inputmode=decimal]') && at.value === '' && /^[a-z]$/.test(key));
             return key?.length === 1 && !isTyping && (first.find((one) => one.closest('main')) ?? first[0]) === found ? key : null;
             JS, [$selector]);
         if (is_string($key)) {
@@ -81,9 +87,33 @@ final class Keys extends Hand
                 return;
             }
             $this->tabs++;
-            $this->site->keys(WebDriverKeys::TAB);
+            $this->tab($selector);
         }
         throw new RuntimeException("The Tab key never reaches {$selector} on {$this->site->driver()->getCurrentURL()}.");
+    }
+
+    /** On, or back where the thing lies before where the hand is. */
+    private function tab(string $selector): void
+    {
+        $isBefore = $this->site->driver()->executeScript(<<<'JS'
+            const at = document.activeElement, found = document.querySelector(arguments[0]);
+            return at !== document.body && found !== null && !at.contains(found) && (at.compareDocumentPosition(found) & Node.DOCUMENT_POSITION_PRECEDING) !== 0;
+            JS, [$selector]) === true;
+        $keyboard = $this->site->driver()->getKeyboard();
+        $isBefore && $keyboard->pressKey(WebDriverKeys::SHIFT);
+        $keyboard->sendKeys(WebDriverKeys::TAB);
+        $isBefore && $keyboard->releaseKey(WebDriverKeys::SHIFT);
+    }
+
+    /** Of things of which one is chosen the Tab key reaches that one, and the arrows the others. */
+    private function turnTo(string $selector): void
+    {
+        $chosen = $this->site->driver()->executeScript('return document.querySelector(`input[type=radio][name="${document.querySelector(arguments[0]).name}"]:checked`)?.value ?? null', [$selector]);
+        $this->to(is_string($chosen) ? (string) preg_replace('/\[value=[^\]]*\]/', "[value='{$chosen}']", $selector) : $selector);
+        for ($i = 0; $i < 30 && ! $this->is($selector, ':checked'); $i++) {
+            $this->site->keys(WebDriverKeys::ARROW_DOWN);
+        }
+        $this->is($selector, ':checked') || throw new RuntimeException("No arrow key chooses {$selector}.");
     }
 
     private function is(string $selector, string $tag): bool

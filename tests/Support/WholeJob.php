@@ -42,8 +42,12 @@ final class WholeJob
         return $this;
     }
 
-    /** To where it has left the workshop. */
-    public function toTheDoor(int $most = 130): self
+    /**
+     * To where it has left the workshop.
+     *
+     * @param  ?callable(string): void  $after  looks at each place once something was done there
+     */
+    public function toTheDoor(?callable $after = null, int $most = 130): self
     {
         for ($i = 0; $i < $most; $i++) {
             if (Job::query()->sole()->handed_over_at !== null) {
@@ -52,6 +56,7 @@ final class WholeJob
             [$place, $entries, $presses] = [$this->place(), $this->hand->entries, $this->hand->presses];
             $this->way[] = trim("{$place} ".(string) $this->script('return document.querySelector("main input[name=step], .spot input[name=spot]")?.value ?? ""'));
             $this->do($place);
+            $after === null || $after($place);
             $was = $this->at[$place] ?? [0, 0];
             $this->at[$place] = [$was[0] + $this->hand->entries - $entries, $was[1] + $this->hand->presses - $presses];
         }

@@ -5,7 +5,7 @@
     $asItWas = $page->asItWas($step);
     $torqued = $page->torqued();
 @endphp
-<section class="panel step-now" aria-labelledby="step-title">
+<section class="panel step-now" aria-labelledby="step-title" data-hand tabindex="-1">
     <div class="step-picture">
         <div>
             <h2 id="step-title"><span class="figures">{{ $page->numberOf($step->code) }}</span> {{ $step->title }}</h2>

@@ -5,6 +5,6 @@
         @csrf @formkey @method('PUT')<input type="hidden" name="back" value="strip">
         <p class="mb-1"><strong>Before anything comes off, nobody has looked at:</strong> @foreach ($page->lookFirst() as $one)<a href="{{ route('job.condition', [$page->job, 'subject' => $one->value]) }}">{{ lcfirst($one->label()) }}</a>{{ $loop->last ? '.' : '; ' }}@endforeach</p>
         @foreach ($page->lookFirst() as $one)<input type="hidden" name="subjects[]" value="{{ $one->value }}">@endforeach
-        <button class="btn btn-plain" id="looked-first">I have: all fine</button>
+        <button class="btn btn-plain" id="looked-first" data-key="a">I have: all fine <kbd aria-hidden="true">a</kbd></button>
     </form>
 @endif

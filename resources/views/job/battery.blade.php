@@ -16,7 +16,7 @@
                     <p class="mb-1">Still to measure for the triangle: @foreach ($page->unmeasured() as $spot)<a href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}" @if ($loop->first && $page->trial()?->setting->site->isMeasuredByTubes()) data-key="n" @endif>{{ $spot->label() }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
                 @endif
             </section>
-            <section class="panel" aria-labelledby="packs-title">
+            <section class="panel" aria-labelledby="packs-title" @if (! $trial) data-hand @endif tabindex="-1">
                 <h2 id="packs-title">Every battery at every place</h2>
                 <form class="scroll-x too-on-paper" method="post" action="{{ route('job.battery.choose', $page->job) }}">
                     @csrf @formkey @method('PUT')
@@ -46,7 +46,7 @@
                 <x-fault for="pack" /><x-fault for="site" />
             </section>
         </div>
-        <section class="panel" aria-labelledby="set-title">
+        <section class="panel" aria-labelledby="set-title" @if ($trial) data-hand @endif tabindex="-1">
             @if ($trial === null)
                 <h2 id="set-title">None chosen yet</h2>
                 <p>Take a battery at a place, then hold it there: what is asked depends on the place. Try it before the motor goes in.</p>

@@ -2,7 +2,7 @@
 @php($handOver = $page->handOver())
 <x-job :page="$page">
     <x-prove-tabs :page="$page" at="hand-over" />
-    <section class="panel not-on-paper" aria-labelledby="give-title">
+    <section class="panel not-on-paper" aria-labelledby="give-title" data-hand tabindex="-1">
         <h2 id="give-title">{{ $handed ? 'Handed over' : 'Hand over' }}</h2>
         @if ($handed)
             <p class="kept">{{ $page->sheet()->handed }}, at {{ $handed->handed_at->format('H:i') }}. First re-check {{ $page->sheet()->recheckOn }}, or after the first 50 km.</p>
@@ -37,7 +37,7 @@
                         <div><label class="form-label" for="recheck-on">First re-check on</label><input class="form-control" id="recheck-on" name="recheck_on" type="date" value="{{ old('recheck_on', $page->usualRecheck()) }}"><x-fault for="recheck_on" /></div>
                         <div><label class="form-label" for="hand-note">Said with it</label><input class="form-control" id="hand-note" name="note" maxlength="@most(NOTE)" value="{{ old('note') }}"><x-fault for="note" /></div>
                     </div>
-                    <button class="btn btn-primary mt-2" id="hand-over">Hand it over</button>
+                    <button class="btn btn-primary mt-2" id="hand-over" data-key="d">Hand it over <kbd aria-hidden="true">d</kbd></button>
                 </form>
             @endif
         @else

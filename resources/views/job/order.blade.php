@@ -44,7 +44,7 @@
             </section>
         </div>
         @if ($page->needs() !== [])
-            <section class="panel mt-3" aria-labelledby="needs-title">
+            <section class="panel mt-3" aria-labelledby="needs-title" data-hand tabindex="-1">
                 <h2 id="needs-title">Everything this job needs <span class="soft">from box, drawer and shop</span></h2>
                 <form method="post" action="{{ route('job.arrivals', $page->job) }}" id="arrivals">
                     @csrf @formkey @method('PUT')
@@ -64,7 +64,7 @@
                     </table></div>
                     @if ($page->isAnythingFetched())
                         <p class="form-hint mb-1">What is not here holds the step that waits for it, and the bike.</p>
-                        <p class="tool-line not-on-paper mb-0"><button class="btn btn-primary" id="all-here" name="all" value="1">All of it is here</button> <button class="btn btn-plain" id="keep-here">Only what is ticked</button></p>
+                        <p class="tool-line not-on-paper mb-0"><button class="btn btn-primary" id="all-here" name="all" value="1" data-key="a">All of it is here <kbd aria-hidden="true">a</kbd></button> <button class="btn btn-plain" id="keep-here">Only what is ticked</button></p>
                     @endif
                 </form>
                 <x-fault for="here" />

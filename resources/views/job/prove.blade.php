@@ -25,7 +25,7 @@
             </ol>
         </section>
         <div class="work-wide">
-            <section class="panel step-now" aria-labelledby="check-title">
+            <section class="panel step-now" aria-labelledby="check-title" data-hand tabindex="-1">
                 <h2 id="check-title"><span class="figures">{{ $page->numberOf($check->code) }}</span> {{ $check->title }}</h2>
                 <p>{{ $check->how }}</p>
                 @if ($check->caution)<p class="caution">{{ $check->caution }}</p>@endif

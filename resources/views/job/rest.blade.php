@@ -16,7 +16,7 @@
                     <x-boom :page="$page" />
                 @endif
             </section>
-            <section class="panel" aria-labelledby="rest-form">
+            <section class="panel" aria-labelledby="rest-form" data-hand tabindex="-1">
                 <h2 id="rest-form">Nut and rest</h2>
                 @if ($page->mayChoose())
                     <form method="post" action="{{ route('job.brace', $page->job) }}">

@@ -31,7 +31,7 @@
             <p class="form-hint mb-1">{{ $page->pinch() }}</p>
             @if ($rows !== [])<a class="btn btn-plain" href="{{ route('job.route.svg', $page->job) }}" hx-boost="false">Save as SVG</a>@endif
         </section>
-        <section class="panel" aria-labelledby="runs-title">
+        <section class="panel" aria-labelledby="runs-title" data-hand tabindex="-1">
             <h2 id="runs-title">Runs</h2>
             @if ($rows === [])<p class="mb-1"><strong>No run has a length yet.</strong></p>@endif
             @foreach ($rows as $i => $row)

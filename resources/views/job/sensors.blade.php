@@ -3,7 +3,7 @@
     <x-route-tabs :page="$page" at="sensors" />
     <div class="work-halves">
         <div class="work-wide">
-            <form class="panel" method="post" action="{{ route('job.sensors.decide', $page->job) }}" aria-label="What tells the motor" novalidate>
+            <form class="panel" method="post" action="{{ route('job.sensors.decide', $page->job) }}" aria-label="What tells the motor" data-hand tabindex="-1" novalidate>
                 @csrf @formkey @method('PUT')
                 <input type="hidden" name="version" value="{{ $page->job->version }}">
                 <h2>Brakes cut the motor</h2>

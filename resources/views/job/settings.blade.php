@@ -1,7 +1,7 @@
 <x-job :page="$page">
     <x-prove-tabs :page="$page" at="settings" />
     <div class="work-halves">
-        <section class="panel" aria-labelledby="settings-title">
+        <section class="panel" aria-labelledby="settings-title" data-hand tabindex="-1">
             <h2 id="settings-title">What the display is set to</h2>
             <form method="post" action="{{ route('job.settings.all', $page->job) }}" novalidate>
                 @csrf @formkey @method('PUT')

@@ -31,7 +31,7 @@
             </ol>
         </section>
         <div class="work-wide">
-            <section class="panel step-now" aria-labelledby="step-title">
+            <section class="panel step-now" aria-labelledby="step-title" data-hand tabindex="-1">
                 <div class="step-picture">
                     <div>
                         <h2 id="step-title"><span class="figures">{{ $page->numberOf($step->code) }}</span> {{ $step->title }}</h2>

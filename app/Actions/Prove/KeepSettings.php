@@ -30,10 +30,11 @@ class KeepSettings extends JobAction
             $stands = $open->the(LineWatch::class)->settings;
             foreach ($typed as $code => $text) {
                 $name = SettingName::from($code);
-                if ($stands->get($code)?->value === $name->read($text)) {
+                $value = $name->read($text);
+                if ($value !== null && $stands->get($code)?->value === $value) {
                     continue;
                 }
-                if ($name->isNoLimit((string) $name->read($text))) {
+                if ($name->isNoLimit((string) $value)) {
                     $this->refuse("values.{$code}", 'That is as good as no limit: an owner takes it away below, with reason and law.');
                 }
                 $this->writer->write($open, $by, $name, $text, "values.{$code}", $seen[$code] ?? 0);

@@ -20,7 +20,7 @@ class DecideSensorsRequest extends VersionedRequest
     {
         $rules = parent::rules() + ['choices' => ['required', 'array:'.implode(',', array_keys(self::subjects()))], 'reasons' => ['nullable', 'array']];
         foreach (self::subjects() as $about => $choices) {
-            $rules["choices.{$about}"] = ['nullable', 'string', Rule::enum($choices)];
+            $rules["choices.{$about}"] = ["required_with:reasons.{$about}", 'nullable', 'string', Rule::enum($choices)];
             $rules["reasons.{$about}"] = ["required_if:choices.{$about},left-off", 'nullable', 'string', 'max:'.Longest::REASON];
         }
 
@@ -32,6 +32,7 @@ class DecideSensorsRequest extends VersionedRequest
     {
         return [
             'choices.required' => 'Nothing was chosen yet.',
+            'choices.*.required_with' => 'Choose first what the reason is for.',
             'choices.*' => 'Choose one of them.',
             'reasons.*.required_if' => 'Left off is a decision: say why. It stays on the hand-over sheet.',
         ];

@@ -105,7 +105,7 @@ final class BuildWords
     public const RING = [
         'title' => 'Ring {teeth} {face}',
         'how' => '{side}. {bolts} by hand first, then in a star to torque, with locking compound.{teethWords}',
-        'tool' => 'Key for the ring bolts, torque wrench',
+        'tool' => 'Key for the ring bolts, mostly 5 mm, slotted holder behind, torque wrench',
         'look' => 'A full turn by hand: nothing touches the frame',
         'caution' => 'Keep fingers out of the ring.',
     ];
@@ -126,7 +126,7 @@ final class BuildWords
     public const CRANK_RIGHT = [
         'title' => 'Right crank’s bolt to torque',
         'how' => 'On its bolt’s thread and under its head; what lies on the seat is another matter.',
-        'tool' => 'Key or socket for the crank bolt, torque wrench',
+        'tool' => '8 mm key, or 14 mm socket for a nut, torque wrench',
         'look' => 'The arm turns with the spindle, without a step',
     ];
 
@@ -139,7 +139,7 @@ final class BuildWords
     public const CRANK_LEFT = [
         'title' => 'Left crank’s bolt to torque',
         'how' => 'On its bolt’s thread and under its head; what lies on the seat is another matter.',
-        'tool' => 'Key or socket for the crank bolt, torque wrench',
+        'tool' => '8 mm key, or 14 mm socket for a nut, torque wrench',
         'look' => 'Cranks in one line, pointing apart',
         'closesOff' => 'what holds the body, for most tools',
     ];
@@ -219,21 +219,21 @@ final class BuildWords
         'title' => 'Load bucket back on',
         'how' => 'By what was written down when it came off. A bolt that would reach the motor is shortened, or goes '
             .'in from the other side.',
-        'tool' => 'Keys for its bolts, torque wrench',
+        'tool' => 'Keys for its bolts, mostly 4 and 5 mm, torque wrench',
         'look' => 'Nothing touches motor, ring or lead',
     ];
 
     public const GUARD_BACK = [
         'title' => 'Guard, guide or roller back on',
         'how' => 'By what was written down when it came off, around the new ring.',
-        'tool' => 'Keys for its bolts, torque wrench',
+        'tool' => 'Keys for its bolts, mostly 4 and 5 mm, torque wrench',
         'look' => 'A full turn of the crank by hand: nothing rubs',
     ];
 
     public const KICKSTAND_BACK = [
         'title' => 'Kickstand refitted elsewhere, or left off',
         'how' => 'Not where motor or rest are. Left off: done by hand, with that as the reason, so that it is on record.',
-        'tool' => 'Key for its bolt, torque wrench',
+        'tool' => 'Key for its bolt, mostly 6 or 8 mm, torque wrench',
         'look' => 'Clear of motor, leads and chain, up and down',
     ];
 

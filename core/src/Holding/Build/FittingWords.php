@@ -11,7 +11,7 @@ final class FittingWords
         'title' => 'Gear cable off at the mech',
         'how' => 'Highest gear, cable off at the mech, its end cap pulled. The ferrule is cut or pulled. '
             .'The end is soldered, taped, or twisted the way it is laid, so that it goes through whole.',
-        'tool' => 'Key for the pinch bolt, cable cutter',
+        'tool' => 'Key for the pinch bolt, mostly 5 mm, cable cutter',
         'look' => 'No wire stands off the end; one that does means a new inner',
     ];
 
@@ -32,7 +32,7 @@ final class FittingWords
     public const GEAR_FIX = [
         'title' => 'Gear cable fixed at the mech',
         'how' => 'Pulled taut by hand, pinch bolt, end cap.',
-        'tool' => 'Key for the pinch bolt',
+        'tool' => 'Key for the pinch bolt, mostly 5 mm',
         'look' => 'Cap on the end; nothing near the spokes',
     ];
 
@@ -86,7 +86,7 @@ final class FittingWords
     public const BAR_ON = [
         'title' => 'On the bar, {side}',
         'how' => 'In this order: {what}. Grips with alcohol, left to dry.',
-        'tool' => 'Keys for the clamps',
+        'tool' => 'Keys for the clamps, mostly 4 and 5 mm',
         'look' => 'Thumb and finger reach each without leaving the grip; nothing bears on its neighbour',
     ];
 
@@ -141,7 +141,7 @@ final class FittingWords
     public const BATTERY_RAIL = [
         'title' => 'Battery’s rail or cradle on',
         'how' => '{how}',
-        'tool' => 'Key for its screws, torque wrench',
+        'tool' => 'Key for its screws, mostly 4 mm, torque wrench',
         'look' => 'The pack comes out and goes in, its key turns, and it stays when shaken; no pedal reaches the lock',
     ];
 
@@ -154,7 +154,7 @@ final class FittingWords
     public const DISPLAY = [
         'title' => 'Display {where}',
         'how' => '{how}',
-        'tool' => 'Key for its screw, torque wrench',
+        'tool' => 'Key for its screw, mostly 3 mm, torque wrench',
         'look' => 'Readable from the saddle; bars lock to lock pull no lead',
     ];
 }

@@ -42,7 +42,7 @@ final class RestWords
             'torque' => [
                 'title' => 'Block made fast',
                 'how' => 'So that it cannot walk out when the motor pushes.',
-                'tool' => 'Key for its screws',
+                'tool' => 'Key for its screws, mostly 5 mm',
                 'look' => 'What is soft can still be moved by hand',
             ],
         ],
@@ -61,7 +61,7 @@ final class RestWords
             'torque' => [
                 'title' => 'Band to torque',
                 'how' => 'Both ends in turn; then its second nuts.',
-                'tool' => 'Key for its screws, torque wrench',
+                'tool' => 'Key for its screws, mostly 5 mm, torque wrench',
                 'look' => 'The band has not closed on a cable or a hose',
             ],
         ],
@@ -80,7 +80,7 @@ final class RestWords
             'torque' => [
                 'title' => 'Strut to torque',
                 'how' => 'Its clamp in turn first, the pivots last; then the second nuts.',
-                'tool' => 'Keys for clamp and pivots, torque wrench',
+                'tool' => 'Keys for clamp and pivots, mostly 5 and 6 mm, torque wrench',
                 'look' => 'The body has not moved',
             ],
         ],
@@ -99,7 +99,7 @@ final class RestWords
             'torque' => [
                 'title' => 'Boom’s clamp to torque',
                 'how' => 'Its screws in turn, a quarter turn at a time.',
-                'tool' => 'Key for its screws, torque wrench',
+                'tool' => 'Key for its screws, mostly 5 mm, torque wrench',
                 'look' => 'The gap of the clamp is even',
             ],
         ],
@@ -118,7 +118,7 @@ final class RestWords
             'torque' => [
                 'title' => 'Seat tube’s clamp to torque',
                 'how' => 'Its screws in turn, a quarter turn at a time.',
-                'tool' => 'Key for its screws, torque wrench',
+                'tool' => 'Key for its screws, mostly 5 mm, torque wrench',
                 'look' => 'The gap of the clamp is even',
             ],
         ],
@@ -137,7 +137,7 @@ final class RestWords
             'torque' => [
                 'title' => 'Stays’ clamp to torque',
                 'how' => 'Its screws in turn, a quarter turn at a time: stays are thin.',
-                'tool' => 'Key for its screws, torque wrench',
+                'tool' => 'Key for its screws, mostly 5 mm, torque wrench',
                 'look' => 'The stays have kept their shape',
             ],
         ],

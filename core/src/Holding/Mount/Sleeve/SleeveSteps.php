@@ -19,6 +19,7 @@ use NeatSpindle\Core\Holding\Mount\Stack;
 use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Parts\Fastening\Band;
 use NeatSpindle\Core\Parts\Fastening\Fastener;
+use NeatSpindle\Core\Parts\Fastening\HexKey;
 
 /** A sleeve motor: body from the drive side, plate and nut from the left; bolts run in, then nut and bolts to torque in the order of the house. */
 final readonly class SleeveSteps implements MountSteps
@@ -126,7 +127,9 @@ final readonly class SleeveSteps implements MountSteps
     {
         return BuildStep::worded(
             'boss-bolts', BuildStep::TORQUE,
-            Wording::of(SleeveWords::BOSS_BOLTS, thread: $this->sleeve->bossBolt->thread, boltLength: $this->fit->boltLength),
+            Wording::of(
+                SleeveWords::BOSS_BOLTS, thread: $this->sleeve->bossBolt->thread, boltLength: $this->fit->boltLength, key: HexKey::of($this->sleeve->bossBolt->thread),
+            ),
             turn: new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), fastener: Fastener::PlateBolts, after: [$after],
         );
     }

@@ -69,7 +69,7 @@ final class SleeveWords
         'title' => 'Spindle out, for the nut',
         'how' => 'The socket does not get over its end to the nut. Its own screw loose; a mark across spindle and body, so that the '
             .'splines meet again; out to the side its maker names, bearings and seals stay.',
-        'tool' => 'Key for its screw, soft mallet',
+        'tool' => 'Key for its screw, mostly 4 mm, soft mallet',
         'look' => 'The mark is on both; bearings and seals are where they were',
     ];
 
@@ -88,7 +88,7 @@ final class SleeveWords
     public const SPINDLE_LOCK = [
         'title' => 'Spindle’s screw to torque',
         'how' => 'Hold the preload where it is while its screw goes down.',
-        'tool' => 'Key for its screw, torque wrench',
+        'tool' => 'Key for its screw, mostly 4 mm, torque wrench',
         'look' => 'Still no play, no drag',
     ];
 
@@ -102,7 +102,7 @@ final class SleeveWords
     public const BOSS_BOLTS = [
         'title' => 'Plate bolts to torque, {thread} × {boltLength}',
         'how' => 'In turn, a quarter turn at a time, until all are down.',
-        'tool' => 'Key for the bolt heads, torque wrench',
+        'tool' => '{key} for the bolt heads, torque wrench',
         'look' => 'Plate still flat on the shell',
     ];
 

@@ -99,7 +99,7 @@ final class TwinPlateWords
     public const PLATE_BOLTS = [
         'title' => 'Plate screws to torque',
         'how' => 'A helper pulls the motor against its rest. Alternate, a quarter turn at a time.',
-        'tool' => 'Key for the plate screws, torque wrench',
+        'tool' => 'Key for the plate screws, mostly 5 mm, torque wrench',
         'look' => 'Plates parallel; the motor has not moved',
     ];
 

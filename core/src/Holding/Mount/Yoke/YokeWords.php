@@ -35,7 +35,7 @@ final class YokeWords
         'title' => 'Hanger’s bolts loose on both sides, the upper two tight',
         'how' => 'Loose all round first; then the upper two, left and right in turn, so that the body finds its own place; then the others, '
             .'both sides alike. Where tabs stand round the shell the controller goes into its lower place, else into the higher one.',
-        'tool' => 'Key for its bolts, torque wrench',
+        'tool' => 'Key for its bolts, mostly 5 or 6 mm, torque wrench',
         'look' => 'The body hangs straight; ground clearance looked at with the rider’s weight on it',
     ];
 
@@ -50,7 +50,7 @@ final class YokeWords
     public const YOKE_SCREWS = [
         'title' => 'Yoke’s screws to torque',
         'how' => 'In turn; the body still swings.',
-        'tool' => 'Key for its screws, torque wrench',
+        'tool' => 'Key for its screws, mostly 4 mm, torque wrench',
         'look' => 'The yoke has not pulled skew',
     ];
 
@@ -77,7 +77,7 @@ final class YokeWords
     public const COLLAR_SCREW = [
         'title' => 'Collar’s own screw to torque',
         'how' => 'Hold the collar where it is. From it up to the spindle’s mark: {crank}, so that the crank stops on a shoulder.',
-        'tool' => 'Key for its screw, torque wrench',
+        'tool' => 'Key for its screw, mostly 3 mm, torque wrench',
         'look' => 'Still no play, no drag',
     ];
 }

@@ -155,7 +155,7 @@ class Progress
         };
     }
 
-    /** What leads wait for is measured, and what the build rests on decided, before the first of it is built: all that is to be got is known then. */
+    /** What leads wait for is measured, and what the build rests on decided, before the first of it is built: what to get is known then. */
     private static function deciding(OpenJob $open): ?self
     {
         if ($open->records->done(Sheet::Build) !== []) {
@@ -175,14 +175,16 @@ class Progress
                 Stage::Route, WaitsFor::Hands, 'Choose a battery and its place', WorkKind::Choose, PutRight::Battery,
             ),
             ($fitting->trial?->open() ?? []) !== [] => new self(
-                Stage::Route, WaitsFor::Hands, 'Battery: '.lcfirst($fitting->trial?->open()[0]->label ?? ''), WorkKind::Choose, PutRight::Battery,
+                Stage::Route, WaitsFor::Hands, 'Battery: '.lcfirst($fitting->trial?->open()[0]->label ?? ''), WorkKind::Choose,
+                PutRight::Battery,
             ),
             $fitting->sensors->brakes->open() !== [] => new self(
                 Stage::Route, WaitsFor::Hands, 'Decide what cuts the motor at each brake', WorkKind::Choose, PutRight::Sensors,
             ),
             $lead !== null => new self(Stage::Route, WaitsFor::Hands, $lead->says, WorkKind::Choose, PutRight::Route),
             $parts !== [] => new self(
-                Stage::Build, WaitsFor::Parts, 'Get what is missing: '.count($parts).(count($parts) === 1 ? ' thing' : ' things'), at: PutRight::Get,
+                Stage::Build, WaitsFor::Parts, 'Get what is missing: '.count($parts).(count($parts) === 1 ? ' thing' : ' things'),
+                at: PutRight::Get,
             ),
             default => null,
         };

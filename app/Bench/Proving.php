@@ -78,7 +78,8 @@ final readonly class Proving implements FromJob
      */
     public function holdOn(Check $check, array $besides = []): ?Hold
     {
-        return $this->hold ?? $this->plan->hold($check, [...$this->right, ...$besides]) ?? ($check->chapter === Check::RIDE ? $this->beforeTheRide : null);
+        return $this->hold ?? $this->plan->hold($check, [...$this->right, ...$besides])
+            ?? ($check->chapter === Check::RIDE ? $this->beforeTheRide : null);
     }
 
     /** @return list<Check> what is looked at in one go, the check itself first */

@@ -37,12 +37,14 @@ class Setting extends Row
     public static function lastWith(Job $job): array
     {
         $motor = $job->kit?->motor_id;
-        $last = $motor === null ? null : self::query()->join('jobs', 'jobs.id', '=', 'settings.job_id')->join('kits', 'kits.job_id', '=', 'jobs.id')
+        $last = $motor === null ? null : self::query()
+            ->join('jobs', 'jobs.id', '=', 'settings.job_id')->join('kits', 'kits.job_id', '=', 'jobs.id')
             ->where('jobs.workshop_id', $job->workshop_id)->where('jobs.id', '!=', $job->id)->where('kits.motor_id', $motor)
             ->whereNull('settings.superseded_at')->latest('settings.id')->value('settings.job_id');
 
         /** @var array<string, string> */
-        return $last === null ? [] : self::query()->where('job_id', $last)->whereNull('superseded_at')->whereNull('reason')->toBase()->pluck('value', 'name')->all();
+        return $last === null ? [] : self::query()->where('job_id', $last)->whereNull('superseded_at')->whereNull('reason')
+            ->toBase()->pluck('value', 'name')->all();
     }
 
     /**

@@ -21,7 +21,10 @@ use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Fitting\Sensor\GearSensing;
 use NeatSpindle\Core\Fitting\Sensor\SpeedSite;
 
-/** Writes down how a brake lever or the gear cable tells the motor, or where its speed sensor sits, inside another change; its run comes and goes with it. */
+/**
+ * Writes down how a brake lever or the gear cable tells the motor, or where its speed sensor sits, inside another change; its
+ * run comes and goes with it.
+ */
 class SensorDecider
 {
     /** @param  string  $field  where a fault of the choice is told */

@@ -17,7 +17,11 @@ use NeatSpindle\Core\Fitting\Battery\PackTrial;
 /** Keeps how the chosen battery is set: how far along, what holds it, what was measured and seen there. */
 class SetBattery extends JobAction
 {
-    /** @param  array{at: ?float, move: int, fixing: ?Fixing, floor: array<string, float>, seen: array<string, bool>, rest_fine?: bool}  $setting  at in mm from the front, move in mm to the back; whether all that nobody spoke of was looked at, and is as it should be */
+    /**
+     * @param  array{
+     *     at: ?float, move: int, fixing: ?Fixing, floor: array<string, float>, seen: array<string, bool>, rest_fine?: bool,
+     * }  $setting  at in mm from the front, move in mm to the back; whether all nobody spoke of was looked at, and is as it should be
+     */
     public function __invoke(Job $job, User $by, int $seen, array $setting): void
     {
         ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open) use ($setting): void {

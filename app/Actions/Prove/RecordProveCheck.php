@@ -83,7 +83,8 @@ class RecordProveCheck extends JobAction
     private function record(Job $job, User $by, Check $check, ?array $done, int $seen, ?DisplayLine $line = null): void
     {
         $this->recorder->record($job, $by, $seen, Sheet::Prove, $check->code, [
-            'title' => $check->title, 'things' => $check->things, 'figure' => $check->figure?->band(), 'line' => $line?->raw, 'work' => WorkKind::ofCheck($check),
+            'title' => $check->title, 'things' => $check->things, 'figure' => $check->figure?->band(),
+            'line' => $line?->raw, 'work' => WorkKind::ofCheck($check),
         ], $done);
     }
 

@@ -33,8 +33,9 @@ class SettingWriter
      * @param  string  $field  where a fault of the value is told
      * @param  ?int  $seen  the setting the person saw standing there, 0 where none did; null where nothing is said of it
      */
-    public function write(OpenJob $open, User $by, SettingName $name, string $typed, string $field, ?int $seen, ?string $reason = null, ?string $law = null): void
-    {
+    public function write(
+        OpenJob $open, User $by, SettingName $name, string $typed, string $field, ?int $seen, ?string $reason = null, ?string $law = null,
+    ): void {
         $value = $name->read($typed);
         $fault = $name->fault($value) ?? $name->faultOfWheel((string) $value, self::wheels($open));
         $fault === null || $this->refuse($field, $fault);
@@ -50,7 +51,8 @@ class SettingWriter
         }
         $stands?->update(['superseded_at' => now()]);
         Setting::query()->create([
-            'job_id' => $open->job->id, 'user_id' => $by->id, 'name' => $name, 'value' => $value, 'reason' => $reason, 'law' => $law, 'set_at' => now(),
+            'job_id' => $open->job->id, 'user_id' => $by->id, 'name' => $name, 'value' => $value,
+            'reason' => $reason, 'law' => $law, 'set_at' => now(),
         ]);
     }
 

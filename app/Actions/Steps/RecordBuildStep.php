@@ -40,9 +40,12 @@ class RecordBuildStep extends JobAction
      * @param  array<string, int>  $with  what is done in the same movement, each with the record the person saw there, by its code
      * @param  ?Band  $paper  what stands on the part's paper, where nobody had said it; it is kept with the step
      */
-    public function __invoke(Job $job, User $by, string $code, ?array $done, int $seen = 0, bool $isSure = false, array $with = [], ?Band $paper = null): void
-    {
-        ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $by, $code, $done, $seen, $isSure, $with, $paper): void {
+    public function __invoke(
+        Job $job, User $by, string $code, ?array $done, int $seen = 0, bool $isSure = false, array $with = [], ?Band $paper = null,
+    ): void {
+        ($this->change)($job, $by, 'work', null, function (OpenJob $open) use (
+            $job, $by, $code, $done, $seen, $isSure, $with, $paper,
+        ): void {
             $step = $open->buildSheet()?->step($code) ?? $this->refuse('step', 'The sheet has no such step any more: look at it again.');
             if (($done['state'] ?? null) !== StepState::Done) {
                 $this->record($job, $by, $step, $done, $seen);
@@ -99,7 +102,8 @@ class RecordBuildStep extends JobAction
         $torqued = array_values(array_filter($steps, fn (BuildStep $one) => $one->fastener !== null))[0] ?? $steps[0];
         $compound = $step === $steps[0] ? $done['compound'] : $step->compound?->value;
 
-        return $step === $torqued ? ['compound' => $compound] + $done : ['state' => StepState::Done, 'torque_nm' => null, 'compound' => $compound, 'note' => null];
+        return $step === $torqued ? ['compound' => $compound] + $done
+            : ['state' => StepState::Done, 'torque_nm' => null, 'compound' => $compound, 'note' => null];
     }
 
     /** @param  array{state: StepState, torque_nm: ?float, by_hand?: bool, compound: ?string, note: ?string}  $done */

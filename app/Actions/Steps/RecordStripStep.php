@@ -56,7 +56,9 @@ class RecordStripStep extends JobAction
             }
             $this->record($job, $by, $step, $done, $seen);
             foreach ($others as $one) {
-                $this->record($job, $by, $one, ['state' => StepState::Done, 'note' => null, 'lies_in' => $done['lies_in'] ?? null], $with[$one->code]);
+                $this->record(
+                    $job, $by, $one, ['state' => StepState::Done, 'note' => null, 'lies_in' => $done['lies_in'] ?? null], $with[$one->code],
+                );
             }
             if ($turned !== null) {
                 Answer::give($job, $by, Spot::DriveCupLoosens->value, $turned->value);
@@ -70,7 +72,8 @@ class RecordStripStep extends JobAction
      */
     private function movedWith(OpenJob $open, StripStep $step, array $codes): array
     {
-        $movement = $codes === [] ? [] : array_slice($open->stripPlan()->movement($step, array_keys($open->records->done(Sheet::Strip))), 1);
+        $done = array_keys($open->records->done(Sheet::Strip));
+        $movement = $codes === [] ? [] : array_slice($open->stripPlan()->movement($step, $done), 1);
         if (array_diff($codes, array_column($movement, 'code')) !== []) {
             $this->refuse('state', 'Not all of that goes in one movement any more: look at the plan again.');
         }

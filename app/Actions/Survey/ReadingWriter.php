@@ -30,8 +30,9 @@ class ReadingWriter
      *
      * @throws ValidationException asks whether an improbable one is kept
      */
-    public function write(OpenJob $open, User $by, Spot $spot, Measurement $measurement, Instrument $instrument, string $typed, bool $afresh = false, bool $isSure = false): void
-    {
+    public function write(
+        OpenJob $open, User $by, Spot $spot, Measurement $measurement, Instrument $instrument, string $typed, bool $afresh = false, bool $isSure = false,
+    ): void {
         if (! $isSure) {
             $afresh ?: $this->askAboutOutliers($open->findings, $spot, $measurement, $by->doubtMm($instrument), $by->length_unit);
             $this->askAboutImprobable($open, $spot, $measurement, $by->length_unit);

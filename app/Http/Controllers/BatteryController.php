@@ -12,7 +12,6 @@ use App\Models\Job;
 use App\View\Route\BatteryPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
-use NeatSpindle\Core\Holding\Build\PutRight;
 
 /** Which battery goes where. */
 class BatteryController extends Controller
@@ -24,11 +23,11 @@ class BatteryController extends Controller
 
     public function choose(ChooseBatteryRequest $request, Job $job, ChooseBattery $choose): RedirectResponse
     {
-        return $this->leadOn($job, PutRight::Battery, fn () => $choose($job, $this->user(), $request->seen(), $request->pack(), $request->site()));
+        return $this->leadOn($job, 'job.battery', fn () => $choose($job, $this->user(), $request->seen(), $request->pack(), $request->site()));
     }
 
     public function set(SetBatteryRequest $request, Job $job, SetBattery $set): RedirectResponse
     {
-        return $this->leadOn($job, PutRight::Battery, fn () => $set($job, $this->user(), $request->seen(), $request->setting()));
+        return $this->leadOn($job, 'job.battery', fn () => $set($job, $this->user(), $request->seen(), $request->setting()));
     }
 }

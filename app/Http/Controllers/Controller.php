@@ -8,12 +8,10 @@ use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\User;
 use App\View\Job\Onward;
-use App\View\Job\WhereToPutRight;
 use Closure;
 use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Auth;
-use NeatSpindle\Core\Holding\Build\PutRight;
 
 abstract class Controller
 {
@@ -37,13 +35,14 @@ abstract class Controller
      *
      * @param  Closure(): mixed  $keep
      */
-    protected function leadOn(Job $job, PutRight $here, Closure $keep): RedirectResponse
+    protected function leadOn(Job $job, string $here, Closure $keep): RedirectResponse
     {
-        $was = $job->next_at;
+        $address = route($here, $job);
+        $wasNext = Onward::of($job)?->address === $address;
         $keep();
-        $onward = $was === $here && $job->next_at !== $here ? Onward::of($job) : null;
+        $onward = $wasNext ? Onward::of($job) : null;
 
-        return $onward === null ? redirect()->to(WhereToPutRight::of($job, $here)->address)
-            : redirect()->to($onward->address)->with('arrived', "Kept. Next: {$onward->words}.");
+        return $onward === null || $onward->address === $address
+            ? redirect()->to($address) : redirect()->to($onward->address)->with('arrived', "Kept. Next: {$onward->words}.");
     }
 }

@@ -15,7 +15,6 @@ use App\View\Stack\OrderPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
-use NeatSpindle\Core\Holding\Build\PutRight;
 
 /** What to get for a stack, and what is kept for it. */
 class OrderController extends Controller
@@ -38,7 +37,7 @@ class OrderController extends Controller
     /** What of all that has to come from elsewhere is here. */
     public function arrivals(ArrivalsRequest $request, Job $job, NoteArrivals $note): RedirectResponse
     {
-        return $this->leadOn($job, PutRight::Get, fn () => $note($job, $this->user(), $request->seen(), $request->here()));
+        return $this->leadOn($job, 'job.order', fn () => $note($job, $this->user(), $request->seen(), $request->here()));
     }
 
     /** Keeps pieces for the job, takes them out of the drawer, or gives them back. */

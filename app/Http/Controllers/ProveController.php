@@ -19,7 +19,6 @@ use App\View\Prove\SettingsPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
-use NeatSpindle\Core\Holding\Build\PutRight;
 
 /** What is proved before a bike leaves, and what was set in its display. */
 class ProveController extends Controller
@@ -56,7 +55,7 @@ class ProveController extends Controller
 
     public function setAll(SettingsRequest $request, Job $job, KeepSettings $keep): RedirectResponse
     {
-        return $this->leadOn($job, PutRight::Settings, fn () => $keep($job, $this->user(), $request->typed(), $request->saw()));
+        return $this->leadOn($job, 'job.settings', fn () => $keep($job, $this->user(), $request->typed(), $request->saw()));
     }
 
     public function set(SettingRequest $request, Job $job, KeepSetting $keep): RedirectResponse

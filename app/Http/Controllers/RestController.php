@@ -10,7 +10,6 @@ use App\Models\Job;
 use App\View\Stack\RestPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
-use NeatSpindle\Core\Holding\Build\PutRight;
 
 /** What holds the body. */
 class RestController extends Controller
@@ -22,6 +21,6 @@ class RestController extends Controller
 
     public function brace(BraceRequest $request, Job $job, BraceBody $brace): RedirectResponse
     {
-        return $this->leadOn($job, PutRight::Rest, fn () => $brace($job, $this->user(), $request->seen(), $request->bracing()));
+        return $this->leadOn($job, 'job.rest', fn () => $brace($job, $this->user(), $request->seen(), $request->bracing()));
     }
 }

@@ -18,7 +18,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
-use NeatSpindle\Core\Holding\Build\PutRight;
 
 class RouteController extends Controller
 {
@@ -36,7 +35,7 @@ class RouteController extends Controller
 
     public function supply(SupplyRequest $request, Job $job, Run $run, SetSupply $set): RedirectResponse
     {
-        return $this->leadOn($job, PutRight::Route, fn () => $set($job, $this->user(), $request->seen(), $run, $request->lead()));
+        return $this->leadOn($job, 'job.route', fn () => $set($job, $this->user(), $request->seen(), $run, $request->lead()));
     }
 
     public function add(AddRunRequest $request, Job $job, AddRun $add): RedirectResponse

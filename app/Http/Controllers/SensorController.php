@@ -14,7 +14,6 @@ use App\Models\Job;
 use App\View\Route\SensorsPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
-use NeatSpindle\Core\Holding\Build\PutRight;
 
 /** What tells the motor of brakes, gears and speed. */
 class SensorController extends Controller
@@ -26,12 +25,12 @@ class SensorController extends Controller
 
     public function decide(DecideSensorsRequest $request, Job $job, DecideSensors $decide): RedirectResponse
     {
-        return $this->leadOn($job, PutRight::Sensors, fn () => $decide($job, $this->user(), $request->seen(), $request->choices(), $request->reasons()));
+        return $this->leadOn($job, 'job.sensors', fn () => $decide($job, $this->user(), $request->seen(), $request->choices(), $request->reasons()));
     }
 
     public function allow(AllowDecisionRequest $request, Job $job, AllowDecision $allow): RedirectResponse
     {
-        return $this->leadOn($job, PutRight::Sensors, fn () => $allow($job, $this->user(), $request->decision(), $request->reason()));
+        return $this->leadOn($job, 'job.sensors', fn () => $allow($job, $this->user(), $request->decision(), $request->reason()));
     }
 
     public function gap(SensorGapRequest $request, Job $job, KeepReading $keep): RedirectResponse

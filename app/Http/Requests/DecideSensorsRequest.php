@@ -18,7 +18,8 @@ class DecideSensorsRequest extends VersionedRequest
 {
     public function rules(): array
     {
-        $rules = parent::rules() + ['choices' => ['required', 'array:'.implode(',', array_keys(self::subjects()))], 'reasons' => ['nullable', 'array']];
+        $known = 'array:'.implode(',', array_keys(self::subjects()));
+        $rules = parent::rules() + ['choices' => ['required', $known], 'reasons' => ['nullable', $known]];
         foreach (self::subjects() as $about => $choices) {
             $rules["choices.{$about}"] = ["required_with:reasons.{$about}", 'nullable', 'string', Rule::enum($choices)];
             $rules["reasons.{$about}"] = ["required_if:choices.{$about},left-off", 'nullable', 'string', 'max:'.Longest::REASON];
@@ -63,6 +64,9 @@ class DecideSensorsRequest extends VersionedRequest
     {
         $brakes = array_map(fn (BarSide $side) => About::brakeSensor($side)->kept(), BarSide::cases());
 
-        return [...array_fill_keys($brakes, BrakeSensing::class), About::gearSensor()->kept() => GearSensing::class, About::speedSensor()->kept() => SpeedSite::class];
+        return [
+            ...array_fill_keys($brakes, BrakeSensing::class),
+            About::gearSensor()->kept() => GearSensing::class, About::speedSensor()->kept() => SpeedSite::class,
+        ];
     }
 }

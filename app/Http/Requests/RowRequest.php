@@ -95,7 +95,8 @@ class RowRequest extends FormRequest
         foreach ($row->spots as $i => $spot) {
             if (! $spot->allows($this->lengths[$i])) {
                 $validator->errors()->add('row', sprintf(
-                    '%s: %s cannot be, expected between %s and %s.', $spot->label(), $unit->show($this->lengths[$i]), $unit->show($spot->least()), $unit->show($spot->most()),
+                    '%s: %s cannot be, expected between %s and %s.',
+                    $spot->label(), $unit->show($this->lengths[$i]), $unit->show($spot->least()), $unit->show($spot->most()),
                 ));
             }
         }

@@ -25,7 +25,6 @@ use NeatSpindle\Core\Holding\Build\BuildGate;
 use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Compound;
-use NeatSpindle\Core\Parts\Fastening\UsualBand;
 
 use function array_slice;
 use function is_string;
@@ -45,10 +44,13 @@ class BuildPage extends StepsPage
 
     public readonly Posture $posture;
 
+    public readonly BuildTorques $torques;
+
     public function __construct(OpenJob $opened, mixed $step = null, mixed $posture = null)
     {
         parent::__construct($opened, Sheet::Build, $step);
         $this->build = $opened->buildSheet();
+        $this->torques = new BuildTorques($this->torqueUnit);
         $this->posture = (is_string($posture) ? Posture::tryFrom($posture) : null) ?? $this->current()->posture ?? Posture::Upright;
         $this->held = $opened->the(BuildState::class)->gate?->held() ?? [];
     }
@@ -76,7 +78,7 @@ class BuildPage extends StepsPage
 
     public function inOneGo(): array
     {
-        return array_map(fn (BuildStep $step) => InOneGo::built($step, $this->band($step)), array_slice($this->movement(), 1));
+        return array_map(fn (BuildStep $step) => InOneGo::built($step, $this->torques->band($step)), array_slice($this->movement(), 1));
     }
 
     /** The step whose torque is written down now: the one at hand, or the one its movement ends with; null where none is. */
@@ -173,46 +175,9 @@ class BuildPage extends StepsPage
         return $this->held[$code] ?? null;
     }
 
-    /** What such a thing is usually tightened to, where its band is asked for: as it is typed, and as what it is; null where nothing is usual. */
-    public function usualBand(BuildStep $step): ?UsualShown
-    {
-        $usual = $step->fastener === null ? null : UsualBand::of($step->fastener);
-
-        return $usual === null ? null : new UsualShown("{$this->torqueUnit->figure($usual->torque->low)} to {$this->torqueUnit->figure($usual->torque->high)}", $usual->source);
-    }
-
-    /** The torque asked for, with its source; null when no torque is recorded here. */
-    public function band(BuildStep $step): ?string
-    {
-        return match (true) {
-            $step->fastener === null => null,
-            $step->band === null => 'asked for: the band on the part’s paper',
-            default => "{$this->torqueUnit->figure($step->band->torque->low)} to {$this->torqueUnit->show($step->band->torque->high)}, from {$step->band->source}",
-
-        };
-    }
-
-    /** What a recorded torque is against the band asked for: below, within or above; null when there is nothing to compare. */
-    public function torquePlace(BuildStep $step): ?string
-    {
-        $torque = $this->record($step->code)?->torque_nm;
-
-        return $torque === null ? null : $step->band?->torque->place($torque);
-    }
-
     public function turnOf(BuildStep $step): ?TurnView
     {
         return $step->turn === null ? null : new TurnView($step->turn->in($this->posture));
-    }
-
-    /** What the thread itself bears, in words; null where there is nothing to say. */
-    public function limit(BuildStep $step): ?string
-    {
-        return match (true) {
-            $step->band === null => null,
-            $step->band->limit === null => 'nobody has said',
-            default => $this->torqueUnit->show($step->band->limit),
-        };
     }
 
     /** @return list<string> */

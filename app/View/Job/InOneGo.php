@@ -19,13 +19,16 @@ final readonly class InOneGo
     public static function built(BuildStep $step, ?string $band): self
     {
         return new self($step->code, $step->title, $step->how, $step->caution, self::notes([
-            'Torque' => $band, 'Compound' => $step->compound?->label(), 'Tool' => $step->tool, 'Look' => $step->look, 'Out of reach afterwards' => $step->closesOff, 'House rule' => $step->house,
+            'Torque' => $band, 'Compound' => $step->compound?->label(), 'Tool' => $step->tool, 'Look' => $step->look,
+            'Out of reach afterwards' => $step->closesOff, 'House rule' => $step->house,
         ]));
     }
 
     public static function stripped(StripStep $step): self
     {
-        return new self($step->code, $step->title, $step->how, $step->caution, self::notes(['Tool' => $step->tool, 'Keep' => $step->keep, 'Look' => $step->look]));
+        return new self($step->code, $step->title, $step->how, $step->caution, self::notes([
+            'Tool' => $step->tool, 'Keep' => $step->keep, 'Look' => $step->look,
+        ]));
     }
 
     public static function proved(Check $check): self

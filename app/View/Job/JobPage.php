@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Job;
 
 use App\Bench\Checks;
+use App\Bench\NextPlace;
 use App\Bench\OpenJob;
 use App\Bench\Progress;
 use App\Instruments\Wrench;
@@ -82,6 +83,15 @@ abstract class JobPage
     public function onward(): ?Onward
     {
         return Onward::of($this->job);
+    }
+
+    /** @return array{string, string} the address where it goes on from a place that is done, and what is done there */
+    protected function goesOn(): array
+    {
+        $onward = $this->opened->isKitChosen() ? $this->onward() : null;
+        $place = NextPlace::of($this->opened);
+
+        return $onward === null ? [route($place->route, $this->job), "Next: {$place->do}"] : [$onward->address, "Next: {$onward->words}"];
     }
 
     /** How far a place is, as the line of places shows it. */

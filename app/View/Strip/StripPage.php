@@ -96,6 +96,12 @@ class StripPage extends StepsPage
         ));
     }
 
+    /** @return array{string, string} */
+    public function next(): array
+    {
+        return $this->goesOn();
+    }
+
     public function isAllDone(): bool
     {
         return $this->doneCount() === $this->count();

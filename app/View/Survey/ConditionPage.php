@@ -6,7 +6,6 @@ namespace App\View\Survey;
 
 use App\Bench\Braked;
 use App\Bench\Lacking;
-use App\Bench\NextPlace;
 use App\Bench\OpenJob;
 use App\Bench\StripProgress;
 use App\Models\Condition;
@@ -69,14 +68,9 @@ class ConditionPage extends JobPage
     /** @return array{string, string} the address where it goes on from here, and what is done there */
     public function next(): array
     {
-        $onward = $this->opened->isKitChosen() ? $this->onward() : null;
-        if ($onward !== null) {
-            return [$onward->address, "Next: {$onward->words}"];
-        }
-        $place = NextPlace::of($this->opened);
+        $isMeasuring = ! StripProgress::isDone($this->opened) && $this->opened->walk()->next() !== null;
 
-        return $place->route === 'job.condition' || (! StripProgress::isDone($this->opened) && $this->opened->walk()->next() !== null)
-            ? [route('job.survey', $this->job), 'Go on measuring'] : [route($place->route, $this->job), "Next: {$place->do}"];
+        return $isMeasuring && ! $this->opened->isKitChosen() ? [route('job.survey', $this->job), 'Go on measuring'] : $this->goesOn();
     }
 
     /** What the brakes are estimated to do with the motor, where they are looked at; null elsewhere. */

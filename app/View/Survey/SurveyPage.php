@@ -15,7 +15,6 @@ use App\View\Job\JobPage;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 use NeatSpindle\Core\Measuring\Survey\CloseUp;
-use NeatSpindle\Core\Measuring\Survey\Instrument;
 use NeatSpindle\Core\Measuring\Survey\Need;
 use NeatSpindle\Core\Measuring\Survey\Region;
 use NeatSpindle\Core\Measuring\Survey\Spot;
@@ -183,7 +182,9 @@ class SurveyPage extends JobPage
     public function row(): ?SpotRow
     {
         $row = SpotRow::from($this->spot);
-        $there = array_filter($row->spots ?? [], fn (Spot $one) => isset($this->spots()[$one->value]) && $this->walk->isReachable($one) && ! $this->walk->isKnown($one));
+        $there = array_filter(
+            $row->spots ?? [], fn (Spot $one) => isset($this->spots()[$one->value]) && $this->walk->isReachable($one) && ! $this->walk->isKnown($one),
+        );
 
         return $row !== null && count($there) === $row->count() ? $row : null;
     }
@@ -197,12 +198,6 @@ class SurveyPage extends JobPage
     public function isCaliperPlugged(): bool
     {
         return app(Caliper::class)->isPlugged();
-    }
-
-    /** @return list<Instrument> */
-    public function instruments(): array
-    {
-        return Instrument::cases();
     }
 
     private function firstIn(?Region $region): ?Spot

@@ -1,6 +1,6 @@
 {{-- What the part's paper says is kept with the step, in one go. --}}
 @props(['page', 'step', 'isTyped'])
-@php($usual = $page->usualBand($step))
+@php($usual = $page->torques->usual($step))
 <div class="band-asked">
     <p class="mb-1">No band is known for the {{ $step->fastener->label() }}. What does its paper say, in {{ $page->torqueUnit->value }}?@if ($usual) <strong>What stands here is only usual</strong>: the paper of pedal or crank goes before it.@endif</p>
     <div class="record">

@@ -14,8 +14,8 @@
             @if ($step->house)<p class="house-note mb-1"><strong>House rule.</strong> {{ $step->house }}</p>@endif
             @foreach ($page->experience($step->code) as $said)<p class="told experience mb-1">{{ $said }}</p>@endforeach
             <dl class="facts">
-                @if ($page->band($step))<dt>Torque</dt><dd><strong>{{ $page->band($step) }}</strong></dd>@endif
-                @if ($page->limit($step))<dt>Thread bears</dt><dd>{{ $page->limit($step) }}</dd>@endif
+                @if ($page->torques->band($step))<dt>Torque</dt><dd><strong>{{ $page->torques->band($step) }}</strong></dd>@endif
+                @if ($page->torques->limit($step))<dt>Thread bears</dt><dd>{{ $page->torques->limit($step) }}</dd>@endif
                 @if ($step->compound)<dt>Compound</dt><dd>{{ $step->compound->label() }}</dd>@endif
                 @if ($step->stands)<dt>The bike</dt><dd>{{ $step->stands }}</dd>@endif
                 @if ($step->turn)<dt>Stand on</dt><dd>{{ $step->turn->side->value === 'drive' ? 'the drive side' : 'the left side' }}; {{ $step->turn->hand->value }}-hand thread</dd>@endif
@@ -36,8 +36,8 @@
         <form method="post" action="{{ route('job.build.step', $page->job) }}">
             @csrf @formkey<input type="hidden" name="step" value="{{ $step->code }}"><input type="hidden" name="seen" value="{{ $record->id ?? 0 }}">
             <span class="done-line">✓ {{ $record->user->firstName() }}, {{ $record->recorded_at->format('j M H:i') }}@if ($record->torque_nm !== null): {{ $page->torqueUnit->show($record->torque_nm) }}@elseif ($record->by_hand): by hand @endif</span>
-            @if (in_array($page->torquePlace($step), ['below', 'above'], true))
-                <span class="fault">{{ ucfirst($page->torquePlace($step)) }} the maker’s band</span>
+            @if (in_array($page->torques->place($step, $record), ['below', 'above'], true))
+                <span class="fault">{{ ucfirst($page->torques->place($step, $record)) }} the maker’s band</span>
             @endif
             @if ($record->note)<span class="soft">{{ $record->note }}</span>@endif
             <button class="btn-link-quiet" name="state" value="undone">Undo</button>
@@ -80,7 +80,7 @@
                 <div class="record">
                     @if ($torqued !== null)
                         <div>
-                            <label class="form-label" for="torque">Torque given, {{ $page->torqueUnit->value }} @if ($torqued->band) <span class="soft" id="torque-band">{{ $page->band($torqued) }}</span>@endif</label>
+                            <label class="form-label" for="torque">Torque given, {{ $page->torqueUnit->value }} @if ($torqued->band) <span class="soft" id="torque-band">{{ $page->torques->band($torqued) }}</span>@endif</label>
                             <input class="form-control big-figure" id="torque" name="torque" value="{{ $isTyped ? old('torque') : '' }}" inputmode="decimal" autocomplete="off" @error('torque') aria-invalid="true" aria-describedby="torque-fault" @enderror>
                             <x-fault for="torque" id="torque-fault" />
                         </div>

@@ -21,7 +21,7 @@
                                 <tr data-step="{{ $step->code }}">
                                     <td>{{ $page->numberOf($step->code) }}</td>
                                     <td><strong>{{ $step->title }}.</strong> {{ $step->how }} @if ($step->house)House rule: {{ $step->house }} @endif @if ($step->look)Look: {{ $step->look }}.@endif @if ($step->closesOff)Out of reach afterwards: {{ $step->closesOff }}.@endif @if ($step->caution)<strong>Caution. {{ $step->caution }}</strong>@endif</td>
-                                    <td>@if ($page->turnOf($step)){{ $page->turnOf($step)->words() }}, {{ $step->turn->side->value === 'drive' ? 'drive side' : 'left side' }}. @endif @if ($page->band($step))Torque {{ $page->band($step) }}. @endif @if ($step->compound){{ $step->compound->label() }}.@endif</td>
+                                    <td>@if ($page->turnOf($step)){{ $page->turnOf($step)->words() }}, {{ $step->turn->side->value === 'drive' ? 'drive side' : 'left side' }}. @endif @if ($page->torques->band($step))Torque {{ $page->torques->band($step) }}. @endif @if ($step->compound){{ $step->compound->label() }}.@endif</td>
                                     <td>@if ($record?->torque_nm !== null){{ $page->torqueUnit->show($record->torque_nm) }}@elseif ($record?->by_hand) by hand @endif {{ $record?->note }}</td>
                                     <td class="tick">{{ $page->isDone($step->code) ? '☒' : '☐' }}</td>
                                 </tr>

@@ -21,7 +21,7 @@
                     <x-fault :for="'values.'.$name->value" />
                 @endforeach
                 <x-fault for="values" />
-                <button class="btn btn-primary mt-2" id="keep-settings" data-key="d">Keep what is set</button>
+                <button class="btn btn-primary mt-2" id="keep-settings" data-key="d">Keep what is set <kbd aria-hidden="true">d</kbd></button>
             </form>
             @if ($page->mayDecide())
                 <details @if(old('value') === 'none') open @endif>

@@ -14,7 +14,7 @@
                 <p class="caution mb-2">{{ $objection }} <a href="{{ route('job.cockpit', $page->job) }}">Cockpit</a></p>
             @endforeach
             <x-look-first :$page />
-            @if ($page->isAllDone())<p class="mb-2"><a class="btn btn-primary" id="next-place" href="{{ route('job.survey', $page->job) }}" data-key="n">All off. Next: measure the bare shell <kbd aria-hidden="true">n</kbd></a></p>@endif
+            @if ($page->isAllDone())<p class="mb-2"><a class="btn btn-primary" id="next-place" href="{{ $page->next()[0] }}" data-key="n">All off. {{ $page->next()[1] }} <kbd aria-hidden="true">n</kbd></a></p>@endif
             @if ($page->unsaid() !== [] && ! $page->isAllDone())
                 <p class="form-hint mb-1">Not said yet, so taken as most bikes have it: @foreach ($page->unsaid() as $spot)<a href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}">{{ lcfirst($spot->label()) }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
             @endif

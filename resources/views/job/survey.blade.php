@@ -41,7 +41,7 @@
                         <div class="col">
                             <label class="form-label" for="instrument">Taken with</label>
                             <select class="form-select" id="instrument" name="instrument">
-                                @foreach ($page->instruments() as $instrument)
+                                @foreach (NeatSpindle\Core\Measuring\Survey\Instrument::cases() as $instrument)
                                     <option value="{{ $instrument->value }}" @selected((old('instrument') ?? $spot->instrument()?->value) === $instrument->value)>{{ $instrument->label() }}, ± {{ $page->unit->show($page->user()->doubtMm($instrument)) }}</option>
                                 @endforeach
                             </select>

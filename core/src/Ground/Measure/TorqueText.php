@@ -42,7 +42,8 @@ final readonly class TorqueText
             throw CannotReadQuantity::becauseItIsNoNumber($typed, $example);
         }
         [$low, $high] = [$parts[0] ?? '', $parts[1] ?? $parts[0] ?? ''];
-        $band = new TorqueBand($this->nm(TypedNumber::read($low, $example)->unit === '' ? $low.TypedNumber::read($high, $example)->unit : $low), $this->nm($high));
+        $unit = TypedNumber::read($low, $example)->unit === '' ? TypedNumber::read($high, $example)->unit : '';
+        $band = new TorqueBand($this->nm($low.$unit), $this->nm($high));
 
         return $band->low <= $band->high ? $band : throw CannotReadQuantity::becauseItIsNone("the lower figure first, like {$example}");
     }

@@ -38,4 +38,10 @@ final readonly class Turn
     {
         return new self($this->part, $this->hand, $this->action, $this->side, $posture);
     }
+
+    /** Whether another goes the same way round, seen from the same side. */
+    public function isLike(self $other): bool
+    {
+        return $this->side === $other->side && $this->hand === $other->hand;
+    }
 }

@@ -41,10 +41,12 @@ final readonly class BuildGate
     /** The same gate, once a step is ticked. */
     public function once(BuildStep $step): self
     {
-        return new self($this->sheet, $this->ticks->once($step->code), $this->stack, $this->gates, $this->stop, $this->undecided, $this->passed, $this->lacks);
+        return new self(
+            $this->sheet, $this->ticks->once($step->code), $this->stack, $this->gates, $this->stop, $this->undecided, $this->passed, $this->lacks,
+        );
     }
 
-    /** @return list<BuildStep> what is done in one movement of the hands, the step itself first: each may be ticked once those before it are */
+    /** @return list<BuildStep> done in one movement of the hands, the step itself first: each may be ticked once those before it are */
     public function movement(BuildStep $first): array
     {
         $gate = $this;
@@ -154,7 +156,8 @@ final readonly class BuildGate
     {
         $isHeld = $step->code === BuildSheet::SET_REST || (Lack::isOnTheMotor($step) && $this->sheet->comesAfter($step, BuildSheet::SET_REST));
 
-        return $this->undecided === null || ! $isHeld ? null : new Hold("{$this->undecided} It is chosen on Stack, under Nut and rest.", PutRight::Rest);
+        return $this->undecided === null || ! $isHeld
+            ? null : new Hold("{$this->undecided} It is chosen on Stack, under Nut and rest.", PutRight::Rest);
     }
 
     private function gated(BuildStep $step): ?Hold
@@ -172,7 +175,9 @@ final readonly class BuildGate
     {
         $lacks = array_values(array_filter($this->lacks, fn (Lack $lack) => $lack->holds($step)));
 
-        return $lacks === [] ? null : new Hold(implode(' ', array_map(fn (Lack $lack) => $lack->says, $lacks)), $lacks[0]->kind->putRight());
+        return $lacks === [] ? null : new Hold(
+            implode(' ', array_map(fn (Lack $lack) => $lack->says, $lacks)), $lacks[0]->kind->putRight(),
+        );
     }
 
     /** The next on the sheet that is not done; null where none is. */

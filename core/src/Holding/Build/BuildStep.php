@@ -193,9 +193,9 @@ final readonly class BuildStep
      */
     public function goesOnFrom(self $before): bool
     {
-        $turns = $this->turn === null || $before->turn === null || ($this->turn->side === $before->turn->side && $this->turn->hand === $before->turn->hand);
+        $isSameWay = $this->turn === null || $before->turn === null || $this->turn->isLike($before->turn);
 
-        return $turns && $before->fastener === null && $this->chapter === $before->chapter && $this->posture === $before->posture
+        return $isSameWay && $before->fastener === null && $this->chapter === $before->chapter && $this->posture === $before->posture
             && ! $this->isDry() && $this->caution === null && ($this->fastener === null || $this->band !== null);
     }
 

@@ -131,7 +131,9 @@ final class FittingSteps
         $how = $fixing?->how(self::inserts($trial)) ?? 'Where the pack was tried. Cradle on clamps: a pad under it, three of them, their tails trimmed.';
         $held = $trial?->failing()[0]->says ?? $trial?->stillAsked();
         $inserts = $fixing !== Fixing::Inserts ? [] : [
-            BuildStep::worded('battery-inserts', BuildStep::ROUTES, Wording::of(FittingWords::INSERTS, how: $how), after: ['try-battery'])->heldWhile($held, PutRight::Battery),
+            BuildStep::worded(
+                'battery-inserts', BuildStep::ROUTES, Wording::of(FittingWords::INSERTS, how: $how), after: ['try-battery'],
+            )->heldWhile($held, PutRight::Battery),
         ];
 
         if ($fixing === Fixing::Straps) {
@@ -175,7 +177,10 @@ final class FittingSteps
             gap: $sensors->speed?->band() ?? 'as its maker says',
         );
 
-        return [...$on, BuildStep::worded('speed-sensor', BuildStep::ROUTES, $speed, after: ['body-in'])->heldWhile($sensors->gapObjection(), PutRight::Sensors)];
+        return [
+            ...$on,
+            BuildStep::worded('speed-sensor', BuildStep::ROUTES, $speed, after: ['body-in'])->heldWhile($sensors->gapObjection(), PutRight::Sensors),
+        ];
     }
 
     /** Which battery is tried where; empty while none is chosen. */

@@ -52,11 +52,11 @@ final readonly class StripStep
         );
     }
 
-    /** Whether the hands go on to it from another without putting anything down: on the same part, or where nothing turns and nothing is to be feared. */
+    /** Whether the hands go on to it from another: on the same part the same way round, or where nothing turns and nothing is to be feared. */
     public function goesOnFrom(self $before): bool
     {
         $isAsked = $this->notesBolts || $this->tellsTheWay || $before->notesBolts || $before->tellsTheWay;
-        $isSameWay = $this->turn !== null && $before->turn !== null && $this->turn->side === $before->turn->side && $this->turn->hand === $before->turn->hand;
+        $isSameWay = $this->turn !== null && $before->turn !== null && $this->turn->isLike($before->turn);
         $isLoose = $this->turn === null && $before->turn === null && $this->caution === null && $before->caution === null;
 
         return ! $isAsked && ($isSameWay || $isLoose);

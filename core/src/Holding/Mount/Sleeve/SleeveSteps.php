@@ -128,7 +128,8 @@ final readonly class SleeveSteps implements MountSteps
         return BuildStep::worded(
             'boss-bolts', BuildStep::TORQUE,
             Wording::of(
-                SleeveWords::BOSS_BOLTS, thread: $this->sleeve->bossBolt->thread, boltLength: $this->fit->boltLength, key: HexKey::of($this->sleeve->bossBolt->thread),
+                SleeveWords::BOSS_BOLTS, thread: $this->sleeve->bossBolt->thread, boltLength: $this->fit->boltLength,
+                key: HexKey::of($this->sleeve->bossBolt->thread),
             ),
             turn: new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), fastener: Fastener::PlateBolts, after: [$after],
         );

@@ -4,7 +4,7 @@
  */
 
 const begin = () => {
-    if (document.activeElement !== document.body) {
+    if (document.activeElement !== document.body || document.querySelector('main [autofocus]') !== null) {
         return;
     }
     const refused = document.querySelector('main [aria-invalid="true"]');

@@ -42,6 +42,6 @@ final readonly class Turn
     /** Whether another goes the same way round, seen from the same side. */
     public function isLike(self $other): bool
     {
-        return $this->side === $other->side && $this->hand === $other->hand;
+        return $this->side === $other->side && $this->hand === $other->hand && $this->action === $other->action;
     }
 }

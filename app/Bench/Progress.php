@@ -174,8 +174,8 @@ class Progress
             $fitting->trial === null && $open->catalogue->parts->packs !== [] => new self(
                 Stage::Route, WaitsFor::Hands, 'Choose a battery and its place', WorkKind::Choose, PutRight::Battery,
             ),
-            ($fitting->trial?->open() ?? []) !== [] => new self(
-                Stage::Route, WaitsFor::Hands, 'Battery: '.lcfirst($fitting->trial?->open()[0]->label ?? ''), WorkKind::Choose,
+            ($fitting->trial?->asked() ?? []) !== [] => new self(
+                Stage::Route, WaitsFor::Hands, 'Battery: '.lcfirst($fitting->trial?->asked()[0]->label ?? ''), WorkKind::Choose,
                 PutRight::Battery,
             ),
             $fitting->sensors->brakes->open() !== [] => new self(

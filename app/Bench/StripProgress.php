@@ -10,9 +10,15 @@ use NeatSpindle\Core\Measuring\Strip\StripStep;
 /** How far a bike is taken apart. */
 class StripProgress
 {
-    /** The first step that is not done; null when all are. */
+    /** The step of every build with which the motor is in: nothing is taken off behind it any more. */
+    private const BODY_IN = 'body-in';
+
+    /** The first step that is not done; null when all are, or the motor is in already. */
     public static function next(OpenJob $open): ?StripStep
     {
+        if ($open->records->isDone(Sheet::Build, self::BODY_IN)) {
+            return null;
+        }
         foreach ($open->stripPlan()->steps as $step) {
             if (! $open->records->isDone(Sheet::Strip, $step->code)) {
                 return $step;

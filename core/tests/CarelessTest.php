@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use NeatSpindle\Core\Choosing\Order\Shortage;
 use NeatSpindle\Core\Donor\Bike\FrameMaterial;
+use NeatSpindle\Core\Fitting\Battery\Fixing;
+use NeatSpindle\Core\Fitting\Battery\Floor;
 use NeatSpindle\Core\Fitting\Battery\PackPapers;
 use NeatSpindle\Core\Fitting\Battery\PackSetting;
 use NeatSpindle\Core\Fitting\Battery\PackSite;
@@ -93,7 +95,9 @@ it('hands none of a careless person’s bikes over without an owner’s decision
     $jobs = 0;
     $left = $kept = array_fill_keys(['nothing', 'lead', 'part', 'pack', 'condition', 'tight'], 0);
     $pack = PackTrial::of(
-        new PackPapers('long', 'Long', 380.0, 78.0, 92.0, 3.0, 48.0, 500.0), new PackSetting(PackSite::Rack), FrameMaterial::Steel, null, VoltageRange::only(48.0), 18.0,
+        new PackPapers('long', 'Long', 380.0, 78.0, 92.0, 3.0, 48.0, 500.0), new PackSetting(
+            PackSite::Rack, fixing: Fixing::RackBolts, floor: new Floor(400.0, 140.0, 25.0), seen: array_fill_keys(array_column(PackSite::Rack->checks(), 'value'), true),
+        ), FrameMaterial::Steel, null, VoltageRange::only(48.0), 18.0,
     );
     while ($jobs < (int) (getenv('CARELESS_JOBS') ?: 2_000)) {
         $sheet = anyWorksheet();

@@ -26,15 +26,19 @@
                         <input class="form-control" id="bike" name="bike" value="{{ old('bike') }}" placeholder="Green trail hardtail, 29 in" @error('bike') aria-invalid="true" @enderror>
                         <x-fault for="bike" />
                     </div>
-                    <div class="col-md-3">
-                        <label class="form-label" for="kind">Kind</label>
-                        <select class="form-select" id="kind" name="kind">
-                            @foreach (NeatSpindle\Core\Donor\Bike\BikeKind::cases() as $kind)
-                                <option value="{{ $kind->value }}" @selected(old('kind') === $kind->value)>{{ $kind->label() }}</option>
+                    <fieldset class="col-12">
+                        <legend class="form-label">Kind</legend>
+                        <div class="kinds">
+                            @foreach ($page->kinds() as $kind => $view)
+                                <label class="pick" for="kind-{{ $kind }}">
+                                    <input class="form-check-input m-0" type="radio" id="kind-{{ $kind }}" name="kind" value="{{ $kind }}" @checked(old('kind', 'diamond') === $kind)>
+                                    <svg class="drawing" viewBox="0 0 {{ $view->width }} {{ $view->height }}" xmlns="http://www.w3.org/2000/svg" aria-hidden="true"><x-drawing.frame :view="$view" /></svg>
+                                    {{ NeatSpindle\Core\Donor\Bike\BikeKind::from($kind)->label() }}
+                                </label>
                             @endforeach
-                        </select>
+                        </div>
                         <x-fault for="kind" />
-                    </div>
+                    </fieldset>
                     <div class="col-md-3">
                         <label class="form-label" for="frame_material">Frame</label>
                         <select class="form-select" id="frame_material" name="frame_material">

@@ -35,7 +35,7 @@ it('takes up a bike that clicks, opens the steps that cure it with what they wer
 it('stops a carbon frame at intake, before anything comes off, in two presses and with its reason', function (): void {
     $person = Workshops::stocked();
     $site = Site::open()->signIn($person->email, Workshops::PASSWORD)->visit('/jobs/new');
-    $site->type('customer', 'A. Rider')->type('bike', 'Black race bike')->choose('kind', 'diamond')->choose('frame_material', 'carbon')->press('Start measuring');
+    $site->type('customer', 'A. Rider')->type('bike', 'Black race bike')->choose('frame_material', 'carbon')->press('Start measuring');
     expect($site->text('#carbon-first'))->toContain('This frame is carbon')->and($site->text('#carbon'))->toContain('Never')->toContain('Its maker decides');
     $site->tick('#carbon summary')->click('#carbon-ends');
     $job = Job::query()->sole();

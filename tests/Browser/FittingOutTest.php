@@ -114,13 +114,13 @@ it('stops for a brake sensor left off beside a throttle, and goes on once the ow
     $site->choose('brake-sensor-left', 'left-off')->click('#keep-sensors');
     expect($site->text('[data-lever="left"]'))->toContain('Left off is a decision: say why');
     $site->choose('brake-sensor-left', 'left-off')->type('why-brake-sensor-left', 'The lever takes none')->click('#keep-sensors');
-    expect($site->text('[data-lever="left"]'))->toContain('Stop.')->toContain('The owner of the workshop decides');
+    expect($site->text())->toContain('Stop, left lever.')->toContain('The owner of the workshop decides');
     $site->visit("/jobs/{$job->id}/build");
     expect($site->has('button[name="state"][value="done"]'))->toBeFalse()->and($site->text())->toContain('the owner’s to decide');
 
     $site->press('Sign out')->signIn($owner->email, Workshops::PASSWORD)->visit("/jobs/{$job->id}/route/sensors");
     $site->type('because-left', 'A hydraulic lever of an odd shape; ridden by its builder')->click('#allow-left');
-    expect($site->text('[data-lever="left"]'))->toContain("Answered for by {$owner->name}")->and(Decision::query()->sole()->allowed_by_id)->toBe($owner->id);
+    expect($site->visit("/jobs/{$job->id}/route/sensors")->text('[data-lever="left"]'))->toContain("Answered for by {$owner->name}")->and(Decision::query()->sole()->allowed_by_id)->toBe($owner->id);
     $site->visit("/jobs/{$job->id}/build");
     expect($site->has('button[name="state"][value="done"]'))->toBeTrue();
 });

@@ -28,7 +28,7 @@ it('builds a boom trike with the pack beside the motor, on the boom', function (
         $site->tick("input[name='{$name}'][value='yes']");
     }
     $journey->click('#keep-battery');
-    expect($site->text())->toContain('on the boom');
+    expect($site->text('#arrived'))->toContain('Decide what cuts the motor')->and($site->visit("/jobs/{$job}/route/battery")->text())->toContain('on the boom');
     $journey->build(triesWrongOrders: false);
 
     $titles = Journey::builtSheet();

@@ -72,7 +72,7 @@ final class Journey
     {
         $this->site->visit('/');
         $this->press('Take a bike in');
-        $this->site->type('customer', 'A. Rider')->type('bike', $bike)->choose('kind', $kind)->choose('frame_material', $material);
+        $this->site->type('customer', 'A. Rider')->type('bike', $bike)->tick("#kind-{$kind}")->choose('frame_material', $material);
 
         return $this->press('Start measuring');
     }

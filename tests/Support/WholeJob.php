@@ -36,7 +36,8 @@ final class WholeJob
     public function takeIn(string $kind, string $material): self
     {
         $this->hand->press('Take a bike in');
-        $this->hand->type('customer', 'A. Rider')->type('bike', 'A plain bike')->choose('kind', $kind)->choose('frame_material', $material);
+        $this->hand->type('customer', 'A. Rider')->type('bike', 'A plain bike')->choose('frame_material', $material);
+        $this->hand->site->has("#kind-{$kind}:checked") || $this->hand->tick("#kind-{$kind}");
         $this->hand->press('Start measuring');
 
         return $this;

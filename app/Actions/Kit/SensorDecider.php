@@ -57,11 +57,12 @@ class SensorDecider
     /** A switch of its own is inside the lever: one that has none is changed for one that has. */
     private static function switchInside(OpenJob $open, BarSide $side): void
     {
-        $wish = $open->the(FittingOut::class)->cockpitWish;
+        $kit = Kit::of($open->job);
+        $wish = $kit->cockpit ?? $open->the(FittingOut::class)->cockpitWish;
         $fixtures = array_map(
             fn (Fixture $one) => $one->kind === FixtureKind::BrakeLever && $one->side === $side ? $one->withSwitch() : $one, $wish->fixtures,
         );
-        Kit::of($open->job)->fill(['cockpit' => new CockpitWish($fixtures, $wish->displayBore, $wish->displayAt)])->save();
+        $kit->fill(['cockpit' => new CockpitWish($fixtures, $wish->displayBore, $wish->displayAt, $wish->display)])->save();
     }
 
     private function refuse(string $field, string $why): never

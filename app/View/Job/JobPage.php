@@ -8,6 +8,7 @@ use App\Bench\Checks;
 use App\Bench\NextPlace;
 use App\Bench\OpenJob;
 use App\Bench\Progress;
+use App\Instruments\Caliper;
 use App\Instruments\Wrench;
 use App\Models\Job;
 use App\Models\Stage;
@@ -141,6 +142,12 @@ abstract class JobPage
     public function isReversed(): bool
     {
         return $this->job->kit?->isReversed() === true;
+    }
+
+    /** Whether a length can be taken from the caliper on the bench. */
+    public function isCaliperPlugged(): bool
+    {
+        return app(Caliper::class)->isPlugged();
     }
 
     /** Whether a torque can be taken from the wrench on the bench. */

@@ -8,7 +8,7 @@ use App\Bench\GuideGaps;
 use App\Bench\Lacking;
 use App\Bench\NextPlace;
 use App\Bench\OpenJob;
-use App\Instruments\Caliper;
+use App\Bench\StripProgress;
 use App\Models\Reading;
 use App\Models\Stage;
 use App\View\Job\JobPage;
@@ -189,15 +189,16 @@ class SurveyPage extends JobPage
         return $row !== null && count($there) === $row->count() ? $row : null;
     }
 
+    /** Whether nothing is known of the shell's width yet, and all is still on. */
+    public function isBeforeAnything(): bool
+    {
+        return $this->opened->findings->shellWidth() === null && ! StripProgress::isDone($this->opened) && isset($this->spots()[Spot::CupsWidth->value]);
+    }
+
     /** The guide as measured, against the gap of each motor. */
     public function guideGaps(): GuideGaps
     {
         return $this->opened->the(GuideGaps::class);
-    }
-
-    public function isCaliperPlugged(): bool
-    {
-        return app(Caliper::class)->isPlugged();
     }
 
     private function firstIn(?Region $region): ?Spot

@@ -6,7 +6,10 @@ namespace App\View\Workshop;
 
 use App\Models\Customer;
 use App\Models\User;
+use App\View\Drawings\FrameView;
 use Illuminate\Support\Collection;
+use NeatSpindle\Core\Donor\Bike\BikeKind;
+use NeatSpindle\Core\Measuring\Frame\Kind\Shapes;
 
 /** What is at hand when a bike is taken in. */
 class StartJobPage
@@ -38,5 +41,13 @@ class StartJobPage
     public function people(): Collection
     {
         return User::query()->where('workshop_id', $this->user->workshop_id)->whereNull('shut_out_at')->orderBy('name')->get();
+    }
+
+    /** @return array<string, FrameView> each kind of bike as it is drawn, by its code */
+    public function kinds(): array
+    {
+        $views = array_map(fn (BikeKind $kind) => new FrameView(Shapes::of($kind, [])), BikeKind::cases());
+
+        return array_combine(array_column(BikeKind::cases(), 'value'), $views);
     }
 }

@@ -13,6 +13,7 @@
         @foreach ($page->rests() as $value => $objection)
             <label class="rest-choice">
                 <input type="radio" name="rest" value="{{ $value }}" @checked(old('rest', $choice->rest()?->value) === $value)>
+                <x-drawing.choice :shows="App\View\Drawings\ChoiceDrawing::ofRest(NeatSpindle\Core\Holding\Reaction\Rest::from($value))" />
                 <span>
                     {{ NeatSpindle\Core\Holding\Reaction\Rest::from($value)->label() }}
                     @if ($objection)

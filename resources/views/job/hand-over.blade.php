@@ -39,6 +39,8 @@
                     </div>
                     <button class="btn btn-primary mt-2" id="hand-over" data-key="d">Hand it over <kbd aria-hidden="true">d</kbd></button>
                 </form>
+            @else
+                <p class="form-hint mb-0" id="who-may">An installer or an owner hands a bike over: who has done it does not answer for it alone. Ask one of them to look at it with you.</p>
             @endif
         @else
             <p>@verdict('fails', 'Not yet')</p>

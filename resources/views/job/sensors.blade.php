@@ -25,7 +25,7 @@
                     <x-select id="speed-sensor" name="choices[speed-sensor]" :options="$page->speedSites()" :chosen="old('choices.speed-sensor', $page->plan()->site?->value ?? 'stay-left')" class="w-auto flex-grow-1" />
                 </div>
                 <x-fault for="choices.speed-sensor" /><x-fault for="choices" />
-                <button class="btn btn-primary" id="keep-sensors" data-key="d">Keep <kbd aria-hidden="true">d</kbd></button>
+                @if ($page->mayChoose())<button class="btn btn-primary" id="keep-sensors" data-key="d">Keep <kbd aria-hidden="true">d</kbd></button>@else<p class="form-hint mb-0">Choosing it is for installers and the owner.</p>@endif
             </form>
             @foreach (array_filter(NeatSpindle\Core\Fitting\Cockpit\BarSide::cases(), $page->brakes()->waitsForTheOwner(...)) as $side)
                 <section class="panel mt-3" aria-label="{{ $side->label() }} lever without a sensor">

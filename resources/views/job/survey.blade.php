@@ -1,6 +1,7 @@
 @php($spot = $page->spot)
 <x-job :page="$page">
     @if ($page->isCarbonUntold())<p class="caution mb-2" id="carbon-first"><strong>This frame is carbon.</strong> <a href="#carbon">What may never be done to it, and what its maker decides</a>, before anything comes off.</p>@endif
+    @if ($page->isBeforeAnything())<p class="form-hint mb-2" id="over-the-cups"><strong>Which motors may go?</strong> Two readings and a look tell, with no spanner: <a href="{{ route('job.survey', [$page->job, 'spot' => 'cups_width']) }}">over the cups</a>, one cup’s flange, how the chainstay stands. Match then says what goes, with its doubt.</p>@endif
     <div class="work survey">
         <section class="panel picture" aria-label="Where to measure">
             <ul class="region-tabs">
@@ -118,7 +119,7 @@
                         <div class="choice-row" role="group" aria-labelledby="spot-title" tabindex="-1" @unless($page->leadsOn() && $page->kept()) autofocus @endunless>
                             @foreach ($spot->choices() as $value => $label)
                                 <button @if($loop->iteration < 10) data-key="{{ $loop->iteration }}" @endif class="btn {{ $page->opened->findings->answer($spot) === (string) $value ? 'btn-primary' : 'btn-plain' }}" name="value" value="{{ $value }}"
-                                        aria-pressed="{{ $page->opened->findings->answer($spot) === (string) $value ? 'true' : 'false' }}">{{ $label }} @if ($loop->iteration < 10)<kbd aria-hidden="true">{{ $loop->iteration }}</kbd>@endif</button>
+                                        aria-pressed="{{ $page->opened->findings->answer($spot) === (string) $value ? 'true' : 'false' }}"><x-drawing.choice :shows="App\View\Drawings\ChoiceDrawing::of($spot, (string) $value)" />{{ $label }} @if ($loop->iteration < 10)<kbd aria-hidden="true">{{ $loop->iteration }}</kbd>@endif</button>
                             @endforeach
                         </div>
                         <x-fault for="value" />

@@ -8,9 +8,14 @@ use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 use NeatSpindle\Core\Ground\Measure\Tolerance;
 use NeatSpindle\Core\Sums\Margin\Verdict;
 
+use function in_array;
+
 /** A battery tried at a place of one bike: each thing that decides whether it may sit there, and what all of it comes to. */
 final readonly class PackTrial
 {
+    /** What a pack's papers say, or leave out. */
+    private const BY_ITS_PAPERS = ['voltage', 'current'];
+
     /** @param  list<Finding>  $findings in the order they are dealt with */
     private function __construct(
         public PackPapers $pack,
@@ -63,10 +68,16 @@ final readonly class PackTrial
         return array_values(array_filter($this->findings, fn (Finding $finding) => $finding->verdict === null));
     }
 
+    /** @return list<Finding> what nobody has measured, chosen or looked at yet; what its papers leave out nobody at the bench can say */
+    public function asked(): array
+    {
+        return array_values(array_filter($this->open(), fn (Finding $finding) => ! in_array($finding->code, self::BY_ITS_PAPERS, true)));
+    }
+
     /** What has to be said before anything holds it, in words; null when all is. */
     public function stillAsked(): ?string
     {
-        $labels = array_map(fn (Finding $finding) => lcfirst($finding->label), $this->open());
+        $labels = array_map(fn (Finding $finding) => lcfirst($finding->label), $this->asked());
 
         return $labels === [] ? null : 'Of the battery in its place nobody has said yet: '.implode('; ', $labels).'.';
     }

@@ -8,10 +8,13 @@ use App\Bench\OpenJob;
 use App\Models\Decision;
 use App\Models\Role;
 use App\Models\Run;
+use App\View\Drawings\ChoiceDrawing;
 use NeatSpindle\Core\Fitting\Battery\PackSite;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Cockpit\Fixture;
+use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
 use NeatSpindle\Core\Fitting\Cockpit\Make;
+use NeatSpindle\Core\Holding\Reaction\Rest;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Sums\Margin\Verdict;
 use Tests\Support\Workshops;
@@ -289,4 +292,24 @@ it('keeps nothing against a page that has grown old', function (): void {
     $this->put("/jobs/{$this->job->id}/route/battery", ['version' => $old, 'take' => 'rack tarn-48-flat']);
     $this->put("/jobs/{$this->job->id}/route/cockpit", ['version' => $old, 'kinds' => []]);
     expect(($this->fitting)()->batteryWish->pack)->toBe('marl-48-slim')->and(($this->fitting)()->cockpitWish->fixtures)->toHaveCount(5);
+});
+
+it('changes both levers for ones with a switch in one go, and leaves the rest of the bar as it was', function (): void {
+    ($this->decide)(['choices' => ['brake-sensor-left' => 'lever', 'brake-sensor-right' => 'lever']])->assertSessionHasNoErrors();
+    $wish = Workshops::fresh($this->job)->kit?->cockpit;
+    $levers = array_filter($wish->fixtures ?? [], fn (Fixture $one) => $one->kind === FixtureKind::BrakeLever && $one->make->hasSwitch() === true);
+    expect($levers)->toHaveCount(2);
+    ($this->decide)(['choices' => ['brake-sensor-left' => 'stick-on'], 'reasons' => ['gear-sensor' => 'none']])->assertSessionHasErrors('choices.gear-sensor');
+});
+
+it('has a picture for every crank, bracket, brake and rest', function (): void {
+    foreach ([Spot::CrankKind, Spot::BracketKind, Spot::BrakeFront, Spot::BrakeRear] as $spot) {
+        foreach (array_keys($spot->choices()) as $value) {
+            expect(ChoiceDrawing::of($spot, (string) $value))->not->toBeNull("{$spot->value} {$value}");
+        }
+    }
+    foreach (Rest::cases() as $rest) {
+        expect(ChoiceDrawing::ofRest($rest)->shapes)->not->toBe([]);
+    }
+    expect(ChoiceDrawing::of(Spot::DustCaps, 'yes'))->toBeNull();
 });

@@ -22,7 +22,7 @@
                 <h2>Wheel’s speed</h2>
                 <div class="pieces mb-2">
                     <label for="speed-sensor">Its sensor sits</label>
-                    <x-select id="speed-sensor" name="choices[speed-sensor]" :options="$page->speedSites()" :chosen="old('choices.speed-sensor', $page->plan()->site?->value ?? 'stay-left')" class="w-auto flex-grow-1" />
+                    <x-select id="speed-sensor" name="choices[speed-sensor]" :options="$page->speedSites()" :chosen="old('choices.speed-sensor', $page->plan()->site?->value)" any="Not said yet" class="w-auto flex-grow-1" />
                 </div>
                 <x-fault for="choices.speed-sensor" /><x-fault for="choices" />
                 @if ($page->mayChoose())<button class="btn btn-primary" id="keep-sensors" data-key="d">Keep <kbd aria-hidden="true">d</kbd></button>@else<p class="form-hint mb-0">Choosing it is for installers and the owner.</p>@endif

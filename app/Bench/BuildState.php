@@ -45,7 +45,7 @@ final readonly class BuildState implements FromJob
             $sheet, $open->records->done(Sheet::Build), $open->records->that(Sheet::Build, StepState::Stopped), $passed, $open->records->asked(Sheet::Build),
         );
         $gate = new BuildGate(
-            $sheet, $ticks, $worksheet->stack->verdict, $open->the(Checks::class)->gates, $open->stop(),
+            $sheet, $ticks, $worksheet->stack->verdict, $open->the(Checks::class)->gates, Stop::of($open),
             Bracing::undecided($open->bracing(), $worksheet->reaction), $passed, $open->the(Lacking::class)->open,
         );
 

@@ -76,22 +76,9 @@ class Progress
 
     private static function stopped(OpenJob $open): ?self
     {
-        $reason = $open->stop();
+        $stop = Stop::of($open);
 
-        return $reason === null ? null : new self(
-            Stage::Survey, WaitsFor::Decision, "Stopped. {$reason}", at: self::stopPlace($open),
-        );
-    }
-
-    /** Where what stops a job is dealt with. */
-    public static function stopPlace(OpenJob $open): PutRight
-    {
-        return match (true) {
-            $open->job->stopped_for !== null => PutRight::Condition,
-            $open->bracing()?->stop() !== null => PutRight::Rest,
-            $open->the(FittingOut::class)->trial?->stop() !== null => PutRight::Battery,
-            default => PutRight::Sensors,
-        };
+        return $stop === null ? null : new self(Stage::Survey, WaitsFor::Decision, "Stopped. {$stop->says}", at: $stop->at);
     }
 
     private static function measuring(OpenJob $open): ?self
@@ -163,15 +150,14 @@ class Progress
         }
         $fitting = $open->the(FittingOut::class);
         $next = $open->walk()->next();
-        $lacks = array_column($open->the(Lacking::class)->open, null, 'code');
-        $lead = array_values(array_filter($lacks, fn (Lack $lack) => $lack->kind === LackKind::Lead))[0] ?? null;
-        $parts = array_filter($lacks, fn (Lack $lack) => $lack->kind === LackKind::Part);
+        $lacks = fn (LackKind $kind): array => array_values(array_filter($open->the(Lacking::class)->open, fn (Lack $lack) => $lack->kind === $kind));
+        [$lead, $parts] = [$lacks(LackKind::Lead)[0] ?? null, $lacks(LackKind::Part)];
         $isUnbraced = Bracing::undecided($open->bracing(), $open->worksheet()?->reaction) !== null;
 
         return match (true) {
             $next !== null => new self(Stage::Survey, WaitsFor::Measurement, "Survey, for the leads: {$next->label()}", WorkKind::Survey),
             $isUnbraced => new self(Stage::Stack, WaitsFor::Hands, 'Say what the body rests on', WorkKind::Choose, PutRight::Rest),
-            $fitting->trial === null && $open->catalogue->parts->packs !== [] => new self(
+            $lacks(LackKind::Pack) !== [] => new self(
                 Stage::Route, WaitsFor::Hands, 'Choose a battery and its place', WorkKind::Choose, PutRight::Battery,
             ),
             ($fitting->trial?->asked() ?? []) !== [] => new self(

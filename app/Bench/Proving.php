@@ -64,10 +64,10 @@ final readonly class Proving implements FromJob
         return new self(
             $plan,
             HandOver::of(
-                $open->stop(), $unclear, $build->sheet === null ? null : $build->open, $plan->open($right), $lacks,
+                Stop::of($open), $unclear, $build->sheet === null ? null : $build->open, $plan->open($right), $lacks,
                 [...self::undecided($watch->facts), ...self::away($open->job->inOtherHands())],
             ),
-            $right, self::hold($open->stop(), $build), $build, $runs, self::beforeTheRide($lacks),
+            $right, self::hold(Stop::of($open), $build), $build, $runs, self::beforeTheRide($lacks),
         );
     }
 
@@ -120,10 +120,10 @@ final readonly class Proving implements FromJob
         return $range === null ? null : $range / 1000;
     }
 
-    private static function hold(?string $stop, BuildState $build): ?Hold
+    private static function hold(?Hold $stop, BuildState $build): ?Hold
     {
         return match (true) {
-            $stop !== null => new Hold('The job is stopped: '.rtrim($stop, '.').'. Nothing is proved until the stop is lifted.', PutRight::Condition),
+            $stop !== null => new Hold('The job is stopped: '.rtrim($stop->says, '.').'. Nothing is proved until the stop is lifted.', $stop->at),
             $build->sheet === null => new Hold(
                 'There is nothing to prove yet: motor and ring are not chosen, or something is not measured.', PutRight::Choose,
             ),

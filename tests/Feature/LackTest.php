@@ -16,6 +16,7 @@ use App\Models\WaitsFor;
 use NeatSpindle\Core\Holding\Build\BuildGate;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Lack;
+use NeatSpindle\Core\Holding\Build\PutRight;
 use NeatSpindle\Core\Measuring\Survey\Subject;
 use NeatSpindle\Core\Whole\Needs\Need;
 use Tests\Support\Workshops;
@@ -78,6 +79,7 @@ it('says in the list of jobs that a step waits for parts, or for somebody to dec
 
 it('lets an owner alone answer for what is wanting, for that very thing, with a reason that leaves with the bike', function (): void {
     $pack = ($this->lack)('pack');
+    expect(Workshops::fresh($this->job)->next_at)->toBe(PutRight::Battery);
     $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertSee('No battery is chosen yet')->assertSee('It may leave so');
     ($this->answer)($pack, ['why' => ['pack' => ' ']])->assertSessionHasErrors('why.pack');
     ($this->answer)($pack, ['mark' => 'of something else'])->assertSessionHasErrors('why.pack');
@@ -90,7 +92,7 @@ it('lets an owner alone answer for what is wanting, for that very thing, with a 
     ($this->answer)($pack)->assertSessionHasNoErrors();
     ($this->answer)($pack)->assertSessionHasErrors('why.pack');
     $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertSee('Left so')->assertSee('The customer brings it');
-    expect(($this->lack)('pack'))->toBeNull();
+    expect(($this->lack)('pack'))->toBeNull()->and(Workshops::fresh($this->job)->next_at)->not->toBe(PutRight::Battery);
 
     $condition = ($this->lack)('condition');
     ($this->answer)($condition)->assertSessionHasNoErrors();

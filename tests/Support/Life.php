@@ -68,7 +68,6 @@ use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Ground\House\Question;
 use NeatSpindle\Core\Ground\Measure\Measurement;
 use NeatSpindle\Core\Ground\Measure\TorqueBand;
-use NeatSpindle\Core\Holding\Build\BuildGate;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\LackKind;
 use NeatSpindle\Core\Holding\Reaction\BodyPosition;
@@ -167,7 +166,7 @@ final class Life
             'pass' => function (Job $job): void {
                 $held = OpenJob::of($job)->the(BuildState::class)->gate?->held() ?? [];
                 $code = $this->oneOf(array_keys($held));
-                $this->decide(fn (string $why) => app(PassHold::class)($job, $this->by, $code, BuildGate::mark($held[$code]), $why));
+                $this->decide(fn (string $why) => app(PassHold::class)($job, $this->by, $code, $held[$code]->mark(), $why));
             },
             'arrivals' => fn (Job $job) => app(NoteArrivals::class)($job, $this->by, $job->version, $this->oneOf([null, [], [$this->oneOf(OpenJob::of($job)->the(Gathering::class)->needs)->mark()]])),
             'go without' => fn (Job $job) => $this->decide(function (string $why) use ($job): void {

@@ -21,10 +21,10 @@ use App\View\Job\StepsPage;
 use App\View\Job\WhereToPutRight;
 use NeatSpindle\Core\Ground\Turn\Posture;
 use NeatSpindle\Core\Holding\Build\Asked;
-use NeatSpindle\Core\Holding\Build\BuildGate;
 use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Compound;
+use NeatSpindle\Core\Holding\Build\Hold;
 
 use function array_slice;
 use function is_string;
@@ -33,7 +33,7 @@ class BuildPage extends StepsPage
 {
     public readonly ?BuildSheet $build;
 
-    /** @var array<string, string> why a step may not be ticked, by its code */
+    /** @var array<string, Hold> why a step may not be ticked, by its code */
     private readonly array $held;
 
     /** @var list<BuildStep>|null */
@@ -146,13 +146,9 @@ class BuildPage extends StepsPage
     /** Where that which holds a step is put right; null where nothing holds it. */
     public function putRight(BuildStep $step): ?WhereToPutRight
     {
-        $hold = isset($this->held[$step->code]) ? $this->opened->the(BuildState::class)->gate?->hold($step) : null;
+        $hold = $this->held[$step->code] ?? null;
 
-        return match (true) {
-            $hold !== null => WhereToPutRight::of($this->job, $hold->at, $hold->step),
-            isset($this->held[$step->code]) => $this->stopPlace(),
-            default => null,
-        };
+        return $hold === null ? null : WhereToPutRight::of($this->job, $hold->at, $hold->step);
     }
 
     /** The mark of what holds a step back, for those who may answer for going on; null where nobody can. */
@@ -160,7 +156,7 @@ class BuildPage extends StepsPage
     {
         $mayPass = isset($this->held[$step->code]) && $this->opened->stop() === null && $this->user()->can('override', $this->job);
 
-        return $mayPass ? BuildGate::mark($this->held[$step->code]) : null;
+        return $mayPass ? $this->held[$step->code]->mark() : null;
     }
 
     /** Who went on with a step although it was held; null where nobody did. */
@@ -172,7 +168,7 @@ class BuildPage extends StepsPage
     /** Why a step may not be ticked now; null when it may. */
     public function heldBackBy(string $code): ?string
     {
-        return $this->held[$code] ?? null;
+        return ($this->held[$code] ?? null)?->says;
     }
 
     public function turnOf(BuildStep $step): ?TurnView

@@ -7,7 +7,6 @@ namespace App\View\Job;
 use App\Bench\Checks;
 use App\Bench\NextPlace;
 use App\Bench\OpenJob;
-use App\Bench\Progress;
 use App\Instruments\Caliper;
 use App\Instruments\Wrench;
 use App\Models\Job;
@@ -72,12 +71,6 @@ abstract class JobPage
         $outlook = $this->opened->the(Checks::class)->outlook;
 
         return $outlook === null ? null : new JobHead($outlook, $this->job);
-    }
-
-    /** The place of the job where what stops it is dealt with. */
-    public function stopPlace(): WhereToPutRight
-    {
-        return WhereToPutRight::of($this->job, Progress::stopPlace($this->opened));
     }
 
     /** What comes next in this job, whatever place one looks at. */

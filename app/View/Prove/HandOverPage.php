@@ -80,7 +80,7 @@ class HandOverPage extends JobPage
 
     public function putRight(Hold $hold): WhereToPutRight
     {
-        return $hold->says === "Stopped: {$this->opened->stop()}" ? $this->stopPlace() : WhereToPutRight::of($this->job, $hold->at, $hold->step);
+        return WhereToPutRight::of($this->job, $hold->at, $hold->step);
     }
 
     public function cureOf(Lack $lack): WhereToPutRight

@@ -103,11 +103,7 @@ class ProvePage extends StepsPage
     {
         $hold = $this->opened->the(Proving::class)->holdOn($check);
 
-        return match (true) {
-            $hold === null => null,
-            $this->opened->stop() !== null => $this->stopPlace(),
-            default => WhereToPutRight::of($this->job, $hold->at, $hold->step),
-        };
+        return $hold === null ? null : WhereToPutRight::of($this->job, $hold->at, $hold->step);
     }
 
     /** The step of the build that cures a cause; null where this bike's sheet has none. */

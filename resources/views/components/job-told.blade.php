@@ -15,7 +15,7 @@
     <p class="told" role="alert">{{ $message }}</p>
 @enderror
 @if ($page->job->stopped_for === null && $page->opened->stop() !== null)
-    <p class="told" role="status"><strong>This job is stopped.</strong> {{ $page->opened->stop() }} <a href="{{ $page->stopPlace()->address }}">See what it is</a></p>
+    <p class="told" role="status"><strong>This job is stopped.</strong> {{ $page->opened->stop() }} <a href="{{ App\View\Job\WhereToPutRight::of($page->job, App\Bench\Stop::of($page->opened)->at)->address }}">See what it is</a></p>
 @elseif ($page->job->stopped_for !== null)
     <p class="told" role="status"><strong>This job is stopped.</strong> {{ $page->job->stopped_for }} <a href="{{ route('job.condition', $page->job) }}">See the condition</a></p>
 @endif

@@ -23,7 +23,7 @@ final readonly class BuildGate
      * @param  Verdict  $stack what the stack comes to
      * @param  list<Gate>  $gates what the mount wants looked at by hand
      * @param  ?string  $undecided what is still to be decided about the rest, in words; null when nothing is
-     * @param  ?string  $stop why the job is stopped, in words; null when it is not
+     * @param  ?Hold  $stop why the job is stopped; null when it is not
      * @param  array<string, string>  $passed marks of holds that somebody answers for by name, by the step's code
      * @param  list<Lack>  $lacks what the job goes without, and nobody answers for
      */
@@ -32,7 +32,7 @@ final readonly class BuildGate
         private Ticks $ticks,
         private Verdict $stack,
         private array $gates,
-        private ?string $stop,
+        private ?Hold $stop,
         private ?string $undecided = null,
         private array $passed = [],
         private array $lacks = [],
@@ -65,9 +65,15 @@ final readonly class BuildGate
     /** Why a step may not be ticked now, in a person's words; null when it may. */
     public function objection(BuildStep $step): ?string
     {
+        return $this->standing($step)?->says;
+    }
+
+    /** What stands against a step now: the stop of the whole job, or a hold that nobody has passed; null when nothing does. */
+    public function standing(BuildStep $step): ?Hold
+    {
         $hold = $this->hold($step);
 
-        return $this->stopped() ?? ($hold !== null && ($this->passed[$step->code] ?? null) === $hold->mark() ? null : $hold?->says);
+        return $this->stopped() ?? ($hold !== null && ($this->passed[$step->code] ?? null) === $hold->mark() ? null : $hold);
     }
 
     /** What holds a step back, and could be passed by somebody who answers for it; a stop of the whole job is lifted, not passed. */
@@ -100,18 +106,10 @@ final readonly class BuildGate
         return array_values(array_filter($step->after, $isAnswered));
     }
 
-    /** @return array<string, string> the objection by the code of the step it holds */
+    /** @return array<string, Hold> what stands against each step that is held, by its code */
     public function held(): array
     {
-        $held = [];
-        foreach ($this->sheet->steps as $step) {
-            $objection = $this->objection($step);
-            if ($objection !== null) {
-                $held[$step->code] = $objection;
-            }
-        }
-
-        return $held;
+        return array_filter(array_map($this->standing(...), array_column($this->sheet->steps, null, 'code')));
     }
 
     private static function notDoneBefore(string $title): string
@@ -124,9 +122,11 @@ final readonly class BuildGate
         return "This waits for “{$title}”, which failed its check.";
     }
 
-    private function stopped(): ?string
+    private function stopped(): ?Hold
     {
-        return $this->stop === null ? null : 'The job is stopped: '.rtrim($this->stop, '.').'. Nothing is built until the stop is lifted.';
+        return $this->stop === null ? null : new Hold(
+            'The job is stopped: '.rtrim($this->stop->says, '.').'. Nothing is built until the stop is lifted.', $this->stop->at,
+        );
     }
 
     private function waiting(BuildStep $step): ?Hold

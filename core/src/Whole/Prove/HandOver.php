@@ -18,17 +18,17 @@ final readonly class HandOver
     private function __construct(public array $objections) {}
 
     /**
-     * @param  ?string  $stop why the job is stopped; null when it is not
+     * @param  ?Hold  $stop why the job is stopped; null when it is not
      * @param  list<Hold>  $unclear why the job's verdict is not clear: what fails, and what nobody has decided or tried
      * @param  list<BuildStep>  $steps those of the sheet that are not done; null while there is no sheet
      * @param  list<Check>  $checks those that are not right
      * @param  list<Lack>  $lacks what the job goes without, and nobody answers for
      * @param  list<Hold>  $undecided what somebody still has to decide by name
      */
-    public static function of(?string $stop, array $unclear, ?array $steps, array $checks, array $lacks, array $undecided): self
+    public static function of(?Hold $stop, array $unclear, ?array $steps, array $checks, array $lacks, array $undecided): self
     {
         return new self(array_values(array_filter([
-            $stop === null ? null : new Hold("Stopped: {$stop}", PutRight::Condition),
+            $stop === null ? null : new Hold("Stopped: {$stop->says}", $stop->at),
             ...$unclear,
             match (true) {
                 $steps === null => new Hold('There is no build sheet yet: motor and ring are not chosen, or something is not measured.', PutRight::Choose),

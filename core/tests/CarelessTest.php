@@ -25,6 +25,7 @@ use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Holding\Build\Fastenings;
+use NeatSpindle\Core\Holding\Build\Hold;
 use NeatSpindle\Core\Holding\Build\Ticks;
 use NeatSpindle\Core\Holding\Build\Wiring;
 use NeatSpindle\Core\Holding\Reaction\Bracing;
@@ -120,7 +121,7 @@ it('hands none of a careless person’s bikes over without an owner’s decision
         $open = $isOwnerHere ? [] : $lacks;
         [$done, $isLoose] = carelesslyTicked($build, $sheet->stack->verdict, $open);
         $undone = array_values(array_filter($build->steps, fn (BuildStep $step) => ! in_array($step->code, $done, true)));
-        $mayGo = HandOver::of(null, array_map(fn (Answer $answer) => $answer->why, $outlook->standing()), $undone, [], $open, [])->mayGo();
+        $mayGo = HandOver::of(null, array_map(fn (Answer $answer) => new Hold($answer->why, $answer->concern->putRight()), $outlook->standing()), $undone, [], $open, [])->mayGo();
         expect($isLoose)->toBeFalse('a figure below its band was taken for done');
         expect($mayGo && $wanting !== 'nothing' && ! $isOwnerHere)->toBeFalse("left although {$wanting} was wanting");
         $mayGo ? $left[$wanting]++ : $kept[$wanting]++;

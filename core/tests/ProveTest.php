@@ -83,7 +83,7 @@ it('lets nothing go while anything is open, whatever was done in whatever order'
             default => $right = $plan->hold($check, $right) === null ? array_values(array_unique([...$right, $check->code])) : $right,
         };
         $open = array_values(array_filter($steps, fn (BuildStep $one) => ! isset($built[$one->code])));
-        $handOver = HandOver::of($stop ? 'cracked' : null, [], $open, $plan->open($right), $lacks, $undecided ? ['who decides'] : []);
+        $handOver = HandOver::of($stop ? new Hold('cracked', PutRight::Condition) : null, [], $open, $plan->open($right), $lacks, $undecided ? [new Hold('who decides', PutRight::Sensors)] : []);
         $mayGo = ! $stop && ! $undecided && $lacks === [] && count($built) === count($steps) && count($right) === count($plan->checks);
         expect($handOver->mayGo())->toBe($mayGo);
         $went += $mayGo ? 1 : 0;

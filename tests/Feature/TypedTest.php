@@ -17,7 +17,7 @@ use Tests\Support\Workshops;
  * and no field of the form is lost.
  */
 
-const TYPED_IN = ['figure' => ['7.3', '12', '7'], 'words' => ['Second try at 7 o’clock', '7.3'], 'date' => ['2027-03-01'], 'email' => ['second@try.example'], 'tel' => ['0123 4567']];
+const TYPED_IN = ['figure' => ['7.31', '12', '7'], 'words' => ['Second try at 7 o’clock', '7.31'], 'date' => ['2027-03-01'], 'email' => ['second@try.example'], 'tel' => ['0123 4567']];
 
 /**
  * Whether a value is among what a statement wrote, as it is, inside a text or as the same number.
@@ -26,17 +26,24 @@ const TYPED_IN = ['figure' => ['7.3', '12', '7'], 'words' => ['Second try at 7 o
  */
 function isAmong(string $typed, array $written): bool
 {
+    $json = trim((string) json_encode($typed), '"');
     foreach ($written as $value) {
         $text = is_scalar($value) ? (string) $value : (string) json_encode($value);
-        if (str_contains($text, $typed) || str_contains((string) json_encode($text), trim((string) json_encode($typed), '"')) || str_contains($text, trim((string) json_encode($typed), '"'))) {
-            return true;
-        }
-        if (is_numeric($typed) && is_numeric($text) && abs((float) $typed - (float) $text) < 1e-6) {
+        $isThere = is_numeric($typed)
+            ? (is_numeric($text) && abs((float) $typed - (float) $text) < 1e-6) || preg_match('/(?<![\d.-])(?<!\d:)'.preg_quote($typed, '/').'(?:\.0+)?(?![\d.-])(?!:\d)/', $text) === 1
+            : str_contains($text, $typed) || str_contains($text, $json) || str_contains((string) json_encode($text), $json);
+        if ($isThere) {
             return true;
         }
     }
 
     return false;
+}
+
+/** Whether a field of the page still holds a text. */
+function isHeldIn(string $html, string $text): bool
+{
+    return str_contains($html, "value=\"{$text}\"") || preg_match('/>\s*'.preg_quote($text, '/').'\s*<\/textarea>/', $html) === 1;
 }
 
 it('keeps what was typed into any field of any form, or says at it why not and loses nothing', function (): void {
@@ -52,7 +59,10 @@ it('keeps what was typed into any field of any form, or says at it why not and l
         ...array_map(fn (string $place) => "/jobs/{$job->id}/{$place}", $places), ...$steps, ...$checks,
         "/jobs/{$built->id}/prove/settings", "/jobs/{$built->id}/prove/hand-over", '/jobs/new', '/drawer', '/people', '/account', '/calendar?change='.$job->number, '/calendar/hours',
     ];
-    [$faults, $sent] = [[], 0];
+    [$faults, $sent, $written] = [[], 0, []];
+    DB::listen(function (QueryExecuted $query) use (&$written): void {
+        preg_match('/^\s*(insert|update)/i', $query->sql) === 1 && array_push($written, ...$query->bindings);
+    });
     foreach ($paths as $path) {
         foreach (SentForm::on((string) $this->get($path)->assertOk()->getContent()) as $form) {
             foreach ($form->typed as $name => $kind) {
@@ -60,10 +70,7 @@ it('keeps what was typed into any field of any form, or says at it why not and l
                     RateLimiter::clear('letters');
                     DB::beginTransaction();
                     $written = [];
-                    DB::listen(function (QueryExecuted $query) use (&$written): void {
-                        preg_match('/^\s*(insert|update)/i', $query->sql) === 1 && array_push($written, ...$query->bindings);
-                    });
-                    $response = $this->from($path)->call($form->method, $form->path, $form->with($name, $value));
+                    $response = $this->from($path)->call($form->method, $form->path, $form->with($name, $value, 'Beside it'));
                     $isRefused = session()->has('errors') || $response->getStatusCode() >= 400;
                     $sent++;
                     $what = "{$path}: {$name} = {$value}";
@@ -72,7 +79,9 @@ it('keeps what was typed into any field of any form, or says at it why not and l
                     } elseif ($isRefused) {
                         $html = html_entity_decode((string) $this->get($path)->getContent(), ENT_QUOTES);
                         str_contains($html, 'class="fault"') || str_contains($html, 'role="alert"') || $faults[] = "{$what}: refused without a word";
-                        str_contains($html, $value) || $faults[] = "{$what}: lost";
+                        isHeldIn($html, $value) || $faults[] = "{$what}: lost";
+                        $beside = array_diff(array_keys(array_filter($form->typed, fn (string $one) => $one === 'words')), [$name]);
+                        substr_count($html, 'Beside it') >= count($beside) || $faults[] = "{$what}: a field beside it is lost";
                     } elseif (! isAmong($value, $written) && $form->fields[$name] !== $value && ! ($response->isOk() && str_contains((string) $response->getContent(), "value=\"{$value}\""))) {
                         $faults[] = "{$what}: not kept";
                     }

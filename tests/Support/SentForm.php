@@ -37,13 +37,14 @@ final readonly class SentForm
     }
 
     /**
-     * The same fields with one typed anew, as a request takes them.
+     * The same fields with one typed anew, and something written into every other for words, as a request takes them.
      *
      * @return array<array-key, mixed>
      */
-    public function with(string $name, string $value): array
+    public function with(string $name, string $value, string $beside): array
     {
-        parse_str(http_build_query([$name => $value] + $this->fields), $fields);
+        $words = array_fill_keys(array_keys(array_filter($this->typed, fn (string $kind) => $kind === 'words')), $beside);
+        parse_str(http_build_query([$name => $value] + $words + $this->fields), $fields);
 
         return $fields;
     }

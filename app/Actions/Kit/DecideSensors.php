@@ -6,7 +6,6 @@ namespace App\Actions\Kit;
 
 use App\Actions\ChangeJob;
 use App\Actions\JobAction;
-use App\Bench\FittingOut;
 use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\User;
@@ -21,7 +20,7 @@ class DecideSensors extends JobAction
     }
 
     /**
-     * @param  array<string, string>  $choices  by what is decided; what stands like that already, or is where it sits anyway, stays as it is
+     * @param  array<string, string>  $choices  by what is decided; what stands like that already stays as it is
      * @param  array<string, ?string>  $reasons  by what is decided
      */
     public function __invoke(Job $job, User $by, int $seen, array $choices, array $reasons): void
@@ -31,8 +30,7 @@ class DecideSensors extends JobAction
                 $about = About::read($code) ?? $this->refuse('choices', 'There is no such thing to decide on this bike.');
                 $stands = $open->decisions->about($about);
                 $reason = $reasons[$code] ?? null;
-                $isWhereItSits = $about->is(About::speedSensor()) && $choice === $open->the(FittingOut::class)->sensors->site?->value;
-                if ($stands === null ? ! $isWhereItSits : $stands->choice !== $choice || $stands->reason !== $reason) {
+                if ($stands === null || $stands->choice !== $choice || $stands->reason !== $reason) {
                     $this->decider->decide($open, $by, $about, $choice, $reason, "choices.{$code}");
                 }
             }

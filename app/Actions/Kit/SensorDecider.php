@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use App\Actions\Refuses;
 use App\Bench\FittingOut;
 use App\Bench\OpenJob;
 use App\Models\Decision;
@@ -12,7 +13,6 @@ use App\Models\Run;
 use App\Models\User;
 use App\Models\Values\About;
 use App\Models\Values\CockpitWish;
-use Illuminate\Validation\ValidationException;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Cockpit\Fixture;
 use NeatSpindle\Core\Fitting\Cockpit\FixtureKind;
@@ -27,6 +27,8 @@ use NeatSpindle\Core\Fitting\Sensor\SpeedSite;
  */
 class SensorDecider
 {
+    use Refuses;
+
     /** @param  string  $field  where a fault of the choice is told */
     public function decide(OpenJob $open, User $by, About $about, string $choice, ?string $reason, string $field): void
     {
@@ -63,10 +65,5 @@ class SensorDecider
             fn (Fixture $one) => $one->kind === FixtureKind::BrakeLever && $one->side === $side ? $one->withSwitch() : $one, $wish->fixtures,
         );
         $kit->fill(['cockpit' => new CockpitWish($fixtures, $wish->displayBore, $wish->displayAt, $wish->display)])->save();
-    }
-
-    private function refuse(string $field, string $why): never
-    {
-        throw ValidationException::withMessages([$field => $why]);
     }
 }

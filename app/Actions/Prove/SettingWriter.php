@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Prove;
 
+use App\Actions\Refuses;
 use App\Actions\StandsOtherwise;
 use App\Bench\OpenJob;
 use App\Models\Setting;
 use App\Models\User;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Validation\ValidationException;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Whole\Prove\SettingName;
 
@@ -23,6 +23,8 @@ use function array_values;
  */
 class SettingWriter
 {
+    use Refuses;
+
     private const WHY = 'A limit taken away, or as good as that, is a decision: say why. It stays on the hand-over sheet.';
 
     private const LAW = 'Beside it stands the law’s own sentence for such a bike, word for word, and where it was read.';
@@ -62,11 +64,6 @@ class SettingWriter
             throw StandsOtherwise::told($stands === null ? 'What you saw is not set any more'
                 : "{$stands->user->firstName()} set it to {$stands->name->says($stands->value)}", $field);
         }
-    }
-
-    private function refuse(string $field, string $why): never
-    {
-        throw ValidationException::withMessages([$field => $why]);
     }
 
     /** @return list<float> circumferences that were measured, in mm */

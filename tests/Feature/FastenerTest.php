@@ -77,3 +77,16 @@ it('keeps the band on a part’s paper and the torque that was given in one go, 
     expect($record->asked)->toMatchArray(['torque_nm' => [30, 35], 'source' => 'card in the box'])->and($record->torque_nm)->toBe(33.0)
         ->and(FastenerBand::query()->sole()->only(['low_nm', 'high_nm', 'paper']))->toBe(['low_nm' => 30.0, 'high_nm' => 35.0, 'paper' => 'card in the box']);
 });
+
+it('lets a band that was typed wrong be typed anew, and keeps one typed beside a step that went by hand', function (): void {
+    Workshops::built($this->job, $this->person, 'pedals');
+    ($this->tick)('pedals', ['band' => '30 to 40', 'paper' => 'as pedals usually are, not their maker’s', 'by_hand' => '1', 'note' => 'no wrench fits'])->assertSessionHasNoErrors();
+    expect(FastenerBand::query()->exists())->toBeFalse();
+    ($this->tick)('pedals', ['state' => 'undone', 'seen' => StepRecord::query()->where('step', 'pedals')->value('id')])->assertSessionHasNoErrors();
+    ($this->tick)('pedals', ['band' => '300 to 350', 'paper' => 'card', 'by_hand' => '1', 'note' => 'no wrench fits'])->assertSessionHasNoErrors();
+    expect(FastenerBand::query()->sole()->high_nm)->toBe(350.0);
+    ($this->tick)('pedals', ['state' => 'undone', 'seen' => StepRecord::query()->where('step', 'pedals')->latest('id')->value('id')])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$this->job->id}/build?step=pedals")->assertSee('The paper says otherwise')->assertSee('value="300.0"', false);
+    ($this->band)(['seen' => FastenerBand::query()->value('id')])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$this->job->id}/build?step=pedals")->assertSee('30.0 to 35.0 N·m, from card in the box');
+});

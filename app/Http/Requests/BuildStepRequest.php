@@ -11,6 +11,7 @@ use Illuminate\Validation\Validator;
 use NeatSpindle\Core\Ground\Measure\TorqueBand;
 use NeatSpindle\Core\Holding\Build\Compound;
 use NeatSpindle\Core\Parts\Fastening\Band;
+use NeatSpindle\Core\Parts\Fastening\UsualBand;
 
 /** What was really done at a step of the build. */
 class BuildStepRequest extends StepRequest
@@ -63,7 +64,8 @@ class BuildStepRequest extends StepRequest
 
     private function readBand(Validator $validator): void
     {
-        if ($validator->errors()->isNotEmpty() || ! $this->isDone() || $this->boolean('by_hand') || $this->string('band')->trim()->isEmpty()) {
+        $isOnlyOffered = $this->boolean('by_hand') && $this->string('paper')->trim()->value() === UsualBand::SOURCE;
+        if ($validator->errors()->isNotEmpty() || ! $this->isDone() || $isOnlyOffered || $this->string('band')->trim()->isEmpty()) {
             return;
         }
         $this->band = $this->quantity($validator, 'band', $this->torques()->band(...));

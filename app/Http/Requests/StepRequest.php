@@ -8,6 +8,7 @@ use App\Models\Longest;
 use App\Models\StepState;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use NeatSpindle\Core\Holding\Build\BuildGate;
 
 /** What became of a step: done, failed its check, or the record taken back. */
 abstract class StepRequest extends FormRequest
@@ -22,7 +23,7 @@ abstract class StepRequest extends FormRequest
             'state' => ['required', 'string', Rule::in([...array_column(StepState::cases(), 'value'), self::UNDONE])],
             'seen' => ['nullable', 'integer', 'min:0'],
             'posture' => ['nullable', Rule::in(['upright', 'inverted'])],
-            'with' => ['nullable', 'array', 'max:5'],
+            'with' => ['nullable', 'array', 'max:'.BuildGate::LONGEST_MOVEMENT],
             'with.*' => ['required', 'integer', 'min:0'],
             'note' => ['nullable', 'string', 'max:'.Longest::NOTE, Rule::requiredIf($this->input('state') === StepState::Stopped->value)],
         ];

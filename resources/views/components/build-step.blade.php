@@ -113,4 +113,6 @@
             @endif
         </form>
     @endif
+    @php($typed = $step->fastener === null ? null : $page->job->bands->firstWhere('fastener', $step->fastener))
+    @if ($typed !== null && ! $page->isDone($step->code))<x-band-again :$page :$step :$typed />@endif
 </section>

@@ -17,7 +17,7 @@ use function in_array;
 final readonly class BuildGate
 {
     /** More than that nobody keeps in mind. Ours. */
-    private const LONGEST_MOVEMENT = 5;
+    public const LONGEST_MOVEMENT = 5;
 
     /**
      * @param  Verdict  $stack what the stack comes to

@@ -46,7 +46,7 @@ final readonly class Ticks
     /** The same, once another step is ticked too. */
     public function once(string $code): self
     {
-        return new self([...$this->done, $code], $this->failed, array_diff_key($this->reopened, [$code => true]));
+        return new self([...$this->done, $code], array_values(array_diff($this->failed, [$code])), array_diff_key($this->reopened, [$code => true]));
     }
 
     public function isDone(string $code): bool

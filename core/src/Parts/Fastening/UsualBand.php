@@ -12,7 +12,8 @@ final class UsualBand
     /** A pedal’s axle is 9/16 inch of steel in an arm: most papers of pedals and cranks lie within. Ours. */
     private const PEDAL_NM = [30.0, 40.0];
 
-    private const SOURCE = 'as pedals usually are, not their maker’s';
+    /** What stands in place of a paper. */
+    public const SOURCE = 'as pedals usually are, not their maker’s';
 
     public static function of(Fastener $fastener): ?Band
     {

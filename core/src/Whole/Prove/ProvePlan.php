@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NeatSpindle\Core\Whole\Prove;
 
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
+use NeatSpindle\Core\Holding\Build\BuildGate;
 use NeatSpindle\Core\Holding\Build\Hold;
 use NeatSpindle\Core\Holding\Build\PutRight;
 use NeatSpindle\Core\Holding\Build\Standing;
@@ -24,9 +25,6 @@ final readonly class ProvePlan
 
     /** How far what a pack gives may be from what was computed, as shares: wind and level are never quite the same. Ours. */
     private const RANGE = [0.65, 1.5];
-
-    /** More than that nobody keeps in mind. Ours. */
-    private const LONGEST_MOVEMENT = 5;
 
     /** Before the code of a step, to tell it from a check that is called the same. */
     private const STEP = 'step ';
@@ -115,7 +113,7 @@ final readonly class ProvePlan
                 continue;
             }
             $looked = [...$right, ...array_column($movement, 'code')];
-            if (count($movement) === self::LONGEST_MOVEMENT || $check->chapter !== $first->chapter || $check->isAlone() || $check->caution !== null
+            if (count($movement) === BuildGate::LONGEST_MOVEMENT || $check->chapter !== $first->chapter || $check->isAlone() || $check->caution !== null
                 || $this->hold($check, $looked) !== null) {
                 break;
             }

@@ -91,7 +91,7 @@ it('chooses by a look at the stay until it is measured, and lays the straightedg
     expect($needed[0])->toBeLessThanOrEqual($needed[1])->and($needed[1])->toBeLessThan($needed[2]);
     // Chosen by, and no more: with its width told over the cups and its stay looked at, nothing goes in, dry or otherwise.
     ($this->tick)($job, 'safe')->assertSessionHasNoErrors();
-    expect(OpenJob::of(Workshops::fresh($job))->the(BuildState::class)->gate?->held()['dry-fit'] ?? '')->toContain('The bare shell is measured first');
+    expect(OpenJob::of(Workshops::fresh($job))->the(BuildState::class)->gate?->held()['dry-fit']?->says)->toContain('The bare shell is measured first');
     // A glance is nothing to build on: with the shell bare it counts no more, and the straightedge is up.
     Workshops::read($job, $this->person, Spot::ShellWidth, '73.0');
     expect($case())->toBeNull()->and(OpenJob::of(Workshops::fresh($job))->worksheet()?->stack->verdict)->toBe(Verdict::Tight);

@@ -57,6 +57,11 @@ final class Chrome
         $this->inEveryPage = [];
     }
 
+    public function forgetCookies(): void
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Network.clearBrowserCookies', []);
+    }
+
     public function size(int $width, int $height): void
     {
         (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', [

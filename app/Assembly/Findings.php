@@ -38,9 +38,11 @@ class Findings
     private function __construct(
         private readonly array $readings,
         private readonly array $answers,
+        private readonly bool $canBracketStay,
     ) {}
 
-    public static function of(Job $job): self
+    /** @param  bool  $canBracketStay  whether it counts where the frame's own bracket is said to stay */
+    public static function of(Job $job, bool $canBracketStay = false): self
     {
         [$readings, $answers] = [[], []];
         foreach ($job->readings as $reading) {
@@ -50,7 +52,7 @@ class Findings
             $answers[$answer->question] = $answer;
         }
 
-        return new self($readings, $answers);
+        return new self($readings, $answers, $canBracketStay);
     }
 
     /** @return list<Reading> the readings that stand at a spot, oldest first */
@@ -162,10 +164,10 @@ class Findings
             ?? ($cups === null || $flange === null ? null : EarlyWidth::from($cups, $flange));
     }
 
-    /** Whether the width that is computed with was told from the cups. */
+    /** Whether the width that is computed with was told from the cups, and will be measured bare: where they stay, it never is. */
     public function isWidthEarly(): bool
     {
-        return $this->measurement(Spot::ShellWidth) === null && $this->shellWidth() !== null;
+        return $this->measurement(Spot::ShellWidth) === null && $this->shellWidth() !== null && ! $this->fitted()->bracketStays();
     }
 
     /** What is said to be on the bike; what nobody said is the commonest. */
@@ -182,6 +184,7 @@ class Findings
             hasDustCaps: $this->answer(Spot::DustCaps) === 'yes',
             cogs: $this->teeth(Spot::Cogs) === null ? null : count($this->teeth(Spot::Cogs)),
             driveCupLoosens: Rotation::tryFrom($this->answer(Spot::DriveCupLoosens) ?? ''),
+            isBracketKept: $this->canBracketStay && $this->answer(Spot::BracketStays) === 'yes',
         );
     }
 
@@ -200,7 +203,7 @@ class Findings
     public function isKnown(Spot $spot): bool
     {
         return $this->has($spot) || match ($spot) {
-            Spot::ShellWidth => $this->isWidthEarly(),
+            Spot::ShellWidth => $this->shellWidth() !== null,
             Spot::CogPitch => $this->isOneCog() || $this->usualCogPitch() !== null,
             default => false,
         };

@@ -38,7 +38,7 @@ class CircumstancesAssembler
             $open->findings->fitted(), $open->findings->guideRemedy(), $open->the(Surroundings::class)->cures(), $open->findings->answers(),
             $open->job->conditions->whereNotNull('remedy')
                 ->mapWithKeys(fn (Condition $found) => [$found->subject->value => $found->remedy])->filter()->all(),
-            isGuideMeasured: $open->findings->has(Spot::GuideDepth), isBareMeasured: $open->findings->has(Spot::ShellWidth),
+            isGuideMeasured: $open->findings->has(Spot::GuideDepth), isBareMeasured: StripProgress::isBare($open),
             swing: new Swing($open->findings->measurement(Spot::RoomRidden), $open->findings->measurement(Spot::RoomBottomed)),
         );
     }

@@ -28,7 +28,6 @@ use NeatSpindle\Core\Measuring\Frame\Kind\KindWays;
 use NeatSpindle\Core\Measuring\Frame\Kind\Shapes;
 use NeatSpindle\Core\Measuring\Strip\StripPlan;
 use NeatSpindle\Core\Measuring\Survey\Spot;
-use NeatSpindle\Core\Measuring\Survey\SurveyPlan;
 use NeatSpindle\Core\Measuring\Survey\Walk;
 use NeatSpindle\Core\Parts\Part\Ring;
 use NeatSpindle\Core\Whole\Job\Job as JobToCompute;
@@ -51,6 +50,9 @@ class OpenJob
 
     public readonly Decisions $decisions;
 
+    /** Whether the frame's own bracket can be said to stay. */
+    public readonly bool $canBracketStay;
+
     private readonly BikeAssembler $assembler;
 
     /** @var array<string, mixed> */
@@ -58,8 +60,9 @@ class OpenJob
 
     public function __construct(public readonly Job $job, public readonly WorkshopCatalogue $catalogue)
     {
-        $this->findings = Findings::of($job);
         $this->records = Records::of($job);
+        $this->canBracketStay = StripProgress::canBracketStay($this);
+        $this->findings = Findings::of($job, $this->canBracketStay);
         $this->decisions = Decisions::of($job);
         $this->assembler = new BikeAssembler($job->bike, $this->findings);
     }
@@ -73,7 +76,7 @@ class OpenJob
     public function afterTicks(Job $job): self
     {
         $after = new self($job, $this->catalogue);
-        $after->known = array_diff_key($this->known, array_flip(self::OF_TICKS));
+        $after->known = $after->canBracketStay !== $this->canBracketStay ? [] : array_diff_key($this->known, array_flip(self::OF_TICKS));
 
         return $after;
     }
@@ -197,22 +200,7 @@ class OpenJob
     /** The walk round this bike: what is needed, what is open, what comes next. */
     public function walk(): Walk
     {
-        return $this->once('walk', function (): Walk {
-            $spots = SurveyPlan::for($this->job->bike->kind, $this->mount()?->spots() ?? []);
-            $next = $this->identification()?->next;
-
-            return new Walk(
-                $spots,
-                array_values(array_filter($spots, fn (Spot $spot) => $this->findings->isGiven($spot))),
-                StripProgress::isDone($this) || $this->findings->has(Spot::ShellWidth),
-                array_values(array_filter([
-                    $next === null ? null : Spot::atPointer("/bike/shell/{$next->value}"),
-                    $this->the(GuideGaps::class)->isInTheWay() ? Spot::GuideRemedy : null,
-                ])),
-                $this->isKitChosen(),
-                $this->isKitChosen() ? $this->laying()->missing() : [],
-            );
-        });
+        return $this->once('walk', fn (): Walk => RoundOfSpots::of($this));
     }
 
     public function stripPlan(): StripPlan

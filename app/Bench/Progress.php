@@ -91,7 +91,7 @@ class Progress
             );
         }
         $isPlates = ($missing[0] ?? null)?->sitting() === Sitting::WithThePlates;
-        if (($open->missing() === [] || $isPlates) && ! $open->findings->isWidthEarly()) {
+        if (($open->missing() === [] || $isPlates) && StripProgress::isBare($open)) {
             return null;
         }
         $step = StripProgress::next($open);

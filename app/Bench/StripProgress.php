@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Sheet;
+use NeatSpindle\Core\Measuring\Strip\StripPlan;
 use NeatSpindle\Core\Measuring\Strip\StripStep;
 
 /** How far a bike is taken apart. */
@@ -26,6 +27,20 @@ class StripProgress
         }
 
         return null;
+    }
+
+    /** Whether the frame's own bracket can still be said to stay: the motor hangs beside one, and nothing of it came off. */
+    public static function canBracketStay(OpenJob $open): bool
+    {
+        return $open->mount()?->canKeepTheBracket() === true && array_filter(
+            StripPlan::sparedByABracketThatStays(), fn (string $code) => $open->records->isDone(Sheet::Strip, $code),
+        ) === [];
+    }
+
+    /** Whether all that has to be off is off, and the shell's width known as well as it will be. */
+    public static function isBare(OpenJob $open): bool
+    {
+        return $open->findings->fitted()->bracketStays() ? self::isDone($open) : ! $open->findings->isWidthEarly();
     }
 
     public static function isDone(OpenJob $open): bool

@@ -11,6 +11,7 @@ use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 use function array_diff;
+use function array_fill_keys;
 use function array_filter;
 use function array_key_exists;
 use function array_keys;
@@ -57,7 +58,7 @@ final class Hands
         'bolt-by-hand' => ['needs' => ['cups', 'spindle', '!motor'], 'makes' => ['right crank']],
         'plates-on' => ['needs' => ['cups', '!motor'], 'makes' => ['plate']],
         'body-in' => ['needs' => ['!motor', '!guard', '!bucket', '!joined'], 'makes' => ['motor']],
-        'first-chain' => ['needs' => ['motor', 'ring', 'first chain laid'], 'makes' => ['chain of its own']],
+        'first-chain' => ['needs' => ['motor', 'ring'], 'makes' => ['chain of its own']],
         'bikes-chain' => ['needs' => ['motor', 'ring'], 'makes' => ['chain']],
         'plate-on' => ['needs' => ['motor'], 'makes' => ['plate']],
         'bolts-hand' => ['needs' => ['plate'], 'makes' => []],
@@ -128,6 +129,7 @@ final class Hands
         $mount = $worksheet->job->kit->motor->mount()->code();
         // A sleeve comes with its spindle in it; a yoke's goes in from outside, a twin plate's stands in the shell's own bearings.
         $mount !== 'sleeve' ?: $this->is['spindle'] = true;
+        $this->is += $mount === 'twin-plate' && $circumstances->found->fitted->bracketStays() ? array_fill_keys(['bearings', 'cups', 'spindle', 'left crank'], true) : [];
     }
 
     /** Does one step; why it cannot be done just now, in words, or null. */
@@ -172,6 +174,7 @@ final class Hands
             $step->code === 'spindle-out' && ! $mustBeOut => 'the socket reaches the nut',
             in_array($step->code, ['spindle-in', 'lockring'], true) && $mustBeOut && isset($this->is['spindle']) => 'the spindle stands in the way',
             $step->code === 'ring' && $this->circumstances->found->fitted->keepsChain && $this->lies('chain-over') && ! isset($this->is['chain']) => 'the whole chain is not over it',
+            $step->code === 'first-chain' && ! isset($this->is['first chain laid']) && ! str_contains($step->how, 'joined with its link') => 'a chain without a link cannot be laid over any more',
             $step->code === 'bolt-by-hand' && $this->circumstances->found->fitted->keepsChain && $this->lies('chain-over') && ! isset($this->is['chain']) => 'the whole chain does not go over the crank any more',
             $step->code === 'ring' && isset($this->is['right crank']) && $this->worksheet->job->kit->motor->mount()->code() !== 'twin-plate' => 'the crank is on already',
             $step->code === 'body-in' && $this->lies('bolts-behind') && ! isset($this->is['bolts behind']) => 'what sits behind it is not in',

@@ -76,7 +76,7 @@ final class Sheets
             }
         }
 
-        return $all;
+        return [...$all, new Fitted(isBracketKept: true), new Fitted(isBracketKept: true, keepsChain: true)];
     }
 
     /** @return list<RingFitting> */

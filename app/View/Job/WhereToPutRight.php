@@ -21,6 +21,7 @@ final readonly class WhereToPutRight
         return new self(match ($at) {
             PutRight::Step => route('job.build', [$job, 'step' => $step]),
             PutRight::Measure => route('job.survey', $job),
+            PutRight::Strip => route('job.strip', $job),
             PutRight::Stack => route('job.stack', $job),
             PutRight::Rest => route('job.rest', $job),
             PutRight::Get => route('job.order', $job),

@@ -5,7 +5,10 @@
     @if ($page->opened->findings->isWidthEarly())
         <p class="caution">Width told from the cups: {{ $page->unit->showMeasurement($page->opened->findings->shellWidth()) }}. It firms up on the bare shell, and with it everything in Match and Stack.</p>
     @endif
-    @if ($shell === null)
+    @if ($page->opened->findings->fitted()->bracketStays())
+        <p class="mb-0">Spindle and cups stay in: no bare shell is seen, and its standard does not matter for a motor that hangs beside it.
+            @if ($shell !== null) Its width, told over the cups: {{ $page->unit->showMeasurement($page->opened->findings->shellWidth()) }}. @endif</p>
+    @elseif ($shell === null)
         <p class="soft mb-0">Measure its width first.</p>
     @elseif ($shell->identified !== null)
         <p class="mb-1">@verdict('clear', $shell->identified->label()) nominal {{ $page->unit->show((float) $shell->nominalWidth()) }}</p>
@@ -25,7 +28,7 @@
             <a class="btn btn-primary" id="next-evidence" href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}">Go to {{ $page->numberOf($spot->value) }}, {{ lcfirst($spot->label()) }}</a>
         @endif
     @endif
-    @if ($shell !== null)
+    @if ($shell !== null && ! $page->opened->findings->fitted()->bracketStays())
         <details>
             <summary class="btn-link-quiet d-inline-flex align-items-center">What is ruled out, and by what</summary>
             <ul class="mb-0">

@@ -13,7 +13,9 @@
                 <a class="btn btn-plain" href="{{ route('logbook', ['like' => $page->job->id]) }}">Frames like this one</a>
                 <a class="btn btn-plain" href="#ring-title">Change ring</a>
             </div>
-            @if ($page->shell()->identification())
+            @if ($page->opened->findings->fitted()->bracketStays())
+                <p class="caution">Spindle and cups stay, as Survey says. Only a motor that hangs beside them goes on so; any other needs the bare shell first.</p>
+            @elseif ($page->shell()->identification())
                 <p class="caution">
                     The shell is not identified: no motor can be promised.
                     @if ($page->shell()->identification()->next)

@@ -150,6 +150,13 @@ final class BuildWords
         'tool' => '15 mm pedal spanner or key from behind, torque wrench',
     ];
 
+    public const PEDAL_RIGHT = [
+        'title' => 'Right pedal on',
+        'how' => 'It tightens towards the front wheel. The left one never came off; its torque is tried with the same wrench.',
+        'tool' => '15 mm pedal spanner or key from behind, torque wrench',
+        'look' => 'The arms stand opposite each other',
+    ];
+
     public const CHAIN = [
         'title' => 'Chain, {links} links, then the derailleur',
         'how' => 'Compare with the old chain link by link, not by length. Smallest cog first; the arrow on its plates runs forward '

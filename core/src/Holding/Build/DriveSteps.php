@@ -19,7 +19,9 @@ final class DriveSteps
     /** @return list<BuildStep> */
     public static function of(BuildPlan $plan): array
     {
-        return [...self::rightCrank($plan), ...self::leftCrank($plan), self::pedals(), self::chain($plan), ...self::mending($plan)];
+        $stays = $plan->mount->keepsTheBracket();
+
+        return [...self::rightCrank($plan), ...($stays ? [self::rightPedal()] : [...self::leftCrank($plan), self::pedals()]), self::chain($plan), ...self::mending($plan)];
     }
 
     /** @return list<BuildStep> its seat and its bolt apart: what goes on the one is not what goes on the other */
@@ -56,6 +58,16 @@ final class DriveSteps
                 compound: Compound::Grease, after: ['crank-left-seat'],
             ),
         ];
+    }
+
+    /** Where the left crank never came off its own spindle, nor its pedal off the crank. */
+    private static function rightPedal(): BuildStep
+    {
+        return BuildStep::worded(
+            'pedals', BuildStep::DRIVE, Wording::of(BuildWords::PEDAL_RIGHT),
+            turn: new Turn('Right pedal', Hand::Right, Action::Tighten, Side::Drive), fastener: Fastener::Pedal,
+            compound: Compound::Grease, after: ['crank-right'],
+        );
     }
 
     private static function pedals(): BuildStep

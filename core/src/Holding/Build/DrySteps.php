@@ -13,6 +13,8 @@ final class DrySteps
 {
     private const COVERED = 'The bare shell is measured first: Survey, Shell width. Over its cups it is only told.';
 
+    private const NOT_OFF = 'What comes off is taken off first: chain, right crank, its pedal. Spindle and cups stay.';
+
     /** @return list<BuildStep> */
     public static function of(BuildPlan $plan): array
     {
@@ -34,8 +36,20 @@ final class DrySteps
                     BuildWords::DRY_FIT, firstSpacers: $plan->mount->firstSpacers(), caution: self::carbonCaution($plan), swing: SwingSteps::atTheDryFit($plan),
                 ),
                 after: ['safe', ...array_map(fn (BuildStep $step) => $step->code, $before)],
-            )->heldWhile($plan->circumstances->found->isBareMeasured ? SwingSteps::held($plan) : self::COVERED, PutRight::Measure),
+            )->heldWhile(...self::notYet($plan)),
         ];
+    }
+
+    /** @return array{?string, PutRight} why nothing is tried dry yet, and where that is put right */
+    private static function notYet(BuildPlan $plan): array
+    {
+        $found = $plan->circumstances->found;
+
+        return match (true) {
+            $found->isBareMeasured => [SwingSteps::held($plan), PutRight::Measure],
+            $plan->mount->keepsTheBracket() => [self::NOT_OFF, PutRight::Strip],
+            default => [self::COVERED, PutRight::Measure],
+        };
     }
 
     private static function carbonCaution(BuildPlan $plan): ?string

@@ -18,7 +18,8 @@ final readonly class Found
      * @param  array<string, string>  $answers of the survey, by the spot's code
      * @param  bool  $isGuideMeasured whether a depth of the guide stands that was read since it was changed
      * @param  ?Swing  $swing what is known of the room when a sprung rear end moves; null where nobody has measured any
-     * @param  bool  $isBareMeasured whether the bare shell's width was measured, not only told from its cups
+     * @param  bool  $isBareMeasured whether the bare shell's width was measured, not only told from its cups; where the frame's own bracket
+     *                               stays, whether what comes off is off
      * @param  array<string, Remedy>  $mending what of its condition is mended or replaced, by the subject's code
      */
     public function __construct(

@@ -13,6 +13,9 @@ interface MountSteps
     /** Whether the ring has to be on before the body goes in, wherever it stands. */
     public function needsTheRingFirst(): bool;
 
+    /** Whether the frame's own spindle and cups stay in, and with them the left crank and its pedal. */
+    public function keepsTheBracket(): bool;
+
     /** @return list<BuildStep> what comes before a ring that goes on first */
     public function beforeTheRing(): array;
 

@@ -9,6 +9,7 @@ enum PutRight: string
 {
     case Step = 'step';
     case Measure = 'measure';
+    case Strip = 'strip';
     case Stack = 'stack';
     case Rest = 'rest';
     case Get = 'get';
@@ -32,6 +33,7 @@ enum PutRight: string
         return match ($this) {
             self::Step => 'To that step',
             self::Measure => 'Measure it',
+            self::Strip => 'To the strip',
             self::Stack => 'See the stack',
             self::Rest => 'Say what it rests on',
             self::Get => 'What to get',

@@ -31,6 +31,9 @@ interface Mount
     /** Whether the ring's place follows from the stack, and with it a chainline. */
     public function placesTheRing(): bool;
 
+    /** Whether the frame's own spindle and cups can stay in while the motor hangs there. */
+    public function canKeepTheBracket(): bool;
+
     /** The part of a bike's document that is measured for this mount alone; null when there is none. */
     public function measuresKey(): ?string;
 

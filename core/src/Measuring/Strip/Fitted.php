@@ -16,6 +16,7 @@ final readonly class Fitted
 
     /**
      * @param  ?int  $cogs how many the wheel has; null where nobody has said
+     * @param  bool  $isBracketKept whether the frame’s own spindle and cups are to stay, for a motor that is hung beside them
      * @param  ?Rotation  $driveCupLoosens which way the drive cup came out; null where nobody has said
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class Fitted
         public bool $hasDustCaps = false,
         public ?int $cogs = null,
         public ?Rotation $driveCupLoosens = null,
+        public bool $isBracketKept = false,
     ) {}
 
     public function label(): string
@@ -42,6 +44,12 @@ final readonly class Fitted
     public function leavesSpindle(): bool
     {
         return ! in_array($this->crank, [CrankKind::TwoPiece, CrankKind::OnePiece], true) && $this->bracket !== BracketKind::External;
+    }
+
+    /** Whether spindle, cups and what sits on the spindle's left end stay where they are; a spindle that is one with its crank comes out with it. */
+    public function bracketStays(): bool
+    {
+        return $this->isBracketKept && $this->leavesSpindle();
     }
 
     public function hasNarrowChain(): bool

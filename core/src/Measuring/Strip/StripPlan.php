@@ -8,6 +8,7 @@ use NeatSpindle\Core\Donor\Shell\Identification;
 use NeatSpindle\Core\Ground\House\HouseRules;
 use NeatSpindle\Core\Ground\House\SheetLine;
 use NeatSpindle\Core\Ground\Prose\Wording;
+use NeatSpindle\Core\Ground\Turn\Side;
 
 use function array_slice;
 use function in_array;
@@ -34,15 +35,39 @@ final readonly class StripPlan
         return new self($fitted, [
             StripStep::worded('power', Wording::of(StripWords::POWER)),
             ...self::outOfTheWay($fitted),
-            ...CrankSteps::pedals(),
+            ...self::thatComesOff($fitted, CrankSteps::pedals()),
             ...ChainSteps::for($fitted),
-            ...($fitted->hasDustCaps ? CrankSteps::dustCaps() : []),
-            ...CrankSteps::for($fitted->crank),
-            ...($fitted->crank === CrankKind::OnePiece ? BracketSteps::pressedCups() : BracketSteps::for(
-                $fitted, $shell, $house ?? HouseRules::default(),
-            )),
-            StripStep::worded('look-inside', Wording::of(StripWords::LOOK_INSIDE)),
+            ...($fitted->hasDustCaps ? self::thatComesOff($fitted, CrankSteps::dustCaps()) : []),
+            ...self::thatComesOff($fitted, CrankSteps::for($fitted->crank)),
+            ...($fitted->bracketStays() ? [StripStep::worded('look-at-what-stays', Wording::of(StripWords::LOOK_AT_WHAT_STAYS))] : [
+                ...($fitted->crank === CrankKind::OnePiece ? BracketSteps::pressedCups() : BracketSteps::for(
+                    $fitted, $shell, $house ?? HouseRules::default(),
+                )),
+                StripStep::worded('look-inside', Wording::of(StripWords::LOOK_INSIDE)),
+            ]),
         ]);
+    }
+
+    /**
+     * What is taken off so that a bracket can no longer be said to stay: itself, and what sits on its left end.
+     *
+     * @return list<string> codes of steps, however cranks and bracket are made
+     */
+    public static function sparedByABracketThatStays(): array
+    {
+        /** @var list<string>|null $known */
+        static $known = null;
+        $spared = [];
+        foreach ($known === null ? CrankKind::cases() : [] as $crank) {
+            foreach (BracketKind::cases() as $bracket) {
+                [$whole, $sparing] = array_map(fn (bool $isKept) => array_column(
+                    self::for(new Fitted($crank, $bracket, hasDustCaps: true, isBracketKept: $isKept), null)->steps, 'code',
+                ), [false, true]);
+                $spared = [...$spared, ...array_diff($whole, $sparing)];
+            }
+        }
+
+        return $known ??= array_values(array_unique($spared));
     }
 
     /** @return list<string> every tool of the plan, once, in the order they are taken up */
@@ -87,6 +112,15 @@ final readonly class StripPlan
     public function lines(): array
     {
         return array_map(fn (StripStep $step) => new SheetLine($step->code, $step->title, ['how' => $step->how]), $this->steps);
+    }
+
+    /**
+     * @param  list<StripStep>  $steps
+     * @return list<StripStep> without those on the left where the bracket stays, and with it all that sits on that end
+     */
+    private static function thatComesOff(Fitted $fitted, array $steps): array
+    {
+        return array_values(array_filter($steps, fn (StripStep $step) => ! $fitted->bracketStays() || $step->turn?->side !== Side::NonDrive));
     }
 
     /** @return list<StripStep> what stands before ring and shell; it goes back on, so its bolts are written down */

@@ -13,6 +13,14 @@ final class StripWords
         'caution' => 'Fingers get pinched in the ring and behind the nut when a motor starts.',
     ];
 
+    public const LOOK_AT_WHAT_STAYS = [
+        'title' => 'Look at what stays',
+        'how' => 'The frame’s own spindle, cups and left crank stay. Wipe the spindle’s end; push, pull and spin it. Play or a rough spot is put right now: '
+            .'if the bracket has to come out for it, say in Survey that it does not stay.',
+        'tool' => 'Rag, lamp',
+        'look' => 'Free, no play; the end’s taper or splines clean and whole',
+    ];
+
     public const LOOK_INSIDE = [
         'title' => 'Look inside the shell',
         'how' => 'Lamp in. Plastic sleeve out, burrs off, screw heads that stand proud gone or shortened, drain hole '

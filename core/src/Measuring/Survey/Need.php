@@ -26,7 +26,7 @@ enum Need: string
     public static function of(Spot $spot): ?self
     {
         return match ($spot) {
-            Spot::CrankKind, Spot::BracketKind => self::Strip,
+            Spot::CrankKind, Spot::BracketKind, Spot::BracketStays => self::Strip,
             Spot::GuideDepth, Spot::Stay45, Spot::Stay64, Spot::Stay80, Spot::Stay112, Spot::ShellWidth,
             Spot::DriveChain, Spot::RingToPlate, Spot::PinionToFace, Spot::CrankGap => self::Stack,
             Spot::ChainstayLength, Spot::OverLocknuts, Spot::CogInset, Spot::Cogs, Spot::CogPitch, Spot::Wheel => self::Line,

@@ -15,6 +15,7 @@ enum Spot: string
     case CrankKind = 'crank_kind';
     case DustCaps = 'dust_caps';
     case BracketKind = 'bracket_kind';
+    case BracketStays = 'bracket_stays';
     case FrontMech = 'front_mech';
     case ChainKept = 'chain_kept';
     case Kickstand = 'kickstand';

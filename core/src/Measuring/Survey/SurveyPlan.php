@@ -61,9 +61,19 @@ final class SurveyPlan
 
     /**
      * @param  list<Spot>  $ofTheMount what the chosen motor's mount asks for besides
+     * @param  bool  $isBareSeen whether the bare shell is ever seen; where the frame's own bracket stays it is not
      * @return list<Spot> the spots that make sense, in walking order
      */
-    public static function for(BikeKind $kind, array $ofTheMount = []): array
+    public static function for(BikeKind $kind, array $ofTheMount = [], bool $isBareSeen = true): array
+    {
+        return array_values(array_filter(self::all($kind, $ofTheMount), fn (Spot $spot) => $isBareSeen || $spot->sitting() !== Sitting::AfterTheStrip));
+    }
+
+    /**
+     * @param  list<Spot>  $ofTheMount
+     * @return list<Spot>
+     */
+    private static function all(BikeKind $kind, array $ofTheMount): array
     {
         $hasStay = self::hasStay($kind);
 

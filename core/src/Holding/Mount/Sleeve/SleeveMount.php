@@ -42,6 +42,11 @@ final readonly class SleeveMount implements Mount
         return true;
     }
 
+    public function canKeepTheBracket(): bool
+    {
+        return false;
+    }
+
     public function measuresKey(): null
     {
         return null;

@@ -41,6 +41,11 @@ final readonly class SleeveSteps implements MountSteps
         return false;
     }
 
+    public function keepsTheBracket(): bool
+    {
+        return false;
+    }
+
     public function beforeTheRing(): array
     {
         return [];

@@ -51,6 +51,11 @@ final readonly class TwinPlateMount implements Mount
         return false;
     }
 
+    public function canKeepTheBracket(): bool
+    {
+        return true;
+    }
+
     public function measuresKey(): string
     {
         return 'twin_plate_measures';
@@ -58,7 +63,7 @@ final readonly class TwinPlateMount implements Mount
 
     public function spots(): array
     {
-        return [...self::MEASURES, ...self::DECISIONS];
+        return [Spot::BracketStays, ...self::MEASURES, ...self::DECISIONS];
     }
 
     public function read(Cursor $motor): Held

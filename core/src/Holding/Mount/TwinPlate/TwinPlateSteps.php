@@ -25,9 +25,11 @@ final readonly class TwinPlateSteps implements MountSteps
      * @param  bool  $hasCassette false for a hub gear or a single cog
      * @param  array<string, string>  $answers of the survey, by the spot's code
      * @param  ?bool  $isThreaded whether the shell has a thread; null where nobody has said
+     * @param  bool  $bracketStays whether spindle and cups are the frame's own, and never came out
      */
     public function __construct(
         private Stack $stack, private TwinPlate $plates, private bool $hasCassette, private array $answers, private ?bool $isThreaded = null,
+        private bool $bracketStays = false,
     ) {}
 
     public function firstSpacers(): string
@@ -40,7 +42,23 @@ final readonly class TwinPlateSteps implements MountSteps
         return true;
     }
 
+    public function keepsTheBracket(): bool
+    {
+        return $this->bracketStays;
+    }
+
     public function beforeTheRing(): array
+    {
+        $byHand = Wording::of(TwinPlateWords::BOLT_BY_HAND, crank: $this->stack->placeText(Place::Crank), minBoltTurns: $this->plates->minBoltTurns);
+
+        return $this->bracketStays ? [
+            BuildStep::worded('play', BuildStep::GAP, Wording::of(TwinPlateWords::PLAY_OF_ITS_OWN), after: ['dry-fit']),
+            BuildStep::worded('bolt-by-hand', BuildStep::GAP, $byHand, after: ['play']),
+        ] : [...$this->spindleAndCups(), BuildStep::worded('bolt-by-hand', BuildStep::GAP, $byHand, after: ['cups-torque'])];
+    }
+
+    /** @return list<BuildStep> the spindle into its bearings, the first chain round it where it has one of its own */
+    private function spindleAndCups(): array
     {
         return [
             BuildStep::worded(
@@ -56,11 +74,6 @@ final readonly class TwinPlateSteps implements MountSteps
             ),
             BuildStep::worded('play', BuildStep::GAP, Wording::of(TwinPlateWords::PLAY), after: ['spindle-home']),
             BuildStep::worded('cups-torque', BuildStep::GAP, Wording::of(TwinPlateWords::CUPS_TORQUE), fastener: Fastener::ShellCup, after: ['play']),
-            BuildStep::worded(
-                'bolt-by-hand', BuildStep::GAP,
-                Wording::of(TwinPlateWords::BOLT_BY_HAND, crank: $this->stack->placeText(Place::Crank), minBoltTurns: $this->plates->minBoltTurns),
-                after: ['cups-torque'],
-            ),
         ];
     }
 
@@ -116,7 +129,11 @@ final readonly class TwinPlateSteps implements MountSteps
 
     public function parts(): array
     {
-        return $this->laysTheBikesChain() ? [] : ['first-chain-laid' => 'First chain, with a joining link or looped over'];
+        return match (true) {
+            $this->laysTheBikesChain() => [],
+            $this->bracketStays => [self::OWN_CHAIN => 'First chain with a joining link'],
+            default => ['first-chain-laid' => 'First chain, with a joining link or looped over'],
+        };
     }
 
     public function takes(): array
@@ -151,7 +168,9 @@ final readonly class TwinPlateSteps implements MountSteps
         $bikes = fn (string $look): Wording => Wording::of(TwinPlateWords::BIKES_CHAIN, wheels: $this->wheels(), look: $look);
 
         return match (true) {
-            ! $this->laysTheBikesChain() => Wording::of(TwinPlateWords::FIRST_CHAIN),
+            ! $this->laysTheBikesChain() => Wording::of(
+                TwinPlateWords::FIRST_CHAIN, whence: $this->bracketStays ? 'Laid over both and joined with its link' : TwinPlateWords::FIRST_CHAIN_LIES_THERE,
+            ),
             $this->hasCassette => $bikes('On the smallest cog the chain keeps clear of the ring’s teeth'),
             default => $bikes('The chain keeps clear of the ring’s teeth where it runs back'),
         };

@@ -48,6 +48,13 @@ final class TwinPlateWords
         'look' => 'No end play, no drag',
     ];
 
+    public const PLAY_OF_ITS_OWN = [
+        'title' => 'End play and drag of the frame’s own spindle',
+        'how' => 'Push and pull the spindle, then spin it. Play or drag is cured at its bearings or cups, never under the crank; a bracket '
+            .'that has to come out for it does not stay: say so in Survey.',
+        'look' => 'No end play, no drag',
+    ];
+
     public const CUPS_TORQUE = [
         'title' => 'Cups to torque',
         'how' => 'Drive cup first, then the left one against its shims. Turn the spindle again afterwards: torque can '
@@ -78,9 +85,11 @@ final class TwinPlateWords
         'closesOff' => 'the harness between motor and shell',
     ];
 
+    public const FIRST_CHAIN_LIES_THERE = 'The one that lies over the shell’s inside, drawn over both; one with a joining link is joined now';
+
     public const FIRST_CHAIN = [
         'title' => 'First chain over ring and pinion',
-        'how' => 'The one that lies over the shell’s inside, drawn over both; one with a joining link is joined now. Ring, pulley and '
+        'how' => '{whence}. Ring, pulley and '
             .'pinion in one plane. Tensioner’s arm free to swing '
             .'both ways and not at its end; its sag as Stack asks.',
         'look' => 'The chain clears the ring’s teeth all round',

@@ -47,6 +47,11 @@ final readonly class YokeSteps implements MountSteps
         return false;
     }
 
+    public function keepsTheBracket(): bool
+    {
+        return false;
+    }
+
     public function beforeTheRing(): array
     {
         return [];

@@ -4,6 +4,9 @@
 @php($drives = $gates[0]->said)
 <section class="panel mt-3" aria-labelledby="first-chain-title">
     <h2 id="first-chain-title">First chain, crank and bearings, by hand before any torque</h2>
+    @if ($page->opened->findings->fitted()->bracketStays())
+        <p class="told">The frame’s own spindle and cups stay, as Survey says; the shell’s width is told over them. A first chain of its own needs a joining link.</p>
+    @endif
     <div class="decisions">
         @foreach ($gates as $gate)
             <form method="post" action="{{ route('job.answer', $page->job) }}">

@@ -28,7 +28,7 @@ use NeatSpindle\Core\Parts\Part\Ring as CatalogueRing;
 readonly class KnownParts
 {
     /** The shape of what is kept; a test draws it anew when a class in it changes, so that what an older program kept is not read. */
-    public const SHAPE = '4b87926c';
+    public const SHAPE = '56093648';
 
     private const DAYS = 30;
 
@@ -82,6 +82,20 @@ readonly class KnownParts
         $kept = Cache::get(self::key($workshopId, $version));
 
         return $kept instanceof self ? $kept : self::keep($workshopId);
+    }
+
+    /** @return array<array-key, string> what people call each, by its code */
+    public function names(): array
+    {
+        $all = [
+            array_column($this->motors, 'name', 'code'), array_map(fn (MountedRing $ring) => $ring->part->label(), $this->mounted),
+            array_map(fn (PackPapers $pack) => $pack->name, $this->packs),
+        ];
+        foreach ($this->inserts as $insert) {
+            $all[] = [$insert->part->code => $insert->part->label()];
+        }
+
+        return array_replace(...$all);
     }
 
     public function motorCalled(string $code): ?KnownMotor

@@ -30,6 +30,7 @@ readonly class KnownRing
         public array $ways,
         public RingPapers $papers,
         public bool $isMeasuredHere,
+        private string $name,
     ) {}
 
     /** @param  list<Spider>  $spiders */
@@ -47,7 +48,16 @@ readonly class KnownRing
             ways: $row->mountings($spiders),
             papers: $row->papers(),
             isMeasuredHere: isset($row->details[MeasuredPart::MARK]),
+            name: $row->name(),
         );
+    }
+
+    /** As people call it, with how it goes on after it. */
+    public function label(?RingMounting $mounting = null): string
+    {
+        $how = $mounting === null ? '' : $mounting->says();
+
+        return ($this->name === '' ? $this->code : $this->name).($how === '' ? '' : ", {$how}");
     }
 
     /** With how it goes on after it, as a job's document names it. */

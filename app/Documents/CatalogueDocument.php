@@ -196,7 +196,8 @@ class CatalogueDocument
     /** @return array<string, mixed> */
     public static function spider(Spider $spider): array
     {
-        return ['bolt_circle_mm' => $spider->boltCircle, 'thickness_mm' => $spider->thickness, 'motors' => $spider->motors];
+        return ['bolt_circle_mm' => $spider->boltCircle, 'thickness_mm' => $spider->thickness, 'motors' => $spider->motors]
+            + ($spider->name === '' ? [] : ['name' => $spider->name]);
     }
 
     /**

@@ -105,7 +105,7 @@ final readonly class HandOverDocument
     {
         return array_filter([
             'Motor' => $this->open->motor()?->name,
-            'Ring' => $this->open->job->kit?->ring_id === null ? null : $this->open->ring()?->code,
+            'Ring' => $this->open->job->kit?->ring_id === null ? null : $this->open->ring()?->label(),
             'Battery' => $this->battery(),
             'Brakes cut the motor' => implode('; ', array_filter(array_map($this->brake(...), BarSide::cases()))) ?: null,
             'Rests on' => $this->open->bracing()?->rest?->label(),

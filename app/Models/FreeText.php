@@ -80,7 +80,7 @@ final class FreeText
     public const OF_THE_CATALOGUE = [
         'inserts' => ['code', 'motors', 'shells', 'details'], 'measured_parts' => ['code', 'figures'],
         'logbook_entries' => ['motor', 'motor_name', 'ring'], 'motors' => ['code', 'name', 'figures'],
-        'packs' => ['code', 'figures'], 'rings' => ['code', 'details'], 'spiders' => ['code', 'motors'], 'kits' => ['ring_mounting', 'battery'],
+        'packs' => ['code', 'figures'], 'rings' => ['code', 'details'], 'spiders' => ['code', 'motors', 'name'], 'kits' => ['ring_mounting', 'battery'],
     ];
 
     /** Codes, figures and what the program writes for itself: nothing else is let in. */

@@ -47,6 +47,8 @@ class Insert extends Row
 
     public function inCatalogue(): CatalogueInsert
     {
-        return new CatalogueInsert($this->code, $this->shells, $this->motors, $this->flange_mm, $this->bore_mm);
+        $name = $this->details['name'] ?? null;
+
+        return new CatalogueInsert($this->code, $this->shells, $this->motors, $this->flange_mm, $this->bore_mm, is_string($name) ? $name : '');
     }
 }

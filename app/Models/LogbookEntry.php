@@ -19,13 +19,14 @@ use NeatSpindle\Core\Whole\Logbook\FramePrint;
  * @property ?string $mount
  * @property ?string $motor its code
  * @property ?string $motor_name
- * @property ?string $ring its code
+ * @property ?string $ring as people call it
  * @property array<string, float> $measures in mm, by the spot's code
  * @property array<string, list<float>> $pieces thicknesses in mm by place
  * @property list<string> $left_over what was got for it and not needed, in words
  * @property array<string, string> $found what was found twice or more when it came back, in words, by the step's code
  * @property Carbon $written_at
  * @property-read int $number of the job, where it was asked for
+ * @property-read ?string $ended_as of the job, likewise: how it ended without a hand-over
  */
 #[ScopedBy(OwnWorkshop::class)]
 class LogbookEntry extends Row
@@ -52,6 +53,6 @@ class LogbookEntry extends Row
     {
         $query->join('jobs', 'jobs.id', '=', 'logbook_entries.job_id')->where('logbook_entries.workshop_id', $job->workshop_id)->where('job_id', '!=', $job->id)
             ->where(fn (Builder $done) => $done->whereNotNull('jobs.handed_over_at')->orWhereNotNull('jobs.ended_at'))
-            ->select(['logbook_entries.*', 'jobs.number'])->orderByDesc('written_at');
+            ->select(['logbook_entries.*', 'jobs.number', 'jobs.ended_as'])->orderByDesc('written_at');
     }
 }

@@ -13,6 +13,7 @@ use App\Instruments\Scale;
 use App\Instruments\Wrench;
 use App\Models\Longest;
 use App\View\Shared\FormKeys;
+use App\View\Shared\TradeWords;
 use App\View\Shared\VerdictMark;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -58,6 +59,7 @@ class AppServiceProvider extends ServiceProvider
             'formkey', fn () => '<input type="hidden" name="form_key" value="<?php echo app('.FormKeys::class.'::class)->next(); ?>">',
         );
         Blade::directive('most', fn (string $what) => '<?php echo '.Longest::class."::{$what}; ?>");
+        Blade::directive('words', fn (string $text) => '<?php echo '.TradeWords::class."::in({$text}); ?>");
         Blade::directive('verdict', fn (string $what) => '<?php echo '.VerdictMark::class."::draw({$what}); ?>");
         Password::defaults(fn () => Password::min(10));
         RateLimiter::for(

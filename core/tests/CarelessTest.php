@@ -114,7 +114,7 @@ it('hands none of a careless person’s bikes over without an owner’s decision
         $fetched = array_values(array_filter($needs, fn (Need $need) => $need->origin === Origin::Shop && ! str_starts_with($need->what, 'Lead of')));
         $away = $wanting === 'part' ? $fetched[mt_rand(0, count($fetched) - 1)] : null;
         $here = array_map(fn (Need $need) => $need->mark(), array_filter($fetched, fn (Need $need) => $need !== $away));
-        $unseen = $wanting === 'condition' ? array_slice(Subject::cases(), mt_rand(0, 10)) : [];
+        $unseen = $wanting === 'condition' ? array_slice(Subject::cases(), mt_rand(0, count(Subject::cases()) - 1)) : [];
         $outlook = Outlook::of($sheet, null, new Bracing($sheet->reaction, Rest::Frame, GapContents::Nothing, 120.0), []);
         $lacks = Lacks::of($sheet, $outlook, $build, $circumstances, $needs, array_values($here), $unseen);
         $isOwnerHere = mt_rand(0, 2) === 0;

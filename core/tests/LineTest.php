@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use NeatSpindle\Core\Ground\Measure\Measurement;
 use NeatSpindle\Core\Ground\Turn\Action;
 use NeatSpindle\Core\Ground\Turn\Hand;
 use NeatSpindle\Core\Ground\Turn\Posture;
@@ -10,6 +11,8 @@ use NeatSpindle\Core\Ground\Turn\Turn;
 use NeatSpindle\Core\Sums\Line\Chain;
 use NeatSpindle\Core\Sums\Line\Chainline;
 use NeatSpindle\Core\Sums\Line\LineVerdict;
+use NeatSpindle\Core\Sums\Line\TyreRoom;
+use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Tests\Cases;
 use NeatSpindle\Core\Whole\Exchange\JobReader;
 
@@ -24,6 +27,25 @@ it('moves the whole line with the ring', function (): void {
         $offsets = array_map(fn ($cog) => abs($cog->offset), $line->cogs);
         expect(abs($line->straightest->offset))->toBe(min($offsets))
             ->and($line->weightedOffset)->toBeGreaterThanOrEqual(min($offsets))->toBeLessThanOrEqual(max($offsets));
+    }
+});
+
+it('tells how far the chain stays off a wide tyre: further with the ring further out, nearer with a wider tyre, as far as it is doubted', function (): void {
+    $worksheet = Cases::worksheet('fat-100-long-sleeve');
+    $bike = $worksheet->job->bike;
+    $room = fn (float $outboard, Measurement $tyre) => TyreRoom::of(Chainline::of($bike, $outboard), $bike->rear, $bike->wheelCircumference, $tyre);
+    $before = $room(5.0, Measurement::exactly(100.0));
+    expect($room(8.0, Measurement::exactly(100.0))->value)->toBeGreaterThan($before->value)->toBeLessThan($before->value + 3.0)
+        ->and($room(5.0, Measurement::exactly(110.0))->value)->toEqualWithDelta($before->value - 5.0, 0.2)
+        ->and($room(5.0, Measurement::within(100.0, 2.0))->plusMinus)->toEqualWithDelta($before->plusMinus + 1.0, 1e-9)
+        ->and($before->teeth)->toBe(max($bike->rear->cogs));
+
+    $line = Chainline::of($bike, 0.0);
+    $largest = $line->cogs[count($line->cogs) - 1];
+    $widest = $bike->wheelCircumference / (2 * M_PI) - 50.0;
+    expect($room(0.0, Measurement::exactly(100.0))->value)->toEqualWithDelta($largest->position + $largest->offset * $widest / $bike->rear->chainstayLength->value - 53.6, 1e-9);
+    foreach ([[$before->value + 50.0, Verdict::Clear], [0.0, Verdict::Fails]] as [$free, $verdict]) {
+        expect($room(5.0, Measurement::exactly(100.0 + 2 * ($before->value - $free)))->verdict)->toBe($verdict);
     }
 });
 

@@ -20,7 +20,7 @@
                                 <td class="n"><a href="{{ route('job.hand-over', $job) }}">{{ $job->number }}</a></td>
                                 @if ($page->like)<td class="n">{{ round($like * 100) }} %</td>@endif
                                 <td>{{ $job->bike->label }}<br><span class="soft">{{ $job->customer_name }}, {{ lcfirst($job->bike->kind->label()) }}, {{ $job->bike->frame_material->value }}@if ($page->shell($job) !== ''), {{ $page->shell($job) }}@endif</span></td>
-                                <td>{{ $job->kit?->motor?->name }}<br><span class="soft">{{ $job->kit?->battery?->pack }}</span></td>
+                                <td>{{ $job->kit?->motor?->name }}<br><span class="soft">{{ $page->pack($job) }}</span></td>
                                 <td>@if ($job->ended_at){{ $job->ended_as->label() }}, {{ $job->ended_at->format('j M Y') }}<br><span class="soft">“{{ $job->ended_because }}”</span>@else<span class="text-nowrap">{{ $job->handed_over_at->format('j M Y') }}</span>@endif</td>
                                 <td>{{ $page->findings($job) ?: '–' }}@if ($page->leftOver($job) !== [])<br><span class="soft">Got in vain: {{ implode('; ', $page->leftOver($job)) }}</span>@endif</td>
                                 <td>@forelse ($job->decisions->whereNotNull('reason') as $decision){{ lcfirst(App\Models\Values\About::read($decision->about)?->label() ?? $decision->about) }}: “{{ $decision->reason }}”<br>@empty – @endforelse</td>

@@ -1,11 +1,12 @@
 <x-layout title="People">
     <main id="main" class="page">
         <x-told />
-        <div class="bench-head"><h1>People</h1></div>
+        <div class="bench-head"><h1>People</h1><x-find :action="route('people')" :find="$page->find->text" words="Find: name, e-mail, role" /></div>
         @if (session('kept'))<p class="kept" role="status">{{ session('kept') }}</p>@endif
         <div class="work">
             <section class="panel work-wide" aria-labelledby="people-title">
                 <h2 id="people-title">Who works here</h2>
+                @if ($page->people()->isEmpty())<p class="empty">Nobody matches “{{ $page->find->text }}”. <a href="{{ route('people') }}">Show all</a></p>@endif
                 <ul class="plain-list people">
                     @foreach ($page->people() as $person)
                         <li class="person py-2" data-person="{{ $person->id }}">

@@ -41,7 +41,7 @@ it('tells a cargo bike of 220 kg on a hill of 14 percent which ring to fit', fun
     $site->visit("/jobs/{$job->id}/line")->press('Hills and roads');
     $site->type('mass_kg', '220')->type('grade_percent', '14')->type('rider_w', '150')->press('Ride it');
 
-    expect($site->text())->toContain('Only labouring')->toContain('Fit deep-40');
+    expect($site->text())->toContain('Only labouring')->toContain('Fit Deep-dish 40');
     $site->press('See it on Line');
     expect($site->text('tr[data-ring="deep-44"]'))->toContain('No gear pulls the hill');
     $site->click('[aria-label="Fit deep-40"]');

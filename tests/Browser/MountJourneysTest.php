@@ -46,7 +46,7 @@ it('builds a sleeve with one nut, and says at Match that the socket does not rea
 
 it('takes the spindle of a fat bike’s motor out for the nut, where the socket does not reach over it', function (): void {
     $journey = Journey::asNewUser([
-        'shell_width' => '100.02 100.06', 'guide_depth' => '1.5', 'stay_45' => '-2.2', 'stay_64' => '1.4', 'stay_80' => '2.7', 'stay_112' => '6.8', 'over_locknuts' => '197', 'wheel' => '2320',
+        'shell_width' => '100.02 100.06', 'guide_depth' => '1.5', 'stay_45' => '-2.2', 'stay_64' => '1.4', 'stay_80' => '2.7', 'stay_112' => '6.8', 'over_locknuts' => '197', 'wheel' => '2320', 'tyre_width' => '101',
     ] + Journey::STEEL_68, withOneNut(...));
     $journey->takeIn('fat', 'steel', 'Rust fat bike')->survey()->strip()->survey()->choose('Heron, 100 sleeve')->rest('frame');
     $journey->build(triesWrongOrders: false);

@@ -24,8 +24,8 @@ function openOn(Job $job): array
  * what is said there. The next finding is a line.
  */
 dataset('changes after all was ticked', [
-    'another ring' => ['ring', ['ring' => 'plain-40'], ['ring', 'ring-look', 'crank-right', 'turns-free', 'ring-again'], 'build?step=ring', 'The ring: deep-40 then, plain-40 now'],
-    'another motor of the same measures' => ['motor', ['motor' => 'heron-73-twin'], ['dry-fit', 'body-in', 'nut-torque', 'crank-left', 'wakes', 'hill'], 'build?step=dry-fit', 'The motor: heron-73 then, heron-73-twin now'],
+    'another ring' => ['ring', ['ring' => 'plain-40'], ['ring', 'ring-look', 'crank-right', 'turns-free', 'ring-again'], 'build?step=ring', 'The ring: Deep-dish 40 then, Plain 40 now'],
+    'another motor of the same measures' => ['motor', ['motor' => 'heron-73-twin'], ['dry-fit', 'body-in', 'nut-torque', 'crank-left', 'wakes', 'hill'], 'build?step=dry-fit', 'The motor: Heron, 73 sleeve then, Heron, the other now'],
     'other spacers by hand' => ['stack', ['place' => 'drive', 'op' => 'fill', 'typed' => '1.5'], ['body-in', 'nut-torque', 'boss-bolts', 'hill'], 'build?step=body-in', 'Spacers, drive side: '],
     'another band' => ['build/band', ['fastener' => 'crank_bolt', 'low' => '41', 'high' => '49', 'paper' => 'a card'], ['crank-left', 'pedals', 'cranks-again'], 'build?step=crank-left', 'The band: '],
     'another rest' => ['stack/rest', ['rest' => 'strut', 'rest_radius' => '120', 'position' => 'below', 'gap' => 'nothing'], ['set-rest', 'nut-torque', 'sound-shell'], 'build?step=set-rest', 'The rest: '],

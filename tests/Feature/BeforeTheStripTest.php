@@ -18,9 +18,9 @@ beforeEach(function (): void {
 it('asks for a look at frame, wheels and brakes before anything comes off, in one press or one by one', function (): void {
     $this->get("/jobs/{$this->job->id}/strip")->assertSee('nobody has looked at')->assertSee('frame: cracks, dents, corrosion')->assertSee('brakes: kind and condition')
         ->assertDontSee('subject=lights', false);
-    $this->put("/jobs/{$this->job->id}/condition", ['subjects' => ['frame', 'carbon', 'wheels', 'brake-kind'], 'back' => 'strip'])
+    $this->put("/jobs/{$this->job->id}/condition", ['subjects' => ['frame', 'carbon', 'joint', 'wheels', 'brake-kind', 'coaster', 'belt'], 'back' => 'strip'])
         ->assertSessionHasNoErrors()->assertRedirect(route('job.strip', $this->job));
-    expect(Condition::query()->where('job_id', $this->job->id)->count())->toBe(4);
+    expect(Condition::query()->where('job_id', $this->job->id)->count())->toBe(7);
     $this->get("/jobs/{$this->job->id}/strip")->assertDontSee('nobody has looked at');
     $this->put("/jobs/{$this->job->id}/condition", ['subjects' => ['lights'], 'back' => 'elsewhere'])->assertSessionHasErrors('back');
     $this->get("/jobs/{$this->job->id}/condition")->assertSee('data-key="n"', false)->assertSee('Next: strip the bike');

@@ -59,7 +59,7 @@ it('leaves nothing over of what is not here, or of what the stack takes whole', 
 
 it('lists all a job needs with what waits for it, as a table too', function (): void {
     $csv = (string) $this->get("/jobs/{$this->job->id}/stack/needs.csv")->assertOk()->getContent();
-    expect($csv)->toContain('what,quantity,from,waits')->toContain('Plate bolts M6')->toContain('Ring deep-40 with its bolts')
+    expect($csv)->toContain('what,quantity,from,waits')->toContain('Plate bolts M6')->toContain('Ring Deep-dish 40 with its bolts')
         ->toContain('Chain,')->toContain('"Speed sensor with its magnet",1,box')->toContain('boss washers');
     ($this->note)(($this->at)('Speed sensor with magnet'), 'missing');
     expect((string) $this->get("/jobs/{$this->job->id}/stack/needs.csv")->getContent())->toContain('"Speed sensor with its magnet",1,shop')->not->toContain('missing from the box');

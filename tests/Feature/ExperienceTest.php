@@ -81,7 +81,13 @@ it('leaves what was written when a bike left, whatever lies in the drawer when i
     expect(LogbookEntry::query()->sole()->pieces)->toBe(['drive' => [1.5]])->and(LogbookEntry::query()->sole()->found)->toBe(['nut-torque' => 'loose, found 2 times']);
 });
 
-it('writes a job that ends otherwise too, and what it was found like twice', function (): void {
+it('writes a job that ends otherwise too, and proposes one that was given up to nobody', function (): void {
     $this->post("/jobs/{$this->job->id}/end", ['ended_as' => JobEnd::cases()[0]->value, 'ended_because' => 'Frame cracked']);
     expect(LogbookEntry::query()->sole()->found)->toBe([])->and(LogbookEntry::query()->sole()->motor)->toBe('heron-73');
+
+    $next = Workshops::kitted($this->person);
+    $this->get("/jobs/{$next->id}/match")->assertDontSee('From the logbook');
+    $this->put("/jobs/{$next->id}/stack/like", ['version' => Workshops::fresh($next)->version, 'number' => $this->job->number])->assertSessionHasErrors('way');
+    $this->job->forceFill(['ended_as' => JobEnd::Elsewhere])->save();
+    $this->get("/jobs/{$next->id}/match")->assertSee('From the logbook');
 });

@@ -46,7 +46,7 @@ it('fits a ring turned round, and takes that back', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $ring = $person->workshop->rings()->where('code', 'half-36')->sole();
-    $this->actingAs($person)->get("/jobs/{$job->id}/line")->assertSee('half-36 turned')->assertDontSee('deep-40 turned');
+    $this->actingAs($person)->get("/jobs/{$job->id}/line")->assertSee('Half-dish 36, turned round')->assertDontSee('Deep-dish 40, turned');
     $this->put("/jobs/{$job->id}/ring", ['ring_id' => $ring->id, 'mounting' => 'turned', 'version' => Workshops::fresh($job)->version])->assertSessionHasNoErrors();
 
     expect($this->get("/jobs/{$job->id}/job.json")->json('kit.ring'))->toBe('half-36 turned')
@@ -61,7 +61,7 @@ it('fits a ring on an adapter spider, and says which ring has nothing to bolt to
     $job = Workshops::kitted($person);
     $ring = $person->workshop->rings()->where('code', 'out-48')->sole();
     $fit = fn (string $mounting) => $this->put("/jobs/{$job->id}/ring", ['ring_id' => $ring->id, 'mounting' => $mounting, 'version' => Workshops::fresh($job)->version]);
-    $this->actingAs($person)->get("/jobs/{$job->id}/line")->assertSee('out-48 on crab-130')->assertSee('6.00 mm further out')->assertDontSee('No bolts');
+    $this->actingAs($person)->get("/jobs/{$job->id}/line")->assertSee('Outboard 48, on the outer face of Crab spider, 130')->assertSee('6.00 mm further out')->assertDontSee('No bolts');
     $fit('on crab-130')->assertSessionHasNoErrors();
     $document = $this->get("/jobs/{$job->id}/job.json")->json();
 
@@ -70,7 +70,7 @@ it('fits a ring on an adapter spider, and says which ring has nothing to bolt to
     $fit('on newt-104')->assertSessionHasErrors(['mounting' => 'The ring does not go on that way. Choose one of the ways the list shows.']);
 
     $otter = (string) preg_replace('/.*data-motor="otter-73"(.*?)<\/tr>.*/s', '$1', (string) $this->get("/jobs/{$job->id}/match")->getContent());
-    expect($otter)->toContain('Ring out-48 on crab-130 does not bolt to it')->not->toContain('Nothing stands in the way');
+    expect($otter)->toContain('Ring Outboard 48, on the outer face of Crab spider, 130 does not bolt to it')->not->toContain('Nothing stands in the way');
 
     $person->workshop->spiders()->delete();
     $person->workshop->renewCatalogue();
@@ -85,7 +85,7 @@ it('shows every gear, also of a hub, and another ring beside it', function (): v
     $gears = $this->get("/jobs/{$job->id}/worksheet.json")->json('gears');
     expect($gears['gears'])->toHaveCount(27);
     $this->get("/jobs/{$job->id}/line/gears")->assertOk()->assertSee(number_format($gears['range_percent'], 0).' %')->assertSee('30 × 0.73');
-    $this->get("/jobs/{$job->id}/line/gears?with=half-36")->assertOk()->assertSee('below with half-36');
+    $this->get("/jobs/{$job->id}/line/gears?with=half-36")->assertOk()->assertSee('below with Half-dish 36');
     $this->get("/jobs/{$job->id}/line/gears?with=nonsense")->assertOk()->assertDontSee('below with');
     foreach (['1 0.7', 'two', '0.01 1', implode(' ', range(1, 31))] as $wrong) {
         $this->post("/jobs/{$job->id}/answers", ['spot' => 'hub_ratios', 'value' => $wrong])->assertSessionHasErrors('value');
@@ -102,7 +102,7 @@ it('says which gear climbs the hill, and which ring to fit when none does', func
     $this->get("/jobs/{$job->id}/line/hills")->assertOk()->assertSee('Up it at')->assertSee('The steepest it pulls');
     $this->post("/jobs/{$job->id}/answers", ['spot' => 'cogs', 'value' => '11 13 15 18 21 24 28 36 51'])->assertSessionHasNoErrors();
     $ride(['mass_kg' => '220', 'grade_percent' => '14', 'rider_w' => '150'])->assertSessionHasNoErrors();
-    $this->get("/jobs/{$job->id}/line/hills")->assertSee('Fit deep-40');
+    $this->get("/jobs/{$job->id}/line/hills")->assertSee('Fit Deep-dish 40');
     $ride(['mass_kg' => '500', 'grade_percent' => '30'])->assertSessionHasNoErrors();
     $this->get("/jobs/{$job->id}/line/hills")->assertSee('No ring of the catalogue');
     expect($this->get("/jobs/{$job->id}/job.json")->json('climb.mass_kg'))->toEqual(500);

@@ -45,7 +45,7 @@ function stillOpen(Job $job): array
 
     return array_filter([
         'built with others' => builtWithOthers($job),
-        'condition' => $condition < count(Subject::on($job->bike->frame_material)) && ! $ownerSays('condition'),
+        'condition' => $condition < count(Subject::on($job->bike->kind, $job->bike->frame_material)) && ! $ownerSays('condition'),
         'parts' => array_filter($fetched, fn (Need $need) => ! in_array($need->says(), $here, true) && ! $ownerSays('part-'.substr($need->mark(), 0, 16))),
         'leads' => array_filter(array_keys($short), fn (int $run) => ! isset($decided["without-lead-{$run}"])),
         'pack' => ($job->kit?->battery->pack ?? null) === null && ! $ownerSays('pack'),

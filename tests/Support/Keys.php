@@ -27,6 +27,11 @@ final class Keys extends Hand
 
     protected function pick(string $id, string $value): void
     {
+        if ($this->is("#{$id}", 'fieldset')) {
+            $this->turnTo("#{$id} input[value='{$value}']");
+
+            return;
+        }
         $this->to("#{$id}");
         for ($i = 0; $i < 60 && $this->site->value($id) !== $value; $i++) {
             $this->site->keys($i < 30 ? WebDriverKeys::ARROW_DOWN : WebDriverKeys::ARROW_UP);

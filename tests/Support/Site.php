@@ -189,7 +189,7 @@ final class Site
 
     public function choose(string $id, string $value): self
     {
-        $this->wait(WebDriverBy::cssSelector("#{$id} option[value='{$value}']"))->click();
+        $this->wait(WebDriverBy::cssSelector("#{$id} option[value='{$value}'], #{$id} input[value='{$value}']"))->click();
 
         return $this;
     }
@@ -275,7 +275,7 @@ final class Site
     /** @phpstan-impure what stands in a field changes as it is typed in */
     public function value(string $id): string
     {
-        $value = $this->whenThere(WebDriverBy::id($id), 'found.value');
+        $value = $this->whenThere(WebDriverBy::id($id), 'found.value ?? found.querySelector(":checked")?.value');
 
         return is_string($value) ? $value : '';
     }

@@ -29,8 +29,8 @@ class ChooseMotor extends KitAction
             if ($ring !== null && ! isset($ring->ways[$mounting])) {
                 $this->refuse('mounting', 'The ring does not go on that way. Choose one of the ways the list shows.');
             }
-            $and = $ring === null ? '' : rtrim(", ring {$ring->code} {$mounting}");
-            $with = $insert === null ? '' : " with insert {$insert->part->code}";
+            $and = $ring === null ? '' : ", ring {$ring->label($ring->ways[$mounting])}";
+            $with = $insert === null ? '' : " with insert {$insert->part->label()}";
             $this->kit->alter($open, $by, "Motor {$motor->name}{$with}{$and}", array_column(Place::cases(), 'value'), fn (Kit $kit) => $kit->fill([
                 'motor_id' => $motorId,
                 'insert_id' => $insertId,

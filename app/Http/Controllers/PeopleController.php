@@ -17,9 +17,9 @@ use Illuminate\View\View;
 
 class PeopleController extends Controller
 {
-    public function show(): View
+    public function show(Request $request): View
     {
-        return view('people', ['page' => new PeoplePage($this->user())]);
+        return view('people', ['page' => new PeoplePage($this->user(), $request->query('find'))]);
     }
 
     public function invite(InviteRequest $request, InvitePerson $invite): RedirectResponse

@@ -108,7 +108,7 @@ class BuildPage extends StepsPage
 
         return match (true) {
             $cause === null => null,
-            $by === $code => ucfirst(implode('; ', $this->asked($code)->differsFrom($cause->asked(), $this->torqueUnit))).'.',
+            $by === $code => ucfirst(implode('; ', $this->asked($code)->differsFrom($cause->asked(), $this->torqueUnit, $this->opened->catalogue->parts->names()))).'.',
             $this->isAskedOtherwise($cause) => "“{$cause->title}” is asked otherwise now.",
             default => "“{$cause->title}” was undone or done again under it.",
         };

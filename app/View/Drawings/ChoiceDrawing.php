@@ -18,14 +18,14 @@ use function sprintf;
  */
 final readonly class ChoiceDrawing
 {
-    private const PALE = 'pale';
+    public const PALE = 'pale';
 
-    private const PART = 'part-drawn';
+    public const PART = 'part-drawn';
 
-    private const LINE = 'line-drawn';
+    public const LINE = 'line-drawn';
 
     /** @param  list<array{string, string}>  $shapes  the class and the path of each, the lowest first */
-    private function __construct(public array $shapes) {}
+    public function __construct(public array $shapes) {}
 
     /** Null where an answer needs no picture, or has none. */
     public static function of(Spot $spot, string $value): ?self
@@ -121,7 +121,7 @@ final readonly class ChoiceDrawing
         };
     }
 
-    private static function circle(float $x, float $y, float $r): string
+    public static function circle(float $x, float $y, float $r): string
     {
         return sprintf('M%1$s %2$s a%3$s %3$s 0 1 0 %4$s 0 a%3$s %3$s 0 1 0 -%4$s 0 Z', $x - $r, $y, $r, 2 * $r);
     }

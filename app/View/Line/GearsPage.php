@@ -55,7 +55,7 @@ class GearsPage extends JobPage
     /** @return array<array-key, string> labels by code */
     public function ringsToSetBeside(): array
     {
-        return array_map(fn (Ring $ring) => "{$ring->teeth}, {$ring->code}", $this->otherRings());
+        return array_map(fn (Ring $ring) => "{$ring->teeth}, {$ring->label()}", $this->otherRings());
     }
 
     public function with(): ?Ring

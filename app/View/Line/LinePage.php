@@ -21,6 +21,7 @@ use NeatSpindle\Core\Sums\Line\Chain;
 use NeatSpindle\Core\Sums\Line\Chainline;
 use NeatSpindle\Core\Sums\Line\CogLine;
 use NeatSpindle\Core\Sums\Line\LineVerdict;
+use NeatSpindle\Core\Sums\Line\TyreRoom;
 use NeatSpindle\Core\Sums\Margin\Margin;
 use NeatSpindle\Core\Sums\Margin\Verdict;
 
@@ -91,6 +92,22 @@ class LinePage extends JobPage
             $doubts['locknuts'] => Spot::OverLocknuts,
             default => Spot::CogInset,
         };
+    }
+
+    /** Null where the tyre is none that the chain comes near, or nobody has measured it. */
+    public function tyreRoom(): ?TyreRoom
+    {
+        [$worksheet, $tyre] = [$this->opened->worksheet(), $this->opened->findings->measurement(Spot::TyreWidth)];
+        $bike = $worksheet?->job->bike;
+
+        return $worksheet?->chainline === null || $bike === null || $tyre === null ? null
+            : TyreRoom::of($worksheet->chainline, $bike->rear, $bike->wheelCircumference, $tyre);
+    }
+
+    /** Whether the tyre is so wide that its width is asked for. */
+    public function asksForTheTyre(): bool
+    {
+        return in_array(Spot::TyreWidth, $this->opened->walk()->spots, true) && $this->opened->findings->measurement(Spot::TyreWidth) === null;
     }
 
     /** How far apart the cogs are taken to stand, where nobody has measured it. */
@@ -179,8 +196,8 @@ class LinePage extends JobPage
             $mounted->ring->takesGuard ? 'takes a guard' : null,
             $mounted->mounting->isTurned ? 'turned round: its dish goes the other way' : null,
             $spider === null ? null : ($mounted->mounting->isInside
-                ? "on the inner face of spider {$spider->code}: its own thickness further in"
-                : "on the outer face of spider {$spider->code}: ".$this->unit->show($spider->thickness).' further out'),
+                ? "on the inner face of {$spider->label()}: its own thickness further in"
+                : "on the outer face of {$spider->label()}: ".$this->unit->show($spider->thickness).' further out'),
         ]));
     }
 
@@ -208,7 +225,7 @@ class LinePage extends JobPage
         $face = $this->opened->motor()?->ringBoltCircle;
 
         return $mounted->mounting->spider !== null
-            ? "Spider {$mounted->mounting->spider->code} does not bolt to this motor."
+            ? "{$mounted->mounting->spider->label()} does not bolt to this motor."
             : 'Bolt circle '.$this->unit->showCoarse((float) $mounted->ring->boltCircle).', the motor’s is '.$this->unit->showCoarse((float) $face)
                 .': it takes a spider that has both, and the catalogue has none.';
     }

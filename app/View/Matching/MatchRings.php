@@ -31,10 +31,10 @@ class MatchRings
     /** The ring of this list does not bolt to the motor; null where it does, as far as anybody has said. */
     public function objection(MotorMatch $row): ?string
     {
-        $ring = $this->open->ring()->code ?? '';
-        $mounted = $this->open->catalogue->parts->mounted[$ring] ?? null;
+        $ring = $this->open->ring();
+        $mounted = $this->open->catalogue->parts->mounted[$ring->code ?? ''] ?? null;
 
-        return $mounted === null || $mounted->boltsTo($this->motorOf($row)) ? null : "Ring {$ring} does not bolt to it: choose another on Line.";
+        return $mounted === null || $mounted->boltsTo($this->motorOf($row)) ? null : "Ring {$ring?->label()} does not bolt to it: choose another on Line.";
     }
 
     /** The ring to choose with it; null where the chosen one does. */

@@ -39,7 +39,7 @@ class ConditionPage extends JobPage
     /** @return list<Subject> */
     public function subjects(): array
     {
-        return Subject::on($this->job->bike->frame_material);
+        return Subject::on($this->job->bike->kind, $this->job->bike->frame_material);
     }
 
     /** The worst that stands of a subject: a stop, else what was found last; null where nobody has looked. */

@@ -43,6 +43,12 @@ readonly class CataloguePage
         return $this->catalogue->rings->filter(fn (Ring $one) => $this->find->finds($one->code, "{$one->teeth} teeth"))->values();
     }
 
+    /** A motor as the catalogue calls it; its code where it is not there. */
+    public function motorName(string $code): string
+    {
+        return $this->parts->motorCalled($code)->name ?? $code;
+    }
+
     /** @return Collection<int, Spider> */
     public function spiders(): Collection
     {

@@ -6,6 +6,7 @@ namespace App\View\Workshop;
 
 use App\Assembly\BikeAssembler;
 use App\Assembly\Findings;
+use App\Assembly\KnownParts;
 use App\Models\Job;
 use App\Models\LogbookEntry;
 use App\Models\Recheck;
@@ -49,6 +50,8 @@ class LogbookPage
     private readonly Collection $jobs;
 
     private int $count = 0;
+
+    private ?KnownParts $parts = null;
 
     /**
      * @param  mixed  $find  words from the address
@@ -140,6 +143,14 @@ class LogbookPage
         $found = RecheckPlan::findings(array_values($job->rechecks->map(fn (Recheck $recheck) => $recheck->found())->all()));
 
         return implode('; ', array_map(fn (string $code, array $one) => self::titleOf($job, $code).' '.self::times($one), array_keys($found), $found));
+    }
+
+    /** The battery that was chosen, as the catalogue calls it; its code where it is not there any more. */
+    public function pack(Job $job): string
+    {
+        $code = $job->kit?->battery?->pack;
+
+        return $code === null ? '' : (($this->parts ??= KnownParts::of($this->user->workshop_id))->packs[$code]->name ?? $code);
     }
 
     /** @return list<string> what was got for it and not needed */

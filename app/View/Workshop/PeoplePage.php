@@ -6,17 +6,25 @@ namespace App\View\Workshop;
 
 use App\Models\Role;
 use App\Models\User;
+use App\View\Shared\Finder;
 use Illuminate\Support\Collection;
 
 /** Who works here, and who may. */
 class PeoplePage
 {
-    public function __construct(public readonly User $user) {}
+    public readonly Finder $find;
+
+    /** @param  mixed  $find  words from the address */
+    public function __construct(public readonly User $user, mixed $find = null)
+    {
+        $this->find = new Finder($find);
+    }
 
     /** @return Collection<int, User> those who may come in first */
     public function people(): Collection
     {
-        return User::query()->where('workshop_id', $this->user->workshop_id)->orderByRaw('shut_out_at is not null')->orderBy('name')->get();
+        return User::query()->where('workshop_id', $this->user->workshop_id)->orderByRaw('shut_out_at is not null')->orderBy('name')->get()
+            ->filter(fn (User $one) => $this->find->finds($one->name, $one->email, $one->role->label()))->values();
     }
 
     public function mayManage(): bool

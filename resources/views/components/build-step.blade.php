@@ -9,7 +9,7 @@
     <div class="step-picture">
         <div>
             <h2 id="step-title"><span class="figures">{{ $page->numberOf($step->code) }}</span> {{ $step->title }}</h2>
-            <p>{{ $step->how }}</p>
+            <p>@words($step->how)</p>
             @if ($step->caution)<p class="caution">{{ $step->caution }}</p>@endif
             @if ($step->house)<p class="house-note mb-1"><strong>House rule.</strong> {{ $step->house }}</p>@endif
             @foreach ($page->experience($step->code) as $said)<p class="told experience mb-1">{{ $said }}</p>@endforeach
@@ -20,7 +20,7 @@
                 @if ($step->stands)<dt>The bike</dt><dd>{{ $step->stands }}</dd>@endif
                 @if ($step->turn)<dt>Stand on</dt><dd>{{ $step->turn->side->value === 'drive' ? 'the drive side' : 'the left side' }}; {{ $step->turn->hand->value }}-hand thread</dd>@endif
                 @if ($step->tool)<dt>Tool</dt><dd>{{ $step->tool }}</dd>@endif
-                @if ($step->look)<dt>Look</dt><dd>{{ $step->look }}</dd>@endif
+                @if ($step->look)<dt>Look</dt><dd>@words($step->look)</dd>@endif
                 @if ($asItWas)<dt>As it was</dt><dd>{{ $asItWas }}</dd>@endif
                 @if ($step->closesOff)<dt>Out of reach afterwards</dt><dd>{{ $step->closesOff }}</dd>@endif
             </dl>

@@ -17,10 +17,10 @@
                     Every gear spins out: it is faster than the gears.
                     @break
                 @default
-                    No gear carries it with ring {{ $page->opened->worksheet()->job->kit->ring->code }}.
+                    No gear carries it with ring {{ $page->opened->worksheet()->job->kit->ring->label() }}.
             @endswitch
             @if ($other)
-                <strong>Fit {{ $other->ring->code }}, {{ $other->ring->teeth }} teeth:</strong>
+                <strong>Fit {{ $other->ring->label() }}, {{ $other->ring->teeth }} teeth:</strong>
                 its lowest gear is {{ number_format($other->lowestDevelopment, 2) }} m a turn, and pulls.
                 <a href="{{ route('job.line', $page->job) }}">See it on Line</a>
             @else

@@ -5,7 +5,7 @@
 <tr class="{{ $page->isChosen($motor) ? 'chosen' : '' }}" data-motor="{{ $row->motor->code }}">
     <td>
         <strong>{{ $row->motor->name }}</strong><br>
-        <span class="soft">{{ $row->motor->mount()->label() }}{{ $row->insert ? ", insert {$row->insert->code}" : '' }}</span>
+        <span class="soft">{{ $row->motor->mount()->label() }}{{ $row->insert ? ", {$row->insert->label()}" : '' }}</span>
         @if ($motor->isMeasuredHere)<br><span class="from-log">measured here</span>@endif
         @if ($motor->papers->displays !== [])<br><span class="soft">Talks to {{ implode(', ', $motor->papers->displays) }}</span>@endif
         @foreach ($page->likeJobs() as $like)
@@ -31,7 +31,7 @@
             {{ $page->obstacle($row) ?? ($objection === null ? 'Nothing stands in the way.' : '') }}
         @endif
         @if ($page->rings()->thatHelps($row))
-            <br><strong>Goes with ring {{ $page->rings()->thatHelps($row)->part->code }}.</strong>
+            <br><strong>Goes with ring {{ $page->rings()->thatHelps($row)->part->label() }}.</strong>
         @endif
         @if ($page->advice()->isForTheGuide($page->shell()->asIn($row)))
             <br><a href="{{ route('job.survey', [$page->job, 'spot' => 'guide_remedy']) }}">Decide what the guide becomes</a>

@@ -23,6 +23,6 @@
                 @if ($figure->kind->isLength() || $figure->unit !== '') inputmode="decimal" @endif aria-describedby="{{ $id }}-how" @disabled(! $page->mayMeasure()) @error('figures.'.$field) aria-invalid="true" @enderror>
         @endif
     @endif
-    <p class="form-hint mb-0" id="{{ $id }}-how">{{ $figure->how }}</p>
+    <p class="form-hint mb-0" id="{{ $id }}-how">@words($figure->how)</p>
     <x-fault :for="'figures.'.$field" />
 </div>

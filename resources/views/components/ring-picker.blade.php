@@ -13,5 +13,5 @@
     <p class="form-hint mb-0"><a href="{{ route('parts') }}">Another ring lies here, or the bike’s own: measure it</a></p>
     <x-fault for="ring_id" />
 @else
-    <p class="mb-0">{{ $rings[$page->job->kit?->ring_id]->code ?? 'None chosen yet' }}</p>
+    <p class="mb-0">{{ ($rings[$page->job->kit?->ring_id] ?? null)?->label() ?? 'None chosen yet' }}</p>
 @endif

@@ -2,7 +2,7 @@
 @php($mounted = $page->mounted($option))
 <tr class="{{ $page->isFitted($option) ? 'chosen' : '' }}" data-ring="{{ $option->ring->code }}">
     <td>
-        <strong>{{ $option->ring->teeth }}</strong> {{ $option->ring->code }}
+        <strong>{{ $option->ring->teeth }}</strong> {{ $option->ring->label() }}
         @if ($page->isFitted($option))
             <span class="on-paper">fitted</span>
         @endif
@@ -35,7 +35,7 @@
     <td class="not-on-paper">
         <label class="pick slim">
             <input type="checkbox" form="compare-rings" name="compare[]" value="{{ $option->ring->code }}" @checked($page->isCompared($option))>
-            <span class="visually-hidden">{{ $option->ring->code }}</span>
+            <span class="visually-hidden">{{ $option->ring->label() }}</span>
         </label>
     </td>
     <td class="not-on-paper">
@@ -46,7 +46,7 @@
                 @csrf @formkey @method('PUT')
                 <input type="hidden" name="version" value="{{ $page->job->version }}">
                 <input type="hidden" name="mounting" value="{{ $mounted->mounting->words() }}">
-                <button class="btn {{ $first ? 'btn-primary' : 'btn-plain' }}" name="ring_id" value="{{ $mounted->ring->id }}" aria-label="Fit {{ $option->ring->code }}">Fit</button>
+                <button class="btn {{ $first ? 'btn-primary' : 'btn-plain' }}" name="ring_id" value="{{ $mounted->ring->id }}" aria-label="Fit {{ $option->ring->label() }}">Fit</button>
             </form>
         @endif
     </td>

@@ -8,7 +8,7 @@
         <div class="compare compare-drawings">
             @foreach ($page->compared() as $option)
                 <article class="panel">
-                    <h3 class="h6"><strong>{{ $option->ring->code }}</strong>, {{ $option->ring->teeth }} teeth @verdict($option->stack->verdict)</h3>
+                    <h3 class="h6"><strong>{{ $option->ring->label() }}</strong>, {{ $option->ring->teeth }} teeth @verdict($option->stack->verdict)</h3>
                     <p class="mb-1">
                         Off the cogs as ridden by {{ $page->length($option->offset) }}; clearance {{ $page->clearance($option->clearance()) }};
                         motor stops at {{ number_format($option->topSpeed, 0) }} km/h.

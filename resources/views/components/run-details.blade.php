@@ -6,11 +6,12 @@
         <input type="hidden" name="version" value="{{ $page->job->version }}"><input type="hidden" name="details" value="{{ $run->id }}">
         <div class="own-lead">
             <label class="form-label m-0" for="pins-{{ $run->id }}">Pins</label><input class="form-control" id="pins-{{ $run->id }}" name="pins" inputmode="numeric" value="{{ $isTyped ? old('pins') : $plug?->pins }}">
-            <x-select name="shape" :options="NeatSpindle\Core\Fitting\Route\PlugShape::cases()" :chosen="$isTyped ? old('shape') : $plug?->shape->value" any="outline" class="w-auto" :aria-label="'Outline of the plug of '.$run->name" />
             <x-select name="colour" :options="NeatSpindle\Core\Fitting\Route\PlugColour::cases()" :chosen="$isTyped ? old('colour') : $plug?->colour->value" any="colour" class="w-auto" :aria-label="'Colour of the plug of '.$run->name" />
             <label class="pick slim"><input type="checkbox" name="is_socket" value="1" @checked($plug?->isSocket)> socket</label>
             <label class="pick slim"><input type="checkbox" name="is_sealed" value="1" @checked($plug?->isSealed ?? true)> sealed</label>
         </div>
+        <x-picks :id="'shape-'.$run->id" name="shape" :options="NeatSpindle\Core\Fitting\Route\PlugShape::cases()" :chosen="$isTyped ? old('shape') : $plug?->shape->value" any="not looked at" :legend="'Outline of the plug of '.$run->name" class="slim" hidden
+            :drawn="fn (string $value) => App\View\Drawings\FittingDrawing::of(NeatSpindle\Core\Fitting\Route\PlugShape::from($value))" />
         @if ($isTyped)<x-fault for="pins" /><x-fault for="shape" /><x-fault for="colour" />@endif
         <label class="form-label mt-1" for="with-{{ $run->id }}">Goes through, or with</label>
         <input class="form-control" id="with-{{ $run->id }}" name="threaded_with" maxlength="@most(THREADED_WITH)" placeholder="guide, housing, a drawn thread" value="{{ $isTyped ? old('threaded_with') : $run->threaded_with }}">

@@ -1,8 +1,9 @@
 @props(['page', 'about', 'options', 'chosen' => null])
 @php([$decision, $code] = [$page->decision($about), $about->kept()])
-<div class="record">
+<div>
     <div>
-        <x-select :id="$code" :name="'choices['.$code.']'" :options="$options" :chosen="old('choices.'.$code, $chosen)" any="Not decided yet" :aria-label="$about->label()" />
+        <x-picks :id="$code" :name="'choices['.$code.']'" :options="$options" :chosen="old('choices.'.$code, $chosen)" any="Not decided yet" :legend="$about->label()" hidden
+            :drawn="fn (string $value) => App\View\Drawings\FittingDrawing::of($options[0]::from($value))" />
         <x-fault :for="'choices.'.$code" />
     </div>
     <div>

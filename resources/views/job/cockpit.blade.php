@@ -27,8 +27,10 @@
                                 <span class="name">{{ $one->kind->label() }}</span>
                                 <input class="form-control" name="widths[{{ $i }}]" value="{{ old("widths.{$i}", $page->unit->showCoarse($one->width)) }}" aria-label="{{ $one->kind->label() }}, {{ $side->value }}: how wide" @error("widths.{$i}") aria-invalid="true" @enderror>
                                 @if (count($one->kind->makes()) > 1)
-                                    <x-select name="makes[{{ $i }}]" :options="$one->kind->makes()" :chosen="$one->make->value" aria-label="{{ $one->kind->label() }}, {{ $side->value }}: how it is made" />
-                                @else <span></span> @endif
+                                    <x-picks :id="'make-'.$i" name="makes[{{ $i }}]" :options="$one->kind->makes()" :chosen="$one->make->value" legend="{{ $one->kind->label() }}, {{ $side->value }}: how it is made" class="slim" hidden
+                                        :drawn="fn (string $value) => App\View\Drawings\FittingDrawing::made($one->kind, NeatSpindle\Core\Fitting\Cockpit\Make::from($value))" />
+                                @endif
+                                <span></span>
                                 <label class="pick slim"><input type="checkbox" name="new[{{ $i }}]" value="1" @checked($one->isNew)> new</label>
                                 <span class="moves"><button class="btn-link-quiet" name="move" value="{{ $i }} out" @disabled($loop->first) aria-label="Towards the grip: {{ $one->kind->label() }}, {{ $side->value }}">↑</button><button class="btn-link-quiet" name="move" value="{{ $i }} in" @disabled($loop->last) aria-label="Towards the middle: {{ $one->kind->label() }}, {{ $side->value }}">↓</button></span>
                                 <button class="btn-link-quiet" name="drop" value="{{ $i }}" aria-label="Leave off: {{ $one->kind->label() }}, {{ $side->value }}">Leave off</button>
@@ -46,11 +48,12 @@
             <h2 id="display-title">Display</h2>
             <div class="pieces">
                 @if ($page->displays() !== [])<label for="which-display">Which one</label><x-select id="which-display" name="display" :options="$page->displays()" :chosen="old('display', $page->display())" class="w-auto" />@endif
-                <label for="display-at">It sits</label><x-select id="display-at" name="display_at" :options="NeatSpindle\Core\Fitting\Cockpit\DisplaySite::cases()" :chosen="old('display_at', $page->displayAt()->value)" class="w-auto" />
-                <label for="bore">Its clamp is wide</label><input class="form-control w-auto" id="bore" name="bore" size="8" value="{{ old('bore', $page->displayBore() === null ? '' : $page->unit->show($page->displayBore())) }}" @error('bore') aria-invalid="true" @enderror>
+                                <label for="bore">Its clamp is wide</label><input class="form-control w-auto" id="bore" name="bore" size="8" value="{{ old('bore', $page->displayBore() === null ? '' : $page->unit->show($page->displayBore())) }}" @error('bore') aria-invalid="true" @enderror>
                 <a href="{{ route('job.survey', [$page->job, 'spot' => 'bar_diameter']) }}">Measure the bar there</a>
                 @if ($display)@verdict($display->verdict(), $display->says(), wraps: true)@endif
             </div>
+            <x-picks id="display-at" name="display_at" :options="NeatSpindle\Core\Fitting\Cockpit\DisplaySite::cases()" :chosen="old('display_at', $page->displayAt()->value)" legend="It sits"
+                :drawn="fn (string $value) => App\View\Drawings\FittingDrawing::of(NeatSpindle\Core\Fitting\Cockpit\DisplaySite::from($value))" />
             @if ($page->displayDoubt())<p class="caution">{{ $page->displayDoubt() }}</p>@endif
             <x-fault for="display" /><x-fault for="bore" /><x-fault for="kinds" />
             <button class="btn btn-primary mt-2" id="keep-cockpit">Keep</button>

@@ -29,7 +29,7 @@
         </section>
         <section class="panel step-now" aria-labelledby="subject-title" data-hand tabindex="-1">
             <h2 id="subject-title">{{ $subject->label() }}</h2>
-            <p>{{ $subject->look() }}</p>
+            <p>@words($subject->look())</p>
             @if ($page->brakes())<x-brakes-estimate :page="$page" :brakes="$page->brakes()" />@endif
             @foreach ($page->all($subject) as $found)
                 <p>@verdict($found->severity->mark(), $found->severity->label())

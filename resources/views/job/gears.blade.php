@@ -6,7 +6,7 @@
         <section class="panel picture" aria-labelledby="gears-title">
             <div class="title-line">
                 <h2 id="gears-title">
-                    {{ count($page->gears()->merged()) }} gears with ring {{ $page->ring()->code }}, {{ number_format($page->gears()->rangePercent(), 0) }} % from lowest to highest{{ $page->with() ? ", below with {$page->with()->code}" : '' }}
+                    {{ count($page->gears()->merged()) }} gears with ring {{ $page->ring()->label() }}, {{ number_format($page->gears()->rangePercent(), 0) }} % from lowest to highest{{ $page->with() ? ", below with {$page->with()->label()}" : '' }}
                 </h2>
                 <form class="pieces not-on-paper" method="get" action="{{ route('job.gears', $page->job) }}">
                     <label for="with">beside</label>

@@ -5,7 +5,7 @@
         <section class="panel" aria-labelledby="match-title">
             <div class="title-line">
                 <h2 id="match-title">
-                    Motors against this bike, with ring {{ $page->ring()->code }}
+                    Motors against this bike, with ring {{ $page->ring()->label() }}
                     @if ($page->job->kit?->ring_id === null)
                         <span class="soft">(none chosen yet; the first of the catalogue stands in)</span>
                     @endif
@@ -31,7 +31,7 @@
                 </p>
             @endif
             @if ($page->head() !== null)
-                <p class="next-line"><strong>{{ $page->opened->motor()->name }}</strong> with ring <strong>{{ $page->ring()->code }}</strong> @verdict($page->verdict())
+                <p class="next-line"><strong>{{ $page->opened->motor()->name }}</strong> with ring <strong>{{ $page->ring()->label() }}</strong> @verdict($page->verdict())
                     <a class="btn {{ $page->verdict()?->value === 'fails' ? 'btn-plain' : 'btn-primary' }}" id="next-place" href="{{ route('job.stack', $page->job) }}" data-key="n">{{ $page->verdict()?->value === 'fails' ? 'See what fails' : 'Next: the stack' }} <kbd aria-hidden="true">n</kbd></a> <a class="btn btn-plain" href="{{ route('job.box', $page->job) }}">What is in the box</a></p>
             @elseif ($page->opened->missingForTheMount() !== [])
                 <p class="next-line"><strong>{{ $page->opened->motor()->name }}</strong> <a class="btn btn-primary" id="next-place" href="{{ route('job.survey', $page->job) }}" data-key="n">Next: measure with the plates <kbd aria-hidden="true">n</kbd></a></p>

@@ -27,7 +27,7 @@
         <div class="work-wide">
             <section class="panel step-now" aria-labelledby="check-title" data-hand tabindex="-1">
                 <h2 id="check-title"><span class="figures">{{ $page->numberOf($check->code) }}</span> {{ $check->title }}</h2>
-                <p>{{ $check->how }}</p>
+                <p>@words($check->how)</p>
                 @if ($check->caution)<p class="caution">{{ $check->caution }}</p>@endif
                 <dl class="facts"><dt>Expected</dt><dd><strong>{{ $check->expects }}</strong></dd>@if ($check->figure)<dt>Figure</dt><dd>{{ $check->figure->band() }}</dd>@endif</dl>
                 @if ($page->isDone($check->code))

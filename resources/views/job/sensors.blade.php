@@ -20,10 +20,8 @@
                 <x-sensor-choice :page="$page" :about="App\Models\Values\About::gearSensor()" :options="NeatSpindle\Core\Fitting\Sensor\GearSensing::cases()" :chosen="$page->gears()?->value" />
                 @if ($page->plan()->hasGearSensor)<p class="form-hint">On the sheet before the body goes in: cable off, end kept whole, sensor the right way round, housing, fixed; and indexed anew after the chain. Inner, housing and ferrules are on the order list.</p>@endif
                 <h2>Wheel’s speed</h2>
-                <div class="pieces mb-2">
-                    <label for="speed-sensor">Its sensor sits</label>
-                    <x-select id="speed-sensor" name="choices[speed-sensor]" :options="$page->speedSites()" :chosen="old('choices.speed-sensor', $page->plan()->site?->value)" any="Not said yet" class="w-auto flex-grow-1" />
-                </div>
+                <x-picks id="speed-sensor" name="choices[speed-sensor]" :options="$page->speedSites()" :chosen="old('choices.speed-sensor', $page->plan()->site?->value)" any="Not said yet" legend="Its sensor sits"
+                    :drawn="fn (string $value) => App\View\Drawings\FittingDrawing::of(NeatSpindle\Core\Fitting\Sensor\SpeedSite::from($value))" />
                 <x-fault for="choices.speed-sensor" /><x-fault for="choices" />
                 @if ($page->mayChoose())<button class="btn btn-primary" id="keep-sensors" data-key="d">Keep <kbd aria-hidden="true">d</kbd></button>@else<p class="form-hint mb-0">Choosing it is for installers and the owner.</p>@endif
             </form>

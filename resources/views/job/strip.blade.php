@@ -35,7 +35,7 @@
                 <div class="step-picture">
                     <div>
                         <h2 id="step-title"><span class="figures">{{ $page->numberOf($step->code) }}</span> {{ $step->title }}</h2>
-                        <p>{{ $step->how }}</p>
+                        <p>@words($step->how)</p>
                         @if ($step->caution)<p class="caution">{{ $step->caution }}</p>@endif
                         <dl class="facts">
                             @if ($step->turn)
@@ -45,7 +45,7 @@
                             @if ($step->tool)<dt>Tool</dt><dd>{{ $step->tool }}</dd>@endif
                             @if ($step->onTheFloor)<dt>Bike</dt><dd>wheels on the floor for this one</dd>@endif
                             @if ($step->keep)<dt>Keep</dt><dd>{{ $step->keep }}</dd>@endif
-                            @if ($step->look)<dt>Look</dt><dd>{{ $step->look }}</dd>@endif
+                            @if ($step->look)<dt>Look</dt><dd>@words($step->look)</dd>@endif
                         </dl>
                     </div>
                     @if ($page->turn())

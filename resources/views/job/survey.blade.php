@@ -26,9 +26,9 @@
             @endif
             <h2 id="spot-title"><span class="figures">{{ $page->numberOf($spot->value) }}</span> {{ $spot->label() }} <span class="soft need">{{ $page->need($spot)?->label() ?? 'offered' }}</span></h2>
             @if ($page->waits())<p class="mb-1"><strong>{{ $page->waits() }}.</strong></p>@endif
-            <p>{{ $spot->how() }}</p>
+            <p>@words($spot->how())</p>
             @if ($page->closeUp())<x-drawing.close-up :of="$page->closeUp()" />@endif
-            <p class="form-hint">{{ $spot->why() }}</p>
+            <p class="form-hint">@words($spot->why())</p>
             @if ($spot->kind()->isMeasured())
                 <form method="post" action="{{ route('job.reading', $page->job) }}" novalidate>
                     @csrf @formkey
@@ -37,7 +37,7 @@
                     <input class="form-control big-figure" id="typed" name="typed" value="{{ old('spot') === $spot->value ? old('typed') : '' }}" autocomplete="off" inputmode="decimal" @error('sure') data-key="t" @else @unless($page->leadsOn() && $page->kept()) autofocus @endunless @enderror
                         @error('typed') aria-invalid="true" aria-describedby="typed-fault" @enderror>
                     <x-fault for="typed" id="typed-fault" />
-                    <p class="form-hint">{{ $page->unit->examples() }}</p>
+                    <p class="form-hint">@words($page->unit->examples())</p>
                     <div class="row g-2 align-items-end">
                         <div class="col">
                             <label class="form-label" for="instrument">Taken with</label>

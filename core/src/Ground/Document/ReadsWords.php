@@ -42,6 +42,12 @@ trait ReadsWords
         return is_string($value) && strlen($value) <= Value::MAX_TEXT ? $value : $this->required($key)?->here()->text();
     }
 
+    /** Empty where it is not there, or at fault. */
+    public function optionalText(string $key): string
+    {
+        return $this->has($key) ? $this->text($key) : '';
+    }
+
     /**
      * One of an enumeration's values; its first case stands in at fault.
      *

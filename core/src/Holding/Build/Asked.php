@@ -58,13 +58,16 @@ final readonly class Asked
         return ['things' => $this->things, 'torque_nm' => $this->torque ?: null, 'compound' => $this->compound ?: null];
     }
 
-    /** @return list<string> what is asked otherwise now, in words; empty where nothing is */
-    public function differsFrom(self $now, TorqueUnit $unit = TorqueUnit::NewtonMetre): array
+    /**
+     * @param  array<array-key, string>  $names of parts that stand here by their codes
+     * @return list<string> what is asked otherwise now, in words; empty where nothing is
+     */
+    public function differsFrom(self $now, TorqueUnit $unit = TorqueUnit::NewtonMetre, array $names = []): array
     {
         $differs = [];
         foreach (array_intersect_key($this->things, $now->things) as $what => $then) {
             if ($then !== $now->things[$what]) {
-                $differs[] = "{$what}: {$then} then, {$now->things[$what]} now";
+                $differs[] = "{$what}: ".($names[$then] ?? $then).' then, '.($names[$now->things[$what]] ?? $now->things[$what]).' now';
             }
         }
         if ($this->torque !== false && $this->torque != $now->torque) {

@@ -62,18 +62,18 @@ final class DrySteps
     /** @return list<BuildStep> */
     private static function insert(BuildPlan $plan): array
     {
-        $code = $plan->insert?->code;
+        $name = $plan->insert?->label();
 
-        return $code === null ? [] : [
+        return $name === null ? [] : [
             BuildStep::worded('insert-clean', BuildStep::DRY, Wording::of(
-                BuildWords::INSERT_CLEAN, insert: $code, press: sprintf('%.2f', InsertToMeasure::PRESS),
+                BuildWords::INSERT_CLEAN, insert: $name, press: sprintf('%.2f', InsertToMeasure::PRESS),
             ), after: ['safe']),
             BuildStep::worded(
-                'insert-press', BuildStep::DRY, Wording::of(BuildWords::INSERT_PRESS, insert: $code, film: self::film($plan)),
+                'insert-press', BuildStep::DRY, Wording::of(BuildWords::INSERT_PRESS, insert: $name, film: self::film($plan)),
                 compound: $plan->circumstances->fastening->insertFilm, after: ['insert-clean'],
             ),
             BuildStep::worded(
-                'insert-measure', BuildStep::DRY, Wording::of(BuildWords::INSERT_MEASURE, insert: $code), after: ['insert-press'],
+                'insert-measure', BuildStep::DRY, Wording::of(BuildWords::INSERT_MEASURE, insert: $name), after: ['insert-press'],
             ),
         ];
     }

@@ -29,7 +29,7 @@ enum Need: string
             Spot::CrankKind, Spot::BracketKind, Spot::BracketStays => self::Strip,
             Spot::GuideDepth, Spot::Stay45, Spot::Stay64, Spot::Stay80, Spot::Stay112, Spot::ShellWidth,
             Spot::DriveChain, Spot::RingToPlate, Spot::PinionToFace, Spot::CrankGap => self::Stack,
-            Spot::ChainstayLength, Spot::OverLocknuts, Spot::CogInset, Spot::Cogs, Spot::CogPitch, Spot::Wheel => self::Line,
+            Spot::ChainstayLength, Spot::OverLocknuts, Spot::CogInset, Spot::Cogs, Spot::CogPitch, Spot::Wheel, Spot::TyreWidth => self::Line,
             Spot::BarToHead, Spot::DownTube, Spot::BoomLength => self::Route,
             default => null,
         };

@@ -67,7 +67,7 @@ enum Region: string
             Spot::GuideDepth, Spot::GuideRemedy, Spot::CupsWidth, Spot::CupFlange, Spot::ShellWidth, Spot::ShellBore, Spot::ShellThreaded,
             Spot::ThreadPitch, Spot::DriveCupLoosens => self::ShellAxis,
             Spot::StayLook, Spot::Stay45, Spot::Stay64, Spot::Stay80, Spot::Stay112, Spot::ChainstayLength, Spot::SensorGap => self::Stay,
-            Spot::OverLocknuts, Spot::CogInset, Spot::Cogs, Spot::HubRatios, Spot::CogPitch, Spot::Wheel, Spot::ChainPath, Spot::OldChainLinks,
+            Spot::OverLocknuts, Spot::CogInset, Spot::Cogs, Spot::HubRatios, Spot::CogPitch, Spot::Wheel, Spot::TyreWidth, Spot::ChainPath, Spot::OldChainLinks,
             Spot::ChainTwelve => self::RearEnd,
             Spot::BrakeFront, Spot::RotorFront, Spot::BrakeRear, Spot::RotorRear, Spot::AxisHeight, Spot::AxisRidden, Spot::AxisBottomed,
             Spot::RoomRidden, Spot::RoomBottomed => self::Wheels,

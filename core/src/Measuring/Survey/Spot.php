@@ -37,6 +37,7 @@ enum Spot: string
     case HubRatios = 'hub_ratios';
     case CogPitch = 'cog_pitch';
     case Wheel = 'wheel';
+    case TyreWidth = 'tyre_width';
     case ChainPath = 'chain_path';
     case OldChainLinks = 'old_chain_links';
     case ChainTwelve = 'chain_twelve';

@@ -89,6 +89,8 @@ final readonly class SpotFacts
                 with: Instrument::Caliper, range: [2, 8], closeUp: CloseUp::CogStack, essential: true),
             Spot::Wheel => new self(SpotKind::Length, '/bike/wheel_circumference_mm', [Landmark::RearTyre, 222, 0, 0],
                 with: Instrument::Tape, range: [800, 2600], closeUp: CloseUp::Roll, essential: true),
+            Spot::TyreWidth => new self(SpotKind::Length, '/frame/tyre_width_mm', [Landmark::RearTyre, 270, 0, 0],
+                with: Instrument::Caliper, range: [20, 160], closeUp: CloseUp::Across),
             Spot::ChainPath => new self(SpotKind::Length, '/bike/rear/chain_path_mm', [Landmark::AlongTheStay, 0.3, 0, 45],
                 with: Instrument::Tape, range: [500, 8000], closeUp: CloseUp::TapeAlong),
             Spot::OldChainLinks => new self(SpotKind::Count, '/bike/rear/old_chain_links', [Landmark::AlongTheStay, 0.5, 0, 45],

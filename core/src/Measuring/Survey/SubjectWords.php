@@ -18,6 +18,11 @@ final class SubjectWords
             'Knock, listen, look for white lines. A carbon frame’s maker decides whether it may carry '
                 .'a motor, not we. Never drill it, never clamp or bite it with teeth.',
         ],
+        'joint' => [
+            'Folding joint or coupling',
+            'Only where the frame folds or parts: closed, no play when the frame is rocked, its lever locks, no crack round it. '
+                .'A motor’s torque goes through it; whether it may is for its maker to say.',
+        ],
         'wheels' => [
             'Wheels: true, play',
             'Spin; watch against a fixed point. More than 1 mm off is out of true. Rock at the rim: no play.',
@@ -30,6 +35,16 @@ final class SubjectWords
             'Brakes: kind and condition',
             'Rim, drum, cable disc or hydraulic? Levers firm, hoses dry, cables free. Opening a '
                 .'hose is for those who may.',
+        ],
+        'coaster' => [
+            'Back-pedal brake',
+            'Turn the cranks back: does the rear wheel brake? Most motors run free backwards, and then the chain no longer pulls that '
+                .'brake. Only with a motor whose maker allows it, else another hub or another brake.',
+        ],
+        'belt' => [
+            'Belt instead of a chain',
+            'A motor’s ring is made for a chain, and a belt takes no link more or less. Chain and cogs in its place, or a belt ring '
+                .'of the motor’s own maker, in line within half a millimetre.',
         ],
         'pads' => [
             'Brake pads or shoes',
@@ -51,6 +66,23 @@ final class SubjectWords
         'bearings' => [
             'Head and hub bearings',
             'Turn and rock head and hubs: no play, no grit.',
+        ],
+        'pedals' => [
+            'Pedals and their threads',
+            'Spin and rock them; their threads whole, in the arms too. They carry as before, for longer.',
+        ],
+        'tyres' => [
+            'Tyres',
+            'No cracks, no cords to be seen, the pressure that stands on them; made for the speed and the load that come.',
+        ],
+        'carriers' => [
+            'Carrier, child seat, trailer',
+            'Bolts and stays tight, no crack; made for what is carried. A child’s feet stay clear of wheel, chain and motor. '
+                .'A trailer’s coupling leaves the axle its whole grip. What is carried counts with the mass.',
+        ],
+        'steering-rod' => [
+            'Steering’s rod and joints',
+            'Rod straight, joints without play, their nuts locked; nothing touches at full lock.',
         ],
         'lights' => [
             'Lights',

@@ -83,6 +83,7 @@ final class SurveyPlan
             ...self::EARLY,
             ...($hasStay ? [Spot::StayLook, ...self::STAY] : []),
             ...self::REAR,
+            ...($kind === BikeKind::Fat ? [Spot::TyreWidth] : []),
             ...($hasStay ? [] : [Spot::ChainPath]),
             ...self::CHAIN,
             ...self::BRAKES,

@@ -10,6 +10,11 @@ final class WheelSpotWords
     private const BRAKES = 'Brakes are estimated against the mass and speed with the motor: Survey, Condition.';
 
     public const ALL = [
+        'tyre_width' => [
+            'Rear tyre’s width',
+            'Caliper over the tyre where it is widest, at the pressure it is ridden with.',
+            'On a wide tyre the chain on the largest cog runs close beside it.',
+        ],
         'brake_front' => ['Front brake', 'What slows the front wheel, or both where there are two?', self::BRAKES],
         'rotor_front' => [
             'Front rotor', 'Its diameter, over the outer edges; often stamped on it.', 'A larger one holds harder and stays cooler.',

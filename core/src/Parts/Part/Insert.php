@@ -21,7 +21,14 @@ final readonly class Insert
         public array $motors,
         public float $flange,
         public float $bore,
+        private string $name = '',
     ) {}
+
+    /** As people call it: its name, or the code it stands under where nobody has named it. */
+    public function label(): string
+    {
+        return $this->name === '' ? $this->code : $this->name;
+    }
 
     public function suits(ShellStandard $standard, string $motor): bool
     {

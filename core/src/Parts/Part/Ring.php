@@ -17,7 +17,14 @@ final readonly class Ring
         public int $teeth,
         public float $dish,
         public float $thickness = 3.0,
+        private string $name = '',
     ) {}
+
+    /** As people call it: its name, or the code it stands under where nobody has named it. */
+    public function label(): string
+    {
+        return $this->name === '' ? $this->code : $this->name;
+    }
 
     /** From the axis to the outside of the chain lying on it. */
     public function radius(): float

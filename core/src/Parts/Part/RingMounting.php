@@ -72,7 +72,16 @@ final readonly class RingMounting
         };
     }
 
-    /** In words, to stand after the ring's code; empty for the plain one. */
+    /** For people, to stand after the ring's name; empty for the plain one. */
+    public function says(): string
+    {
+        return implode(', ', array_filter([
+            $this->isTurned ? 'turned round' : '',
+            $this->spider === null ? '' : 'on the '.($this->isInside ? 'inner' : 'outer')." face of {$this->spider->label()}",
+        ]));
+    }
+
+    /** As a job's document has it after the ring's code; empty for the plain one. */
     public function words(): string
     {
         return implode(' ', array_filter([

@@ -16,5 +16,12 @@ final readonly class Spider
         public float $boltCircle,
         public float $thickness,
         public array $motors,
+        public string $name = '',
     ) {}
+
+    /** As people call it: its name, or the code it stands under where nobody has named it. */
+    public function label(): string
+    {
+        return $this->name === '' ? $this->code : $this->name;
+    }
 }

@@ -42,6 +42,27 @@ enum MarginName: string
         };
     }
 
+    /** What it is, for somebody who sees it for the first time. */
+    public function means(): string
+    {
+        return match ($this) {
+            self::BoreClearance => 'How much wider the shell’s bore is than what goes through it.',
+            self::CaseToChainstay => 'The way between the motor’s reduction case and the chainstay, where they come nearest.',
+            self::RingToChainstay => 'The way between ring, with its chain, and the chainstay, where they come nearest.',
+            self::BossGap => 'What is left between the fixing plate and the motor’s bosses once the washers lie there. Below nothing they lift the plate off the shell.',
+            self::ThreadStart => 'How far the thread reaches in under the nut’s inner face. Without any, the nut jams on the plain part of the sleeve.',
+            self::NutEngagement => 'How much thread the nut holds on.',
+            self::LockringEngagement => 'How much thread is left for the lock ring outside the nut.',
+            self::GuideClearance => 'The way between the motor’s body and what leads the cables under the shell.',
+            self::CrankAsymmetry => 'How much further one crank stands from the frame’s middle than the other.',
+            self::CupEngagement => 'How much thread the left cup holds on in the body.',
+            self::FillGap => 'What the spacers leave open between body and shell.',
+            self::PrimaryAlignment => 'How far the motor’s pinion stands from the plane of its ring.',
+            self::CrankInsertion => 'How much of the crank’s arm sits on the spindle.',
+            self::LeftGap => 'What the spacers leave open between the motor and the shell’s left face.',
+        };
+    }
+
     /** A larger value is worse, not better. */
     public function isCeiling(): bool
     {

@@ -108,6 +108,7 @@ final class CatalogueReader
             $at->whole('teeth', 20, 80),
             $at->offset('dish_mm'),
             $at->optionalLength('thickness_mm') ?? 3.0,
+            $at->optionalText('name'),
         );
     }
 
@@ -147,6 +148,7 @@ final class CatalogueReader
             $at->texts('motors'),
             $at->lengthOrNone('flange_mm'),
             $at->length('bore_mm'),
+            $at->optionalText('name'),
         );
     }
 }

@@ -48,7 +48,7 @@ final class ExtrasReader
     {
         $at->expectShortKey();
 
-        return new Spider($at->key(), $at->length('bolt_circle_mm'), $at->length('thickness_mm'), $at->texts('motors'));
+        return new Spider($at->key(), $at->length('bolt_circle_mm'), $at->length('thickness_mm'), $at->texts('motors'), $at->optionalText('name'));
     }
 
     private static function pack(Cursor $at): PackPapers

@@ -83,7 +83,7 @@ final class JobNeeds
     private function before(Worksheet $sheet, Circumstances $circumstances): void
     {
         if ($sheet->job->kit->insert !== null) {
-            $this->add("Insert {$sheet->job->kit->insert->code}", Origin::Shop, 'insert-clean');
+            $this->add("Insert {$sheet->job->kit->insert->label()}", Origin::Shop, 'insert-clean');
         }
         if ($circumstances->found->guide->parts() !== null) {
             $this->add($circumstances->found->guide->parts(), Origin::Shop, 'guide');
@@ -154,7 +154,7 @@ final class JobNeeds
     private function drive(Worksheet $sheet, Circumstances $circumstances): void
     {
         $this->add(
-            "Ring {$sheet->job->kit->ring->code} with its bolts", $this->box->has(PieceKind::Ring) ? Origin::Box : Origin::Shop, 'ring',
+            "Ring {$sheet->job->kit->ring->label()} with its bolts", $this->box->has(PieceKind::Ring) ? Origin::Box : Origin::Shop, 'ring',
         );
         $this->add(
             'Cranks, left and right', $this->box->has(PieceKind::Crank) ? Origin::Box : Origin::Shop, 'crank-right-seat', 'bolt-by-hand',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Assembly;
 
+use App\Models\Longest;
 use App\Models\Ring;
 use NeatSpindle\Core\Holding\Catalogue\RingPapers;
 use NeatSpindle\Core\Parts\Part\RingMounting;
@@ -57,7 +58,7 @@ readonly class KnownRing
     {
         $how = $mounting === null ? '' : $mounting->says();
 
-        return ($this->name === '' ? $this->code : $this->name).($how === '' ? '' : ", {$how}");
+        return mb_substr(($this->name === '' ? $this->code : $this->name).($how === '' ? '' : ", {$how}"), 0, Longest::CODE);
     }
 
     /** With how it goes on after it, as a job's document names it. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Models\JobEnd;
 use App\Models\LogbookEntry;
 use NeatSpindle\Core\Donor\Bike\BikeKind;
 use NeatSpindle\Core\Whole\Logbook\FramePrint;
@@ -41,11 +40,10 @@ final readonly class Experience implements FromJob
         return new self(array_values($entries), new FramePrint($kind, $open->findings->lengths()), $kind, $open->mount()?->code());
     }
 
-    /** @return list<LikeJob> the likest frames a motor went into, the likest first; what was given up is proposed to nobody */
+    /** @return list<LikeJob> the likest frames, the likest first */
     public function like(): array
     {
-        $built = array_filter($this->entries, fn (LogbookEntry $entry) => $entry->ended_as !== JobEnd::GivenUp->value);
-        $like = array_map(fn (LogbookEntry $entry) => new LikeJob($entry, Likeness::between($this->frame, $entry->frame())), array_values($built));
+        $like = array_map(fn (LogbookEntry $entry) => new LikeJob($entry, Likeness::between($this->frame, $entry->frame())), $this->entries);
         $like = array_filter($like, fn (LikeJob $one) => $one->likeness >= self::LIKE);
         usort($like, fn (LikeJob $a, LikeJob $b) => $b->likeness <=> $a->likeness);
 

@@ -26,7 +26,6 @@ use NeatSpindle\Core\Whole\Logbook\FramePrint;
  * @property array<string, string> $found what was found twice or more when it came back, in words, by the step's code
  * @property Carbon $written_at
  * @property-read int $number of the job, where it was asked for
- * @property-read ?string $ended_as of the job, likewise: how it ended without a hand-over
  */
 #[ScopedBy(OwnWorkshop::class)]
 class LogbookEntry extends Row
@@ -45,14 +44,15 @@ class LogbookEntry extends Row
     }
 
     /**
-     * Those another job of the workshop may learn from, the latest first: of bikes that have left, or that ended otherwise.
+     * Those another job of the workshop may learn from, the latest first: of bikes that have left, or that got their motor
+     * elsewhere; what was given up is proposed to nobody.
      *
      * @param  Builder<self>  $query
      */
     public function scopeFor(Builder $query, Job $job): void
     {
         $query->join('jobs', 'jobs.id', '=', 'logbook_entries.job_id')->where('logbook_entries.workshop_id', $job->workshop_id)->where('job_id', '!=', $job->id)
-            ->where(fn (Builder $done) => $done->whereNotNull('jobs.handed_over_at')->orWhereNotNull('jobs.ended_at'))
-            ->select(['logbook_entries.*', 'jobs.number', 'jobs.ended_as'])->orderByDesc('written_at');
+            ->where(fn (Builder $done) => $done->whereNotNull('jobs.handed_over_at')->orWhere('jobs.ended_as', JobEnd::Elsewhere))
+            ->select(['logbook_entries.*', 'jobs.number'])->orderByDesc('written_at');
     }
 }

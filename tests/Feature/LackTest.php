@@ -102,7 +102,7 @@ it('lets an owner alone answer for what is wanting, for that very thing, with a 
 
 it('takes in one press that all else was looked at, and overwrites nothing that somebody said meanwhile', function (): void {
     $this->post("/jobs/{$this->job->id}/condition", ['subject' => 'pads', 'severity' => 'watch'])->assertSessionHasNoErrors();
-    $this->get("/jobs/{$this->job->id}/condition")->assertSee('I have looked at the other 10');
+    $this->get("/jobs/{$this->job->id}/condition")->assertSee('I have looked at the other 16');
     $rest = fn (mixed $subjects) => $this->put("/jobs/{$this->job->id}/condition", ['subjects' => $subjects]);
     $rest('all')->assertSessionHasErrors();
     $rest([])->assertSessionHasErrors('subjects');
@@ -110,7 +110,7 @@ it('takes in one press that all else was looked at, and overwrites nothing that 
     $rest(['pads', 'rims'])->assertSessionHasNoErrors();
     expect(Condition::query()->pluck('severity', 'subject')->map(fn ($severity) => $severity->value)->all())->toEqual(['pads' => 'watch', 'rims' => 'fine']);
     $rest(array_column(Subject::cases(), 'value'))->assertSessionHasNoErrors();
-    expect(($this->lack)('condition'))->toBeNull()->and(Condition::query()->count())->toBe(11);
+    expect(($this->lack)('condition'))->toBeNull()->and(Condition::query()->count())->toBe(17);
 });
 
 it('opens again what was built on a step that is undone or done again', function (): void {

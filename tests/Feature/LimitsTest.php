@@ -154,12 +154,12 @@ it('lets a job leave, end and come back whose parts have names as long as a cata
     $person = Workshops::stocked();
     $this->actingAs($person);
     $long = fn (string $what): string => $what.str_repeat('ä', Value::MAX_TEXT - mb_strlen($what));
-    $text = strtr((string) file_get_contents(database_path('demo/catalogue.json')), ['"heron-73"' => '"'.$long('heron').'"', '"Heron, 73 sleeve"' => '"'.$long('Heron').'"', '"deep-40"' => '"'.$long('deep').'"']);
+    $text = strtr((string) file_get_contents(database_path('demo/catalogue.json')), ['"heron-73"' => '"'.$long('heron').'"', '"Heron, 73 sleeve"' => '"'.$long('Heron').'"', '"deep-40"' => '"'.$long('deep').'"', '"Deep-dish 40"' => '"'.$long('Deep').'"']);
     app(ReadCatalogueIn::class)($person, CatalogueDocument::read($text));
     $job = Workshops::proved(Workshops::kitted($person, $long('heron'), $long('deep')), $person);
     $at = "/jobs/{$job->id}";
     $this->post("{$at}/end", ['ended_as' => 'given-up', 'ended_because' => str_repeat('ö', Longest::REASON)])->assertSessionHasNoErrors();
-    expect(LogbookEntry::query()->sole()->motor_name)->toBe($long('Heron'))->and(LogbookEntry::query()->sole()->ring)->toBe($long('deep'));
+    expect(LogbookEntry::query()->sole()->motor_name)->toBe($long('Heron'))->and(LogbookEntry::query()->sole()->ring)->toBe($long('Deep'));
     $this->delete("{$at}/end")->assertSessionHasNoErrors();
     $this->post("{$at}/prove/hand-over", ['version' => Workshops::fresh($job)->version, 'recheck_on' => today()->addDays(14)->format('Y-m-d'), 'note' => str_repeat('ü', Longest::NOTE)])->assertSessionHasNoErrors();
     $this->post("{$at}/prove/come-back", ['kilometres' => '50', 'found' => ['ring' => 'held', 'nut-torque' => 'held']])->assertSessionHasNoErrors();

@@ -61,7 +61,7 @@ it('fits a ring on an adapter spider, and says which ring has nothing to bolt to
     $job = Workshops::kitted($person);
     $ring = $person->workshop->rings()->where('code', 'out-48')->sole();
     $fit = fn (string $mounting) => $this->put("/jobs/{$job->id}/ring", ['ring_id' => $ring->id, 'mounting' => $mounting, 'version' => Workshops::fresh($job)->version]);
-    $this->actingAs($person)->get("/jobs/{$job->id}/line")->assertSee('Outboard 48, on the outer face of Crab spider, 130')->assertSee('6.00 mm further out')->assertDontSee('No bolts');
+    $this->actingAs($person)->get("/jobs/{$job->id}/line")->assertSee('Outboard 48, on the outer face of spider Crab, 130')->assertSee('6.00 mm further out')->assertDontSee('No bolts');
     $fit('on crab-130')->assertSessionHasNoErrors();
     $document = $this->get("/jobs/{$job->id}/job.json")->json();
 
@@ -70,7 +70,7 @@ it('fits a ring on an adapter spider, and says which ring has nothing to bolt to
     $fit('on newt-104')->assertSessionHasErrors(['mounting' => 'The ring does not go on that way. Choose one of the ways the list shows.']);
 
     $otter = (string) preg_replace('/.*data-motor="otter-73"(.*?)<\/tr>.*/s', '$1', (string) $this->get("/jobs/{$job->id}/match")->getContent());
-    expect($otter)->toContain('Ring Outboard 48, on the outer face of Crab spider, 130 does not bolt to it')->not->toContain('Nothing stands in the way');
+    expect($otter)->toContain('Ring Outboard 48, on the outer face of spider Crab, 130 does not bolt to it')->not->toContain('Nothing stands in the way');
 
     $person->workshop->spiders()->delete();
     $person->workshop->renewCatalogue();

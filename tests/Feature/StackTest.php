@@ -321,10 +321,10 @@ it('says in the head of every place how the whole job stands, and where to deal 
 
     $version = fn (): int => Workshops::fresh($job)->version;
     $this->put("/jobs/{$job->id}/stack/rest", ['version' => $version(), 'position' => 'below', 'gap' => 'nothing'])->assertSessionHasNoErrors();
-    expect($head('build'))->toContain('>Open: rest<')->toContain('Nobody has decided yet')->toContain("/jobs/{$job->id}/stack/rest");
+    expect($head('build'))->toContain('>Open: body’s hold<')->toContain('Nobody has decided yet')->toContain("/jobs/{$job->id}/stack/rest");
 
     $this->put("/jobs/{$job->id}/stack", ['version' => $version(), 'place' => 'drive', 'op' => 'fill', 'typed' => '20'])->assertSessionHasNoErrors();
-    expect($head('route'))->toContain('>Fails: stack<')->toContain('also chainline, rest');
+    expect($head('route'))->toContain('>Fails: stack<')->toContain('also chainline, body’s hold');
     $this->get("/jobs/{$job->id}/stack/order")->assertOk()->assertDontSee('Reserve what the stack uses')->assertDontSee('verdict-clear', false);
 
     $this->post("/jobs/{$job->id}/condition", ['subject' => 'frame', 'severity' => 'stop', 'note' => 'cracked'])->assertSessionHasNoErrors();

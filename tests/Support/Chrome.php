@@ -78,6 +78,15 @@ final class Chrome
         }
     }
 
+    /** Presses the Tab key so many times. */
+    public function tabs(int $times): void
+    {
+        $devTools = new ChromeDevToolsDriver($this->driver);
+        for ($i = 0; $i < $times; $i++) {
+            $devTools->execute('Input.dispatchKeyEvent', ['type' => 'keyDown', 'key' => 'Tab', 'code' => 'Tab', 'windowsVirtualKeyCode' => 9]);
+        }
+    }
+
     /** Gives a text to what has the focus, as a telephone's keyboard does: in one go, without keys. */
     public function insert(string $text): void
     {

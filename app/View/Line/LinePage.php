@@ -196,8 +196,8 @@ class LinePage extends JobPage
             $mounted->ring->takesGuard ? 'takes a guard' : null,
             $mounted->mounting->isTurned ? 'turned round: its dish goes the other way' : null,
             $spider === null ? null : ($mounted->mounting->isInside
-                ? "on the inner face of {$spider->label()}: its own thickness further in"
-                : "on the outer face of {$spider->label()}: ".$this->unit->show($spider->thickness).' further out'),
+                ? "on the inner face of spider {$spider->label()}: its own thickness further in"
+                : "on the outer face of spider {$spider->label()}: ".$this->unit->show($spider->thickness).' further out'),
         ]));
     }
 
@@ -225,7 +225,7 @@ class LinePage extends JobPage
         $face = $this->opened->motor()?->ringBoltCircle;
 
         return $mounted->mounting->spider !== null
-            ? "{$mounted->mounting->spider->label()} does not bolt to this motor."
+            ? "Spider {$mounted->mounting->spider->label()} does not bolt to this motor."
             : 'Bolt circle '.$this->unit->showCoarse((float) $mounted->ring->boltCircle).', the motor’s is '.$this->unit->showCoarse((float) $face)
                 .': it takes a spider that has both, and the catalogue has none.';
     }

@@ -6,6 +6,15 @@
     <div class="work-steps">
         <section aria-labelledby="condition-title">
             <h2 class="panel-title" id="condition-title">Condition <span class="soft">{{ $page->lookedAt() }} of {{ count($page->subjects()) }} looked at</span></h2>
+            @if (count($page->unseen()) > 1)
+                <form class="mt-2" method="post" action="{{ route('job.condition.rest', $page->job) }}">
+                    @csrf @formkey @method('PUT')
+                    @foreach ($page->unseen() as $one)<input type="hidden" name="subjects[]" value="{{ $one->value }}">@endforeach
+                    <button class="btn btn-plain" id="rest-fine" data-key="a">I have looked at the other {{ count($page->unseen()) }}: fine <kbd aria-hidden="true">a</kbd></button>
+                </form>
+                <x-fault for="subjects" />
+            @endif
+            <p class="mt-2"><a class="btn {{ $page->unseen() === [] ? 'btn-primary' : 'btn-plain' }}" id="next-place" href="{{ $page->next()[0] }}" data-key="n">{{ $page->next()[1] }} <kbd aria-hidden="true">n</kbd></a></p>
             <ol class="step-list">
                 @foreach ($page->subjects() as $one)
                     @php($there = $page->at($one))
@@ -17,15 +26,6 @@
                     </li>
                 @endforeach
             </ol>
-            @if (count($page->unseen()) > 1)
-                <form class="mt-2" method="post" action="{{ route('job.condition.rest', $page->job) }}">
-                    @csrf @formkey @method('PUT')
-                    @foreach ($page->unseen() as $one)<input type="hidden" name="subjects[]" value="{{ $one->value }}">@endforeach
-                    <button class="btn btn-plain" id="rest-fine" data-key="a">I have looked at the other {{ count($page->unseen()) }}: fine <kbd aria-hidden="true">a</kbd></button>
-                </form>
-                <x-fault for="subjects" />
-            @endif
-            <p class="mt-2"><a class="btn {{ $page->unseen() === [] ? 'btn-primary' : 'btn-plain' }}" id="next-place" href="{{ $page->next()[0] }}" data-key="n">{{ $page->next()[1] }} <kbd aria-hidden="true">n</kbd></a></p>
         </section>
         <section class="panel step-now" aria-labelledby="subject-title" data-hand tabindex="-1">
             <h2 id="subject-title">{{ $subject->label() }}</h2>

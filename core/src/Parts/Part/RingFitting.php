@@ -24,8 +24,8 @@ final readonly class RingFitting
     {
         return match (true) {
             $this->mounting?->spider === null => 'on the motor’s own ring face',
-            $this->mounting->isInside => "on the inner face of spider {$this->mounting->spider->code}",
-            default => "on the outer face of spider {$this->mounting->spider->code}",
+            $this->mounting->isInside => "on the inner face of spider {$this->mounting->spider->label()}",
+            default => "on the outer face of spider {$this->mounting->spider->label()}",
         };
     }
 

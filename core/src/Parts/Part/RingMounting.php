@@ -77,7 +77,7 @@ final readonly class RingMounting
     {
         return implode(', ', array_filter([
             $this->isTurned ? 'turned round' : '',
-            $this->spider === null ? '' : 'on the '.($this->isInside ? 'inner' : 'outer')." face of {$this->spider->label()}",
+            $this->spider === null ? '' : 'on the '.($this->isInside ? 'inner' : 'outer')." face of spider {$this->spider->label()}",
         ]));
     }
 

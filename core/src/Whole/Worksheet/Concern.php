@@ -24,7 +24,7 @@ enum Concern: string
         return match ($this) {
             self::Stop => 'stopped',
             self::Stack => 'stack',
-            self::Rest => 'what holds the body',
+            self::Rest => 'body’s hold',
             self::Checks => 'checks by hand',
             self::Reach => 'nut’s socket',
             self::Line => 'chainline',

@@ -39,10 +39,10 @@ it('gives a city bike new levers, a keypad and a thumb throttle as a new user wo
         ->toContain('Join on the bar: throttle, keypad, brake sensor left, brake sensor right')->toContain('Through to the motor: main harness, speed sensor, battery lead');
 
     $site->visit("/jobs/{$job}/prove/hand-over");
-    expect($site->text('#objections'))->toContain('Nobody has looked at 10 things of this bike')->toContain('to prove');
+    expect($site->text('#objections'))->toContain('Nobody has looked at 16 things of this bike')->toContain('to prove');
     $site->visit("/jobs/{$job}/condition");
     $journey->click('#rest-fine');
-    expect(Condition::query()->count())->toBe(10);
+    expect(Condition::query()->count())->toBe(16);
     fwrite(STDERR, "A city bike with new levers, built: {$journey->readings} readings, {$journey->presses} presses, ".count($titles)." steps\n");
 });
 

@@ -10,7 +10,7 @@ use Tests\Support\Journey;
 use Tests\Support\Workshops;
 
 it('asks about a fat bike’s stay that was taken from the centre plane, on the bare shell', function (): void {
-    $fat = ['bracket_kind' => 'threaded', 'guide_depth' => '1.5', 'stay_45' => '4.2'] + Journey::STEEL_68;
+    $fat = ['bracket_kind' => 'threaded', 'guide_depth' => '1.5', 'stay_45' => '4.2', 'tyre_width' => '118'] + Journey::STEEL_68;
     $journey = Journey::asNewUser($fat);
     $site = $journey->site;
     $journey->takeIn('fat', 'aluminium', 'Rust fat bike');

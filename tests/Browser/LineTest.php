@@ -44,7 +44,7 @@ it('tells a cargo bike of 220 kg on a hill of 14 percent which ring to fit', fun
     expect($site->text())->toContain('Only labouring')->toContain('Fit Deep-dish 40');
     $site->press('See it on Line');
     expect($site->text('tr[data-ring="deep-44"]'))->toContain('No gear pulls the hill');
-    $site->click('[aria-label="Fit deep-40"]');
+    $site->click('[aria-label="Fit Deep-dish 40"]');
     $site->press('Hills and roads');
     expect($site->text())->toContain('Up it at');
 });

@@ -16,7 +16,9 @@ readonly class MountedRing
     public function __construct(public KnownRing $ring, public RingMounting $mounting)
     {
         $dish = $mounting->dish($ring->dish, $ring->thickness);
-        $this->part = new CatalogueRing($ring->mountedCode($mounting->words()), $ring->teeth, $dish, $ring->thickness, $ring->label($mounting));
+        $this->part = new CatalogueRing(
+            $ring->mountedCode($mounting->words()), $ring->teeth, $dish, $ring->thickness, $ring->label($mounting),
+        );
     }
 
     public function boltsTo(KnownMotor $motor): bool

@@ -181,7 +181,9 @@ class OpenJob
      */
     public function stop(): ?string
     {
-        return $this->once('stop', fn (): ?string => $this->job->stopped_for ?? $this->bracing()?->stop() ?? $this->the(FittingOut::class)->stop());
+        return $this->once(
+            'stop', fn (): ?string => $this->job->stopped_for ?? $this->bracing()?->stop() ?? $this->the(FittingOut::class)->stop(),
+        );
     }
 
     /** What keeps the body from turning, as far as it is decided; null until then. */

@@ -150,7 +150,9 @@ class Progress
         }
         $fitting = $open->the(FittingOut::class);
         $next = $open->walk()->next();
-        $lacks = fn (LackKind $kind): array => array_values(array_filter($open->the(Lacking::class)->open, fn (Lack $lack) => $lack->kind === $kind));
+        $lacks = fn (LackKind $kind): array => array_values(
+            array_filter($open->the(Lacking::class)->open, fn (Lack $lack) => $lack->kind === $kind),
+        );
         [$lead, $parts] = [$lacks(LackKind::Lead)[0] ?? null, $lacks(LackKind::Part)];
         $isUnbraced = Bracing::undecided($open->bracing(), $open->worksheet()?->reaction) !== null;
 

@@ -129,7 +129,9 @@ final readonly class HandOverDocument
 
     private static function isSet(Setting $setting): string
     {
-        return $setting->name->says($setting->value).($setting->reason === null ? '' : ". Decided by {$setting->set_by_name}: {$setting->reason}")
+        return $setting->name->says($setting->value).(
+            $setting->reason === null ? '' : ". Decided by {$setting->set_by_name}: {$setting->reason}"
+        )
             .($setting->law === null ? '' : " “{$setting->law}”");
     }
 
@@ -180,7 +182,9 @@ final readonly class HandOverDocument
         $isOf = fn (AboutKind $kind): bool => $about?->kind === $kind;
 
         return match (true) {
-            $isOf(AboutKind::Pass) => 'A step that was held, '.lcfirst($this->open->buildSheet()?->step((string) $about?->which)->title ?? $decision->about),
+            $isOf(AboutKind::Pass) => 'A step that was held, '.lcfirst(
+                $this->open->buildSheet()?->step((string) $about?->which)->title ?? $decision->about,
+            ),
             $isOf(AboutKind::Without) => 'Left so',
             default => JobHouse::says($decision) ?? ($about?->label() ?? $decision->about).': '.lcfirst(
                 BrakeSensing::tryFrom($decision->choice)?->label() ?? GearSensing::tryFrom($decision->choice)?->label()

@@ -46,7 +46,9 @@ final class FreeText
     public const OF_THE_WORKSHOP = [
         'feeds' => ['told' => 'What a calendar was told'],
         'house_rules' => ['why' => 'Why the house does it so'],
-        'leads' => ['connector' => 'A plug in the drawer'],
+        'leads' => ['connector' => 'A plug in the drawer', 'lies_in' => 'Where leads lie'],
+        'movements' => ['note' => 'A note in the book of stock'],
+        'stock_items' => ['name' => 'Something in the book of stock', 'lies_in' => 'Where something lies'],
         'spacers' => ['lies_in' => 'Where spacers lie'],
     ];
 
@@ -87,6 +89,8 @@ final class FreeText
     public const CODED = [
         'answers' => ['question', 'value'],
         'arrivals' => ['mark'],
+        'movements' => ['how'],
+        'stock_items' => ['kind'],
         'bikes' => ['frame_material', 'kind'],
         'box_records' => ['state'],
         'conditions' => ['remedy', 'severity', 'subject'],

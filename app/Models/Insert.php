@@ -49,6 +49,8 @@ class Insert extends Row
     {
         $name = $this->details['name'] ?? null;
 
-        return new CatalogueInsert($this->code, $this->shells, $this->motors, $this->flange_mm, $this->bore_mm, is_string($name) ? $name : '');
+        return new CatalogueInsert(
+            $this->code, $this->shells, $this->motors, $this->flange_mm, $this->bore_mm, is_string($name) ? $name : '',
+        );
     }
 }

@@ -7,14 +7,23 @@ namespace App\Models;
 use App\Models\Scopes\OwnWorkshop;
 use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Builder;
+use NeatSpindle\Core\Fitting\Route\PlugName;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
 
 /**
+ * @property string $connector
  * @property float $length_mm
+ * @property int $quantity
+ * @property int $kept
+ * @property ?int $minimum
+ * @property ?string $lies_in
  */
 #[ScopedBy(OwnWorkshop::class)]
-class Lead extends Row
+class Lead extends Row implements Stocked
 {
-    protected $fillable = ['connector', 'length_mm', 'quantity'];
+    use HasMovements;
+
+    protected $fillable = ['connector', 'length_mm', 'quantity', 'lies_in', 'minimum'];
 
     /** @param  Builder<self>  $query */
     public function scopeInOrder(Builder $query): void
@@ -22,5 +31,22 @@ class Lead extends Row
         $query->orderBy('connector')->orderBy('length_mm');
     }
 
-    protected $casts = ['length_mm' => 'float', 'quantity' => 'int'];
+    protected $casts = ['length_mm' => 'float', 'quantity' => 'int', 'kept' => 'int', 'minimum' => 'int'];
+
+    protected $attributes = ['quantity' => 0, 'kept' => 0];
+
+    public static function movementKey(): string
+    {
+        return 'lead_id';
+    }
+
+    public function called(LengthUnit $unit): string
+    {
+        return 'Lead, '.PlugName::of($this->connector).', '.$unit->showCoarse($this->length_mm);
+    }
+
+    public function counted(): string
+    {
+        return 'pieces';
+    }
 }

@@ -32,7 +32,9 @@ class LogbookEntry extends Row
 {
     public $timestamps = false;
 
-    protected $fillable = ['workshop_id', 'job_id', 'kind', 'mount', 'motor', 'motor_name', 'ring', 'measures', 'pieces', 'left_over', 'found', 'written_at'];
+    protected $fillable = [
+        'workshop_id', 'job_id', 'kind', 'mount', 'motor', 'motor_name', 'ring', 'measures', 'pieces', 'left_over', 'found', 'written_at',
+    ];
 
     protected $casts = [
         'kind' => BikeKind::class, 'measures' => 'array', 'pieces' => PiecesByPlace::class, 'left_over' => 'array', 'found' => 'array', 'written_at' => 'datetime',

@@ -10,6 +10,7 @@ use Illuminate\Support\Collection;
 /**
  * Spacers kept for a job: still in the drawer, or taken out of it.
  *
+ * @property int $spacer_id
  * @property int $quantity
  * @property ReservationState $state
  * @property Spacer $spacer
@@ -41,7 +42,9 @@ class Reservation extends Row
 
     public static function note(Job $job, User $by, int $spacerId, ReservationState $state, int $quantity): void
     {
-        $kept = self::query()->firstOrNew(['job_id' => $job->id, 'spacer_id' => $spacerId, 'state' => $state], ['user_id' => $by->id, 'quantity' => 0]);
+        $kept = self::query()->firstOrNew(
+            ['job_id' => $job->id, 'spacer_id' => $spacerId, 'state' => $state], ['user_id' => $by->id, 'quantity' => 0],
+        );
         $kept->fill(['quantity' => $kept->quantity + $quantity, 'user_id' => $by->id])->save();
     }
 }

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
 use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Parts\Drawer\SpacerRow;
 use NeatSpindle\Core\Parts\Drawer\SpacerUse;
@@ -22,20 +23,43 @@ use function in_array;
  * @property float $thickness_mm
  * @property list<SpacerUse> $uses
  * @property int $quantity what lies in the drawer, reserved or not
+ * @property int $kept how many of them are reserved for jobs
+ * @property ?int $minimum below which it is ordered
  * @property ?string $lies_in
  * @property ?Carbon $retired_at since when nothing is chosen from it any more
  */
 #[ScopedBy(OwnWorkshop::class)]
-class Spacer extends Row
+class Spacer extends Row implements Stocked
 {
     /** @use HasFactory<SpacerFactory> */
     use HasFactory;
 
+    use HasMovements;
+
     public const MOST_KINDS = 300;
 
-    protected $fillable = ['thickness_mm', 'quantity', 'uses', 'lies_in', 'retired_at', 'retired_by_id'];
+    protected $fillable = ['thickness_mm', 'quantity', 'uses', 'lies_in', 'minimum', 'retired_at', 'retired_by_id'];
 
-    protected $casts = ['thickness_mm' => 'float', 'uses' => EnumList::class.':'.SpacerUse::class, 'quantity' => 'int', 'retired_at' => 'datetime'];
+    protected $casts = [
+        'thickness_mm' => 'float', 'uses' => EnumList::class.':'.SpacerUse::class, 'quantity' => 'int', 'kept' => 'int', 'minimum' => 'int', 'retired_at' => 'datetime',
+    ];
+
+    protected $attributes = ['quantity' => 0, 'kept' => 0];
+
+    public static function movementKey(): string
+    {
+        return 'spacer_id';
+    }
+
+    public function called(LengthUnit $unit): string
+    {
+        return 'Spacer '.$unit->show($this->thickness_mm).', '.implode(', ', array_map(fn (SpacerUse $use) => $use->label(), $this->uses));
+    }
+
+    public function counted(): string
+    {
+        return 'pieces';
+    }
 
     /** @return HasMany<Reservation, $this> */
     public function reservations(): HasMany

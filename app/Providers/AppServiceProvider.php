@@ -36,7 +36,9 @@ class AppServiceProvider extends ServiceProvider
     /** Letters a person, or an address, may have sent in a minute. */
     private const LETTERS = 6;
 
-    private const INSTRUMENTS = ['caliper' => Caliper::class, 'wrench' => Wrench::class, 'display' => Display::class, 'scale' => Scale::class];
+    private const INSTRUMENTS = [
+        'caliper' => Caliper::class, 'wrench' => Wrench::class, 'display' => Display::class, 'scale' => Scale::class,
+    ];
 
     public function register(): void
     {

@@ -2,7 +2,8 @@
 <x-layout title="Drawer">
     <main id="main" class="page">
         <x-told />
-        <div class="bench-head"><h1>Drawer</h1><x-find :action="route('drawer')" :find="$page->find->text" words="Find: thickness, use, place" /><a class="btn btn-primary" href="{{ route('drawer.missing') }}">What is missing for all open jobs</a></div>
+        <div class="bench-head"><h1>Drawer</h1><x-find :action="route('drawer')" :find="$page->find->text" words="Find: thickness, use, place" /></div>
+        <x-drawer-tabs at="drawer" />
         @if (session('kept'))<p class="told" role="status">{{ session('kept') }}</p>@endif
         <div class="work">
             <section class="panel" aria-labelledby="spacers-title">

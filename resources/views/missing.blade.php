@@ -2,6 +2,7 @@
 <x-layout title="Missing">
     <main id="main" class="page">
         <div class="bench-head"><h1>Missing for all open jobs</h1><a class="btn btn-plain not-on-paper" href="{{ route('drawer') }}">Back to the drawer</a></div>
+        <x-drawer-tabs at="drawer.missing" />
         <div class="work-halves">
             <section class="panel" aria-labelledby="list-title">
                 <h2 id="list-title">To get</h2>

@@ -13,7 +13,7 @@ use App\Bench\OpenJob;
 const CORE_PARTS = [
     'Ground' => ['Measure', 'Prose', 'Turn', 'House', 'Document'],
     'Donor' => ['Shell', 'Bike'],
-    'Parts' => ['Drawer', 'Box', 'Part', 'Fastening'],
+    'Parts' => ['Drawer', 'Stock', 'Box', 'Part', 'Fastening'],
     'Sums' => ['Margin', 'Line', 'Gearing', 'Adapter', 'Section'],
     'Fitting' => ['Route', 'Battery', 'Cockpit', 'Sensor'],
     'Measuring' => ['Strip', 'Survey', 'Frame', 'Frame\Kind'],
@@ -23,7 +23,7 @@ const CORE_PARTS = [
 ];
 
 const APP_LEVELS = [
-    'Models\Values', 'Models\Casts', 'Models\Scopes', 'Models', 'Notifications', 'Policies', 'Instruments', 'Instruments\Simulated', 'Assembly', 'Bench', 'Planning', 'Documents', 'Actions', 'Actions\House', 'Actions\Jobs', 'Actions\Catalogue',
+    'Models\Values', 'Models\Casts', 'Models\Scopes', 'Models', 'Notifications', 'Policies', 'Instruments', 'Instruments\Simulated', 'Assembly', 'Bench', 'Planning', 'Documents', 'Actions', 'Actions\Stock', 'Actions\House', 'Actions\Jobs', 'Actions\Catalogue',
     'Actions\Calendar', 'Actions\Survey', 'Actions\Kit', 'Actions\Steps', 'Actions\Prove', 'Actions\Drawer', 'Actions\Road', 'Actions\People',
     'View\Drawings', 'View\Shared', 'View\Job', 'View\Survey', 'View\Strip', 'View\Matching', 'View\Stack', 'View\Line', 'View\Route', 'View\Build', 'View\Prove', 'View\Calendar', 'View\Workshop',
     'Http\Downloads', 'Http\Middleware', 'Http\Requests', 'Http\Controllers', 'Console\Commands', 'Providers',

@@ -90,8 +90,10 @@ function changeAfterwards(Tests\TestCase $test, Job $job, User $person, string $
         'runs/first' => "runs/{$job->runs->firstOrFail()->id}",
         default => $to,
     };
-    $ids = fn (string $of): array => isset($what[$of]) ? ["{$of}_id" => $workshop->{"{$of}s"}()->where('code', $what[$of])->value('id')] : [];
-    $seen = ['seen' => DB::table($to === 'prove/settings' ? 'settings' : 'fastener_bands')->where('job_id', $job->id)->whereNull('superseded_at')->where($to === 'prove/settings' ? 'name' : 'fastener', $what['name'] ?? $what['fastener'] ?? '')->value('id') ?? 0];
+    $ids = fn (string $of): array => isset($what[$of]) ? ["{$of}_id" => $workshop->{"{$of}s"}()
+        ->where('code', $what[$of])->value('id')] : [];
+    $seen = ['seen' => DB::table($to === 'prove/settings' ? 'settings' : 'fastener_bands')->where('job_id', $job->id)
+        ->whereNull('superseded_at')->where($to === 'prove/settings' ? 'name' : 'fastener', $what['name'] ?? $what['fastener'] ?? '')->value('id') ?? 0];
     $what = [...$what, ...(in_array($to, ['prove/settings', 'build/band'], true) ? $seen : []), ...$version, ...$ids('motor'), ...$ids('ring')];
     $answer = in_array($to, ['prove/settings', 'build/band'], true) ? $test->post($at, $what) : $test->put($at, $what);
     $answer->assertSessionHasNoErrors();

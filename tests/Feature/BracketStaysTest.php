@@ -26,10 +26,12 @@ beforeEach(function (): void {
     $this->job = Workshops::measured($this->person, OVER_CUPS + array_diff_key(Workshops::READINGS, array_flip($bare)));
     $this->actingAs($this->person);
     $this->choose = fn (string $motor) => $this->put("/jobs/{$this->job->id}/motor", [
-        'version' => Workshops::fresh($this->job)->version, 'motor_id' => $this->person->workshop->motors()->where('code', $motor)->value('id'),
+        'version' => Workshops::fresh($this->job)->version, 'motor_id' => $this->person->workshop->motors()
+            ->where('code', $motor)->value('id'),
         'ring_id' => $this->person->workshop->rings()->where('code', 'plain-40')->value('id'),
     ])->assertSessionHasNoErrors();
-    $this->say = fn (string $spot, string $value) => $this->post("/jobs/{$this->job->id}/answers", ['spot' => $spot, 'value' => $value])->assertSessionHasNoErrors();
+    $this->say = fn (string $spot, string $value) => $this->post("/jobs/{$this->job->id}/answers", ['spot' => $spot, 'value' => $value])
+        ->assertSessionHasNoErrors();
     $this->strip = fn (): array => array_map(fn (StripStep $step) => $step->code, bracketJob($this->job)->stripPlan()->steps);
 });
 
@@ -49,13 +51,15 @@ function takeOff(Job $job, User $by, array $steps): void
 it('takes off what the ring’s crank replaces and no more, where the frame’s own spindle stays', function (): void {
     $bare = fn () => array_filter(bracketJob($this->job)->walk()->spots, fn (Spot $spot) => $spot->sitting() === Sitting::AfterTheStrip);
     ($this->choose)('wren-pair');
-    expect(bracketJob($this->job)->walk()->next())->toBe(Spot::BracketStays)->and($bare())->not->toBe([])->and(($this->strip)())->toContain('crank-left', 'cup-drive', 'look-inside');
+    expect(bracketJob($this->job)->walk()->next())->toBe(Spot::BracketStays)->and($bare())->not->toBe([])->and(($this->strip)())
+        ->toContain('crank-left', 'cup-drive', 'look-inside');
     $this->get("/jobs/{$this->job->id}/survey")->assertOk()->assertSee('Own spindle stays');
 
     ($this->say)('bracket_stays', 'yes');
     expect(($this->strip)())->toBe(['power', 'pedal-right', 'chain', 'front-mech', 'crank-bolt-right', 'crank-right', 'look-at-what-stays'])->and($bare())->toBe([])
         ->and(bracketJob($this->job)->findings->shellWidth()?->value)->toBe(92.0);
-    $this->get("/jobs/{$this->job->id}/strip?step=look-at-what-stays")->assertOk()->assertSee('left crank stay')->assertDontSee('Left pedal');
+    $this->get("/jobs/{$this->job->id}/strip?step=look-at-what-stays")->assertOk()->assertSee('left crank stay')
+        ->assertDontSee('Left pedal');
 
     ($this->say)('bracket_stays', 'no');
     expect(($this->strip)())->toContain('pedal-left', 'crank-left', 'cup-drive', 'look-inside')->and($bare())->not->toBe([]);
@@ -79,12 +83,14 @@ it('builds on it to the end: nothing that stayed is built again, and nothing beg
     $safe('undone');
     takeOff($this->job, $this->person, ($this->strip)());
     $titles = array_map(fn (BuildStep $step) => $step->code, bracketJob($this->job)->buildSheet()->steps ?? []);
-    expect(array_intersect(['bearings', 'first-chain-laid', 'spindle-home', 'cups-torque', 'crank-left-seat', 'crank-left'], $titles))->toBe([])
+    expect(array_intersect(['bearings', 'first-chain-laid', 'spindle-home', 'cups-torque', 'crank-left-seat', 'crank-left'], $titles))
+        ->toBe([])
         ->and($titles)->toContain('play', 'bolt-by-hand', 'first-chain', 'pedals')
         ->and(bracketJob($this->job)->buildSheet()?->step('first-chain')?->how)->toContain('joined with its link')
         ->and(bracketJob($this->job)->buildSheet()?->step('pedals')?->title)->toBe('Right pedal on');
     expect(Workshops::built($this->job, $this->person)->stepRecords()->where('sheet', 'build')->count())->toBe(count($titles));
-    $this->get("/jobs/{$this->job->id}/survey")->assertOk()->assertSee('no bare shell is seen')->assertDontSee('firms up on the bare shell');
+    $this->get("/jobs/{$this->job->id}/survey")->assertOk()->assertSee('no bare shell is seen')
+        ->assertDontSee('firms up on the bare shell');
     $this->get("/jobs/{$this->job->id}/stack")->assertOk()->assertSee('told over them');
     $this->get("/jobs/{$this->job->id}/match")->assertOk()->assertSee('hangs beside them')->assertDontSee('every answer here waits');
 });
@@ -93,12 +99,15 @@ it('does not believe it where the spindle leaves with its crank, a motor needs t
     ($this->choose)('wren-pair');
     ($this->say)('bracket_stays', 'yes');
     ($this->say)('crank_kind', 'two-piece');
-    expect(($this->strip)())->toContain('crank-left', 'cup-drive')->and(bracketJob($this->job)->walk()->isKnown(Spot::BracketStays))->toBeTrue();
+    expect(($this->strip)())->toContain('crank-left', 'cup-drive')->and(bracketJob($this->job)->walk()->isKnown(Spot::BracketStays))
+        ->toBeTrue();
 
     ($this->say)('crank_kind', 'square-taper');
     ($this->choose)('heron-73');
-    expect(($this->strip)())->toContain('crank-left', 'cup-drive')->and(bracketJob($this->job)->walk()->spots)->not->toContain(Spot::BracketStays);
+    expect(($this->strip)())->toContain('crank-left', 'cup-drive')->and(bracketJob($this->job)->walk()->spots)->not
+        ->toContain(Spot::BracketStays);
     takeOff($this->job, $this->person, ['power', 'pedal-right', 'pedal-left']);
     ($this->choose)('wren-pair');
-    expect(($this->strip)())->toContain('crank-left', 'cup-drive')->and(bracketJob($this->job)->walk()->isOpen(Spot::BracketStays))->toBeFalse();
+    expect(($this->strip)())->toContain('crank-left', 'cup-drive')->and(bracketJob($this->job)->walk()->isOpen(Spot::BracketStays))
+        ->toBeFalse();
 });

@@ -27,14 +27,17 @@ beforeEach(function (): void {
 });
 
 it('proposes in Match, Stack and what to get how a like frame was built, and always says from which job', function (): void {
-    Reservation::query()->create(['job_id' => $this->job->id, 'spacer_id' => Spacer::query()->where('workshop_id', $this->person->workshop_id)->firstOrFail()->id, 'user_id' => $this->person->id, 'quantity' => 2, 'state' => ReservationState::Returned]);
+    Reservation::query()->create(['job_id' => $this->job->id, 'spacer_id' => Spacer::query()
+        ->where('workshop_id', $this->person->workshop_id)->firstOrFail()->id, 'user_id' => $this->person->id, 'quantity' => 2, 'state' => ReservationState::Returned]);
     BoxRecord::query()->create(['job_id' => $this->job->id, 'motor_id' => $this->job->kit?->motor_id, 'user_id' => $this->person->id, 'position' => 1, 'what' => 'Bell', 'state' => BoxState::ToBag, 'noted_at' => now()]);
     ($this->tick)($this->job);
     $from = "From job {$this->job->number}, a frame 100 % like this one";
     $next = Workshops::kitted($this->person);
-    $this->get("/jobs/{$next->id}/match")->assertSee($from)->assertSee("Fitted on job {$this->job->number}, 100 % like")->assertSee('was fitted.');
+    $this->get("/jobs/{$next->id}/match")->assertSee($from)->assertSee("Fitted on job {$this->job->number}, 100 % like")
+        ->assertSee('was fitted.');
     $this->get("/jobs/{$next->id}/stack")->assertSee($from)->assertSee('The same motor, with')->assertSee('Fill it like that, to see');
-    $this->get("/jobs/{$next->id}/stack/order")->assertSee($from)->assertSee('Got and not needed: 2 × spacer')->assertSee('bell, from the box, to the bag');
+    $this->get("/jobs/{$next->id}/stack/order")->assertSee($from)->assertSee('Got and not needed: 2 × spacer')
+        ->assertSee('bell, from the box, to the bag');
 
     $other = Workshops::kitted($this->person, 'heron-100');
     $this->get("/jobs/{$other->id}/stack")->assertDontSee('Fill it like that');
@@ -69,7 +72,8 @@ it('fills the stack as it was on the job named, when asked, and can take that ba
     expect(Workshops::fresh($next)->kit?->by_hand)->toBe([]);
 
     $other = Workshops::kitted($this->person, 'heron-100');
-    $this->put("/jobs/{$other->id}/stack/like", ['version' => Workshops::fresh($other)->version, 'number' => $this->job->number])->assertSessionHasErrors('way');
+    $this->put("/jobs/{$other->id}/stack/like", ['version' => Workshops::fresh($other)->version, 'number' => $this->job->number])
+        ->assertSessionHasErrors('way');
 });
 
 it('leaves what was written when a bike left, whatever lies in the drawer when it comes back', function (): void {
@@ -78,7 +82,8 @@ it('leaves what was written when a bike left, whatever lies in the drawer when i
     foreach ([60, 400] as $kilometres) {
         $this->post("/jobs/{$this->job->id}/prove/come-back", ['kilometres' => (string) $kilometres, 'found' => ['nut-torque' => 'loose']])->assertSessionHasNoErrors();
     }
-    expect(LogbookEntry::query()->sole()->pieces)->toBe(['drive' => [1.5]])->and(LogbookEntry::query()->sole()->found)->toBe(['nut-torque' => 'loose, found 2 times']);
+    expect(LogbookEntry::query()->sole()->pieces)->toBe(['drive' => [1.5]])->and(LogbookEntry::query()->sole()->found)
+        ->toBe(['nut-torque' => 'loose, found 2 times']);
 });
 
 it('writes a job that ends otherwise too, and proposes one that was given up to nobody', function (): void {
@@ -87,7 +92,8 @@ it('writes a job that ends otherwise too, and proposes one that was given up to 
 
     $next = Workshops::kitted($this->person);
     $this->get("/jobs/{$next->id}/match")->assertDontSee('From the logbook');
-    $this->put("/jobs/{$next->id}/stack/like", ['version' => Workshops::fresh($next)->version, 'number' => $this->job->number])->assertSessionHasErrors('way');
+    $this->put("/jobs/{$next->id}/stack/like", ['version' => Workshops::fresh($next)->version, 'number' => $this->job->number])
+        ->assertSessionHasErrors('way');
     $this->job->forceFill(['ended_as' => JobEnd::Elsewhere])->save();
     $this->get("/jobs/{$next->id}/match")->assertSee('From the logbook');
 });

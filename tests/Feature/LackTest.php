@@ -29,7 +29,8 @@ beforeEach(function (): void {
     $this->lacks = fn (): array => OpenJob::of(Workshops::fresh($this->job))->the(Lacking::class)->open;
     $this->lack = fn (string $code): ?Lack => OpenJob::of(Workshops::fresh($this->job))->the(Lacking::class)->lack($code);
     $this->tick = fn (string $step, array $with = []) => $this->post("/jobs/{$this->job->id}/build", [
-        'step' => $step, 'state' => 'done', 'seen' => StepRecord::query()->where('step', $step)->whereNull('superseded_at')->value('id') ?? 0, ...$with,
+        'step' => $step, 'state' => 'done', 'seen' => StepRecord::query()->where('step', $step)
+            ->whereNull('superseded_at')->value('id') ?? 0, ...$with,
     ]);
     $this->answer = fn (Lack $lack, array $with = []) => $this->put("/jobs/{$this->job->id}/prove/hand-over", [
         'lack' => $lack->code, 'mark' => $lack->mark(), 'why' => [$lack->code => 'The customer brings it'], ...$with,
@@ -52,7 +53,8 @@ it('holds the step that needs a part until somebody has seen it here, and holds 
     expect(array_filter(($this->lacks)(), fn (Lack $lack) => str_starts_with($lack->code, 'part-')))->toBe([]);
 
     $this->post("/jobs/{$this->job->id}/readings", ['spot' => 'chainstay_length', 'typed' => '470', 'instrument' => 'tape', 'afresh' => '1', 'sure' => '1'])->assertSessionHasNoErrors();
-    expect(array_values(array_filter(($this->lacks)(), fn (Lack $lack) => str_starts_with($lack->code, 'part-')))[0]->says)->toContain('Not here yet: chain,');
+    expect(array_values(array_filter(($this->lacks)(), fn (Lack $lack) => str_starts_with($lack->code, 'part-')))[0]->says)
+        ->toContain('Not here yet: chain,');
 });
 
 it('holds a lead that is too short where it is laid, and says so before anything is closed over it', function (): void {
@@ -70,7 +72,8 @@ it('holds a lead that is too short where it is laid, and says so before anything
 
 it('says in the list of jobs that a step waits for parts, or for somebody to decide', function (): void {
     ($this->tick)('safe')->assertSessionHasNoErrors();
-    expect(Workshops::fresh($this->job)->waits_for)->toBe(WaitsFor::Decision)->and(Workshops::fresh($this->job)->next_step)->toContain('Build 2 of');
+    expect(Workshops::fresh($this->job)->waits_for)->toBe(WaitsFor::Decision)->and(Workshops::fresh($this->job)->next_step)
+        ->toContain('Build 2 of');
     $this->put("/jobs/{$this->job->id}/route/battery", ['version' => ($this->version)(), 'pack' => 'marl-48-slim', 'site' => 'triangle'])->assertSessionHasNoErrors();
     expect(Workshops::fresh($this->job)->waits_for)->toBe(WaitsFor::Parts);
     $this->put("/jobs/{$this->job->id}/stack/needs", ['version' => ($this->version)(), 'all' => '1'])->assertSessionHasNoErrors();
@@ -85,7 +88,8 @@ it('lets an owner alone answer for what is wanting, for that very thing, with a 
     ($this->answer)($pack, ['mark' => 'of something else'])->assertSessionHasErrors('why.pack');
     ($this->answer)($pack, ['lack' => ['pack']])->assertSessionHasErrors('lack');
     $this->actingAs(Workshops::person(Role::Installer, $this->person->workshop()->first()));
-    $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertDontSee('It may leave so')->assertSee('An owner of the workshop may answer for it');
+    $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertDontSee('It may leave so')
+        ->assertSee('An owner of the workshop may answer for it');
     ($this->answer)($pack)->assertForbidden();
     $this->actingAs($this->person);
     expect(Decision::query()->exists())->toBeFalse();
@@ -124,7 +128,8 @@ it('opens again what was built on a step that is undone or done again', function
     ($this->tick)('boss-bolts', ['torque' => '8'])->assertSessionHasErrors('state');
     ($this->tick)('plate-look')->assertSessionHasNoErrors();
     expect($open())->not->toContain('plate-look');
-    $this->post("/jobs/{$this->job->id}/build", ['step' => 'body-in', 'state' => 'undone', 'seen' => StepRecord::query()->where('step', 'body-in')->whereNull('superseded_at')->value('id')])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$this->job->id}/build", ['step' => 'body-in', 'state' => 'undone', 'seen' => StepRecord::query()
+        ->where('step', 'body-in')->whereNull('superseded_at')->value('id')])->assertSessionHasNoErrors();
     expect($open())->toContain('body-in', 'nut-torque', 'plate-look');
 });
 
@@ -133,7 +138,8 @@ it('opens again the checks that rest on a step that is done again, and no others
     foreach (['turns-free', 'lock-to-lock', 'pack-locked'] as $check) {
         $this->post("/jobs/{$this->job->id}/prove", ['step' => $check, 'state' => 'done', 'seen' => 0])->assertSessionHasNoErrors();
     }
-    $this->post("/jobs/{$this->job->id}/prove", ['step' => 'wakes', 'state' => 'done', 'seen' => 0, 'figure' => '50'])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$this->job->id}/prove", ['step' => 'wakes', 'state' => 'done', 'seen' => 0, 'figure' => '50'])
+        ->assertSessionHasNoErrors();
     $open = fn (): array => array_column(OpenJob::of(Workshops::fresh($this->job))->the(Proving::class)->openChecks(), 'code');
     expect($open())->not->toContain('wakes')->not->toContain('turns-free');
     ($this->tick)('dress-0')->assertSessionHasNoErrors();
@@ -154,7 +160,8 @@ it('lets a step stand that somebody goes on with by name, whatever becomes of wh
     $done = fn (): array => $gate()->ticks->done;
     expect($done())->toContain('boss-bolts', 'body-in');
 
-    $this->post("/jobs/{$this->job->id}/build", ['step' => 'body-in', 'state' => 'undone', 'seen' => StepRecord::query()->where('step', 'body-in')->whereNull('superseded_at')->value('id')])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$this->job->id}/build", ['step' => 'body-in', 'state' => 'undone', 'seen' => StepRecord::query()
+        ->where('step', 'body-in')->whereNull('superseded_at')->value('id')])->assertSessionHasNoErrors();
     expect($done())->not->toContain('body-in')->toContain('boss-bolts');
 });
 
@@ -167,6 +174,7 @@ it('opens again a step that was passed because its part was away, once what it r
     $this->put("/jobs/{$this->job->id}/build/pass", ['step' => 'ring', 'hold' => BuildGate::mark($hold), 'because' => 'Another of the kind lies here'])->assertSessionHasNoErrors();
     ($this->tick)('ring', ['torque' => '9'])->assertSessionHasNoErrors();
     expect($gate()->ticks->done)->toContain('ring');
-    $this->post("/jobs/{$this->job->id}/build", ['step' => 'dry-fit', 'state' => 'undone', 'seen' => StepRecord::query()->where('step', 'dry-fit')->whereNull('superseded_at')->value('id')])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$this->job->id}/build", ['step' => 'dry-fit', 'state' => 'undone', 'seen' => StepRecord::query()
+        ->where('step', 'dry-fit')->whereNull('superseded_at')->value('id')])->assertSessionHasNoErrors();
     expect($gate()->ticks->reopened)->toHaveKey('ring');
 });

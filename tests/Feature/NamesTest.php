@@ -18,7 +18,8 @@ function wordsOn(string $html): string
 it('calls parts by their names on every screen, and keeps codes for documents', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::proved(Workshops::kitted($person), $person);
-    $job->kit?->forceFill(['ring_id' => $person->workshop->rings()->where('code', 'out-48')->value('id'), 'ring_mounting' => 'turned on crab-130'])->save();
+    $job->kit?->forceFill(['ring_id' => $person->workshop->rings()
+        ->where('code', 'out-48')->value('id'), 'ring_mounting' => 'turned on crab-130'])->save();
     Job::query()->whereKey($job->id)->increment('version');
     $this->actingAs($person);
     $codes = array_filter(array_map(strval(...), array_keys(KnownParts::of($person->workshop_id)->names())), fn (string $code) => preg_match('/-\d/', $code) === 1);
@@ -30,7 +31,8 @@ it('calls parts by their names on every screen, and keeps codes for documents', 
             preg_match('/(?<![\w-])'.preg_quote($code, '/').'(?![\w-])/u', $words) === 1 && $found[] = "{$address}: {$code}";
         }
     }
-    expect($found)->toBe([])->and(wordsOn((string) $this->get("/jobs/{$job->id}/line")->getContent()))->toContain('Outboard 48, turned round, on the outer face of spider Crab, 130');
+    expect($found)->toBe([])->and(wordsOn((string) $this->get("/jobs/{$job->id}/line")->getContent()))
+        ->toContain('Outboard 48, turned round, on the outer face of spider Crab, 130');
 });
 
 it('says what a word of the trade means where it stands, once in a text, and escapes what is not ours', function (): void {

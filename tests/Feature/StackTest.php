@@ -37,8 +37,10 @@ it('solves a twin-plate motor from its measures, decides play by hand and has a 
     foreach (['shell_width' => '92.0', 'ring_to_plate' => '10.4', 'pinion_to_face' => '40.7', 'crank_gap' => '23.1'] as $spot => $typed) {
         readAt($job, $person, $spot, $typed);
     }
-    $this->actingAs($person)->get("/jobs/{$job->id}/stack")->assertOk()->assertSee('First chain off line')->assertSee('Too few shims give play');
-    $this->post("/jobs/{$job->id}/answers", ['spot' => 'bearing_feel', 'value' => 'drag', 'back' => 'stack'])->assertRedirect("/jobs/{$job->id}/stack");
+    $this->actingAs($person)->get("/jobs/{$job->id}/stack")->assertOk()->assertSee('First chain off line')
+        ->assertSee('Too few shims give play');
+    $this->post("/jobs/{$job->id}/answers", ['spot' => 'bearing_feel', 'value' => 'drag', 'back' => 'stack'])
+        ->assertRedirect("/jobs/{$job->id}/stack");
     $this->post("/jobs/{$job->id}/answers", ['spot' => 'crank_bolt_turns', 'value' => '2', 'back' => 'stack'])->assertRedirect();
     $this->get("/jobs/{$job->id}/stack")->assertSee('never from under the crank')->assertSee('2 of at least 3');
     $this->get("/jobs/{$job->id}/build")->assertOk()->assertSee('First chain over ring and pinion');
@@ -72,7 +74,8 @@ it('looks at a detail and gives it out as a drawing', function (string $detail):
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $this->actingAs($person)->get("/jobs/{$job->id}/stack?detail={$detail}")->assertOk();
-    expect(simplexml_load_string((string) $this->get("/jobs/{$job->id}/section.svg?detail={$detail}")->assertOk()->getContent()))->not->toBeFalse();
+    expect(simplexml_load_string((string) $this->get("/jobs/{$job->id}/section.svg?detail={$detail}")->assertOk()->getContent()))->not
+        ->toBeFalse();
 })->with(['whole', 'left', 'drive', 'nonsense']);
 
 it('says what the nut holds and keeps what the body rests on', function (): void {
@@ -81,7 +84,8 @@ it('says what the nut holds and keeps what the body rests on', function (): void
     $this->actingAs($person)->get("/jobs/{$job->id}/stack/rest")->assertOk()->assertSee('Friction holds')->assertSee('There is no boom');
     $brace = fn (array $data) => $this->put("/jobs/{$job->id}/stack/rest", ['version' => Workshops::fresh($job)->version, 'position' => 'below', 'gap' => 'nothing', ...$data]);
 
-    $brace(['nut_torque' => '35 ft lb', 'thread_state' => 'grease', 'shell_face' => 'bare', 'rest' => 'block', 'rest_radius' => '150'])->assertSessionHasNoErrors();
+    $brace(['nut_torque' => '35 ft lb', 'thread_state' => 'grease', 'shell_face' => 'bare', 'rest' => 'block', 'rest_radius' => '150'])
+        ->assertSessionHasNoErrors();
     $worksheet = $this->get("/jobs/{$job->id}/worksheet.json")->json('reaction');
     expect($worksheet['rest_load_n'])->not->toBeNull()
         ->and(Workshops::fresh($job)->kit?->bracing?->nutTorque)->toEqualWithDelta(47.45, 0.01);
@@ -116,7 +120,8 @@ it('reserves what a stack uses, so that another job cannot count on it', functio
     $first = Workshops::kitted($person);
     $second = Workshops::kitted($person);
     $uses = exportedDrive($first);
-    $this->actingAs($person)->post("/jobs/{$first->id}/stack/order", ['does' => 'reserve', 'version' => $first->version])->assertSessionHasNoErrors();
+    $this->actingAs($person)->post("/jobs/{$first->id}/stack/order", ['does' => 'reserve', 'version' => $first->version])
+        ->assertSessionHasNoErrors();
 
     expect($uses)->not->toBe([])->and(exportedDrive($first))->toBe($uses)->and(exportedDrive($second))->not->toBe($uses);
     $this->get('/drawer')->assertOk()->assertSee("{$first->number}</a>", false);
@@ -127,16 +132,19 @@ it('reserves what a stack uses, so that another job cannot count on it', functio
     $this->post("/jobs/{$first->id}/stack/order", ['does' => 'take', 'version' => Workshops::fresh($first)->version]);
     expect($spacer->refresh()->quantity)->toBe(0)->and(exportedDrive($first))->toBe($uses);
     $this->post("/jobs/{$first->id}/stack/order", ['does' => 'give_back', 'version' => Workshops::fresh($first)->version]);
-    expect($spacer->refresh()->quantity)->toBe(1)->and(Reservation::query()->where('job_id', $first->id)->pluck('state')->unique()->all())->toBe([ReservationState::Returned]);
+    expect($spacer->refresh()->quantity)->toBe(1)->and(Reservation::query()
+        ->where('job_id', $first->id)->pluck('state')->unique()->all())->toBe([ReservationState::Returned]);
 });
 
 it('takes nothing out that is no longer there', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
-    $this->actingAs($person)->post("/jobs/{$job->id}/stack/order", ['does' => 'reserve', 'version' => $job->version])->assertSessionHasNoErrors();
+    $this->actingAs($person)->post("/jobs/{$job->id}/stack/order", ['does' => 'reserve', 'version' => $job->version])
+        ->assertSessionHasNoErrors();
     $person->workshop->spacers()->update(['quantity' => 0]);
     $this->post("/jobs/{$job->id}/stack/order", ['does' => 'take', 'version' => $job->version])->assertSessionHasErrors('version');
-    $this->post("/jobs/{$job->id}/stack/order", ['does' => 'take', 'version' => Workshops::fresh($job)->version])->assertSessionHasErrors('does');
+    $this->post("/jobs/{$job->id}/stack/order", ['does' => 'take', 'version' => Workshops::fresh($job)->version])
+        ->assertSessionHasErrors('does');
     expect(Reservation::query()->where('job_id', $job->id)->where('state', ReservationState::Taken)->count())->toBe(0);
 });
 
@@ -145,8 +153,10 @@ it('reads no catalogue whose drawer has a row twice', function (): void {
     $catalogue = $this->actingAs($person)->get('/catalogue.json')->json();
     $catalogue['spacers'][] = $catalogue['spacers'][0];
     $before = $person->workshop->spacers()->count();
-    $this->post('/catalogue', ['file' => UploadedFile::fake()->createWithContent('catalogue.json', (string) json_encode($catalogue))])->assertSessionHasErrors();
-    expect(implode(' ', session('errors')->all()))->toContain('The same thickness and uses as /spacers/0')->and($person->workshop->spacers()->count())->toBe($before);
+    $this->post('/catalogue', ['file' => UploadedFile::fake()->createWithContent('catalogue.json', (string) json_encode($catalogue))])
+        ->assertSessionHasErrors();
+    expect(implode(' ', session('errors')->all()))->toContain('The same thickness and uses as /spacers/0')
+        ->and($person->workshop->spacers()->count())->toBe($before);
 });
 
 /** @return list<float|int> */
@@ -159,8 +169,10 @@ it('says what to get, also when the doubt has its way, and gives it out as a tab
     $person = Workshops::stocked();
     $person->workshop->spacers()->update(['quantity' => 0]);
     $job = Workshops::kitted($person);
-    $this->actingAs($person)->get("/jobs/{$job->id}/stack/order")->assertOk()->assertSee('Missing, with as few pieces')->assertSee('Drop any piece');
-    $csv = (string) $this->get("/jobs/{$job->id}/stack/order.csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=UTF-8')->getContent();
+    $this->actingAs($person)->get("/jobs/{$job->id}/stack/order")->assertOk()->assertSee('Missing, with as few pieces')
+        ->assertSee('Drop any piece');
+    $csv = (string) $this->get("/jobs/{$job->id}/stack/order.csv")->assertOk()
+        ->assertHeader('Content-Type', 'text/csv; charset=UTF-8')->getContent();
     expect($csv)->toStartWith("thickness_mm,quantity,use\n")->and(substr_count($csv, "\n"))->toBeGreaterThan(1);
     $this->get('/drawer/missing')->assertOk()->assertSee((string) $job->number);
     expect((string) $this->get('/drawer/missing.csv')->assertOk()->getContent())->toContain((string) $job->number);
@@ -170,7 +182,8 @@ it('counts a job whose ring is turned round among those that may lack something'
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $ring = $person->workshop->rings()->where('code', 'half-36')->sole();
-    $this->actingAs($person)->put("/jobs/{$job->id}/ring", ['ring_id' => $ring->id, 'mounting' => 'turned', 'version' => $job->version])->assertSessionHasNoErrors();
+    $this->actingAs($person)->put("/jobs/{$job->id}/ring", ['ring_id' => $ring->id, 'mounting' => 'turned', 'version' => $job->version])
+        ->assertSessionHasNoErrors();
     $person->workshop->spacers()->update(['quantity' => 0]);
 
     $this->get('/drawer/missing')->assertSee("{$job->number} Grey hardtail")->assertSee('for “Boss washers”');
@@ -228,7 +241,8 @@ it('says before the strip which answers may turn, and which reading decides', fu
     $person = Workshops::stocked();
     $readings = array_diff_key(Workshops::READINGS, ['shell_width' => 1]);
     $job = Workshops::measured($person, ['cups_width' => '87.2', 'cup_flange' => '2', 'guide_depth' => '3.4'] + $readings);
-    $this->actingAs($person)->get("/jobs/{$job->id}/match")->assertOk()->assertSee('told from the cups')->assertSee('may turn')->assertSee('One reading decides');
+    $this->actingAs($person)->get("/jobs/{$job->id}/match")->assertOk()->assertSee('told from the cups')->assertSee('may turn')
+        ->assertSee('One reading decides');
 });
 
 it('draws a sleeve made to measure for a shell its own is too short for', function (): void {
@@ -236,7 +250,8 @@ it('draws a sleeve made to measure for a shell its own is too short for', functi
     $job = Workshops::measured($person);
     $motor = $person->workshop->motors()->where('code', 'heron-68')->sole();
     $this->actingAs($person)->get("/jobs/{$job->id}/sleeve/{$motor->id}")->assertOk()->assertSee('longer than its own');
-    expect(simplexml_load_string((string) $this->get("/jobs/{$job->id}/sleeve/{$motor->id}/drawing.svg")->assertOk()->getContent()))->not->toBeFalse();
+    expect(simplexml_load_string((string) $this->get("/jobs/{$job->id}/sleeve/{$motor->id}/drawing.svg")
+        ->assertOk()->getContent()))->not->toBeFalse();
     $yoke = $person->workshop->motors()->where('code', 'bittern-83')->sole();
     $this->get("/jobs/{$job->id}/sleeve/{$yoke->id}")->assertSee('No sleeve can be drawn');
     $this->get("/jobs/{$job->id}/sleeve/{$yoke->id}/drawing.svg")->assertNotFound();
@@ -289,7 +304,8 @@ it('builds a kit with a single nut, and names no lock ring it does not have', fu
     $person->workshop->renewCatalogue();
     $job = Workshops::kitted($person);
     $sheet = $this->actingAs($person)->get("/jobs/{$job->id}/worksheet.json")->json('stack');
-    expect($sheet['engagement_mm']['lockring'])->toBeNull()->and($sheet['turns']['lockring'])->toBeNull()->and(array_column($sheet['margins'], 'name'))->not->toContain('lockring_engagement');
+    expect($sheet['engagement_mm']['lockring'])->toBeNull()->and($sheet['turns']['lockring'])->toBeNull()
+        ->and(array_column($sheet['margins'], 'name'))->not->toContain('lockring_engagement');
     $this->get("/jobs/{$job->id}/stack")->assertOk()->assertSee('this kit has a single nut')->assertDontSee('Thread for the lock ring');
     $this->get("/jobs/{$job->id}/build")->assertOk()->assertSee('Nut to torque')->assertDontSee('Lock ring');
     Workshops::built($job, $person);
@@ -320,13 +336,17 @@ it('says in the head of every place how the whole job stands, and where to deal 
     expect($head())->toContain('>Clear<')->not->toContain('class="also"');
 
     $version = fn (): int => Workshops::fresh($job)->version;
-    $this->put("/jobs/{$job->id}/stack/rest", ['version' => $version(), 'position' => 'below', 'gap' => 'nothing'])->assertSessionHasNoErrors();
+    $this->put("/jobs/{$job->id}/stack/rest", ['version' => $version(), 'position' => 'below', 'gap' => 'nothing'])
+        ->assertSessionHasNoErrors();
     expect($head('build'))->toContain('>Open: body’s hold<')->toContain('Nobody has decided yet')->toContain("/jobs/{$job->id}/stack/rest");
 
-    $this->put("/jobs/{$job->id}/stack", ['version' => $version(), 'place' => 'drive', 'op' => 'fill', 'typed' => '20'])->assertSessionHasNoErrors();
+    $this->put("/jobs/{$job->id}/stack", ['version' => $version(), 'place' => 'drive', 'op' => 'fill', 'typed' => '20'])
+        ->assertSessionHasNoErrors();
     expect($head('route'))->toContain('>Fails: stack<')->toContain('also chainline, body’s hold');
-    $this->get("/jobs/{$job->id}/stack/order")->assertOk()->assertDontSee('Reserve what the stack uses')->assertDontSee('verdict-clear', false);
+    $this->get("/jobs/{$job->id}/stack/order")->assertOk()->assertDontSee('Reserve what the stack uses')
+        ->assertDontSee('verdict-clear', false);
 
-    $this->post("/jobs/{$job->id}/condition", ['subject' => 'frame', 'severity' => 'stop', 'note' => 'cracked'])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$job->id}/condition", ['subject' => 'frame', 'severity' => 'stop', 'note' => 'cracked'])
+        ->assertSessionHasNoErrors();
     expect($head())->toContain('>Stopped<')->toContain("/jobs/{$job->id}/condition");
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Catalogue;
 
+use App\Actions\Stock\StockBook;
 use App\Assembly\KnownParts;
 use App\Documents\CatalogueDocument;
 use App\Models\Insert;
@@ -14,6 +15,7 @@ use App\Models\Ring;
 use App\Models\Row;
 use App\Models\Spacer;
 use App\Models\Spider;
+use App\Models\User;
 use App\Models\Workshop;
 use Illuminate\Validation\ValidationException;
 use NeatSpindle\Core\Parts\Drawer\SpacerUse;
@@ -36,19 +38,21 @@ class CatalogueRows
     /** Rings in every way they can be put on. */
     private const MOST_WAYS = 1_000;
 
+    public function __construct(private readonly StockBook $book) {}
+
     /**
      * @param  string  $field  of the form, where it is said that there would be too many
      *
      * @throws ValidationException when the workshop would have too many of something
      */
-    public function keep(Workshop $workshop, CatalogueDocument $read, string $field): void
+    public function keep(Workshop $workshop, User $by, CatalogueDocument $read, string $field): void
     {
         $this->write($workshop, new Motor, $read->motors());
         $this->write($workshop, new Ring, $read->rings());
         $this->write($workshop, new Insert, $read->inserts());
         $this->write($workshop, new Spider, $read->spiderRows());
         $this->write($workshop, new Pack, $read->packs());
-        $this->writeSpacers($workshop, $read);
+        $this->book->counting($workshop, $by, 'read in with a catalogue', fn () => $this->writeSpacers($workshop, $read));
         $workshop->renewCatalogue();
         $this->expectNotTooMany($workshop, $field);
     }

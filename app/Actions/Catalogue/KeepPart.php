@@ -51,7 +51,7 @@ class KeepPart extends WorkshopAction
             }
             $row->fill(['figures' => $part->values, 'user_id' => $by->id]);
             if ($part->isWhole()) {
-                $this->putIn($workshop, $row, $part);
+                $this->putIn($workshop, $by, $row, $part);
                 $row->in_catalogue_at = now();
             }
             $row->save();
@@ -61,7 +61,7 @@ class KeepPart extends WorkshopAction
     }
 
     /** @throws ValidationException where figures go ill together, at the figure */
-    private function putIn(Workshop $workshop, MeasuredPart $row, Measured $part): void
+    private function putIn(Workshop $workshop, User $by, MeasuredPart $row, Measured $part): void
     {
         $motor = $part->values[NutFigures::FOR_MOTOR] ?? null;
         $base = $row->kind === PartKind::Nut && is_string($motor) ? $workshop->motors()->where('code', $motor)->firstOrFail()->document() : [];
@@ -73,7 +73,7 @@ class KeepPart extends WorkshopAction
             ));
         }
         $this->rows->keep(
-            $workshop, CatalogueDocument::read(json_encode(
+            $workshop, $by, CatalogueDocument::read(json_encode(
                 Measured::document($row->kind, $row->code, $entry), JSON_THROW_ON_ERROR,
             )), 'part',
         );

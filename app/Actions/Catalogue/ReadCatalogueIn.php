@@ -39,7 +39,7 @@ class ReadCatalogueIn extends WorkshopAction
                 throw StandsOtherwise::told('Somebody has changed the catalogue', 'file');
             }
             $this->keepDrafts($workshop, $by, $read);
-            $this->rows->keep($workshop, $read, 'file');
+            $this->rows->keep($workshop, $by, $read, 'file');
 
             return $read->counts();
         });

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Drawer;
 
+use App\Actions\Stock\StockBook;
+use App\Actions\Submission;
 use App\Actions\WorkshopAction;
 use App\Models\Spacer;
 use App\Models\User;
+use Illuminate\Contracts\Auth\Access\Gate;
+use NeatSpindle\Core\Parts\Stock\Moved;
 
 /**
  * Keeps how many of a kind lie in the drawer, and where. Only what the person changed is written: who moves a kind to
@@ -14,6 +18,11 @@ use App\Models\User;
  */
 class CountKind extends WorkshopAction
 {
+    public function __construct(Gate $gate, Submission $submission, private readonly StockBook $book)
+    {
+        parent::__construct($gate, $submission);
+    }
+
     /**
      * @param  array{quantity: int, lies_in: ?string}  $seen  what the person saw
      * @param  array{quantity: int, lies_in: ?string}  $typed
@@ -22,7 +31,7 @@ class CountKind extends WorkshopAction
      */
     public function __invoke(User $by, Spacer $spacer, array $seen, array $typed): void
     {
-        $this->change($by, 'countDrawer', function () use ($spacer, $seen, $typed): void {
+        $this->change($by, 'countDrawer', function () use ($by, $spacer, $seen, $typed): void {
             $held = Spacer::query()->whereKey($spacer->id)->lockForUpdate()->firstOrFail();
             $stands = ['quantity' => $held->quantity, 'lies_in' => $held->lies_in];
             $changed = array_filter($typed, fn (int|string|null $value, string $of) => $value !== $seen[$of], ARRAY_FILTER_USE_BOTH);
@@ -31,7 +40,8 @@ class CountKind extends WorkshopAction
                     throw CountedMeanwhile::kind($held, $of);
                 }
             }
-            $held->update($changed);
+            $held->update(array_diff_key($changed, ['quantity' => 1]));
+            isset($changed['quantity']) && $this->book->move($held, Moved::Counted, $typed['quantity'], $by, field: 'quantity');
         });
     }
 }

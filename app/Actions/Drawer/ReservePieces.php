@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Drawer;
 
+use App\Actions\ChangeJob;
 use App\Actions\JobAction;
+use App\Actions\Stock\KeptForJob;
 use App\Assembly\ReceivedBox;
 use App\Bench\OpenJob;
 use App\Models\Job;
@@ -18,15 +20,20 @@ use NeatSpindle\Core\Parts\Drawer\Spacers;
 /** Keeps for the job what its stack uses now, and no longer what it used before. */
 class ReservePieces extends JobAction
 {
+    public function __construct(ChangeJob $change, private readonly KeptForJob $kept)
+    {
+        parent::__construct($change);
+    }
+
     public function __invoke(Job $job, User $by, int $seen): void
     {
         ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open) use ($by): void {
-            Reservation::of($open->job, ReservationState::Reserved)->each->delete();
+            $this->kept->free($open->job, $by);
             $taken = Reservation::of($open->job, ReservationState::Taken)->pluck('quantity', 'spacer_id');
             foreach ($this->wanted($open) as $spacerId => $count) {
                 $quantity = $count - (int) ($taken[$spacerId] ?? 0);
                 if ($quantity > 0) {
-                    Reservation::note($open->job, $by, $spacerId, ReservationState::Reserved, $quantity);
+                    $this->kept->reserve($open->job, $by, $spacerId, $quantity);
                 }
             }
         });

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use App\Actions\ChangeJob;
 use App\Actions\JobAction;
 use App\Actions\StandsOtherwise;
+use App\Actions\Stock\StockBook;
 use App\Assembly\ReceivedBox;
 use App\Bench\OpenJob;
 use App\Models\BoxRecord;
@@ -16,10 +18,16 @@ use App\Models\User;
 use App\Models\Workshop;
 use NeatSpindle\Core\Parts\Box\Piece;
 use NeatSpindle\Core\Parts\Drawer\Spacers;
+use NeatSpindle\Core\Parts\Stock\Moved;
 
 /** Writes down that a piece of the motor's box is here, missing or wrong, or where it went when it was left over. */
 class NoteBoxPiece extends JobAction
 {
+    public function __construct(ChangeJob $change, private readonly StockBook $book)
+    {
+        parent::__construct($change);
+    }
+
     /** @param  ?int  $seen  the record the person saw standing there, 0 where none did; null where nothing is said of it */
     public function __invoke(Job $job, User $by, int $position, BoxState $state, ?string $note, ?int $seen = null): void
     {
@@ -48,7 +56,7 @@ class NoteBoxPiece extends JobAction
                 'position' => $position, 'what' => $piece->what, 'state' => $state, 'left_over' => $left, 'note' => $note, 'noted_at' => now(),
             ]);
             if ($left !== null && $state === BoxState::ToDrawer) {
-                $this->putAway($open, $piece, $left);
+                $this->putAway($open, $by, $piece, $left);
             }
         });
     }
@@ -58,7 +66,9 @@ class NoteBoxPiece extends JobAction
         $stands?->loadMissing('user');
 
         return $stands === null ? 'what you saw noted is not noted any more'
-            : "{$stands->user->firstName()} noted “".lcfirst($stands->state->label()).'”'.($stands->note === null ? '' : " ({$stands->note})");
+            : "{$stands->user->firstName()} noted “".lcfirst($stands->state->label()).'”'.(
+                $stands->note === null ? '' : " ({$stands->note})"
+            );
     }
 
     /** How many of a spacer the stack did not take; null for what is none. */
@@ -73,13 +83,15 @@ class NoteBoxPiece extends JobAction
         return $left > 0 ? $left : $this->refuse('state', "{$piece->what}: the stack takes all of them, nothing is left over.");
     }
 
-    private function putAway(OpenJob $open, Piece $piece, int $left): void
+    private function putAway(OpenJob $open, User $by, Piece $piece, int $left): void
     {
         $workshop = Workshop::query()->whereKey($open->job->workshop_id)->lockForUpdate()->firstOrFail();
         $mm = (float) $piece->hundredths / 100;
         $row = Spacer::query()->where('workshop_id', $workshop->id)->where('thickness_mm', $mm)->where('uses_key', Spacer::usesKey($piece->uses))->first();
-        $row === null
-            ? Spacer::query()->insert(Spacer::rowOf($workshop, $mm, $piece->uses, $left))
-            : $row->increment('quantity', $left);
+        if ($row === null) {
+            Spacer::query()->insert(Spacer::rowOf($workshop, $mm, $piece->uses, 0));
+            $row = Spacer::query()->where('workshop_id', $workshop->id)->where('thickness_mm', $mm)->where('uses_key', Spacer::usesKey($piece->uses))->firstOrFail();
+        }
+        $this->book->move($row, Moved::Received, $left, $by, $open->job, 'left over from a motor’s box', field: 'state');
     }
 }

@@ -40,6 +40,8 @@ class PeopleController extends Controller
     {
         $shutOut($this->user(), $user, $request->boolean('out'));
 
-        return redirect()->route('people')->with('kept', $user->isShutOut() ? "{$user->name} is shut out, everywhere." : "{$user->name} may come in again.");
+        return redirect()->route('people')->with(
+            'kept', $user->isShutOut() ? "{$user->name} is shut out, everywhere." : "{$user->name} may come in again.",
+        );
     }
 }

@@ -26,7 +26,7 @@ class ReadPlainText
 
     private const LISTS_IN_FORMS = [
         'weights', 'uses', 'seen', 'kinds', 'sides', 'widths', 'makes', 'new', 'tags',
-        'found', 'torques', 'notes', 'here', 'subjects', 'why', 'figures', 'choices', 'people', 'steps', 'with', 'values', 'saw', 'reasons',
+        'found', 'torques', 'notes', 'here', 'subjects', 'counts', 'why', 'figures', 'choices', 'people', 'steps', 'with', 'values', 'saw', 'reasons',
     ];
 
     /** In bytes; no field of ours is longer. */

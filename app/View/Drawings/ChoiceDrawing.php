@@ -49,10 +49,14 @@ final readonly class ChoiceDrawing
         return new self(match ($rest) {
             Rest::Frame => [$downTube, [self::PART, self::circle(50, 31, 8)]],
             Rest::Block => [$downTube, [self::PART, self::circle(55, 37, 8)], [self::LINE, 'M45 26 L52 21 L56 28 L49 32 Z']],
-            Rest::TubeBand => [$downTube, [self::PART, self::circle(50, 31, 8)], [self::LINE, 'M38 24 C32 14 44 4 53 9 L60 28 C62 42 46 44 42 36 Z']],
+            Rest::TubeBand => [
+                $downTube, [self::PART, self::circle(50, 31, 8)], [self::LINE, 'M38 24 C32 14 44 4 53 9 L60 28 C62 42 46 44 42 36 Z'],
+            ],
             Rest::Strut => [$downTube, [self::PART, self::circle(56, 38, 8)], [self::LINE, 'M56 38 L38 20'.self::circle(56, 38, 3).self::circle(38, 21, 3)]],
             Rest::BoomClamp => [
-                [self::PALE, 'M2 12 H70 V22 H2 Z'], [self::PART, self::circle(37, 38, 8)], [self::LINE, 'M28 8 H46 V26 H28 Z M31 26 V34 M43 26 V34'],
+                [self::PALE, 'M2 12 H70 V22 H2 Z'], [self::PART, self::circle(37, 38, 8)], [
+                    self::LINE, 'M28 8 H46 V26 H28 Z M31 26 V34 M43 26 V34',
+                ],
             ],
             Rest::SeatTubeClamp => [$seatTube, [self::PART, self::circle(56, 26, 8)], [self::LINE, 'M16 18 H34 V34 H16 Z M34 26 H48']],
             Rest::StayClamp => [
@@ -143,6 +147,8 @@ final readonly class ChoiceDrawing
     {
         $crests = implode(' ', array_map(fn (int $i) => 'L'.($x + $i * 2).' '.($i % 2 === 0 ? 12 : 15), range(1, 5)));
 
-        return "M{$x} 12 {$crests} M{$x} 36 ".implode(' ', array_map(fn (int $i) => 'L'.($x + $i * 2).' '.($i % 2 === 0 ? 36 : 33), range(1, 5)));
+        return "M{$x} 12 {$crests} M{$x} 36 ".implode(
+            ' ', array_map(fn (int $i) => 'L'.($x + $i * 2).' '.($i % 2 === 0 ? 36 : 33), range(1, 5)),
+        );
     }
 }

@@ -51,12 +51,16 @@ final class FittingDrawing
     {
         return count($kind->makes()) < 2 ? null : new ChoiceDrawing(match ($make) {
             Make::Plain => [self::BAR, self::BLADE, self::CLAMP],
-            Make::Hydraulic => [self::BAR, self::BLADE, self::CLAMP, [self::PART, 'M25 15 H44 V24 H25 Z'], [self::LINE, 'M13 10 C8 10 6 16 2 16']],
+            Make::Hydraulic => [
+                self::BAR, self::BLADE, self::CLAMP, [self::PART, 'M25 15 H44 V24 H25 Z'], [self::LINE, 'M13 10 C8 10 6 16 2 16'],
+            ],
             Make::OwnSwitch => [self::BAR, self::BLADE, self::CLAMP, self::LEAD],
             Make::HydraulicSwitch => [self::BAR, self::BLADE, self::CLAMP, [self::PART, 'M25 15 H34 V24 H25 Z'], [self::LINE, 'M13 10 C8 10 6 16 2 16'], self::LEAD],
             Make::Odd => [self::BAR, [self::PART, 'M13 3 H25 V19 C22 26 32 24 40 34 C46 42 58 28 68 34 L66 44 C54 38 46 48 36 40 C28 32 12 36 13 19 Z']],
             Make::Thumb => [self::BAR, [self::PART, 'M28 3 H44 V19 H28 Z M40 19 L54 32 L49 37 L34 22 Z']],
-            Make::Twist => [self::BAR, [self::PART, 'M22 2 H52 V18 H22 Z'], [self::LINE, 'M28 2 V18 M34 2 V18 M40 2 V18 M46 2 V18 M24 26 C30 36 44 36 50 26 M50 26 L44 27 M50 26 L51 32']],
+            Make::Twist => [self::BAR, [self::PART, 'M22 2 H52 V18 H22 Z'],
+                [self::LINE, 'M28 2 V18 M34 2 V18 M40 2 V18 M46 2 V18 M24 26 C30 36 44 36 50 26 M50 26 L44 27 M50 26 L51 32'],
+            ],
             Make::Finger => [self::BAR, [self::PART, 'M26 3 H40 V20 H26 Z'], [self::LINE, 'M36 20 C36 32 46 36 60 30']],
         });
     }
@@ -70,7 +74,9 @@ final class FittingDrawing
             BrakeSensing::Lever => [...$lever, self::LEAD],
             BrakeSensing::StickOn => [...$lever, [self::PART, 'M25 17 H33 V25 H25 Z M33 30 H40 V37 H33 Z'], [self::LINE, 'M33 21 C42 15 48 26 56 21 M56 18 h7 v6 h-7 Z']],
             BrakeSensing::InCable => self::inCable(),
-            BrakeSensing::NoLever => [self::BAR, [self::PART, 'M30 3 H70 V17 H30 Z'], [self::LINE, 'M36 3 V17 M42 3 V17 M48 3 V17 M54 3 V17 M60 3 V17']],
+            BrakeSensing::NoLever => [
+                self::BAR, [self::PART, 'M30 3 H70 V17 H30 Z'], [self::LINE, 'M36 3 V17 M42 3 V17 M48 3 V17 M54 3 V17 M60 3 V17'],
+            ],
             BrakeSensing::LeftOff => [...$lever, [self::LINE, 'M40 16 L60 27 M60 16 L40 27']],
         };
     }
@@ -78,7 +84,9 @@ final class FittingDrawing
     /** @return list<array{string, string}> a barrel that a cable goes through, its lead going off */
     private static function inCable(): array
     {
-        return [[self::LINE, 'M2 24 H70'], [self::PART, 'M22 15 H50 V33 H22 Z'], [self::LINE, 'M36 33 C36 42 48 38 56 42 M56 39 h7 v6 h-7 Z']];
+        return [
+            [self::LINE, 'M2 24 H70'], [self::PART, 'M22 15 H50 V33 H22 Z'], [self::LINE, 'M36 33 C36 42 48 38 56 42 M56 39 h7 v6 h-7 Z'],
+        ];
     }
 
     /** @return list<array{string, string}> */
@@ -95,7 +103,9 @@ final class FittingDrawing
                 [self::PALE, 'M33 6 H39 V46 H33 Z'], [self::LINE, 'M10 44 H62 M28 40 L26 12 M44 40 L46 12'], [self::LINE, ChoiceDrawing::circle(36, 20, 4)],
                 [self::PART, 'M16 15 H27 V26 H16 Z'],
             ],
-            SpeedSite::Boom => [[self::PALE, 'M31 4 H41 V48 H31 Z'], [self::LINE, 'M12 10 H60 M12 6 V14 M60 6 V14'], [self::PART, 'M41 16 H52 V27 H41 Z']],
+            SpeedSite::Boom => [
+                [self::PALE, 'M31 4 H41 V48 H31 Z'], [self::LINE, 'M12 10 H60 M12 6 V14 M60 6 V14'], [self::PART, 'M41 16 H52 V27 H41 Z'],
+            ],
         };
     }
 

@@ -71,6 +71,8 @@ class GearsPage extends JobPage
         }
         $second = $this->with();
 
-        return new GearsView($worksheet->gears, $this->motor()->maxCrankRpm, $second === null ? null : Gears::of($worksheet->job->bike, $second));
+        return new GearsView(
+            $worksheet->gears, $this->motor()->maxCrankRpm, $second === null ? null : Gears::of($worksheet->job->bike, $second),
+        );
     }
 }

@@ -21,7 +21,6 @@ use NeatSpindle\Core\Sums\Line\Chain;
 use NeatSpindle\Core\Sums\Line\Chainline;
 use NeatSpindle\Core\Sums\Line\CogLine;
 use NeatSpindle\Core\Sums\Line\LineVerdict;
-use NeatSpindle\Core\Sums\Line\TyreRoom;
 use NeatSpindle\Core\Sums\Margin\Margin;
 use NeatSpindle\Core\Sums\Margin\Verdict;
 
@@ -94,20 +93,9 @@ class LinePage extends JobPage
         };
     }
 
-    /** Null where the tyre is none that the chain comes near, or nobody has measured it. */
-    public function tyreRoom(): ?TyreRoom
+    public function tyre(): TyreBeside
     {
-        [$worksheet, $tyre] = [$this->opened->worksheet(), $this->opened->findings->measurement(Spot::TyreWidth)];
-        $bike = $worksheet?->job->bike;
-
-        return $worksheet?->chainline === null || $bike === null || $tyre === null ? null
-            : TyreRoom::of($worksheet->chainline, $bike->rear, $bike->wheelCircumference, $tyre);
-    }
-
-    /** Whether the tyre is so wide that its width is asked for. */
-    public function asksForTheTyre(): bool
-    {
-        return in_array(Spot::TyreWidth, $this->opened->walk()->spots, true) && $this->opened->findings->measurement(Spot::TyreWidth) === null;
+        return new TyreBeside($this->opened);
     }
 
     /** How far apart the cogs are taken to stand, where nobody has measured it. */

@@ -76,7 +76,9 @@ class ProvePage extends StepsPage
         if ($record === null || $check === null || $this->isDone($code) || ! parent::isDone($code)) {
             return null;
         }
-        $differs = implode('; ', Asked::read($record->asked)->differsFrom($check->asked(), $this->torqueUnit, $this->opened->catalogue->parts->names()));
+        $differs = implode(
+            '; ', Asked::read($record->asked)->differsFrom($check->asked(), $this->torqueUnit, $this->opened->catalogue->parts->names()),
+        );
 
         return match (true) {
             $differs !== '' => ucfirst($differs).'.',

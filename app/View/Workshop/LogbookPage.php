@@ -142,7 +142,9 @@ class LogbookPage
     {
         $found = RecheckPlan::findings(array_values($job->rechecks->map(fn (Recheck $recheck) => $recheck->found())->all()));
 
-        return implode('; ', array_map(fn (string $code, array $one) => self::titleOf($job, $code).' '.self::times($one), array_keys($found), $found));
+        return implode(
+            '; ', array_map(fn (string $code, array $one) => self::titleOf($job, $code).' '.self::times($one), array_keys($found), $found),
+        );
     }
 
     /** The battery that was chosen, as the catalogue calls it; its code where it is not there any more. */

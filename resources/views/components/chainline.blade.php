@@ -9,11 +9,11 @@
         <strong class="figures">{{ $page->unit->show(abs($line->front - $line->rearCentre)) }}</strong> off the middle of the cogs, straightest to the <strong>{{ $line->straightest->teeth }}</strong>;
         <strong class="figures" data-figure="weighted">{{ $page->unit->show($line->weightedOffset) }}</strong> on average over the cogs as they are ridden.
     </p>
-    @php($room = $page->tyreRoom())
+    @php($room = $page->tyre()->room)
     @if ($room !== null)
         <p class="mb-2" id="tyre-room">Chain on the {{ $room->teeth }} to the tyre: <strong class="figures">{{ $page->unit->show($room->value) }}</strong> <span class="soft">± {{ $page->unit->show($room->plusMinus) }}</span> @verdict($room->verdict)
             <span class="soft">at least {{ $page->unit->show($room::LEAST) }}.@if ($room->verdict !== NeatSpindle\Core\Sums\Margin\Verdict::Clear) A ring further out, or a narrower tyre.@endif</span></p>
-    @elseif ($page->asksForTheTyre())
+    @elseif ($page->tyre()->isAsked)
         <p class="mb-2"><a class="btn btn-plain" href="{{ route('job.survey', [$page->job, 'spot' => 'tyre_width']) }}">Measure the tyre’s width</a> <span class="soft">and it is told how far the chain stays off it.</span></p>
     @endif
     <form id="weights" class="too-on-paper" method="post" action="{{ route('job.weights', $page->job) }}" hx-trigger="change, submit" hx-post="{{ route('job.weights', $page->job) }}" hx-target="body">

@@ -7,6 +7,7 @@
             <div class="sheet-paper" data-bs-theme="light">
                 <h1>Build sheet {{ $page->job->number }}: {{ $page->job->bike->label }}</h1>
                 <p>{{ $page->job->customer_name }} · {{ $page->opened->worksheet()->job->kit->motor->name }} · ring {{ $page->opened->worksheet()->job->kit->ring->label() }} · printed {{ now()->format('j M Y H:i') }} · stack <strong>{{ $page->verdict()?->value }}</strong></p>
+                <div class="label bike-label"><div class="label-code" data-qr="{{ route('job.build', $page->job) }}"></div><div><strong>{{ $page->job->number }}</strong>{{ $page->job->bike->label }}<span class="d-block">{{ $page->job->customer_name }}</span></div></div>
                 <x-drawing.section :view="$page->section()" />
                 <p class="caution">Battery out before hands go near chain or motor. Torque figures are the part maker’s. A carbon frame’s maker decides, not we.</p>
                 <p><strong>Tools:</strong> {{ implode(' · ', $page->tools()) }}</p>

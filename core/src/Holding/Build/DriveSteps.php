@@ -87,7 +87,9 @@ final class DriveSteps
         $isLong = $plan->chain->pieces() > 1;
         $old = match (true) {
             $change === 0 => 'No link in or out: joined again as it was.',
-            $change > 0 => "{$change} links of the same chain go in".($isLong ? ' at one of its joints, with one joining link more: the other pieces stay joined.' : '.'),
+            $change > 0 => "{$change} links of the same chain go in".(
+                $isLong ? ' at one of its joints, with one joining link more: the other pieces stay joined.' : '.'
+            ),
             default => abs($change).' links come out'.($isLong ? ' at one of its joints: the other pieces stay joined.' : '.'),
         };
         $words = match (true) {

@@ -104,7 +104,9 @@ final class DrySteps
         $guide = BuildStep::worded(
             'guide', BuildStep::DRY,
             Wording::of(
-                BuildWords::GUIDE, label: $found->guide->label(), how: $cable.$task.($found->guide->parts() === null ? '' : " Parts: {$found->guide->parts()}."),
+                BuildWords::GUIDE, label: $found->guide->label(), how: $cable.$task.(
+                    $found->guide->parts() === null ? '' : " Parts: {$found->guide->parts()}."
+                ),
             ),
             after: ['safe', ...($isCableOff ? ['gear-off'] : [])],
         );

@@ -120,7 +120,9 @@ final readonly class StripPlan
      */
     private static function thatComesOff(Fitted $fitted, array $steps): array
     {
-        return array_values(array_filter($steps, fn (StripStep $step) => ! $fitted->bracketStays() || $step->turn?->side !== Side::NonDrive));
+        return array_values(
+            array_filter($steps, fn (StripStep $step) => ! $fitted->bracketStays() || $step->turn?->side !== Side::NonDrive),
+        );
     }
 
     /** @return list<StripStep> what stands before ring and shell; it goes back on, so its bolts are written down */

@@ -51,7 +51,9 @@ final readonly class SpotFacts
                 choices: self::labels(CrankKind::cases())),
             Spot::BracketKind => new self(SpotKind::Choice, '/fitted/bracket', [Landmark::Crank],
                 choices: self::labels(BracketKind::cases())),
-            Spot::BracketStays => new self(SpotKind::Choice, '/fitted/bracket_stays', [Landmark::Crank, 0, 22, 22], choices: self::YES_OR_NO),
+            Spot::BracketStays => new self(
+                SpotKind::Choice, '/fitted/bracket_stays', [Landmark::Crank, 0, 22, 22], choices: self::YES_OR_NO,
+            ),
             Spot::DustCaps => new self(SpotKind::Choice, '/fitted/dust_caps', [Landmark::Crank, 0, 34, -24], choices: self::YES_OR_NO),
             Spot::FrontMech => new self(SpotKind::Choice, '/fitted/front_mech', [Landmark::Crank, 0, -14, 60], choices: self::YES_OR_NO),
             Spot::ChainKept => new self(SpotKind::Choice, '/fitted/chain_kept', [Landmark::Crank, 0, -105, 45],

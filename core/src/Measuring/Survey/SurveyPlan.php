@@ -20,7 +20,9 @@ final class SurveyPlan
 
     private const CARRIERS = [BikeKind::LongTail, BikeKind::BoxCargo];
 
-    private const FITTED = [Spot::CrankKind, Spot::BracketKind, Spot::DustCaps, Spot::FrontMech, Spot::ChainKept, Spot::Guard, Spot::Kickstand];
+    private const FITTED = [
+        Spot::CrankKind, Spot::BracketKind, Spot::DustCaps, Spot::FrontMech, Spot::ChainKept, Spot::Guard, Spot::Kickstand,
+    ];
 
     private const EARLY = [Spot::GuideDepth, Spot::GuideRemedy, Spot::CupsWidth, Spot::CupFlange];
 
@@ -66,7 +68,9 @@ final class SurveyPlan
      */
     public static function for(BikeKind $kind, array $ofTheMount = [], bool $isBareSeen = true): array
     {
-        return array_values(array_filter(self::all($kind, $ofTheMount), fn (Spot $spot) => $isBareSeen || $spot->sitting() !== Sitting::AfterTheStrip));
+        return array_values(
+            array_filter(self::all($kind, $ofTheMount), fn (Spot $spot) => $isBareSeen || $spot->sitting() !== Sitting::AfterTheStrip),
+        );
     }
 
     /**

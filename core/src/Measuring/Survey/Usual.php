@@ -24,7 +24,8 @@ final readonly class Usual
     ];
 
     private const OF_WIDE_TYRES = [
-        'tyre_width' => [75, 135], 'stay_45' => [-14, 22], 'stay_64' => [-8, 30], 'stay_80' => [-4, 38], 'stay_112' => [0, 58], 'shell_width' => [83, 125], 'over_locknuts' => [130, 205],
+        'tyre_width' => [75, 135],
+        'stay_45' => [-14, 22], 'stay_64' => [-8, 30], 'stay_80' => [-4, 38], 'stay_112' => [0, 58], 'shell_width' => [83, 125], 'over_locknuts' => [130, 205],
     ];
 
     private const OF_LONG_BIKES = ['chainstay_length' => [380, 1200]];

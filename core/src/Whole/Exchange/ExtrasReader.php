@@ -48,7 +48,9 @@ final class ExtrasReader
     {
         $at->expectShortKey();
 
-        return new Spider($at->key(), $at->length('bolt_circle_mm'), $at->length('thickness_mm'), $at->texts('motors'), $at->optionalText('name'));
+        return new Spider(
+            $at->key(), $at->length('bolt_circle_mm'), $at->length('thickness_mm'), $at->texts('motors'), $at->optionalText('name'),
+        );
     }
 
     private static function pack(Cursor $at): PackPapers

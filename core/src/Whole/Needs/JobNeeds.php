@@ -206,15 +206,21 @@ final class JobNeeds
             'Speed sensor with its magnet', $this->box->has(PieceKind::Sensor) ? Origin::Box : Origin::Shop, 'speed-sensor', 'chain',
         );
         $this->add('Display', $this->box->has(PieceKind::Display) ? Origin::Box : Origin::Shop, 'display');
-        $ties = max(1, (int) ceil(array_sum(array_map(fn ($route) => ($route->needed ?? 0.0) / Leg::TIE_EVERY, $circumstances->wiring->routes))));
-        $circumstances->wiring->routes === [] ?: $this->add('Ties', Origin::Drawer, 'dress-'.array_key_first($circumstances->wiring->routes), count: $ties);
+        $ties = max(
+            1, (int) ceil(array_sum(array_map(fn ($route) => ($route->needed ?? 0.0) / Leg::TIE_EVERY, $circumstances->wiring->routes))),
+        );
+        $circumstances->wiring->routes === [] ?: $this->add(
+            'Ties', Origin::Drawer, 'dress-'.array_key_first($circumstances->wiring->routes), count: $ties,
+        );
     }
 
     /** One piece is better than several joined, where one can be had. */
     private static function joined(RunRoute $route, string $for): string
     {
         $leads = $route->extensions ?? [];
-        $whole = count($leads) < 2 ? '' : sprintf('; better one piece of %d to %d mm', ceil(($route->needed ?? 0.0) - $route->run->supply), array_sum($leads));
+        $whole = count($leads) < 2 ? '' : sprintf(
+            '; better one piece of %d to %d mm', ceil(($route->needed ?? 0.0) - $route->run->supply), array_sum($leads),
+        );
 
         return 'Lead '.implode(' + ', $leads)." mm, {$for}{$whole}";
     }

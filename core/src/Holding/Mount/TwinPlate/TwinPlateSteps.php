@@ -49,7 +49,9 @@ final readonly class TwinPlateSteps implements MountSteps
 
     public function beforeTheRing(): array
     {
-        $byHand = Wording::of(TwinPlateWords::BOLT_BY_HAND, crank: $this->stack->placeText(Place::Crank), minBoltTurns: $this->plates->minBoltTurns);
+        $byHand = Wording::of(
+            TwinPlateWords::BOLT_BY_HAND, crank: $this->stack->placeText(Place::Crank), minBoltTurns: $this->plates->minBoltTurns,
+        );
 
         return $this->bracketStays ? [
             BuildStep::worded('play', BuildStep::GAP, Wording::of(TwinPlateWords::PLAY_OF_ITS_OWN), after: ['dry-fit']),
@@ -73,7 +75,9 @@ final readonly class TwinPlateSteps implements MountSteps
                 after: $this->laysTheBikesChain() ? ['bearings'] : ['bearings', 'first-chain-laid'],
             ),
             BuildStep::worded('play', BuildStep::GAP, Wording::of(TwinPlateWords::PLAY), after: ['spindle-home']),
-            BuildStep::worded('cups-torque', BuildStep::GAP, Wording::of(TwinPlateWords::CUPS_TORQUE), fastener: Fastener::ShellCup, after: ['play']),
+            BuildStep::worded(
+                'cups-torque', BuildStep::GAP, Wording::of(TwinPlateWords::CUPS_TORQUE), fastener: Fastener::ShellCup, after: ['play'],
+            ),
         ];
     }
 
@@ -85,11 +89,15 @@ final readonly class TwinPlateSteps implements MountSteps
     public function body(): array
     {
         return [
-            BuildStep::worded('ring-to-plate', BuildStep::BODY, Wording::of(TwinPlateWords::RING_TO_PLATE), after: ['bolt-by-hand', 'ring']),
+            BuildStep::worded(
+                'ring-to-plate', BuildStep::BODY, Wording::of(TwinPlateWords::RING_TO_PLATE), after: ['bolt-by-hand', 'ring'],
+            ),
             BuildStep::worded('plates-on', BuildStep::BODY, Wording::of(TwinPlateWords::PLATES_ON), after: ['ring-to-plate']),
             BuildStep::worded(
                 'body-in', BuildStep::BODY,
-                Wording::of(TwinPlateWords::BODY_IN, drive: $this->stack->placeText(Place::Drive), left: $this->stack->placeText(Place::Left)),
+                Wording::of(
+                    TwinPlateWords::BODY_IN, drive: $this->stack->placeText(Place::Drive), left: $this->stack->placeText(Place::Left),
+                ),
                 after: ['plates-on'],
             ),
             BuildStep::worded($this->chainStep(), BuildStep::BODY, $this->chainWords(), after: ['ring', 'body-in']),
@@ -103,7 +111,9 @@ final readonly class TwinPlateSteps implements MountSteps
                 'plate-bolts', BuildStep::TORQUE, Wording::of(TwinPlateWords::PLATE_BOLTS), fastener: Fastener::PlateScrews,
                 compound: Compound::Locking, after: ['set-rest'],
             ),
-            BuildStep::worded('arm-look', BuildStep::TORQUE, Wording::of(TwinPlateWords::ARM_LOOK, wheels: $this->wheels()), after: ['plate-bolts']),
+            BuildStep::worded(
+                'arm-look', BuildStep::TORQUE, Wording::of(TwinPlateWords::ARM_LOOK, wheels: $this->wheels()), after: ['plate-bolts'],
+            ),
         ];
     }
 

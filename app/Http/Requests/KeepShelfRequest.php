@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Longest;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** Where something lies, and how many of it there should be at the least. */
+class KeepShelfRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'lies_in' => ['nullable', 'string', 'max:'.Longest::DRAWER_PLACE], 'minimum' => ['nullable', 'integer', 'min:0', 'max:10000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['minimum.*' => 'A whole number, or nothing.'];
+    }
+
+    public function liesIn(): ?string
+    {
+        return $this->string('lies_in')->trim()->value() ?: null;
+    }
+
+    public function minimum(): ?int
+    {
+        return $this->filled('minimum') ? $this->integer('minimum') : null;
+    }
+}

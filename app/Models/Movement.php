@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Scopes\OwnWorkshop;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+use NeatSpindle\Core\Parts\Stock\Moved;
+
+/**
+ * One line of the book of what a workshop keeps; none is ever changed or taken out.
+ *
+ * @property Moved $how
+ * @property int $changed how many more lie there since
+ * @property int $kept_changed how many more are reserved since
+ * @property ?string $note
+ * @property Carbon $moved_at
+ * @property ?User $user
+ * @property ?Job $job
+ */
+#[ScopedBy(OwnWorkshop::class)]
+class Movement extends Row
+{
+    public $timestamps = false;
+
+    protected $fillable = [
+        'workshop_id', 'spacer_id', 'lead_id', 'stock_item_id', 'how', 'changed', 'kept_changed', 'job_id', 'user_id', 'note', 'moved_at',
+    ];
+
+    protected $casts = ['how' => Moved::class, 'changed' => 'int', 'kept_changed' => 'int', 'moved_at' => 'datetime'];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Parts\Stock\Shelf;
+
+/**
+ * Something a workshop keeps, whose number is the sum of its movements.
+ *
+ * @property int $id
+ * @property int $workshop_id
+ * @property int $quantity how many lie there, reserved or not
+ * @property int $kept how many of them are reserved for jobs
+ * @property ?int $minimum below which it is ordered
+ * @property ?string $lies_in
+ *
+ * @phpstan-require-extends Row
+ */
+interface Stocked
+{
+    /** Of a movement: the column that says that it was one of these. */
+    public static function movementKey(): string;
+
+    /** What a person calls it. */
+    public function called(LengthUnit $unit): string;
+
+    /** By what it is counted. */
+    public function counted(): string;
+
+    public function shelf(): Shelf;
+
+    /** @return HasMany<Movement, covariant Row> the latest first */
+    public function movements(): HasMany;
+}

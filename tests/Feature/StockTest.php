@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Drawer\GivePiecesBack;
+use App\Actions\Drawer\ReservePieces;
+use App\Actions\Drawer\TakePieces;
+use App\Actions\Stock\AddStockItem;
+use App\Models\Movement;
+use App\Models\Role;
+use App\Models\Spacer;
+use App\Models\StockItem;
+use App\Models\StockRows;
+use NeatSpindle\Core\Parts\Stock\StockKind;
+use Tests\Support\Stockroom;
+use Tests\Support\Workshops;
+
+beforeEach(function (): void {
+    $this->person = Workshops::stocked();
+    $this->actingAs($this->person);
+});
+
+it('puts things into the book, and says at the field what is missing or twice', function (): void {
+    $add = fn (array $typed) => $this->from('/drawer/stock')->post('/drawer/stock', ['kind' => 'compound', 'name' => 'Threadlocker, blue', 'count' => '3', 'minimum' => '2', 'lies_in' => 'tray D', 'good_until' => today()->addDays(10)->format('Y-m-d'), ...$typed]);
+    $add([])->assertSessionHasNoErrors();
+    $this->get('/drawer/stock')->assertOk()->assertSee('Compound: Threadlocker, blue')->assertSee('good until')->assertSee('tray D');
+    $add([])->assertSessionHasErrors(['name' => 'There is a compound of this name already: count it there.']);
+    $add(['name' => ''])->assertSessionHasErrors('name');
+    $add(['name' => 'x', 'count' => '-1'])->assertSessionHasErrors('count');
+    $add(['name' => ['x']])->assertSessionHasErrors('name');
+    $add(['name' => 'x', 'kind' => 'anvil'])->assertSessionHasErrors('kind');
+    $add(['name' => 'x', 'good_until' => 'soon'])->assertSessionHasErrors('good_until');
+    $this->get('/drawer/stock?find=threadlocker')->assertSee('Threadlocker')->assertDontSee('Spacer 0.30');
+    $this->get('/drawer/stock?find=zebra')->assertSee('Nothing matches');
+    $this->get('/drawer/stock.csv')->assertOk()->assertSee('what,quantity,kept,minimum,lies_in,good_until')->assertSee('Threadlocker');
+    expect(StockItem::query()->sole()->quantity)->toBe(3)->and(Stockroom::odd($this->person->workshop_id))->toBe([]);
+});
+
+it('writes each movement with who, when and which job, orders what falls below its minimum, and takes no more than there are', function (): void {
+    $job = Workshops::job($this->person);
+    $item = app(AddStockItem::class)($this->person, StockKind::Chain, 'Chain for eight cogs', 232, ['lies_in' => null, 'minimum' => 200, 'good_until' => null]);
+    $key = StockRows::keyOf($item);
+    $move = fn (array $typed) => $this->from("/drawer/stock/{$key}")->post("/drawer/stock/{$key}", ['how' => 'taken', 'count' => '112', 'job' => (string) $job->number, 'note' => 'new chain', ...$typed]);
+    $move([])->assertSessionHasNoErrors();
+    $this->get("/drawer/stock/{$key}")->assertOk()->assertSee('120 links there')->assertSee('−112')->assertSee('new chain')
+        ->assertSee((string) $job->number)->assertSee($this->person->name);
+    $this->get('/drawer/stock')->assertSee('<strong>80</strong>', false);
+    $move(['count' => '121'])->assertSessionHasErrors(['count' => 'There are only 120, and 121 are wanted. Count them first.']);
+    $move(['count' => '0'])->assertSessionHasErrors('count');
+    $move(['how' => 'reserved'])->assertSessionHasErrors('how');
+    $move(['how' => 'received', 'job' => '999999'])->assertSessionHasErrors(['job' => 'No job of the workshop has this number.']);
+    $this->put("/drawer/stock/{$key}", ['lies_in' => 'on the nail', 'minimum' => '50'])->assertSessionHasNoErrors();
+    $this->get('/drawer/labels')->assertOk()->assertSee('on the nail')->assertSee('data-qr=', false);
+    expect($item->refresh()->minimum)->toBe(50)->and(Stockroom::odd($this->person->workshop_id))->toBe([]);
+});
+
+it('counts a round in one go, writes what differs alone, and keeps nothing of it where somebody moved some meanwhile', function (): void {
+    $all = StockRows::all();
+    $saw = $all->map(fn ($row) => (string) $row->quantity)->all();
+    [$first, $second] = $all->keys()->take(2)->all();
+    $lines = Movement::query()->count();
+    $count = fn (array $counts, array $seen) => $this->from('/drawer/count')->put('/drawer/count', ['counts' => $counts, 'saw' => $seen]);
+    $this->get('/drawer/count')->assertOk()->assertSee("name=\"counts[{$first}]\"", false)->assertSee('data-step="1"', false);
+    $count([...$saw, $first => '3'], $saw)->assertSessionHasNoErrors();
+    expect(StockRows::find($first)?->quantity)->toBe(3)->and(Movement::query()->count())->toBe($lines + 1);
+
+    $count([...$saw, $first => '5', $second => '7'], $saw)->assertSessionHasErrors("counts.{$first}");
+    expect(StockRows::find($first)?->quantity)->toBe(3)->and(StockRows::find($second)?->quantity)->toBe((int) $saw[$second]);
+    $count([$first => 'many'], $saw)->assertSessionHasErrors("counts.{$first}");
+    $count([$first => '4'], ['no' => '1'])->assertSessionHasErrors("counts.{$first}");
+    $count(['spacer-99999999' => '4'], ['spacer-99999999' => '1'])->assertSessionHasErrors('counts.spacer-99999999');
+    expect(Stockroom::odd($this->person->workshop_id))->toBe([]);
+});
+
+it('books what a job keeps, takes and gives back', function (): void {
+    $job = Workshops::kitted($this->person);
+    foreach ([[ReservePieces::class, 'reserved'], [TakePieces::class, 'taken'], [GivePiecesBack::class, 'given-back']] as [$does, $how]) {
+        app($does)(Workshops::fresh($job), $this->person, Workshops::fresh($job)->version);
+        expect(Movement::query()->where('job_id', $job->id)->where('how', $how)->count())->toBeGreaterThan(0)
+            ->and(Stockroom::odd($this->person->workshop_id))->toBe([]);
+    }
+    app(ReservePieces::class)(Workshops::fresh($job), $this->person, Workshops::fresh($job)->version);
+    expect(Spacer::query()->sum('kept'))->toBeGreaterThan(0);
+    $this->post("/jobs/{$job->id}/end", ['ended_as' => 'given-up', 'ended_because' => 'Frame cracked'])->assertSessionHasNoErrors();
+    expect((int) Spacer::query()->sum('kept'))->toBe(0)->and(Stockroom::odd($this->person->workshop_id))->toBe([]);
+});
+
+it('shows nothing of another workshop, and lets nobody in who is not signed in', function (): void {
+    $item = app(AddStockItem::class)($this->person, StockKind::Small, 'Ferrule', 40, ['lies_in' => null, 'minimum' => null, 'good_until' => null]);
+    $key = StockRows::keyOf($item);
+    $this->actingAs(Workshops::stocked(Role::Owner));
+    $this->get('/drawer/stock')->assertDontSee('Ferrule');
+    $this->get("/drawer/stock/{$key}")->assertNotFound();
+    $this->post("/drawer/stock/{$key}", ['how' => 'taken', 'count' => '1'])->assertNotFound();
+    $this->put("/drawer/stock/{$key}", [])->assertNotFound();
+    foreach (['spacer-0', 'item-x', 'user-1', 'item--1', str_repeat('9', 30)] as $odd) {
+        $this->get("/drawer/stock/{$odd}")->assertNotFound();
+    }
+    auth()->logout();
+    $this->get('/drawer/stock')->assertRedirect('/sign-in');
+    expect($item->refresh()->quantity)->toBe(40);
+});

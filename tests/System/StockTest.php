@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Stock\AddStockItem;
+use App\Models\Movement;
+use App\Models\Role;
+use Illuminate\Support\Facades\DB;
+use NeatSpindle\Core\Parts\Stock\StockKind;
+use Symfony\Component\Process\Process;
+use Tests\Support\Stockroom;
+use Tests\Support\Workshops;
+
+it('has of everything what its movements add up to, after two thousand by three people at once', function (): void {
+    $owner = Workshops::stocked();
+    $this->actingAs($owner);
+    foreach (range(1, 3) as $i) {
+        Workshops::kitted($owner);
+        app(AddStockItem::class)($owner, StockKind::Clamp, "Clamp {$i}", 5, ['lies_in' => null, 'minimum' => 2, 'good_until' => null]);
+    }
+    $people = [$owner, Workshops::person(Role::Installer, $owner->workshop), Workshops::person(Role::Apprentice, $owner->workshop)];
+    $at = [];
+    foreach ($people as $i => $person) {
+        $at[] = $process = new Process([PHP_BINARY, base_path('tests/Support/in-the-stockroom.php'), (string) $person->id, (string) (26 + $i), '670'], base_path(), [
+            'APP_ENV' => 'testing', 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array', 'LOG_CHANNEL' => 'single', 'DB_DATABASE' => DB::connection()->getDatabaseName(),
+        ], timeout: 240);
+        $process->start();
+    }
+    foreach ($at as $process) {
+        $process->wait();
+        $did = json_decode($process->getOutput(), true);
+        expect($process->getExitCode())->toBe(0, $process->getOutput().$process->getErrorOutput())->and($did['moved'])
+            ->toBeGreaterThan(200)->and($did['refused'])->toBeGreaterThan(0);
+    }
+    expect(Stockroom::odd($owner->workshop_id))->toBe([])->and(Movement::query()->withoutGlobalScopes()->count())->toBeGreaterThan(800);
+});

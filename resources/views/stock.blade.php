@@ -7,6 +7,9 @@
         <div class="work">
             <section class="panel work-wide" aria-labelledby="stock-title">
                 <h2 id="stock-title">How many there are</h2>
+                @if ($page->toOrder()->isNotEmpty())
+                    <p class="told" id="to-order"><strong>To order:</strong> @foreach ($page->toOrder() as $key => $row)<a href="{{ route('stock.book', $key) }}">{{ $page->short($row) }} × {{ $row->called($page->unit) }}</a>@unless ($loop->last); @endunless @endforeach</p>
+                @endif
                 @if ($page->rows()->isEmpty())
                     <p class="empty">@if ($page->find->isLooking())Nothing matches “{{ $page->find->text }}”. <a href="{{ route('stock') }}">Show all</a>@else Nothing is in the book yet. Put something in on the right.@endif</p>
                 @else
@@ -39,8 +42,10 @@
                         <input class="form-control" id="name" name="name" maxlength="@most(NAME)" value="{{ old('name') }}" @error('name') aria-invalid="true" @enderror>
                         <x-fault for="name" />
                         <div class="pieces mt-1">
-                            <label for="count">How many (of a chain: links)</label><input class="form-control w-auto" id="count" name="count" size="5" inputmode="numeric" value="{{ old('count') }}" @error('count') aria-invalid="true" @enderror>
-                            <label for="minimum">at least</label><input class="form-control w-auto" id="minimum" name="minimum" size="5" inputmode="numeric" value="{{ old('minimum') }}" @error('minimum') aria-invalid="true" @enderror>
+                            <label for="count">How many, of a chain links</label><input class="form-control w-auto" id="count" name="count" size="5" inputmode="numeric" value="{{ old('count') }}" @error('count') aria-invalid="true" @enderror>
+                        </div>
+                        <div class="pieces mt-1">
+                            <label for="minimum">Order when fewer are free than</label><input class="form-control w-auto" id="minimum" name="minimum" size="5" inputmode="numeric" value="{{ old('minimum') }}" @error('minimum') aria-invalid="true" @enderror>
                         </div>
                         <x-fault for="count" /><x-fault for="minimum" />
                         <label class="form-label mt-1" for="lies_in">Lies in</label>

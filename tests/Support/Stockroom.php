@@ -14,6 +14,7 @@ use App\Models\Job;
 use App\Models\Movement;
 use App\Models\StockRows;
 use App\Models\User;
+use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -36,7 +37,7 @@ final class Stockroom
             try {
                 mt_rand(0, 9) === 0 ? self::forAJob(Job::query()->whereKey($jobs[mt_rand(0, count($jobs) - 1)])->firstOrFail(), $person) : self::byHand($person);
                 $did['moved']++;
-            } catch (ValidationException|ChangedMeanwhile) {
+            } catch (AuthorizationException|ValidationException|ChangedMeanwhile) {
                 $did['refused']++;
             }
         }

@@ -27,7 +27,7 @@ class KeptForJob
 
     public function take(Job $job, User $by, Reservation $reserved): void
     {
-        $spacer = $this->spacer($reserved->spacer_id);
+        $spacer = Spacer::query()->findOrFail($reserved->spacer_id);
         if ($spacer->quantity < $reserved->quantity) {
             $this->refuse('does', "There are no longer {$reserved->quantity} of {$spacer->thickness_mm} mm in the drawer. Count it, then take them out.");
         }
@@ -54,6 +54,6 @@ class KeptForJob
 
     private function spacer(int $id): Spacer
     {
-        return Spacer::query()->whereKey($id)->lockForUpdate()->firstOrFail();
+        return Spacer::query()->whereKey($id)->firstOrFail();
     }
 }

@@ -30,6 +30,7 @@ class StockBook
      */
     public function move(Row&Stocked $row, Moved $how, int $count, ?User $by, ?Job $job = null, ?string $note = null, bool $isReserved = false, string $field = 'count'): void
     {
+        self::waitForTheWorkshop($row->workshop_id);
         /** @var Row&Stocked $held */
         $held = $row->newQuery()->whereKey($row->getKey())->lockForUpdate()->firstOrFail();
         $before = $held->shelf();
@@ -43,6 +44,12 @@ class StockBook
             'workshop_id' => $held->workshop_id, $held::movementKey() => $held->id, 'how' => $how, 'changed' => $after->lies - $before->lies,
             'kept_changed' => $after->kept - $before->kept, 'job_id' => $job?->id, 'user_id' => $by?->id, 'note' => $note, 'moved_at' => now(),
         ]);
+    }
+
+    /** Whoever writes in the book has the workshop to himself, and has it before anything of it: two who take the same rows in another order would wait for each other. */
+    private static function waitForTheWorkshop(int $workshopId): void
+    {
+        Workshop::query()->whereKey($workshopId)->lockForUpdate()->value('id');
     }
 
     /**

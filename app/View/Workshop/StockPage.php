@@ -54,6 +54,12 @@ class StockPage
         return max(0, ($row->minimum ?? 0) - $row->shelf()->free());
     }
 
+    /** @return Collection<string, Row&Stocked> what is below its minimum */
+    public function toOrder(): Collection
+    {
+        return $this->rows()->filter(fn (Row&Stocked $row) => $this->short($row) > 0);
+    }
+
     /** What is said of a date after which it is no good; null where there is none, or it is far off. */
     public function spoils(Row&Stocked $row): ?string
     {

@@ -16,6 +16,11 @@ trait HasMovements
         return $this->hasMany(Movement::class, self::movementKey())->orderByDesc('id');
     }
 
+    public function shelfMark(): string
+    {
+        return hash('xxh128', serialize([$this->lies_in, $this->minimum]));
+    }
+
     public function shelf(): Shelf
     {
         return new Shelf($this->quantity, $this->kept);

@@ -33,6 +33,9 @@ interface Stocked
 
     public function shelf(): Shelf;
 
+    /** By which it is known whether somebody has changed where it lies, or how many there should be. */
+    public function shelfMark(): string;
+
     /** @return HasMany<Movement, covariant Row> the latest first */
     public function movements(): HasMany;
 }

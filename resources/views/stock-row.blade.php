@@ -40,7 +40,7 @@
                 <section class="panel mt-3" aria-labelledby="shelf-title">
                     <h2 id="shelf-title">Its shelf</h2>
                     <form method="post" action="{{ route('stock.shelf', $page->key()) }}" novalidate>
-                        @csrf @formkey @method('PUT')
+                        @csrf @formkey @method('PUT')<input type="hidden" name="seen" value="{{ $row->shelfMark() }}">
                         <label class="form-label" for="lies_in">Lies in</label>
                         <input class="form-control" id="lies_in" name="lies_in" maxlength="@most(DRAWER_PLACE)" value="{{ old('lies_in', $row->lies_in) }}">
                         <x-fault for="lies_in" />

@@ -95,6 +95,7 @@ function writtenEverywhere(User $person, string $name): Job
     DB::table('house_rules')->insert(['workshop_id' => $job->workshop_id, 'user_id' => $person->id, 'question' => Question::cases()[0]->value, 'school' => Question::cases()[0]->schools()[0]->value, 'why' => 'x', 'made_at' => now()]);
     DB::table('feeds')->insert(['workshop_id' => $job->workshop_id, 'by_id' => $person->id, 'secret_hash' => 'x', 'told' => '{"title":"x"}']);
     DB::table('leads')->insert(['workshop_id' => $job->workshop_id, 'connector' => 'x', 'length_mm' => 1, 'quantity' => 1]);
+    DB::table('stock_items')->insert(['workshop_id' => $job->workshop_id, 'kind' => 'small', 'name' => 'x']);
     DB::table('runs')->insert(['job_id' => $job->id, 'position' => 39, 'name' => 'x', 'kind' => 'signal', 'from_place' => 'x', 'to_place' => 'y', 'supply_mm' => 1, 'connector' => 'z', 'off' => '["bar"]']);
     foreach (FreeText::OF_A_JOB + FreeText::OF_THE_WORKSHOP as $table => $columns) {
         foreach (array_keys($columns) as $column) {

@@ -23,6 +23,9 @@ use Tests\Support\Workshops;
 const GOES_TO = [
     'AddRunRequest' => ['name' => ['runs.name'], 'from_place' => ['runs.from_place'], 'to_place' => ['runs.to_place'], 'supply' => [], 'connector' => ['runs.connector', 'leads.connector']],
     'AddSpacerRequest' => ['thickness' => [], 'new_lies_in' => ['spacers.lies_in']],
+    'AddStockRequest' => ['name' => ['stock_items.name'], 'lies_in' => ['stock_items.lies_in'], 'good_until' => []],
+    'KeepShelfRequest' => ['lies_in' => ['stock_items.lies_in', 'spacers.lies_in', 'leads.lies_in'], 'seen' => []],
+    'MoveStockRequest' => ['note' => ['movements.note']],
     'AllowDecisionRequest' => ['because' => ['decisions.allowed_because']],
     'AnswerForRequest' => ['lack' => [], 'mark' => ['decisions.choice'], 'why.*' => ['decisions.reason']],
     'AnswerRequest' => ['value' => ['answers.value'], 'seen' => []],

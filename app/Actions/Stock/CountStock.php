@@ -22,21 +22,21 @@ class CountStock extends WorkshopAction
 
     /**
      * @param  array<string, int>  $counts  by the key of each
-     * @param  array<string, int>  $saw  how many the page said there were
+     * @param  array<string, int>  $seen  how many the page said there were
      * @return int how many were counted otherwise
      *
      * @throws ValidationException at each that somebody else moved meanwhile; nothing of the round is kept then
      */
-    public function __invoke(User $by, array $counts, array $saw): int
+    public function __invoke(User $by, array $counts, array $seen): int
     {
-        return $this->change($by, 'countDrawer', function () use ($by, $counts, $saw): int {
+        return $this->change($by, 'countDrawer', function () use ($by, $counts, $seen): int {
             $written = 0;
             $faults = [];
-            foreach (array_filter($counts, fn (int $count, string $key) => $count !== ($saw[$key] ?? null), ARRAY_FILTER_USE_BOTH) as $key => $count) {
+            foreach (array_filter($counts, fn (int $count, string $key) => $count !== ($seen[$key] ?? null), ARRAY_FILTER_USE_BOTH) as $key => $count) {
                 $row = StockRows::find($key);
                 if ($row === null) {
                     $faults["counts.{$key}"] = 'It is not in the book any more.';
-                } elseif ($row->quantity !== ($saw[$key] ?? null) && $row->quantity !== $count) {
+                } elseif ($row->quantity !== ($seen[$key] ?? null) && $row->quantity !== $count) {
                     $faults["counts.{$key}"] = "There are {$row->quantity} now: somebody counted them or took some out after you had opened this page. Count them again.";
                 } elseif ($row->quantity !== $count) {
                     $this->book->move($row, Moved::Counted, $count, $by, field: "counts.{$key}");

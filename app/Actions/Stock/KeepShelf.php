@@ -4,17 +4,29 @@ declare(strict_types=1);
 
 namespace App\Actions\Stock;
 
+use App\Actions\StandsOtherwise;
 use App\Actions\WorkshopAction;
 use App\Models\Row;
 use App\Models\Stocked;
 use App\Models\User;
 
-/** Keeps where something lies, and how many of it there should be at the least. */
+/** Keeps where something lies, and below how many of it is ordered. */
 class KeepShelf extends WorkshopAction
 {
-    public function __invoke(User $by, Row&Stocked $row, ?string $liesIn, ?int $minimum): void
+    /**
+     * @param  ?string  $seen  the mark of what the person saw; null where nothing is said of it
+     *
+     * @throws StandsOtherwise when somebody else has said otherwise since
+     */
+    public function __invoke(User $by, Row&Stocked $row, ?string $liesIn, ?int $minimum, ?string $seen = null): void
     {
-        $this->change($by, 'countDrawer', fn () => $row->newQuery()->whereKey($row->getKey())->lockForUpdate()->firstOrFail()
-            ->forceFill(['lies_in' => $liesIn, 'minimum' => $minimum])->save());
+        $this->change($by, 'countDrawer', function () use ($row, $liesIn, $minimum, $seen): void {
+            /** @var Row&Stocked $held */
+            $held = $row->newQuery()->whereKey($row->getKey())->lockForUpdate()->firstOrFail();
+            if ($seen !== null && $seen !== $held->shelfMark()) {
+                throw StandsOtherwise::told('Somebody has moved it, or changed how many there should be', 'lies_in');
+            }
+            $held->forceFill(['lies_in' => $liesIn, 'minimum' => $minimum])->save();
+        });
     }
 }

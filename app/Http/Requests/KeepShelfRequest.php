@@ -15,6 +15,7 @@ class KeepShelfRequest extends FormRequest
     {
         return [
             'lies_in' => ['nullable', 'string', 'max:'.Longest::DRAWER_PLACE], 'minimum' => ['nullable', 'integer', 'min:0', 'max:10000'],
+            'seen' => ['nullable', 'string', 'max:64'],
         ];
     }
 
@@ -27,6 +28,11 @@ class KeepShelfRequest extends FormRequest
     public function liesIn(): ?string
     {
         return $this->string('lies_in')->trim()->value() ?: null;
+    }
+
+    public function seen(): ?string
+    {
+        return $this->filled('seen') ? $this->string('seen')->value() : null;
     }
 
     public function minimum(): ?int

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Sheet;
+use NeatSpindle\Core\Ground\Turn\Side;
 use NeatSpindle\Core\Measuring\Strip\StripPlan;
 use NeatSpindle\Core\Measuring\Strip\StripStep;
+use NeatSpindle\Core\Measuring\Survey\Spot;
 
 /** How far a bike is taken apart. */
 class StripProgress
@@ -41,6 +43,14 @@ class StripProgress
     public static function isBare(OpenJob $open): bool
     {
         return $open->findings->fitted()->bracketStays() ? self::isDone($open) : ! $open->findings->isWidthEarly();
+    }
+
+    /** @return list<Side> the sides on which a cup of the frame's bracket is still in the shell */
+    public static function cupsStillIn(OpenJob $open): array
+    {
+        $isOut = fn (string $step): bool => $open->records->isDone(Sheet::Strip, $step) || ($open->findings->has(Spot::ShellWidth) && ! $open->findings->fitted()->bracketStays());
+
+        return array_values(array_filter([$isOut('cup-drive') ? null : Side::Drive, $isOut('cup-left') ? null : Side::NonDrive]));
     }
 
     public static function isDone(OpenJob $open): bool

@@ -29,6 +29,17 @@ it('has a bracket’s own steps, in the order they come out', function (string $
     ['plain-left', ['cup-left', 'cup-drive', 'look-inside']],
 ]);
 
+it('draws no cup that has come out, nor a spindle when both have', function (): void {
+    $this->job = Workshops::job($this->person);
+    $drawn = fn (string $role): int => substr_count((string) $this->get("/jobs/{$this->job->id}/survey?region=shell-axis")->assertOk()->getContent(), "near-{$role}\"");
+    expect([$drawn('cup'), $drawn('spindle')])->toBe([6, 1]);
+    ($this->strip)('cup-left')->assertSessionHasNoErrors();
+    expect([$drawn('cup'), $drawn('spindle')])->toBe([3, 1]);
+    ($this->strip)('cup-drive')->assertSessionHasNoErrors();
+    expect([$drawn('cup'), $drawn('spindle')])->toBe([0, 0]);
+    $this->get("/jobs/{$this->job->id}/survey?spot=guide_depth")->assertSee('rod beside it up to the shell')->assertSee('part-guide', false);
+});
+
 it('holds the tool on by what is still there', function (string $crank, string $bracket, string $says, string $saysNot): void {
     ($this->say)('crank_kind', $crank);
     ($this->say)('bracket_kind', $bracket);

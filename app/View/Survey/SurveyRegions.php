@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Survey;
 
 use App\Bench\OpenJob;
+use App\Bench\StripProgress;
 use App\View\Drawings\RegionMarks;
 use App\View\Drawings\RegionView;
 use Closure;
@@ -66,6 +67,9 @@ class SurveyRegions
 
     private function views(): CloseViews
     {
-        return new CloseViews($this->open->shape(), $this->open->findings->lengths(), $this->open->findings->teeth(Spot::Cogs), SurveyPlan::hasStay($this->open->job->bike->kind));
+        return new CloseViews(
+            $this->open->shape(), $this->open->findings->lengths(), $this->open->findings->teeth(Spot::Cogs),
+            SurveyPlan::hasStay($this->open->job->bike->kind), StripProgress::cupsStillIn($this->open),
+        );
     }
 }

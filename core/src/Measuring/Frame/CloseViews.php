@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Measuring\Frame;
 
+use NeatSpindle\Core\Ground\Turn\Side;
 use NeatSpindle\Core\Measuring\Survey\Region;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 
 use function count;
+use function in_array;
 
 /** The close-ups of a bike's regions, made from what is measured; what is not is drawn as it usually is. In mm. */
 final readonly class CloseViews
@@ -28,8 +30,12 @@ final readonly class CloseViews
      * @param  array<string, float>  $measured by the spot's code
      * @param  ?list<int>  $cogs teeth; null while nobody has said
      * @param  bool  $hasStay whether a chainstay stands beside the ring
+     * @param  list<Side>  $cups the sides on which a cup is still in the shell
      */
-    public function __construct(private BikeShape $shape, private array $measured, private ?array $cogs, private bool $hasStay = true) {}
+    public function __construct(
+        private BikeShape $shape, private array $measured, private ?array $cogs, private bool $hasStay = true,
+        private array $cups = [Side::Drive, Side::NonDrive],
+    ) {}
 
     public function of(Region $region): CloseView
     {
@@ -93,8 +99,8 @@ final readonly class CloseViews
         return new CloseView([
             Outline::box('tube', -7.0, $outer, 7.0, $outer + 16.0),
             Outline::box('frame', -$half, $bore, $half, $outer), Outline::box('frame', -$half, -$outer, $half, -$bore),
-            Outline::box('spindle', -$half - 20.0, -7.0, $half + 20.0, 7.0),
-            ...$cup($half, 1.0), ...$cup(-$half, -1.0),
+            ...($this->cups === [] ? [] : [Outline::box('spindle', -$half - 20.0, -7.0, $half + 20.0, 7.0)]),
+            ...(in_array(Side::Drive, $this->cups, true) ? $cup($half, 1.0) : []), ...(in_array(Side::NonDrive, $this->cups, true) ? $cup(-$half, -1.0) : []),
             Outline::box('guide', -13.0, $under, 13.0, -$outer),
             Outline::line('axis', new Point(-$half - 28.0, 0.0), new Point($half + 28.0, 0.0)),
         ], [

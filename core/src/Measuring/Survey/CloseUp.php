@@ -10,6 +10,7 @@ enum CloseUp: string
     case Across = 'across';
     case Inside = 'inside';
     case Depth = 'depth';
+    case UnderTheGuide = 'under-the-guide';
     case Between = 'between';
     case Gauge = 'gauge';
     case Straightedge = 'straightedge';
@@ -30,6 +31,7 @@ enum CloseUp: string
             self::Across => 'Jaws flat on both faces, caliper square to the axis',
             self::Inside => 'Inner jaws over the crests, twice, a quarter turn apart',
             self::Depth => 'Rod straight down, its beam flat on the upper face',
+            self::UnderTheGuide => 'Beam flat under the guide, rod beside it up to the shell',
             self::Between => 'Inner jaws against both dropouts, wheel in',
             self::Gauge => 'Gauge over ten crests, no light between',
             self::Straightedge => 'Straightedge flat on the shell’s face; outboard is plus, inboard minus',

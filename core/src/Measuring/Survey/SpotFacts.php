@@ -66,7 +66,7 @@ final readonly class SpotFacts
             Spot::CupFlange => new self(SpotKind::Length, '/early/cup_flange_mm', [Landmark::Crank],
                 with: Instrument::Caliper, range: [0.2, 30], closeUp: CloseUp::Depth),
             Spot::GuideDepth => new self(SpotKind::Length, '/bike/shell/guide_depth_mm', [Landmark::Crank, 0, 4, -24],
-                with: Instrument::Caliper, range: [0, 30], closeUp: CloseUp::Depth, source: Source::GuideDepth),
+                with: Instrument::Caliper, range: [0, 30], closeUp: CloseUp::UnderTheGuide, source: Source::GuideDepth),
             Spot::GuideRemedy => new self(SpotKind::Choice, '/early/guide_remedy', [Landmark::Crank, 0, 4, -24],
                 choices: self::labels(GuideRemedy::cases())),
             Spot::StayLook => new self(SpotKind::Choice, '/early/stay_look', [Landmark::OnTheStay, 96, 0, 0],

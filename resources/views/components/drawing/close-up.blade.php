@@ -14,6 +14,11 @@
                 <path class="part part-frame" d="M30 40 h70 v40 h-70 z M140 40 h70 v40 h-70 z M100 80 h40 v14 h-40 z" fill="#8494a0" stroke="#14202b" />
                 <path class="jaw" d="M70 26 h100 v14 h-100 z M117 40 h6 v40 h-6 z" fill="#dba63c" stroke="#14202b" />
                 @break
+            @case('under-the-guide')
+                <path class="part part-frame" d="M30 14 h180 v22 h-180 z" fill="#8494a0" stroke="#14202b" />
+                <path class="part-guide" d="M84 36 v24 h12 v-8 h8 v8 h12 v-8 h8 v8 h12 v-24 z" fill="#7a5200" stroke="#14202b" />
+                <path class="jaw" d="M64 60 h112 v14 h-112 z M150 36 h6 v24 h-6 z" fill="#dba63c" stroke="#14202b" />
+                @break
             @case('between')
                 <path class="part part-frame" d="M50 20 h14 v72 h-14 z M176 20 h14 v72 h-14 z" fill="#8494a0" stroke="#14202b" />
                 <path class="jaw" d="M64 40 h10 v26 h-10 z M166 40 h10 v26 h-10 z M64 30 h112 v10 h-112 z" fill="#dba63c" stroke="#14202b" />

@@ -32,6 +32,12 @@ class Movement extends Row
 
     protected $casts = ['how' => Moved::class, 'changed' => 'int', 'kept_changed' => 'int', 'moved_at' => 'datetime'];
 
+    /** How many of something are reserved for a job: what its lines add up to. */
+    public static function keptFor(Row&Stocked $row, Job $job): int
+    {
+        return (int) self::query()->where($row::movementKey(), $row->id)->where('job_id', $job->id)->sum('kept_changed');
+    }
+
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
     {

@@ -7,10 +7,10 @@ use NeatSpindle\Core\Parts\Stock\NotOnTheShelf;
 use NeatSpindle\Core\Parts\Stock\Shelf;
 use NeatSpindle\Core\Parts\Stock\StockKind;
 
-it('moves what is on a shelf', function (Shelf $before, Moved $how, int $count, ?Shelf $after, bool $isReserved = false): void {
+it('moves what is on a shelf', function (Shelf $before, Moved $how, int $count, ?Shelf $after, int $ofReserved = 0): void {
     $after === null
-        ? expect(fn () => $before->after($how, $count, $isReserved))->toThrow(NotOnTheShelf::class)
-        : expect($before->after($how, $count, $isReserved))->toEqual($after);
+        ? expect(fn () => $before->after($how, $count, $ofReserved))->toThrow(NotOnTheShelf::class)
+        : expect($before->after($how, $count, $ofReserved))->toEqual($after);
 })->with([
     'received' => [new Shelf(3), Moved::Received, 4, new Shelf(7)],
     'counted fewer than are kept' => [new Shelf(3, 3), Moved::Counted, 1, new Shelf(1, 3)],
@@ -18,7 +18,9 @@ it('moves what is on a shelf', function (Shelf $before, Moved $how, int $count, 
     'reserved twice' => [new Shelf(3, 2), Moved::Reserved, 2, null],
     'reserved where a count found fewer' => [new Shelf(1, 3), Moved::Reserved, 1, null],
     'no longer reserved' => [new Shelf(3, 2), Moved::Freed, 2, new Shelf(3)],
-    'taken that was reserved' => [new Shelf(3, 2), Moved::Taken, 2, new Shelf(1), true],
+    'taken that was reserved' => [new Shelf(3, 2), Moved::Taken, 2, new Shelf(1), 2],
+    'taken, some of it reserved' => [new Shelf(5, 3), Moved::Taken, 3, new Shelf(2, 2), 1],
+    'taken that is kept for others' => [new Shelf(3, 2), Moved::Taken, 2, null],
     'taken from what lies there' => [new Shelf(3, 2), Moved::Taken, 1, new Shelf(2, 2)],
     'more than there are' => [new Shelf(3), Moved::Taken, 4, null],
     'spoilt, more than there are' => [new Shelf(0), Moved::Spoilt, 1, null],
@@ -36,7 +38,7 @@ it('never has less than nothing, reserves nothing twice, and is what its movemen
             $count = mt_rand(0, 5);
             $before = $shelf;
             try {
-                $shelf = $shelf->after($how, $count, $how === Moved::Taken && $count <= $shelf->kept && mt_rand(0, 1) === 1);
+                $shelf = $shelf->after($how, $count, $how === Moved::Taken ? mt_rand(0, $shelf->kept) : 0);
             } catch (NotOnTheShelf $e) {
                 expect($e->getMessage())->not->toBe('');
 

@@ -24,7 +24,7 @@
                     <form method="post" action="{{ route('stock.move', $page->key()) }}" novalidate>
                         @csrf @formkey
                         <fieldset><legend class="visually-hidden">What became of them</legend>
-                            <div class="choice-row">@foreach (NeatSpindle\Core\Parts\Stock\Moved::byHand() as $how)<label class="pick slim"><input type="radio" name="how" value="{{ $how->value }}" @checked(old('how') === $how->value)> {{ $how->label() }}</label>@endforeach</div>
+                            <div class="choice-row">@foreach ($page->moves() as $how)<label class="pick slim"><input type="radio" name="how" value="{{ $how->value }}" @checked(old('how') === $how->value)> {{ $how->label() }}</label>@endforeach</div>
                         </fieldset>
                         <x-fault for="how" />
                         <div class="pieces mt-1">

@@ -47,12 +47,30 @@ it('writes each movement with who, when and which job, orders what falls below i
     $this->get('/drawer/stock')->assertSee('<strong>80</strong>', false);
     $move(['count' => '121'])->assertSessionHasErrors(['count' => 'There are only 120, and 121 are wanted. Count them first.']);
     $move(['count' => '0'])->assertSessionHasErrors('count');
-    $move(['how' => 'reserved'])->assertSessionHasErrors('how');
+    $move(['how' => 'counted'])->assertSessionHasErrors('how');
     $move(['how' => 'received', 'job' => '999999'])->assertSessionHasErrors(['job' => 'No job of the workshop has this number.']);
     $this->put("/drawer/stock/{$key}", ['lies_in' => 'on the nail', 'minimum' => '50'])->assertSessionHasNoErrors();
     $this->put("/drawer/stock/{$key}", ['lies_in' => 'elsewhere', 'seen' => 'what stood there before'])->assertSessionHasErrors('lies_in');
     $this->get('/drawer/labels')->assertOk()->assertSee('on the nail')->assertSee('data-qr=', false);
     expect($item->refresh()->minimum)->toBe(50)->and(Stockroom::odd($this->person->workshop_id))->toBe([]);
+});
+
+it('keeps something for a job and for no other, gives it free when the job ends, and takes what is kept for that job alone', function (): void {
+    [$job, $other] = [Workshops::job($this->person), Workshops::job($this->person)];
+    $item = app(AddStockItem::class)($this->person, StockKind::Clamp, 'Tube clamp', 3, ['lies_in' => null, 'minimum' => null, 'good_until' => null]);
+    $key = StockRows::keyOf($item);
+    $move = fn (string $how, int $count, ?int $number) => $this->from("/drawer/stock/{$key}")->post("/drawer/stock/{$key}", ['how' => $how, 'count' => (string) $count, 'job' => $number]);
+    $move('reserved', 2, null)->assertSessionHasErrors(['job' => 'For which job?']);
+    $move('reserved', 2, $job->number)->assertSessionHasNoErrors();
+    $move('reserved', 2, $other->number)->assertSessionHasErrors(['count' => 'Only 1 are not kept for other jobs, and 2 are wanted.']);
+    $move('taken', 2, $other->number)->assertSessionHasErrors('count');
+    $move('freed', 1, $other->number)->assertSessionHasErrors(['count' => 'None are kept for this job.']);
+    $move('taken', 1, $job->number)->assertSessionHasNoErrors();
+    expect([$item->refresh()->quantity, $item->kept])->toBe([2, 1]);
+    $this->post("/jobs/{$job->id}/end", ['ended_as' => 'given-up', 'ended_because' => 'Frame cracked'])->assertSessionHasNoErrors();
+    expect([$item->refresh()->quantity, $item->kept])->toBe([2, 0])->and(Stockroom::odd($this->person->workshop_id))->toBe([]);
+    $move('reserved', 1, $job->number)->assertSessionHasErrors('job');
+    $this->post('/drawer/stock/spacer-'.Spacer::query()->value('id'), ['how' => 'reserved', 'count' => '1', 'job' => $other->number])->assertSessionHasErrors('how');
 });
 
 it('counts a round in one go, writes what differs alone, and keeps nothing of it where somebody moved some meanwhile', function (): void {

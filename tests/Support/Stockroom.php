@@ -12,6 +12,8 @@ use App\Actions\Stock\CountStock;
 use App\Actions\Stock\MoveStock;
 use App\Models\Job;
 use App\Models\Movement;
+use App\Models\Row;
+use App\Models\Spacer;
 use App\Models\StockRows;
 use App\Models\User;
 use Illuminate\Auth\Access\AuthorizationException;
@@ -71,7 +73,17 @@ final class Stockroom
         }
         mt_rand(0, 3) === 0
             ? app(CountStock::class)($person, [(string) $key => mt_rand(0, 12)], [(string) $key => $row->quantity])
-            : app(MoveStock::class)($person, $row, Moved::byHand()[mt_rand(0, 4)], mt_rand(1, 6), null, null);
+            : app(MoveStock::class)($person, $row, ...self::move($row, $person));
+    }
+
+    /** @return array{Moved, int, ?Job, null} */
+    private static function move(Row $row, User $person): array
+    {
+        $can = $row instanceof Spacer ? Moved::byHand() : [...Moved::byHand(), Moved::Reserved, Moved::Freed];
+        $how = $can[mt_rand(0, count($can) - 1)];
+        $isForAJob = $how->isForAJob() || (! $row instanceof Spacer && mt_rand(0, 1) === 1);
+
+        return [$how, mt_rand(1, 6), $isForAJob ? Job::query()->where('workshop_id', $person->workshop_id)->inRandomOrder()->firstOrFail() : null, null];
     }
 
     private static function forAJob(Job $job, User $person): void

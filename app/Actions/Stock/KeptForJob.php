@@ -6,9 +6,12 @@ namespace App\Actions\Stock;
 
 use App\Actions\Refuses;
 use App\Models\Job;
+use App\Models\Lead;
+use App\Models\Movement;
 use App\Models\Reservation;
 use App\Models\ReservationState;
 use App\Models\Spacer;
+use App\Models\StockItem;
 use App\Models\User;
 use NeatSpindle\Core\Parts\Stock\Moved;
 
@@ -31,7 +34,7 @@ class KeptForJob
         if ($spacer->quantity < $reserved->quantity) {
             $this->refuse('does', "There are no longer {$reserved->quantity} of {$spacer->thickness_mm} mm in the drawer. Count it, then take them out.");
         }
-        $this->book->move($spacer, Moved::Taken, $reserved->quantity, $by, $job, isReserved: true, field: 'does');
+        $this->book->move($spacer, Moved::Taken, $reserved->quantity, $by, $job, ofReserved: $reserved->quantity, field: 'does');
         Reservation::note($job, $by, $reserved->spacer_id, ReservationState::Taken, $reserved->quantity);
         $reserved->delete();
     }
@@ -43,9 +46,13 @@ class KeptForJob
         $taken->delete();
     }
 
-    /** Nothing is reserved for it any more. */
+    /** Nothing is reserved for it any more, whatever it is. */
     public function free(Job $job, User $by): void
     {
+        foreach ([Lead::class, StockItem::class] as $kind) {
+            $kind::query()->whereIn('id', Movement::query()->where('job_id', $job->id)->whereNotNull($kind::movementKey())->select($kind::movementKey()))->get()
+                ->each(fn (Lead|StockItem $row) => $this->book->move($row, Moved::Freed, Movement::keptFor($row, $job), $by, $job, field: 'does'));
+        }
         foreach (Reservation::of($job, ReservationState::Reserved) as $reserved) {
             $this->book->move($this->spacer($reserved->spacer_id), Moved::Freed, $reserved->quantity, $by, $job, field: 'does');
             $reserved->delete();

@@ -10,6 +10,9 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NeatSpindle\Core\Parts\Stock\Moved;
 
+use function is_string;
+use function str_starts_with;
+
 /** What came, went, broke or went back. */
 class MoveStockRequest extends FormRequest
 {
@@ -17,9 +20,9 @@ class MoveStockRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'how' => ['required', 'string', Rule::in(array_column(Moved::byHand(), 'value'))],
+            'how' => ['required', 'string', Rule::in(array_column($this->can(), 'value'))],
             'count' => ['required', 'integer', 'min:1', 'max:10000'],
-            'job' => ['nullable', 'integer', Rule::exists('jobs', 'number')->where('workshop_id', $this->user()?->workshop_id)],
+            'job' => [Rule::requiredIf(Moved::tryFrom($this->string('how')->value())?->isForAJob() === true), 'nullable', 'integer', Rule::exists('jobs', 'number')->where('workshop_id', $this->user()?->workshop_id)],
             'note' => ['nullable', 'string', 'max:'.Longest::SHORT_NOTE],
         ];
     }
@@ -27,7 +30,15 @@ class MoveStockRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['how.*' => 'Say what became of them.', 'count.*' => 'How many? A whole number from 1 to 10000.', 'job.*' => 'No job of the workshop has this number.'];
+        return ['how.*' => 'Say what became of them.', 'count.*' => 'How many? A whole number from 1 to 10000.', 'job.required' => 'For which job?', 'job.*' => 'No job of the workshop has this number.'];
+    }
+
+    /** @return list<Moved> spacers are reserved from a job's own page, by what its stack uses */
+    private function can(): array
+    {
+        $key = $this->route('key');
+
+        return is_string($key) && str_starts_with($key, 'spacer-') ? Moved::byHand() : [...Moved::byHand(), Moved::Reserved, Moved::Freed];
     }
 
     public function how(): Moved

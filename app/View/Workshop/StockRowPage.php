@@ -6,11 +6,13 @@ namespace App\View\Workshop;
 
 use App\Models\Movement;
 use App\Models\Row;
+use App\Models\Spacer;
 use App\Models\Stocked;
 use App\Models\StockRows;
 use App\Models\User;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Parts\Stock\Moved;
 
 /** The book of one thing: each line of how it came to be so many. */
 class StockRowPage
@@ -27,6 +29,12 @@ class StockRowPage
     public function key(): string
     {
         return StockRows::keyOf($this->row);
+    }
+
+    /** @return list<Moved> what can be said of it by hand; spacers are reserved from a job's own page, by what its stack uses */
+    public function moves(): array
+    {
+        return $this->row instanceof Spacer ? Moved::byHand() : [...Moved::byHand(), Moved::Reserved, Moved::Freed];
     }
 
     /** @return Collection<int, Movement> the latest first */

@@ -40,7 +40,13 @@ enum Moved: string
         };
     }
 
-    /** @return list<self> what somebody can say of something by hand; a count says how many there are, and the rest follows from a job */
+    /** Whether it is for a job that it is said. */
+    public function isForAJob(): bool
+    {
+        return $this === self::Reserved || $this === self::Freed;
+    }
+
+    /** @return list<self> what somebody can say of anything by hand; a count says how many there are */
     public static function byHand(): array
     {
         return [self::Received, self::Taken, self::GivenBack, self::Spoilt, self::SentBack];

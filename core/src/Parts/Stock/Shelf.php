@@ -7,6 +7,7 @@ namespace NeatSpindle\Core\Parts\Stock;
 use LogicException;
 
 use function max;
+use function min;
 
 /** How many of something lie there, and how many of those are kept for jobs. */
 final readonly class Shelf
@@ -30,11 +31,11 @@ final readonly class Shelf
      * After so many of it have moved.
      *
      * @param  int  $count how many; for a count, how many there are now
-     * @param  bool  $isReserved whether those that are taken were reserved before
+     * @param  int  $ofReserved how many of those that are taken were reserved by who takes them
      *
      * @throws NotOnTheShelf when there are not so many
      */
-    public function after(Moved $moved, int $count, bool $isReserved = false): self
+    public function after(Moved $moved, int $count, int $ofReserved = 0): self
     {
         $count >= 0 || throw NotOnTheShelf::lessThanNone();
 
@@ -42,17 +43,23 @@ final readonly class Shelf
             Moved::Counted => new self($count, $this->kept),
             Moved::Reserved => $count <= $this->free() ? new self($this->lies, $this->kept + $count) : throw NotOnTheShelf::toReserve($count, $this->free()),
             Moved::Freed => new self($this->lies, max(0, $this->kept - $count)),
-            Moved::Taken => $this->without($count, $isReserved),
-            Moved::Spoilt, Moved::SentBack => $this->without($count, false),
+            Moved::Taken => $this->taken($count, min($ofReserved, $count)),
+            Moved::Spoilt, Moved::SentBack => new self($this->less($count), $this->kept),
             Moved::Received, Moved::GivenBack => new self($this->lies + $count, $this->kept),
         };
     }
 
-    /** What is kept for a job is taken for that job alone; what breaks or goes back may be anybody's. */
-    private function without(int $count, bool $isReserved): self
+    /** What is kept for a job is taken for that job alone. */
+    private function taken(int $count, int $ofReserved): self
     {
-        $count <= $this->lies || throw NotOnTheShelf::toTake($count, $this->lies);
+        $lies = $this->less($count);
+        $count - $ofReserved <= $this->free() || throw NotOnTheShelf::toReserve($count - $ofReserved, $this->free());
 
-        return new self($this->lies - $count, $isReserved ? max(0, $this->kept - $count) : $this->kept);
+        return new self($lies, max(0, $this->kept - $ofReserved));
+    }
+
+    private function less(int $count): int
+    {
+        return $count <= $this->lies ? $this->lies - $count : throw NotOnTheShelf::toTake($count, $this->lies);
     }
 }

@@ -22,7 +22,10 @@ class MoveStockRequest extends FormRequest
         return [
             'how' => ['required', 'string', Rule::in(array_column($this->can(), 'value'))],
             'count' => ['required', 'integer', 'min:1', 'max:10000'],
-            'job' => [Rule::requiredIf(Moved::tryFrom($this->string('how')->value())?->isForAJob() === true), 'nullable', 'integer', Rule::exists('jobs', 'number')->where('workshop_id', $this->user()?->workshop_id)],
+            'job' => [
+                Rule::requiredIf(Moved::tryFrom($this->string('how')->value())?->isForAJob() === true), 'nullable', 'integer',
+                Rule::exists('jobs', 'number')->where('workshop_id', $this->user()?->workshop_id),
+            ],
             'note' => ['nullable', 'string', 'max:'.Longest::SHORT_NOTE],
         ];
     }
@@ -30,7 +33,10 @@ class MoveStockRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['how.*' => 'Say what became of them.', 'count.*' => 'How many? A whole number from 1 to 10000.', 'job.required' => 'For which job?', 'job.*' => 'No job of the workshop has this number.'];
+        return [
+            'how.*' => 'Say what became of them.', 'count.*' => 'How many? A whole number from 1 to 10000.',
+            'job.required' => 'For which job?', 'job.*' => 'No job of the workshop has this number.',
+        ];
     }
 
     /** @return list<Moved> spacers are reserved from a job's own page, by what its stack uses */

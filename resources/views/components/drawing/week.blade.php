@@ -4,7 +4,7 @@
     <defs><pattern id="closed" width="8" height="8" patternUnits="userSpaceOnUse"><path class="hatch" d="M0 8 L8 0" /></pattern></defs>
     @foreach ($view->days() as $day)
         <rect class="day {{ $day['isToday'] ? 'today' : '' }}" x="{{ $day['x'] }}" y="0" width="{{ $day['width'] }}" height="{{ $view->height() }}" @if($day['isClosed']) fill="url(#closed)" @endif />
-        <a href="{{ route('calendar', ['day' => $day['day']]) }}" aria-label="{{ $day['label'] }}, from near"><text class="day-name" x="{{ $day['x'] + 6 }}" y="20">{{ $day['label'] }}@if ($day['isToday']), today @endif</text></a>
+        <a href="{{ route('calendar', ['day' => $day['day']]) }}" aria-label="{{ $day['label'] }}{{ $day['isToday'] ? ', today' : '' }}, from near"><text class="day-name" x="{{ $day['x'] + 6 }}" y="20">{{ $day['label'] }}@if ($day['isToday']), today @endif</text></a>
     @endforeach
     @foreach ($view->hours() as $hour)
         <line class="rule" x1="{{ $hour['x'] }}" x2="{{ $hour['x'] }}" y1="{{ $view::HEAD }}" y2="{{ $view->height() }}" />

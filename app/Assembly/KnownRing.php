@@ -49,7 +49,7 @@ readonly class KnownRing
             ways: $row->mountings($spiders),
             papers: $row->papers(),
             isMeasuredHere: isset($row->details[MeasuredPart::MARK]),
-            name: $row->name(),
+            name: $row->name() ?: $row->code,
         );
     }
 
@@ -58,7 +58,7 @@ readonly class KnownRing
     {
         $how = $mounting === null ? '' : $mounting->says();
 
-        return mb_substr(($this->name === '' ? $this->code : $this->name).($how === '' ? '' : ", {$how}"), 0, Longest::CODE);
+        return mb_substr($this->name.($how === '' ? '' : ", {$how}"), 0, Longest::CODE);
     }
 
     /** With how it goes on after it, as a job's document names it. */

@@ -24,6 +24,8 @@ use function is_string;
 #[ScopedBy(OwnWorkshop::class)]
 class Insert extends Row
 {
+    use NamedInDetails;
+
     /** A workshop keeps at most so many. */
     public const MOST = 200;
 
@@ -47,10 +49,8 @@ class Insert extends Row
 
     public function inCatalogue(): CatalogueInsert
     {
-        $name = $this->details['name'] ?? null;
-
         return new CatalogueInsert(
-            $this->code, $this->shells, $this->motors, $this->flange_mm, $this->bore_mm, is_string($name) ? $name : '',
+            $this->code, $this->shells, $this->motors, $this->flange_mm, $this->bore_mm, $this->name(),
         );
     }
 }

@@ -38,6 +38,21 @@ class Movement extends Row
         return (int) self::query()->where($row::movementKey(), $row->id)->where('job_id', $job->id)->sum('kept_changed');
     }
 
+    /** @return list<array{Lead|StockItem, int}> what is reserved for a job beside spacers, and how many of it */
+    public static function reservedByHand(Job $job): array
+    {
+        $reserved = [];
+        foreach ([Lead::class, StockItem::class] as $kind) {
+            $counts = self::query()->where('job_id', $job->id)->whereNotNull($kind::movementKey())->groupBy($kind::movementKey())
+                ->havingRaw('sum(kept_changed) > 0')->selectRaw("{$kind::movementKey()} as id, sum(kept_changed) as kept")->toBase()->pluck('kept', 'id');
+            foreach ($kind::query()->findMany($counts->keys()) as $row) {
+                $reserved[] = [$row, (int) $counts[$row->id]];
+            }
+        }
+
+        return $reserved;
+    }
+
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
     {

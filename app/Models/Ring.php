@@ -12,8 +12,6 @@ use NeatSpindle\Core\Parts\Part\RingMounting;
 use NeatSpindle\Core\Parts\Part\Spider as AdapterSpider;
 use NeatSpindle\Core\Whole\Exchange\PapersReader;
 
-use function is_string;
-
 /**
  * @property string $code
  * @property int $teeth
@@ -24,6 +22,8 @@ use function is_string;
 #[ScopedBy(OwnWorkshop::class)]
 class Ring extends Row
 {
+    use NamedInDetails;
+
     /** A workshop keeps at most so many. */
     public const MOST = 200;
 
@@ -41,14 +41,6 @@ class Ring extends Row
     public function says(string $property): bool
     {
         return ($this->details[$property] ?? false) === true;
-    }
-
-    /** As people call it; empty where nobody has named it. */
-    public function name(): string
-    {
-        $name = $this->details['name'] ?? null;
-
-        return is_string($name) ? $name : '';
     }
 
     /** What its papers say; nothing where its entry cannot be read as such, and then it is asked for as if nobody had said. */

@@ -40,10 +40,13 @@ it('tells how far the chain stays off a wide tyre: further with the ring further
         ->and($room(5.0, Measurement::within(100.0, 2.0))->plusMinus)->toEqualWithDelta($before->plusMinus + 1.0, 1e-9)
         ->and($before->teeth)->toBe(max($bike->rear->cogs));
 
-    $line = Chainline::of($bike, 0.0);
-    $largest = $line->cogs[count($line->cogs) - 1];
-    $widest = $bike->wheelCircumference / (2 * M_PI) - 50.0;
-    expect($room(0.0, Measurement::exactly(100.0))->value)->toEqualWithDelta($largest->position + $largest->offset * $widest / $bike->rear->chainstayLength->value - 53.6, 1e-9);
+    // The largest cog of nine 4 mm apart, 190 mm over the locknuts, 6 mm in: 57 mm out; a ring at 63 mm; a wheel of 2 m, a tyre 100 mm wide.
+    $document = Cases::document('fat-100-long-sleeve');
+    $document->bike->rear = (object) ['old_mm' => 190, 'smallest_cog_inset_mm' => 6, 'cog_pitch_mm' => 4, 'chainstay_length_mm' => 450, 'cogs' => [11, 13, 15, 17, 20, 23, 26, 30, 34]];
+    $document->bike->wheel_circumference_mm = 2000;
+    $made = JobReader::read($document)->bike;
+    $line = Chainline::of($made, 63.0 - $made->shell->width->value / 2 - $made->shell->offset);
+    expect(TyreRoom::of($line, $made->rear, 2000.0, Measurement::exactly(100.0))->value)->toEqualWithDelta(6.98, 0.01);
     foreach ([[$before->value + 50.0, Verdict::Clear], [0.0, Verdict::Fails]] as [$free, $verdict]) {
         expect($room(5.0, Measurement::exactly(100.0 + 2 * ($before->value - $free)))->verdict)->toBe($verdict);
     }

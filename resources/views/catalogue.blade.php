@@ -48,7 +48,7 @@
                     <h2 id="inserts-title">Inserts</h2>
                     <table class="ledger">
                         <thead><tr><th>Name</th><th>Shells</th><th class="n">Flange</th><th class="n">Bore</th></tr></thead>
-                        <tbody>@foreach ($page->inserts() as $insert)<tr><td>{{ $insert->details['name'] ?? 'Insert' }} <small class="soft text-nowrap">{{ $insert->code }}</small></td><td>{{ $page::named($insert->shells) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->flange_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->bore_mm) }}</td></tr>@endforeach</tbody>
+                        <tbody>@foreach ($page->inserts() as $insert)<tr><td>{{ $insert->name() ?: 'Insert' }} <small class="soft text-nowrap">{{ $insert->code }}</small></td><td>{{ $page::named($insert->shells) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->flange_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->bore_mm) }}</td></tr>@endforeach</tbody>
                     </table>
                 </section>
             </div>

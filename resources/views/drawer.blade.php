@@ -16,7 +16,7 @@
                 @elseif ($page->spacers()->isEmpty())
                     <p class="empty">The drawer is empty. Put a kind in on the right, or read a table or a catalogue in.</p>
                 @else
-                    <table class="ledger">
+                    <table class="ledger wordy">
                         <thead><tr><th class="n">Thickness</th><th>Good for</th><th>Kept for</th><th>Lies in, and how many</th></tr></thead>
                         <tbody>
                             @foreach ($page->spacers() as $spacer)

@@ -12,7 +12,7 @@
             @if ($rows->isEmpty())
                 <p class="empty mb-0">{{ $page->find === '' ? 'No bike was given out yet. Each comes here with its hand-over.' : 'Nothing in it matches “'.$page->find.'”.' }}</p>
             @else
-                <div class="scroll-x"><table class="ledger">
+                <div class="scroll-x"><table class="ledger wordy">
                     <thead><tr><th class="n">Job</th>@if ($page->like)<th class="n">Alike</th>@endif<th>Bike</th><th>Fitted</th><th>Given out, or how it ended</th><th>What moved</th><th>What was decided</th></tr></thead>
                     <tbody>
                         @foreach ($rows as ['job' => $job, 'like' => $like])

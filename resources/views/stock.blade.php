@@ -8,12 +8,12 @@
             <section class="panel work-wide" aria-labelledby="stock-title">
                 <h2 id="stock-title">How many there are</h2>
                 @if ($page->toOrder()->isNotEmpty())
-                    <p class="told" id="to-order"><strong>To order:</strong> @foreach ($page->toOrder() as $key => $row)<a href="{{ route('stock.book', $key) }}">{{ $page->short($row) }} × {{ $row->called($page->unit) }}</a>@unless ($loop->last); @endunless @endforeach</p>
+                    <p class="notice" id="to-order"><strong>To order:</strong> @foreach ($page->toOrder() as $key => $row)<a href="{{ route('stock.book', $key) }}">{{ $page->short($row) }} × {{ $row->called($page->unit) }}</a>@unless ($loop->last); @endunless @endforeach</p>
                 @endif
                 @if ($page->rows()->isEmpty())
                     <p class="empty">@if ($page->find->isLooking())Nothing matches “{{ $page->find->text }}”. <a href="{{ route('stock') }}">Show all</a>@else Nothing is in the book yet. Put something in on the right.@endif</p>
                 @else
-                    <div class="scroll-x"><table class="ledger">
+                    <div class="scroll-x"><table class="ledger wordy">
                         <thead><tr><th>What</th><th>Lies in</th><th class="n">There</th><th class="n">Kept for jobs</th><th class="n">At least</th><th class="n">To order</th></tr></thead>
                         <tbody>
                             @foreach ($page->rows() as $key => $row)

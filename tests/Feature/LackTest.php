@@ -115,6 +115,8 @@ it('takes in one press that all else was looked at, and overwrites nothing that 
     expect(Condition::query()->pluck('severity', 'subject')->map(fn ($severity) => $severity->value)->all())->toEqual(['pads' => 'watch', 'rims' => 'fine']);
     $rest(array_column(Subject::cases(), 'value'))->assertSessionHasNoErrors();
     expect(($this->lack)('condition'))->toBeNull()->and(Condition::query()->count())->toBe(17);
+    $this->post("/jobs/{$this->job->id}/condition", ['subject' => 'steering-rod', 'severity' => 'fine'])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$this->job->id}/condition")->assertSee('17 of 17 looked at');
 });
 
 it('opens again what was built on a step that is undone or done again', function (): void {

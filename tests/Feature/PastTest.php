@@ -24,6 +24,7 @@ use NeatSpindle\Core\Whole\Prove\Check;
 use NeatSpindle\Core\Whole\Schedule\Load;
 use NeatSpindle\Core\Whole\Schedule\PlannedJob;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
+use Tests\Support\Stockroom;
 
 /** @return Collection<int, Job> */
 function past(): Collection
@@ -45,7 +46,8 @@ it('has a past of eighty bikes in the year that ends now, none of them worked on
         ->and((string) $past->min('created_at'))->toBeGreaterThan((string) now()->subDays(372))->and($lasts)->toBeLessThan((string) now())
         ->and(StepRecord::query()->whereIn('job_id', $past->modelKeys())->get()->filter(fn (StepRecord $one) => $one->recorded_at->isWeekend())->count())->toBe(0)
         ->and(LogbookEntry::query()->whereIn('job_id', $past->modelKeys())->distinct()->pluck('mount')->filter()->count())->toBeGreaterThan(2)
-        ->and(Recheck::query()->whereIn('job_id', $past->modelKeys())->count())->toBeGreaterThan(40);
+        ->and(Recheck::query()->whereIn('job_id', $past->modelKeys())->count())->toBeGreaterThan(40)
+        ->and(Stockroom::odd($past->firstOrFail()->workshop_id))->toBe([]);
 });
 
 it('is true to the rules, each bike of it: a stack that goes, every step done, nothing against its leaving, its sheet as it would be written', function (): void {

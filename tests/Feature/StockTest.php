@@ -70,6 +70,11 @@ it('keeps something for a job and for no other, gives it free when the job ends,
     $this->post("/jobs/{$job->id}/end", ['ended_as' => 'given-up', 'ended_because' => 'Frame cracked'])->assertSessionHasNoErrors();
     expect([$item->refresh()->quantity, $item->kept])->toBe([2, 0])->and(Stockroom::odd($this->person->workshop_id))->toBe([]);
     $move('reserved', 1, $job->number)->assertSessionHasErrors('job');
+    $move('received', 10000, null)->assertSessionHasNoErrors();
+    foreach (range(1, 4) as $more) {
+        $move('received', 10000, null)->assertSessionHasNoErrors();
+    }
+    $move('received', 10000, null)->assertSessionHasErrors(['count' => 'Of one thing the book holds 60000 at most.']);
     $this->post('/drawer/stock/spacer-'.Spacer::query()->value('id'), ['how' => 'reserved', 'count' => '1', 'job' => $other->number])->assertSessionHasErrors('how');
 });
 
@@ -85,6 +90,12 @@ it('counts a round in one go, writes what differs alone, and keeps nothing of it
 
     $count([...$saw, $first => '5', $second => '7'], $saw)->assertSessionHasErrors("counts.{$first}");
     expect(StockRows::find($first)?->quantity)->toBe(3)->and(StockRows::find($second)?->quantity)->toBe((int) $saw[$second]);
+    $told = (string) $this->followingRedirects()->from('/drawer/count')->put('/drawer/count', ['counts' => [...$saw, $first => '5', $second => '7'], 'saw' => $saw])->getContent();
+    preg_match_all('/name="saw\[([^\]]+)\]" value="(\d+)"/', $told, $shown);
+    $now = array_combine($shown[1], $shown[2]);
+    expect($now[$first])->toBe('3')->and($now[$second])->toBe($saw[$second]);
+    $count([...$saw, $first => '5', $second => '7'], $now)->assertSessionHasNoErrors();
+    expect(StockRows::find($first)?->quantity)->toBe(5)->and(StockRows::find($second)?->quantity)->toBe(7);
     $count([$first => 'many'], $saw)->assertSessionHasErrors("counts.{$first}");
     $count([$first => '4'], ['no' => '1'])->assertSessionHasErrors("counts.{$first}");
     $count(['spacer-99999999' => '4'], ['spacer-99999999' => '1'])->assertSessionHasErrors('counts.spacer-99999999');
@@ -98,10 +109,15 @@ it('books what a job keeps, takes and gives back', function (): void {
         expect(Movement::query()->where('job_id', $job->id)->where('how', $how)->count())->toBeGreaterThan(0)
             ->and(Stockroom::odd($this->person->workshop_id))->toBe([]);
     }
-    app(ReservePieces::class)(Workshops::fresh($job), $this->person, Workshops::fresh($job)->version);
+    $clamp = app(AddStockItem::class)($this->person, StockKind::Clamp, 'Tube clamp', 3, ['lies_in' => null, 'minimum' => null, 'good_until' => null]);
+    $this->post('/drawer/stock/'.StockRows::keyOf($clamp), ['how' => 'reserved', 'count' => '1', 'job' => $job->number])->assertSessionHasNoErrors();
+    foreach ([ReservePieces::class, TakePieces::class, GivePiecesBack::class, ReservePieces::class] as $does) {
+        app($does)(Workshops::fresh($job), $this->person, Workshops::fresh($job)->version);
+        expect($clamp->refresh()->kept)->toBe(1);
+    }
     expect(Spacer::query()->sum('kept'))->toBeGreaterThan(0);
     $this->post("/jobs/{$job->id}/end", ['ended_as' => 'given-up', 'ended_because' => 'Frame cracked'])->assertSessionHasNoErrors();
-    expect((int) Spacer::query()->sum('kept'))->toBe(0)->and(Stockroom::odd($this->person->workshop_id))->toBe([]);
+    expect((int) Spacer::query()->sum('kept'))->toBe(0)->and($clamp->refresh()->kept)->toBe(0)->and(Movement::query()->where('changed', 0)->where('kept_changed', 0)->count())->toBe(0)->and(Stockroom::odd($this->person->workshop_id))->toBe([]);
 });
 
 it('shows nothing of another workshop, and lets nobody in who is not signed in', function (): void {

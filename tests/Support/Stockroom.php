@@ -81,7 +81,7 @@ final class Stockroom
     {
         $can = $row instanceof Spacer ? Moved::byHand() : [...Moved::byHand(), Moved::Reserved, Moved::Freed];
         $how = $can[mt_rand(0, count($can) - 1)];
-        $isForAJob = $how->isForAJob() || (! $row instanceof Spacer && mt_rand(0, 1) === 1);
+        $isForAJob = $how->isForAJob() || mt_rand(0, 1) === 1;
 
         return [$how, mt_rand(1, 6), $isForAJob ? Job::query()->where('workshop_id', $person->workshop_id)->inRandomOrder()->firstOrFail() : null, null];
     }

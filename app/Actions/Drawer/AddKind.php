@@ -4,25 +4,17 @@ declare(strict_types=1);
 
 namespace App\Actions\Drawer;
 
-use App\Actions\Stock\StockBook;
-use App\Actions\Submission;
-use App\Actions\WorkshopAction;
+use App\Actions\Stock\StockAction;
 use App\Models\Spacer;
 use App\Models\User;
 use App\Models\Workshop;
-use Illuminate\Contracts\Auth\Access\Gate;
 use Illuminate\Validation\ValidationException;
 use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 use NeatSpindle\Core\Parts\Stock\Moved;
 
 /** Puts a new kind of spacer into the drawer. */
-class AddKind extends WorkshopAction
+class AddKind extends StockAction
 {
-    public function __construct(Gate $gate, Submission $submission, private readonly StockBook $book)
-    {
-        parent::__construct($gate, $submission);
-    }
-
     /** @param  list<SpacerUse>  $uses */
     public function __invoke(User $by, float $mm, int $quantity, array $uses, ?string $liesIn): Spacer
     {

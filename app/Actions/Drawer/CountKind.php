@@ -4,25 +4,17 @@ declare(strict_types=1);
 
 namespace App\Actions\Drawer;
 
-use App\Actions\Stock\StockBook;
-use App\Actions\Submission;
-use App\Actions\WorkshopAction;
+use App\Actions\Stock\StockAction;
 use App\Models\Spacer;
 use App\Models\User;
-use Illuminate\Contracts\Auth\Access\Gate;
 use NeatSpindle\Core\Parts\Stock\Moved;
 
 /**
  * Keeps how many of a kind lie in the drawer, and where. Only what the person changed is written: who moves a kind to
  * another tray says nothing of how many there are.
  */
-class CountKind extends WorkshopAction
+class CountKind extends StockAction
 {
-    public function __construct(Gate $gate, Submission $submission, private readonly StockBook $book)
-    {
-        parent::__construct($gate, $submission);
-    }
-
     /**
      * @param  array{quantity: int, lies_in: ?string}  $seen  what the person saw
      * @param  array{quantity: int, lies_in: ?string}  $typed

@@ -27,7 +27,7 @@ class GivePiecesBack extends JobAction
             foreach (Reservation::of($open->job, ReservationState::Taken) as $taken) {
                 $this->kept->giveBack($open->job, $by, $taken);
             }
-            $this->kept->free($open->job, $by);
+            $this->kept->freeSpacers($open->job, $by);
         });
     }
 }

@@ -5,26 +5,18 @@ declare(strict_types=1);
 namespace App\Actions\Drawer;
 
 use App\Actions\StandsOtherwise;
-use App\Actions\Stock\StockBook;
-use App\Actions\Submission;
-use App\Actions\WorkshopAction;
+use App\Actions\Stock\StockAction;
 use App\Documents\DrawerTable;
 use App\Models\Spacer;
 use App\Models\User;
 use App\Models\Workshop;
-use Illuminate\Contracts\Auth\Access\Gate;
 use Illuminate\Validation\ValidationException;
 
 use function count;
 
 /** Adds new kinds from a table and counts known ones anew; a kind is known by thickness and uses. */
-class ReadDrawerIn extends WorkshopAction
+class ReadDrawerIn extends StockAction
 {
-    public function __construct(Gate $gate, Submission $submission, private readonly StockBook $book)
-    {
-        parent::__construct($gate, $submission);
-    }
-
     /**
      * @param  ?string  $seen  the mark of the drawer the person saw; null where nothing is said of it
      * @return int how many rows were read

@@ -28,7 +28,7 @@ class ReservePieces extends JobAction
     public function __invoke(Job $job, User $by, int $seen): void
     {
         ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open) use ($by): void {
-            $this->kept->free($open->job, $by);
+            $this->kept->freeSpacers($open->job, $by);
             $taken = Reservation::of($open->job, ReservationState::Taken)->pluck('quantity', 'spacer_id');
             foreach ($this->wanted($open) as $spacerId => $count) {
                 $quantity = $count - (int) ($taken[$spacerId] ?? 0);

@@ -23,7 +23,7 @@ class EndJob extends JobAction
     public function __invoke(Job $job, User $by, JobEnd $as, string $reason): void
     {
         ($this->change)($job, $by, 'end', null, function (OpenJob $open) use ($by, $as, $reason): void {
-            $this->kept->free($open->job, $by);
+            $this->kept->freeAll($open->job, $by);
             $open->job->forceFill(['ended_as' => $as, 'ended_because' => $reason, 'ended_at' => now(), 'ended_by_id' => $by->id]);
             ($this->writeLogbook)($open);
         });

@@ -4,26 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions\Stock;
 
-use App\Actions\Refuses;
-use App\Actions\Submission;
-use App\Actions\WorkshopAction;
 use App\Models\StockItem;
 use App\Models\User;
 use App\Models\Workshop;
-use Illuminate\Contracts\Auth\Access\Gate;
 use NeatSpindle\Core\Parts\Stock\Moved;
 use NeatSpindle\Core\Parts\Stock\StockKind;
 
 /** Puts something into the book that was not in it. */
-class AddStockItem extends WorkshopAction
+class AddStockItem extends StockAction
 {
-    use Refuses;
-
-    public function __construct(Gate $gate, Submission $submission, private readonly StockBook $book)
-    {
-        parent::__construct($gate, $submission);
-    }
-
     /** @param  array{lies_in: ?string, minimum: ?int, good_until: ?string}  $more */
     public function __invoke(User $by, StockKind $kind, string $name, int $count, array $more): StockItem
     {

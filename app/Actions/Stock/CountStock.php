@@ -4,22 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Stock;
 
-use App\Actions\Submission;
-use App\Actions\WorkshopAction;
 use App\Models\StockRows;
 use App\Models\User;
-use Illuminate\Contracts\Auth\Access\Gate;
 use Illuminate\Validation\ValidationException;
 use NeatSpindle\Core\Parts\Stock\Moved;
 
 /** Keeps what was counted in one round along the shelves. What nobody counted otherwise than it stood is not written. */
-class CountStock extends WorkshopAction
+class CountStock extends StockAction
 {
-    public function __construct(Gate $gate, Submission $submission, private readonly StockBook $book)
-    {
-        parent::__construct($gate, $submission);
-    }
-
     /**
      * @param  array<string, int>  $counts  by the key of each
      * @param  array<string, int>  $seen  how many the page said there were
@@ -32,8 +24,9 @@ class CountStock extends WorkshopAction
         return $this->change($by, 'countDrawer', function () use ($by, $counts, $seen): int {
             $written = 0;
             $faults = [];
+            $rows = StockRows::all();
             foreach (array_filter($counts, fn (int $count, string $key) => $count !== ($seen[$key] ?? null), ARRAY_FILTER_USE_BOTH) as $key => $count) {
-                $row = StockRows::find($key);
+                $row = $rows->get($key);
                 if ($row === null) {
                     $faults["counts.{$key}"] = 'It is not in the book any more.';
                 } elseif ($row->quantity !== ($seen[$key] ?? null) && $row->quantity !== $count) {

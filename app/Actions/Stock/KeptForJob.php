@@ -6,12 +6,10 @@ namespace App\Actions\Stock;
 
 use App\Actions\Refuses;
 use App\Models\Job;
-use App\Models\Lead;
 use App\Models\Movement;
 use App\Models\Reservation;
 use App\Models\ReservationState;
 use App\Models\Spacer;
-use App\Models\StockItem;
 use App\Models\User;
 use NeatSpindle\Core\Parts\Stock\Moved;
 
@@ -46,16 +44,21 @@ class KeptForJob
         $taken->delete();
     }
 
-    /** Nothing is reserved for it any more, whatever it is. */
-    public function free(Job $job, User $by): void
+    /** No spacer is reserved for it any more; what was reserved by hand beside them stays. */
+    public function freeSpacers(Job $job, User $by): void
     {
-        foreach ([Lead::class, StockItem::class] as $kind) {
-            $kind::query()->whereIn('id', Movement::query()->where('job_id', $job->id)->whereNotNull($kind::movementKey())->select($kind::movementKey()))->get()
-                ->each(fn (Lead|StockItem $row) => $this->book->move($row, Moved::Freed, Movement::keptFor($row, $job), $by, $job, field: 'does'));
-        }
         foreach (Reservation::of($job, ReservationState::Reserved) as $reserved) {
             $this->book->move($this->spacer($reserved->spacer_id), Moved::Freed, $reserved->quantity, $by, $job, field: 'does');
             $reserved->delete();
+        }
+    }
+
+    /** Nothing is reserved for it any more, whatever it is. */
+    public function freeAll(Job $job, User $by): void
+    {
+        $this->freeSpacers($job, $by);
+        foreach (Movement::reservedByHand($job) as [$row, $count]) {
+            $this->book->move($row, Moved::Freed, $count, $by, $job, field: 'does');
         }
     }
 

@@ -4,31 +4,21 @@ declare(strict_types=1);
 
 namespace App\Actions\Stock;
 
-use App\Actions\Refuses;
-use App\Actions\Submission;
-use App\Actions\WorkshopAction;
 use App\Models\Job;
 use App\Models\Movement;
 use App\Models\Row;
+use App\Models\Spacer;
 use App\Models\Stocked;
 use App\Models\User;
-use Illuminate\Contracts\Auth\Access\Gate;
 use NeatSpindle\Core\Parts\Stock\Moved;
 
-/** Writes down by hand what came, went, broke or went back, or is kept for a job. */
-class MoveStock extends WorkshopAction
+/** Writes down by hand what came, went, broke or went back, or is kept for a job; spacers are kept from the job's own page alone. */
+class MoveStock extends StockAction
 {
-    use Refuses;
-
-    public function __construct(Gate $gate, Submission $submission, private readonly StockBook $book)
-    {
-        parent::__construct($gate, $submission);
-    }
-
     public function __invoke(User $by, Row&Stocked $row, Moved $how, int $count, ?Job $job, ?string $note): void
     {
         $this->change($by, 'countDrawer', function () use ($by, $row, $how, $count, $job, $note): void {
-            $kept = $job === null ? 0 : Movement::keptFor($row, $job);
+            $kept = $job === null || $row instanceof Spacer ? 0 : Movement::keptFor($row, $job);
             if ($how === Moved::Freed && $count > $kept) {
                 $this->refuse('count', $kept === 0 ? 'None are kept for this job.' : "Only {$kept} are kept for this job.");
             }

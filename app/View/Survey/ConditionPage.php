@@ -14,6 +14,7 @@ use App\View\Job\JobPage;
 use Illuminate\Support\Collection;
 use NeatSpindle\Core\Measuring\Survey\Subject;
 
+use function count;
 use function is_string;
 
 class ConditionPage extends JobPage
@@ -56,7 +57,7 @@ class ConditionPage extends JobPage
 
     public function lookedAt(): int
     {
-        return $this->conditions->count();
+        return count($this->subjects()) - count($this->unseen());
     }
 
     /** @return list<Subject> what nobody has looked at */

@@ -29,7 +29,7 @@
             </tbody>
         </table>
         <p class="mb-1">
-            @if ($margin->slack() >= 0)It keeps its limit by {{ $page->unit->show($margin->slack()) }}@else It breaks its limit by {{ $page->unit->show(abs($margin->slack())) }}@endif; the <dfn class="word" tabindex="0" title="How far the readings may be off, to either side">doubt</dfn> is {{ $page->unit->show($margin->plusMinus) }}.
+            @if ($margin->slack() >= 0)It keeps its limit by {{ $page->unit->show($margin->slack()) }}@else It breaks its limit by {{ $page->unit->show(abs($margin->slack())) }}@endif; the @words('doubt') is {{ $page->unit->show($margin->plusMinus) }}.
             @if ($why?->readingToTakeAgain())
                 <strong>Not settled:</strong> read {{ lcfirst($why->readingToTakeAgain()->label) }}@if($why->readingToTakeAgain()->radius) {{ $page->unit->showCoarse($why->readingToTakeAgain()->radius) }}@endif again. If it stays as it is and the doubt comes down to ± {{ $page->unit->show($why->doubtThatSettles()) }}, this is {{ $margin->slack() >= 0 ? 'clear' : 'a sure no' }}.
                 <a class="btn btn-plain" href="{{ route('job.survey', [$page->job, 'spot' => $page->spot($why->readingToTakeAgain())]) }}">Measure again</a>

@@ -11,6 +11,8 @@ use function in_array;
 /** A press-in insert that makes a shell take a motor it was not made for. In mm. */
 final readonly class Insert
 {
+    use Called;
+
     /**
      * @param  list<ShellStandard>  $shells
      * @param  list<string>  $motors motor codes
@@ -23,12 +25,6 @@ final readonly class Insert
         public float $bore,
         private string $name = '',
     ) {}
-
-    /** As people call it: its name, or the code it stands under where nobody has named it. */
-    public function label(): string
-    {
-        return $this->name === '' ? $this->code : $this->name;
-    }
 
     public function suits(ShellStandard $standard, string $motor): bool
     {

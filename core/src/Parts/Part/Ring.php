@@ -7,6 +7,8 @@ namespace NeatSpindle\Core\Parts\Part;
 /** A chainring. In mm; the dish is how far the teeth sit inboard of the mounting face. */
 final readonly class Ring
 {
+    use Called;
+
     public const CHAIN_PITCH = 12.7;
 
     /** From the pitch circle to the outside of the chain. */
@@ -19,12 +21,6 @@ final readonly class Ring
         public float $thickness = 3.0,
         private string $name = '',
     ) {}
-
-    /** As people call it: its name, or the code it stands under where nobody has named it. */
-    public function label(): string
-    {
-        return $this->name === '' ? $this->code : $this->name;
-    }
 
     /** From the axis to the outside of the chain lying on it. */
     public function radius(): float

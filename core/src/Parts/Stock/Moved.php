@@ -30,16 +30,6 @@ enum Moved: string
         };
     }
 
-    /** What so many of it do to what lies there: 1 adds them, -1 takes them away, 0 leaves it as it is. */
-    public function sign(): int
-    {
-        return match ($this) {
-            self::Received, self::GivenBack => 1,
-            self::Taken, self::Spoilt, self::SentBack => -1,
-            self::Counted, self::Reserved, self::Freed => 0,
-        };
-    }
-
     /** Whether it is for a job that it is said. */
     public function isForAJob(): bool
     {

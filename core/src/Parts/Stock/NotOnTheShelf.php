@@ -24,6 +24,11 @@ final class NotOnTheShelf extends RuntimeException implements CoreException
         );
     }
 
+    public static function tooMany(int $most): self
+    {
+        return new self("Of one thing the book holds {$most} at most.");
+    }
+
     public static function lessThanNone(): self
     {
         return new self('Say how many: none or more.');

@@ -12,6 +12,9 @@ use function min;
 /** How many of something lie there, and how many of those are kept for jobs. */
 final readonly class Shelf
 {
+    /** More of one thing nobody keeps, nor counts. */
+    public const MOST = 60_000;
+
     /**
      * @param  int  $lies how many lie there, reserved or not
      * @param  int  $kept how many of them are reserved; more than lie there only where a count found fewer
@@ -40,12 +43,12 @@ final readonly class Shelf
         $count >= 0 || throw NotOnTheShelf::lessThanNone();
 
         return match ($moved) {
-            Moved::Counted => new self($count, $this->kept),
+            Moved::Counted => new self(self::few($count), $this->kept),
             Moved::Reserved => $count <= $this->free() ? new self($this->lies, $this->kept + $count) : throw NotOnTheShelf::toReserve($count, $this->free()),
             Moved::Freed => new self($this->lies, max(0, $this->kept - $count)),
             Moved::Taken => $this->taken($count, min($ofReserved, $count)),
             Moved::Spoilt, Moved::SentBack => new self($this->less($count), $this->kept),
-            Moved::Received, Moved::GivenBack => new self($this->lies + $count, $this->kept),
+            Moved::Received, Moved::GivenBack => new self(self::few($this->lies + $count), $this->kept),
         };
     }
 
@@ -56,6 +59,11 @@ final readonly class Shelf
         $count - $ofReserved <= $this->free() || throw NotOnTheShelf::toReserve($count - $ofReserved, $this->free());
 
         return new self($lies, max(0, $this->kept - $ofReserved));
+    }
+
+    private static function few(int $lies): int
+    {
+        return $lies <= self::MOST ? $lies : throw NotOnTheShelf::tooMany(self::MOST);
     }
 
     private function less(int $count): int

@@ -35,10 +35,4 @@ enum StockKind: string
     {
         return $this === self::Chain ? 'links' : 'pieces';
     }
-
-    /** Whether it is no good any more after a date. */
-    public function spoils(): bool
-    {
-        return $this === self::Compound;
-    }
 }

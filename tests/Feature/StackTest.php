@@ -176,6 +176,11 @@ it('says what to get, also when the doubt has its way, and gives it out as a tab
     expect($csv)->toStartWith("thickness_mm,quantity,use\n")->and(substr_count($csv, "\n"))->toBeGreaterThan(1);
     $this->get('/drawer/missing')->assertOk()->assertSee((string) $job->number);
     expect((string) $this->get('/drawer/missing.csv')->assertOk()->getContent())->toContain((string) $job->number);
+
+    foreach ([['handed_over_at' => now()], ['handed_over_at' => null, 'ended_at' => now()]] as $since) {
+        Workshops::fresh($job)->forceFill($since)->save();
+        $this->get('/drawer/missing')->assertDontSee("{$job->number} Grey hardtail");
+    }
 });
 
 it('counts a job whose ring is turned round among those that may lack something', function (): void {

@@ -21,8 +21,8 @@ use NeatSpindle\Core\Parts\Drawer\SpacerRow;
 use NeatSpindle\Core\Parts\Drawer\Spacers;
 
 /**
- * What is missing across all open jobs. The jobs are served in the order they are promised; what one uses the
- * next no longer finds in the drawer.
+ * What is missing across all open jobs: a bike that has left lacks nothing, nor does a job that was given up. The jobs are
+ * served in the order they are promised; what one uses the next no longer finds in the drawer.
  */
 class MissingPage
 {
@@ -81,7 +81,7 @@ class MissingPage
     /** @return list<array{job: Job, shortage: Shortage}> */
     private function read(): array
     {
-        $jobs = Job::query()->with('reservations')
+        $jobs = Job::query()->with('reservations')->whereNull('ended_at')->whereNull('handed_over_at')
             ->whereHas('kit', fn ($kit) => $kit->whereNotNull('motor_id')->whereNotNull('ring_id'))
             ->orderByRaw('promised_on is null')->orderBy('promised_on')->orderBy('number')->get();
         StandingRows::fillAll(array_values($jobs->all()));

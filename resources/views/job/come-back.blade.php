@@ -17,7 +17,7 @@
                         <div><label class="form-label" for="kilometres">Kilometres since</label><input class="form-control" id="kilometres" name="kilometres" inputmode="numeric" value="{{ old('kilometres') }}" @error('kilometres') aria-invalid="true" @enderror><x-fault for="kilometres" /></div>
                         <div><label class="form-label" for="next-on">Comes back on</label><input class="form-control" id="next-on" name="next_on" type="date" value="{{ old('next_on') }}"><x-fault for="next_on" /></div>
                     </div>
-                    <div class="scroll-x"><table class="ledger">
+                    <div class="scroll-x"><table class="ledger wordy">
                         <thead><tr><th>What</th><th>Found</th><th>Torque found</th><th>Given when built</th><th>Note</th></tr></thead>
                         <tbody>
                             @foreach ($page->plan()->items as $code => $title)

@@ -49,7 +49,7 @@
                 <form method="post" action="{{ route('job.arrivals', $page->job) }}" id="arrivals">
                     @csrf @formkey @method('PUT')
                     <input type="hidden" name="version" value="{{ $page->job->version }}">
-                    <div class="scroll-x"><table class="ledger">
+                    <div class="scroll-x"><table class="ledger wordy">
                         <thead><tr><th class="n">Pieces</th><th>What</th><th>From</th><th>Here</th><th>What waits for it</th></tr></thead>
                         <tbody>
                             @foreach ($page->needs() as $need)

@@ -16,6 +16,11 @@ trait HasMovements
         return $this->hasMany(Movement::class, self::movementKey())->orderByDesc('id');
     }
 
+    public function isKeptByHand(): bool
+    {
+        return true;
+    }
+
     public function shelfMark(): string
     {
         return hash('xxh128', serialize([$this->lies_in, $this->minimum]));

@@ -61,6 +61,11 @@ class Spacer extends Row implements Stocked
         return 'pieces';
     }
 
+    public function isKeptByHand(): bool
+    {
+        return false;
+    }
+
     /** @return HasMany<Reservation, $this> */
     public function reservations(): HasMany
     {

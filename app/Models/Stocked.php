@@ -31,6 +31,9 @@ interface Stocked
     /** By what it is counted. */
     public function counted(): string;
 
+    /** Whether it is reserved for a job by hand; a spacer is from the job's own page, by what its stack uses. */
+    public function isKeptByHand(): bool;
+
     public function shelf(): Shelf;
 
     /** By which it is known whether somebody has changed where it lies, or how many there should be. */

@@ -60,7 +60,7 @@ it('never has less than nothing, reserves nothing twice, and is what its movemen
 it('says of every kind what it is counted by, and what can be said of it by hand', function (): void {
     expect(StockKind::Chain->unit())->toBe('links')
         ->and(array_filter(StockKind::cases(), fn (StockKind $kind) => $kind->label() === ''))->toBe([])
-        ->and(array_filter(Moved::byHand(), fn (Moved $how) => $how->isForAJob()))->toBe([])
+        ->and(array_filter(Moved::byHand(false), fn (Moved $how) => $how->isForAJob()))->toBe([])
         ->and(array_unique(array_map(fn (Moved $how) => $how->label(), Moved::cases())))->toHaveCount(8)
         ->and(fn () => new Shelf(-1))->toThrow(LogicException::class);
 });

@@ -13,7 +13,7 @@ use App\Actions\Stock\MoveStock;
 use App\Models\Job;
 use App\Models\Movement;
 use App\Models\Row;
-use App\Models\Spacer;
+use App\Models\Stocked;
 use App\Models\StockRows;
 use App\Models\User;
 use Illuminate\Auth\Access\AuthorizationException;
@@ -77,9 +77,9 @@ final class Stockroom
     }
 
     /** @return array{Moved, int, ?Job, null} */
-    private static function move(Row $row, User $person): array
+    private static function move(Row&Stocked $row, User $person): array
     {
-        $can = $row instanceof Spacer ? Moved::byHand() : [...Moved::byHand(), Moved::Reserved, Moved::Freed];
+        $can = Moved::byHand($row->isKeptByHand());
         $how = $can[mt_rand(0, count($can) - 1)];
         $isForAJob = $how->isForAJob() || mt_rand(0, 1) === 1;
 

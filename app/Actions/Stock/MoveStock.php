@@ -7,10 +7,11 @@ namespace App\Actions\Stock;
 use App\Models\Job;
 use App\Models\Movement;
 use App\Models\Row;
-use App\Models\Spacer;
 use App\Models\Stocked;
 use App\Models\User;
 use NeatSpindle\Core\Parts\Stock\Moved;
+
+use function in_array;
 
 /** Writes down by hand what came, went, broke or went back, or is kept for a job; spacers are kept from the job's own page alone. */
 class MoveStock extends StockAction
@@ -18,7 +19,10 @@ class MoveStock extends StockAction
     public function __invoke(User $by, Row&Stocked $row, Moved $how, int $count, ?Job $job, ?string $note): void
     {
         $this->change($by, 'countDrawer', function () use ($by, $row, $how, $count, $job, $note): void {
-            $kept = $job === null || $row instanceof Spacer ? 0 : Movement::keptFor($row, $job);
+            if (! in_array($how, Moved::byHand($row->isKeptByHand()), true)) {
+                $this->refuse('how', 'That is not said of it by hand: a spacer is reserved on the job’s own page.');
+            }
+            $kept = $job !== null && $row->isKeptByHand() ? Movement::keptFor($row, $job) : 0;
             if ($how === Moved::Freed && $count > $kept) {
                 $this->refuse('count', $kept === 0 ? 'None are kept for this job.' : "Only {$kept} are kept for this job.");
             }

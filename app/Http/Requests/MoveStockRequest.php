@@ -8,10 +8,8 @@ use App\Models\Job;
 use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Enum;
 use NeatSpindle\Core\Parts\Stock\Moved;
-
-use function is_string;
-use function str_starts_with;
 
 /** What came, went, broke or went back. */
 class MoveStockRequest extends FormRequest
@@ -20,7 +18,7 @@ class MoveStockRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'how' => ['required', 'string', Rule::in(array_column($this->can(), 'value'))],
+            'how' => ['required', 'string', new Enum(Moved::class)],
             'count' => ['required', 'integer', 'min:1', 'max:10000'],
             'job' => [
                 Rule::requiredIf(Moved::tryFrom($this->string('how')->value())?->isForAJob() === true), 'nullable', 'integer',
@@ -37,14 +35,6 @@ class MoveStockRequest extends FormRequest
             'how.*' => 'Say what became of them.', 'count.*' => 'How many? A whole number from 1 to 10000.',
             'job.required' => 'For which job?', 'job.*' => 'No job of the workshop has this number.',
         ];
-    }
-
-    /** @return list<Moved> spacers are reserved from a job's own page, by what its stack uses */
-    private function can(): array
-    {
-        $key = $this->route('key');
-
-        return is_string($key) && str_starts_with($key, 'spacer-') ? Moved::byHand() : [...Moved::byHand(), Moved::Reserved, Moved::Freed];
     }
 
     public function how(): Moved

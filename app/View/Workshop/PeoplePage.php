@@ -14,6 +14,9 @@ class PeoplePage
 {
     public readonly Finder $find;
 
+    /** @var Collection<int, User>|null */
+    private ?Collection $people = null;
+
     /** @param  mixed  $find  words from the address */
     public function __construct(public readonly User $user, mixed $find = null)
     {
@@ -23,7 +26,7 @@ class PeoplePage
     /** @return Collection<int, User> those who may come in first */
     public function people(): Collection
     {
-        return User::query()->where('workshop_id', $this->user->workshop_id)->orderByRaw('shut_out_at is not null')->orderBy('name')->get()
+        return $this->people ??= User::query()->where('workshop_id', $this->user->workshop_id)->orderByRaw('shut_out_at is not null')->orderBy('name')->get()
             ->filter(fn (User $one) => $this->find->finds($one->name, $one->email, $one->role->label()))->values();
     }
 

@@ -6,7 +6,6 @@ namespace App\View\Workshop;
 
 use App\Models\Movement;
 use App\Models\Row;
-use App\Models\Spacer;
 use App\Models\Stocked;
 use App\Models\StockRows;
 use App\Models\User;
@@ -31,10 +30,10 @@ class StockRowPage
         return StockRows::keyOf($this->row);
     }
 
-    /** @return list<Moved> what can be said of it by hand; spacers are reserved from a job's own page, by what its stack uses */
+    /** @return list<Moved> what can be said of it by hand */
     public function moves(): array
     {
-        return $this->row instanceof Spacer ? Moved::byHand() : [...Moved::byHand(), Moved::Reserved, Moved::Freed];
+        return Moved::byHand($this->row->isKeptByHand());
     }
 
     /** @return Collection<int, Movement> the latest first */

@@ -36,9 +36,16 @@ enum Moved: string
         return $this === self::Reserved || $this === self::Freed;
     }
 
-    /** @return list<self> what somebody can say of anything by hand; a count says how many there are */
-    public static function byHand(): array
+    /**
+     * What somebody can say of something by hand; a count says how many there are.
+     *
+     * @param  bool  $isKeptByHand whether it can be reserved so too
+     * @return list<self>
+     */
+    public static function byHand(bool $isKeptByHand): array
     {
-        return [self::Received, self::Taken, self::GivenBack, self::Spoilt, self::SentBack];
+        $moves = [self::Received, self::Taken, self::GivenBack, self::Spoilt, self::SentBack];
+
+        return $isKeptByHand ? [...$moves, self::Reserved, self::Freed] : $moves;
     }
 }

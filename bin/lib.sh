@@ -144,7 +144,7 @@ port_is_free() {
 }
 
 # PHP as a web server of ours: its limits fit ours, and it does not say what it is.
-PHP_WEB=(php -d variables_order=EGPCS -d upload_max_filesize=24M -d post_max_size=26M -d expose_php=0)
+PHP_WEB=(php -d variables_order=EGPCS -d upload_max_filesize=24M -d post_max_size=26M -d max_input_vars=5000 -d expose_php=0)
 
 # A folder of our own for what lives as long as this process, with who made it. $1 a name, $2 where, if not among temporary things.
 # The path stays short enough for a socket to lie in it.

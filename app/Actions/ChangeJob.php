@@ -56,27 +56,47 @@ class ChangeJob
     {
         return DB::transaction(function () use ($job, $by, $ability, $seen, $change): mixed {
             $this->submission->claim($by);
-            $held = Job::opened($job->id, isToBeChanged: true);
-            $this->gate->forUser($by)->authorize($ability, $held);
-            if ($held->ended_at !== null && ! in_array($ability, self::AFTER_ITS_END, true)) {
-                throw JobHasEnded::on($held);
-            }
-            if ($held->handed_over_at !== null && ! in_array($ability, self::AFTER_HAND_OVER, true)) {
-                throw HandedOverAlready::on($held);
-            }
-            if ($seen !== null && $seen !== $held->version) {
-                throw JobChangedMeanwhile::job($held);
-            }
-            $before = OpenJob::of($held);
-            $rows = StandingRows::besideTicks($held);
-            $result = $change($before);
-            $held->forceFill(['version' => $held->version + 1, 'changed_by_id' => $by->id]);
-            $this->isInOneGo ?: $this->keepProgress($this->stands = $this->renewed($held, $before, $rows));
-            $held->save();
-            $job->setRawAttributes($held->getAttributes(), true);
 
-            return $result;
+            return $this->asPartOfMore($job, $by, $ability, $seen, $change);
         }, self::ATTEMPTS);
+    }
+
+    /**
+     * A change of a job that is part of one of more than this job: to be asked for inside the transaction of that, before the workshop is
+     * held, job after job in the order of their ids.
+     *
+     * @template T
+     *
+     * @param  Closure(OpenJob): T  $change
+     * @return T
+     */
+    public function asPartOfMore(Job $job, User $by, string $ability, ?int $seen, Closure $change): mixed
+    {
+        $held = Job::opened($job->id, isToBeChanged: true);
+        $this->expectItMay($held, $by, $ability, $seen);
+        $before = OpenJob::of($held);
+        $rows = StandingRows::besideTicks($held);
+        $result = $change($before);
+        $held->forceFill(['version' => $held->version + 1, 'changed_by_id' => $by->id]);
+        $this->isInOneGo ?: $this->keepProgress($this->stands = $this->renewed($held, $before, $rows));
+        $held->save();
+        $job->setRawAttributes($held->getAttributes(), true);
+
+        return $result;
+    }
+
+    private function expectItMay(Job $held, User $by, string $ability, ?int $seen): void
+    {
+        $this->gate->forUser($by)->authorize($ability, $held);
+        if ($held->ended_at !== null && ! in_array($ability, self::AFTER_ITS_END, true)) {
+            throw JobHasEnded::on($held);
+        }
+        if ($held->handed_over_at !== null && ! in_array($ability, self::AFTER_HAND_OVER, true)) {
+            throw HandedOverAlready::on($held);
+        }
+        if ($seen !== null && $seen !== $held->version) {
+            throw JobChangedMeanwhile::job($held);
+        }
     }
 
     /**

@@ -41,6 +41,16 @@ class WorkshopCatalogue
         return new self($parts, $job->spacers, ReceivedBox::of($job, $parts->motors[$job->kit->motor_id ?? 0] ?? null)->packed()->rows());
     }
 
+    /**
+     * With more in the drawer than lies there.
+     *
+     * @param  list<SpacerRow>  $more
+     */
+    public function with(array $more): self
+    {
+        return new self($this->parts, $this->spacers, [...$this->box, ...$more]);
+    }
+
     /** Whether anything can be judged with it: there is a motor, and a ring to judge it with. */
     public function suffices(): bool
     {

@@ -48,6 +48,9 @@ final class FreeText
         'house_rules' => ['why' => 'Why the house does it so'],
         'leads' => ['connector' => 'A plug in the drawer', 'lies_in' => 'Where leads lie'],
         'movements' => ['note' => 'A note in the book of stock'],
+        'order_lines' => ['what' => 'Something ordered'],
+        'orders' => ['note' => 'A note to an order'],
+        'suppliers' => ['name' => 'Who is ordered from'],
         'stock_items' => ['name' => 'Something in the book of stock', 'lies_in' => 'Where something lies'],
         'spacers' => ['lies_in' => 'Where spacers lie'],
     ];

@@ -10,11 +10,9 @@ use App\Models\Absence;
 final readonly class WhatIf
 {
     /**
-     * @param  ?int  $job  whose plan would be another
-     * @param  array{promised_on?: ?string, parts_on?: ?string, before_id?: ?int, hands?: ?array<string, int>}  $plan  of that job
+     * @param  array<int, array{promised_on?: ?string, parts_on?: ?string, before_id?: ?int, hands?: ?array<string, int>}>  $plans  of jobs whose
+     *                                                                                                                         plan would be another, by job
      * @param  ?Absence  $absence  as it would be noted, not kept
      */
-    public function __construct(
-        public ?int $job = null, public array $plan = [], public ?Absence $absence = null,
-    ) {}
+    public function __construct(public array $plans = [], public ?Absence $absence = null) {}
 }

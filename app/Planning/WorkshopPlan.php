@@ -104,7 +104,7 @@ class WorkshopPlan
     /** The same, if something were otherwise. */
     public function if(WhatIf $whatIf): self
     {
-        $jobs = $this->jobs->map(fn (Job $job) => $job->id === $whatIf->job ? (clone $job)->fill($whatIf->plan) : $job);
+        $jobs = $this->jobs->map(fn (Job $job) => isset($whatIf->plans[$job->id]) ? (clone $job)->fill($whatIf->plans[$job->id]) : $job);
         $absences = $whatIf->absence === null ? $this->absences : $this->absences->concat([$whatIf->absence]);
 
         return new self($this->opening, $this->wall, $jobs, $this->people, $absences, $this->minutes, $this->benches, $this->from);

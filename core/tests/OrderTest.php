@@ -7,12 +7,16 @@ use NeatSpindle\Core\Choosing\Fit\Prospect;
 use NeatSpindle\Core\Choosing\Fit\ShellGuesses;
 use NeatSpindle\Core\Choosing\Fit\Standing;
 use NeatSpindle\Core\Choosing\Order\Alternative;
+use NeatSpindle\Core\Choosing\Order\Asking;
+use NeatSpindle\Core\Choosing\Order\JointOrder;
 use NeatSpindle\Core\Choosing\Order\Proof;
+use NeatSpindle\Core\Choosing\Order\Share;
 use NeatSpindle\Core\Choosing\Order\Shortage;
 use NeatSpindle\Core\Choosing\Order\SurvivingOrder;
 use NeatSpindle\Core\Donor\Bike\Doubtful;
 use NeatSpindle\Core\Donor\Bike\Scenario;
 use NeatSpindle\Core\Donor\Shell\Identification;
+use NeatSpindle\Core\Parts\Drawer\Drawer;
 use NeatSpindle\Core\Parts\Drawer\DrawerPicker;
 use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Parts\Drawer\SpacerRow;
@@ -145,3 +149,31 @@ it('says with which of the shells it may be a motor would go', function (): void
     }
     expect(array_filter($guesses->goesIf))->not->toBe([]);
 });
+
+it('orders for several jobs at once what serves each, whatever the readings of all of them turn out to be', function (int $seed): void {
+    mt_srand($seed);
+    $names = ['hardtail-73', 'hub-gear-68', 'yoke-on-68', 'fat-100-long-sleeve'];
+    $sheets = array_map(fn (string $name) => doubtfulJob($name, mt_rand(5, 40) / 100, $seed), $names);
+    $drawer = $sheets[0]->job->catalogue->drawer;
+    $asking = array_map(fn (Worksheet $sheet, int $i) => new Asking($i, $sheet->recipe, $i === 1 ? [new SpacerRow(100, 1, $drawer->rows[0]->uses)] : []), $sheets, array_keys($sheets));
+    $joint = JointOrder::of($asking, $drawer);
+    $all = new Drawer([...$drawer->left(), ...$asking[1]->own, ...array_merge(...array_map(fn (Share $share) => $share->order->pieces ?? [], $joint->shares))]);
+
+    $taken = [];
+    foreach ($joint->shares as $i => $share) {
+        expect((new Proof($sheets[$i]->recipe))->holds(new Drawer($share->mayTake)))->toBe($share->order->pieces !== null);
+        foreach ($share->mayTake as $row) {
+            $key = $row->hundredths.' '.implode(' ', array_column($row->uses, 'value'));
+            $taken[$key] = ($taken[$key] ?? 0) + $row->quantity;
+        }
+        for ($truth = 0; $truth < 20; $truth++) {
+            $scenario = Scenario::at(array_map(fn () => mt_rand(-10_000, 10_000) / 10_000, array_flip(array_column(Doubtful::cases(), 'value'))));
+            expect($sheets[$i]->recipe->settled($scenario)->solve(new DrawerPicker(new Drawer($share->mayTake)))->isBuilt())->toBe($share->order->pieces !== null);
+        }
+    }
+    foreach ($taken as $key => $count) {
+        $there = array_sum(array_map(fn (SpacerRow $row) => $row->hundredths.' '.implode(' ', array_column($row->uses, 'value')) === $key ? $row->quantity : 0, $all->rows));
+        expect($count)->toBeLessThanOrEqual($there);
+    }
+    expect($joint->toOrder())->not->toBe([])->and($joint->beyondHelp())->toBe([]);
+})->with([1, 2, 3]);

@@ -6,12 +6,19 @@ namespace Database\Seeders;
 
 use App\Actions\ChangeJob;
 use App\Actions\House\ChooseSchool;
+use App\Actions\Orders\PlaceOrder;
+use App\Actions\Orders\ReceiveOrder;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Workshop;
+use App\Ordering\Proposed;
+use App\Ordering\ToOrder;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Auth;
 use NeatSpindle\Core\Ground\House\School;
+
+use function array_slice;
 
 /**
  * A week in a made-up workshop, from `database/demo`: everything goes through the same doors as at the bench.
@@ -36,7 +43,24 @@ class DemoSeeder extends Seeder
             $bench->job($by, $by->role === Role::Apprentice ? $maren : $by, $job);
             Carbon::setTestNow();
         }
+        $this->order($maren);
         $this->rule($maren, 0, School::CupDrive, 'The drive-side one is what sticks here; better to know it while the shell is stiff.');
+    }
+
+    /** Two orders: one that is on its way for the jobs, one that is late and came in part. */
+    private function order(User $by): void
+    {
+        Auth::setUser($by);
+        $late = ToOrder::of($by->workshop)->lines;
+        Carbon::setTestNow(now()->subDays(9)->setTime(16, 20));
+        $shelf = array_filter($late, fn (Proposed $line) => $line->job === null);
+        $order = app(PlaceOrder::class)($by, 'Ferrow Chain and Cable', array_column(array_map(fn (Proposed $line) => [$line->key, $line->count], $shelf), 1, 0), ['Gear housing, in metres', 20], now()->addDays(5)->format('Y-m-d'), 'by post');
+        Carbon::setTestNow();
+        $line = $order->lines()->latest('id')->firstOrFail();
+        app(ReceiveOrder::class)($by, $order, $order->version, [$line->id => 10], []);
+        $spacers = array_filter(ToOrder::of($by->workshop)->lines, fn (Proposed $line) => $line->job !== null && $line->mark === null);
+        app(PlaceOrder::class)($by, 'Skelder Turning', array_column(array_map(fn (Proposed $line) => [$line->key, $line->count], array_slice($spacers, 0, 2)), 1, 0), ['Deburring, by the hour', 1], today()->addDays(6)->format('Y-m-d'), null);
+        Auth::forgetUser();
     }
 
     private function rule(User $by, int $daysAgo, School $school, string $why): void

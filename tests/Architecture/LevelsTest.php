@@ -18,12 +18,12 @@ const CORE_PARTS = [
     'Fitting' => ['Route', 'Battery', 'Cockpit', 'Sensor'],
     'Measuring' => ['Strip', 'Survey', 'Frame', 'Frame\Kind'],
     'Holding' => ['Build', 'Mount', 'Mount\Sleeve', 'Mount\Yoke', 'Mount\TwinPlate', 'Catalogue', 'Reaction', 'Around'],
-    'Choosing' => ['Hill', 'Brake', 'Ride', 'Order', 'Fit'],
+    'Choosing' => ['Hill', 'Brake', 'Ride', 'Order', 'Hold', 'Fit'],
     'Whole' => ['Job', 'Exchange', 'Measured', 'Worksheet', 'Needs', 'Prove', 'Logbook', 'Schedule', 'Calendar'],
 ];
 
 const APP_LEVELS = [
-    'Models\Values', 'Models\Casts', 'Models\Scopes', 'Models', 'Notifications', 'Policies', 'Instruments', 'Instruments\Simulated', 'Assembly', 'Bench', 'Planning', 'Documents', 'Actions', 'Actions\Stock', 'Actions\House', 'Actions\Jobs', 'Actions\Catalogue',
+    'Models\Values', 'Models\Casts', 'Models\Scopes', 'Models', 'Notifications', 'Policies', 'Instruments', 'Instruments\Simulated', 'Assembly', 'Bench', 'Planning', 'Ordering', 'Documents', 'Actions', 'Actions\Stock', 'Actions\Orders', 'Actions\House', 'Actions\Jobs', 'Actions\Catalogue',
     'Actions\Calendar', 'Actions\Survey', 'Actions\Kit', 'Actions\Steps', 'Actions\Prove', 'Actions\Drawer', 'Actions\Road', 'Actions\People',
     'View\Drawings', 'View\Shared', 'View\Job', 'View\Survey', 'View\Strip', 'View\Matching', 'View\Stack', 'View\Line', 'View\Route', 'View\Build', 'View\Prove', 'View\Calendar', 'View\Workshop',
     'Http\Downloads', 'Http\Middleware', 'Http\Requests', 'Http\Controllers', 'Console\Commands', 'Providers',

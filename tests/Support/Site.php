@@ -96,7 +96,7 @@ final class Site
     {
         $root = dirname(__DIR__, 2);
         $server = Process::start(
-            [PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=24M', '-d', 'post_max_size=26M', '-d', 'expose_php=0', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/server.php"],
+            [PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=24M', '-d', 'post_max_size=26M', '-d', 'max_input_vars=5000', '-d', 'expose_php=0', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/server.php"],
             [
                 'PHP_CLI_SERVER_WORKERS' => '3', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'CACHE_LIMITER' => 'limits', 'APP_ENV' => 'testing', 'APP_DEBUG' => 'false',
                 'LARAVEL_STORAGE_PATH' => $storage, 'VIEW_COMPILED_PATH' => "{$root}/storage/framework/views", 'APP_URL' => "http://127.0.0.1:{$port}", 'APP_KEY' => (string) config('app.key'),

@@ -26,13 +26,14 @@ class ReadPlainText
 
     private const LISTS_IN_FORMS = [
         'weights', 'uses', 'seen', 'kinds', 'sides', 'widths', 'makes', 'new', 'tags',
-        'found', 'torques', 'notes', 'here', 'subjects', 'counts', 'why', 'figures', 'choices', 'people', 'steps', 'with', 'values', 'saw', 'reasons',
+        'found', 'torques', 'notes', 'here', 'subjects', 'counts', 'why', 'figures', 'choices', 'people', 'steps', 'with', 'values', 'saw', 'reasons', 'take', 'lines', 'came', 'wrong',
     ];
 
     /** In bytes; no field of ours is longer. */
     private const LONGEST = 10_000;
 
-    private const LONGEST_LIST = 100;
+    /** As many as a workshop keeps things, each with a figure of its own. */
+    private const LONGEST_LIST = 1500;
 
     /** @throws ValidationException */
     public function handle(Request $request, Closure $next): Response

@@ -53,7 +53,7 @@ class PlanJobRequest extends VersionedRequest
 
     public function whatIf(): WhatIf
     {
-        return new WhatIf($this->planned()->id, $this->plan());
+        return new WhatIf([$this->planned()->id => $this->plan()]);
     }
 
     public function planned(): Job

@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace App\View\Workshop;
 
 use App\Assembly\ReceivedBox;
-use App\Assembly\WorkshopCatalogue;
-use App\Bench\OpenJob;
 use App\Models\Job;
-use App\Models\ReservationState;
-use App\Models\StandingRows;
 use App\Models\User;
+use App\Ordering\WaitingJobs;
 use App\View\Shared\Shopping;
 use NeatSpindle\Core\Choosing\Order\Purchase;
 use NeatSpindle\Core\Choosing\Order\Shortage;
@@ -81,19 +78,14 @@ class MissingPage
     /** @return list<array{job: Job, shortage: Shortage}> */
     private function read(): array
     {
-        $jobs = Job::query()->with('reservations')->whereNull('ended_at')->whereNull('handed_over_at')
-            ->whereHas('kit', fn ($kit) => $kit->whereNotNull('motor_id')->whereNotNull('ring_id'))
-            ->orderByRaw('promised_on is null')->orderBy('promised_on')->orderBy('number')->get();
-        StandingRows::fillAll(array_values($jobs->all()));
-        $catalogue = WorkshopCatalogue::of($this->user->workshop_id);
         $drawer = null;
         $read = [];
-        foreach ($jobs as $job) {
-            $open = new OpenJob($job, $catalogue);
+        foreach (WaitingJobs::of($this->user->workshop_id) as $open) {
             $worksheet = $open->worksheet();
-            if ($worksheet === null || $job->reservations->contains('state', ReservationState::Taken)) {
+            if ($worksheet === null) {
                 continue;
             }
+            $job = $open->job;
             $drawer ??= $worksheet->job->catalogue->drawer;
             $box = ReceivedBox::of($job, $open->motor())->packed();
             $shortage = Shortage::of($worksheet->recipe, $drawer->with($box->rows()), $worksheet->job->kit->byHand);

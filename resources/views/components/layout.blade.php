@@ -20,7 +20,7 @@
                 <nav aria-label="Workshop">
                     <a href="{{ route('bench') }}" @if(request()->routeIs('bench', 'job.*')) aria-current="true" @endif>Bench</a>
                     <a href="{{ route('calendar') }}" @if(request()->routeIs('calendar*')) aria-current="page" @endif>Calendar</a>
-                    <a href="{{ route('drawer') }}" @if(request()->routeIs('drawer*', 'stock*')) aria-current="page" @endif>Drawer</a>
+                    <a href="{{ route('drawer') }}" @if(request()->routeIs('drawer*', 'stock*', 'order*')) aria-current="page" @endif>Drawer</a>
                     <a href="{{ route('catalogue') }}" @if(request()->routeIs('catalogue', 'parts', 'part')) aria-current="page" @endif>Catalogue</a>
                     <a href="{{ route('logbook') }}" @if(request()->routeIs('logbook')) aria-current="page" @endif>Logbook</a>
                     <a href="{{ route('house') }}" @if(request()->routeIs('house')) aria-current="page" @endif>Rules</a>

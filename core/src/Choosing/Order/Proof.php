@@ -11,6 +11,7 @@ use NeatSpindle\Core\Holding\Mount\DoubtAxis;
 use NeatSpindle\Core\Holding\Mount\Recipe;
 use NeatSpindle\Core\Parts\Drawer\Drawer;
 use NeatSpindle\Core\Parts\Drawer\DrawerPicker;
+use NeatSpindle\Core\Parts\Drawer\SpacerRow;
 
 use function array_slice;
 use function count;
@@ -63,6 +64,19 @@ final class Proof
         }
 
         return null;
+    }
+
+    /** @return list<int> the most that is taken of each row of a drawer, over all truths */
+    public function most(Drawer $drawer): array
+    {
+        $there = $drawer->left();
+        $most = array_map(fn () => 0, $there);
+        foreach ($this->shifts($drawer) as $shifts) {
+            $left = $this->settled($shifts)->solve(new DrawerPicker($drawer))->leftOf($drawer);
+            $most = array_map(fn (int $so, SpacerRow $row, SpacerRow $rest) => max($so, $row->quantity - $rest->quantity), $most, $there, $left);
+        }
+
+        return $most;
     }
 
     /** How many truths there are to tell apart with a drawer. */

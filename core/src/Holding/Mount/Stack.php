@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace NeatSpindle\Core\Holding\Mount;
 
+use NeatSpindle\Core\Parts\Drawer\Drawer;
 use NeatSpindle\Core\Parts\Drawer\Filling;
 use NeatSpindle\Core\Parts\Drawer\Place;
+use NeatSpindle\Core\Parts\Drawer\SpacerRow;
 use NeatSpindle\Core\Parts\Drawer\Spacers;
 use NeatSpindle\Core\Sums\Margin\Margin;
 use NeatSpindle\Core\Sums\Margin\MarginName;
@@ -101,6 +103,16 @@ final readonly class Stack
     public function pieceCount(): int
     {
         return $this->filling->pieceCount();
+    }
+
+    /** @return list<SpacerRow> what a drawer still has once the stack is filled from it */
+    public function leftOf(Drawer $drawer): array
+    {
+        foreach ($this->mount->places() as $place) {
+            $drawer = $drawer->without(array_map(SpacerRow::hundredths(...), $this->spacers[$place->value]->pieces ?? []), $place);
+        }
+
+        return $drawer->left();
     }
 
     /** The sum of what is in a place, in mm; nothing where nothing is. */

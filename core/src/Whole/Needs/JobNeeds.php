@@ -11,6 +11,7 @@ use NeatSpindle\Core\Fitting\Route\PlugName;
 use NeatSpindle\Core\Fitting\Route\RouteVerdict;
 use NeatSpindle\Core\Fitting\Route\RunRoute;
 use NeatSpindle\Core\Holding\Build\BuildSheet;
+use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Circumstances;
 use NeatSpindle\Core\Holding\Build\Cure;
 use NeatSpindle\Core\Holding\Build\Found;
@@ -135,8 +136,8 @@ final class JobNeeds
 
     private function spacer(float $mm, string $place, int $count, Origin $origin): void
     {
-        $this->add(
-            sprintf('Spacer %.2f mm, %s', $mm, lcfirst(Place::from($place)->label())), $origin, ...self::TAKEN_AT[$place], count: $count,
+        $this->needs[] = new Need(
+            sprintf('Spacer %.2f mm, %s', $mm, lcfirst(Place::from($place)->label())), $count, $origin, $this->waiting(...self::TAKEN_AT[$place]), isSpacer: true,
         );
     }
 
@@ -232,8 +233,12 @@ final class JobNeeds
 
     private function add(string $what, Origin $origin, string $step, string $orStep = '', int $count = 1, bool $isCountedIn = false): void
     {
-        $waits = $this->build->step($step) ?? $this->build->step($orStep);
-        $this->needs[] = new Need($what, $count, $origin, $waits, $isCountedIn);
+        $this->needs[] = new Need($what, $count, $origin, $this->waiting($step, $orStep), $isCountedIn);
+    }
+
+    private function waiting(string $step, string $orStep = ''): ?BuildStep
+    {
+        return $this->build->step($step) ?? $this->build->step($orStep);
     }
 
     /**

@@ -15,9 +15,13 @@ final readonly class Need
     /** The title of that step. */
     public ?string $waits;
 
-    /** @param  bool  $isCountedIn  whether it counts as here only once it lies in the drawer, with its length */
-    public function __construct(public string $what, public int $count, public Origin $origin, ?BuildStep $waits, private bool $isCountedIn = false)
-    {
+    /**
+     * @param  bool  $isCountedIn  whether it counts as here only once it lies in the drawer, with its length
+     * @param  bool  $isSpacer  whether it is a spacer of the stack
+     */
+    public function __construct(
+        public string $what, public int $count, public Origin $origin, ?BuildStep $waits, private bool $isCountedIn = false, public bool $isSpacer = false,
+    ) {
         $this->step = $waits?->code;
         $this->waits = $waits?->title;
     }

@@ -21,7 +21,8 @@ class OrdersTable
 
         return [['order', 'supplier', 'placed_on', 'expected_on', 'what', 'ordered', 'came', 'went_back', 'job'], ...$orders->flatMap(
             fn (Order $order) => $order->lines->map(fn (OrderLine $line): array => [
-                (string) $order->number, $order->supplier->name, $order->placed_on->format('Y-m-d'), (string) $order->expected_on?->format('Y-m-d'), $line->what,
+                (string) $order->number, $order->supplier->name, $order->placed_on->format('Y-m-d'),
+                (string) $order->expected_on?->format('Y-m-d'), $line->what,
                 (string) $line->count, (string) $line->came, (string) $line->went_back, (string) $line->job?->number,
             ])->all(),
         )->all()];

@@ -93,6 +93,7 @@ final class FreeText
         'answers' => ['question', 'value'],
         'arrivals' => ['mark'],
         'movements' => ['how'],
+        'order_lines' => ['mark'],
         'stock_items' => ['kind'],
         'bikes' => ['frame_material', 'kind'],
         'box_records' => ['state'],

@@ -12,6 +12,7 @@ use function max;
 /**
  * One thing of an order: so many were ordered, so many came, and of those so many went back because they were wrong.
  *
+ * @property int $workshop_id
  * @property string $what
  * @property int $count
  * @property int $came
@@ -27,9 +28,10 @@ class OrderLine extends Row
 {
     public $timestamps = false;
 
-    protected $fillable = ['order_id', 'what', 'count', 'came', 'went_back', 'spacer_id', 'lead_id', 'stock_item_id', 'job_id', 'mark'];
+    protected $fillable = ['workshop_id', 'order_id', 'what', 'count', 'came', 'went_back', 'spacer_id', 'lead_id', 'stock_item_id', 'job_id', 'mark'];
 
-    protected $casts = ['count' => 'int', 'came' => 'int', 'went_back' => 'int', 'spacer_id' => 'int', 'lead_id' => 'int', 'stock_item_id' => 'int', 'job_id' => 'int'];
+    protected $casts = ['count' => 'int', 'came' => 'int', 'went_back' => 'int', 'spacer_id' => 'int', 'lead_id' => 'int',
+        'stock_item_id' => 'int', 'job_id' => 'int'];
 
     protected $attributes = ['came' => 0, 'went_back' => 0];
 
@@ -40,8 +42,9 @@ class OrderLine extends Row
      */
     public static function awaited(int $workshopId): Builder
     {
-        return self::query()->whereIn('order_id', Order::query()->withoutGlobalScopes()->where('workshop_id', $workshopId)->whereNull('ended_at')->select('id'))
-            ->whereRaw('count > came - went_back');
+        $open = Order::query()->withoutGlobalScopes()->where('workshop_id', $workshopId)->whereNull('ended_at')->select('id');
+
+        return self::query()->where('order_lines.workshop_id', $workshopId)->whereIn('order_id', $open)->whereRaw('count > came - went_back');
     }
 
     /** @return BelongsTo<Order, $this> */

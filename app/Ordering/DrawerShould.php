@@ -54,7 +54,8 @@ final class DrawerShould
         StandingRows::fillAll(array_values($jobs));
         $catalogue = WorkshopCatalogue::of($this->workshop->id);
         $sheets = array_filter(array_map(fn (Job $job) => (new OpenJob($job, $catalogue))->worksheet(), $jobs));
-        $kinds = array_values($this->spacers()->map(fn (Spacer $spacer) => new SpacerRow(SpacerRow::hundredths($spacer->thickness_mm), 1, $spacer->uses))->all());
+        $kinds = array_values($this->spacers()->map(fn (Spacer $spacer) => new SpacerRow(SpacerRow::hundredths($spacer->thickness_mm),
+            1, $spacer->uses))->all());
         $found = DrawerToHold::of(array_values(array_map(fn ($sheet) => $sheet->recipe, $sheets)), $kinds, $this->percent / 100);
         Cache::put($this->mark(), $found, now()->addDays(self::KEPT_DAYS));
 
@@ -90,7 +91,8 @@ final class DrawerShould
     private function mark(): string
     {
         return 'should hold '.hash('xxh128', serialize([
-            $this->workshop->id, $this->percent, $this->jobs()->map(fn (Job $job) => [$job->id, $job->version])->all(), (string) $this->workshop->getAttribute('catalogue_version'),
+            $this->workshop->id, $this->percent, $this->jobs()->map(fn (Job $job) => [$job->id, $job->version])->all(),
+            (string) $this->workshop->getAttribute('catalogue_version'),
             $this->spacers()->map(fn (Spacer $spacer) => $spacer->key())->all(),
         ]));
     }

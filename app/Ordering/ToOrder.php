@@ -57,16 +57,20 @@ final readonly class ToOrder
         $awaited = OrderLine::awaited($workshop->id)->get();
         $rows = StockRows::all();
         $mark = hash('xxh128', serialize([
-            array_map(fn (OpenJob $one) => [$one->job->id, $one->job->version, $one->job->promised_on], $jobs), $jobs === [] ? '' : $jobs[0]->job->catalogueVersion(),
-            $awaited->toArray(), $rows->map(fn (Stocked $row) => $row->shelf())->all(), $rows->map(fn (Stocked $row) => $row->minimum)->all(), Movement::query()->max('id'),
+            array_map(fn (OpenJob $one) => [$one->job->id, $one->job->version, $one->job->promised_on], $jobs), $jobs === []
+                ? '' : $jobs[0]->job->catalogueVersion(),
+            $awaited->toArray(), $rows->map(fn (Stocked $row) => $row->shelf())->all(), $rows->map(fn (Stocked $row) => $row->minimum)
+                ->all(), Movement::query()->max('id'),
         ]));
         /** @var array{list<Proposed>, list<int>} $kept */
-        $kept = Cache::remember("to order {$workshop->id} {$mark}", now()->addDays(self::KEPT_DAYS), function () use ($jobs, $awaited, $rows): array {
+        $kept = Cache::remember("to order {$workshop->id} {$mark}", now()->addDays(self::KEPT_DAYS), function () use ($jobs, $awaited,
+            $rows): array {
             $known = $rows->whereInstanceOf(Spacer::class)->mapWithKeys(fn (Spacer $spacer) => [$spacer->id => $spacer])->all();
             $coming = self::coming($awaited, $known);
             $joint = self::spacers($jobs, $coming, $known);
 
-            return [[...self::ordered($joint, $jobs, $known), ...self::needs($jobs, $joint, $coming, $awaited), ...self::shelves($rows, $awaited)], array_map(fn (Share $share) => self::number($jobs, $share), $joint->beyondHelp())];
+            return [[...self::ordered($joint, $jobs, $known), ...self::needs($jobs, $joint, $coming, $awaited), ...self::shelves($rows,
+                $awaited)], array_map(fn (Share $share) => self::number($jobs, $share), $joint->beyondHelp())];
         });
 
         return new self(...$kept);
@@ -91,7 +95,8 @@ final readonly class ToOrder
      */
     private static function spacers(array $jobs, array $coming, array $known): JointOrder
     {
-        $reserved = Reservation::query()->whereIn('job_id', array_map(fn (OpenJob $one) => $one->job->id, $jobs))->where('state', ReservationState::Reserved)
+        $reserved = Reservation::query()->whereIn('job_id', array_map(fn (OpenJob $one) => $one->job->id, $jobs))->where('state',
+            ReservationState::Reserved)
             ->get()->groupBy('job_id');
         $free = array_values(array_map(fn (Spacer $spacer) => self::rowOf($spacer, $spacer->shelf()->free()), $known));
         $asking = array_map(fn (OpenJob $one) => self::asking($one, $reserved->get($one->job->id) ?? new Collection, $known), $jobs);
@@ -121,7 +126,8 @@ final readonly class ToOrder
         $own = $reserved->filter(fn (Reservation $one) => isset($known[$one->spacer_id]))
             ->map(fn (Reservation $one) => self::rowOf($known[$one->spacer_id], $one->quantity))->values()->all();
 
-        return $worksheet === null ? null : new Asking($open->job->id, $worksheet->recipe, [...ReceivedBox::of($open->job, $open->motor())->packed()->rows(), ...$own]);
+        return $worksheet === null ? null : new Asking($open->job->id, $worksheet->recipe, [...ReceivedBox::of($open->job,
+            $open->motor())->packed()->rows(), ...$own]);
     }
 
     private static function rowOf(Spacer $spacer, int $count): SpacerRow
@@ -140,7 +146,8 @@ final readonly class ToOrder
         $lines = [];
         foreach ($joint->toOrder() as $share) {
             foreach ($share->order->counted() as [$row, $count]) {
-                $lines[] = self::spacer($row, $count, $keys[Spacer::keyOf($row->hundredths / 100, $row->uses)] ?? null, $share->job, self::number($jobs, $share));
+                $lines[] = self::spacer($row, $count, $keys[Spacer::keyOf($row->hundredths / 100, $row->uses)] ?? null, $share->job,
+                    self::number($jobs, $share));
             }
         }
 
@@ -150,7 +157,8 @@ final readonly class ToOrder
     private static function spacer(SpacerRow $row, int $count, ?string $stock, int $job, int $number): Proposed
     {
         $uses = array_column($row->uses, 'value');
-        $what = sprintf('Spacer %.2f mm, %s', $row->hundredths / 100, implode(', ', array_map(fn (SpacerUse $use) => $use->label(), $row->uses)));
+        $what = sprintf('Spacer %.2f mm, %s', $row->hundredths / 100, implode(', ', array_map(fn (SpacerUse $use) => $use->label(),
+            $row->uses)));
 
         return new Proposed(
             "job-{$job}-spacer-{$row->hundredths}-".implode('-', $uses), $stock === null ? "{$what}, made to measure" : $what, $count,
@@ -175,7 +183,8 @@ final readonly class ToOrder
             $open = new OpenJob($one->job, $one->catalogue->with([...$coming, ...$ordered[$one->job->id] ?? []]));
             foreach ($open->the(Gathering::class)->away() as $need) {
                 $need->isSpacer || $onTheWay->has("{$open->job->id} {$need->mark()}") || $lines[] = new Proposed(
-                    "job-{$open->job->id}-need-{$need->mark()}", Longest::cut($need->what, Longest::NEED), $need->count, job: $open->job->id, jobNumber: $open->job->number, mark: $need->mark(),
+                    "job-{$open->job->id}-need-{$need->mark()}", Longest::cut($need->what, Longest::NEED), $need->count,
+                    job: $open->job->id, jobNumber: $open->job->number, mark: $need->mark(),
                 );
             }
         }
@@ -190,7 +199,8 @@ final readonly class ToOrder
      */
     private static function shelves(Collection $rows, Collection $awaited): array
     {
-        $coming = $awaited->whereNull('job_id')->groupBy(fn (OrderLine $line) => $line->stockKey() ?? '')->map(fn (Collection $lines) => (int) $lines->sum(fn (OrderLine $line) => $line->out()));
+        $coming = $awaited->whereNull('job_id')->groupBy(fn (OrderLine $line) => $line->stockKey() ?? '')
+            ->map(fn (Collection $lines) => (int) $lines->sum(fn (OrderLine $line) => $line->out()));
         $lines = [];
         foreach ($rows as $key => $row) {
             $short = max(0, ($row->minimum ?? 0) - $row->shelf()->free()) - ($coming[$key] ?? 0);

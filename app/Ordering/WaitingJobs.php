@@ -7,6 +7,7 @@ namespace App\Ordering;
 use App\Assembly\WorkshopCatalogue;
 use App\Bench\OpenJob;
 use App\Models\Job;
+use App\Models\Lead;
 use App\Models\ReservationState;
 use App\Models\StandingRows;
 
@@ -27,6 +28,8 @@ final class WaitingJobs
             ->orderByRaw('promised_on is null')->orderBy('promised_on')->orderBy('number')->get();
         StandingRows::fillAll(array_values($jobs->all()));
         $catalogue = WorkshopCatalogue::of($workshopId);
+        $leads = Lead::query()->where('workshop_id', $workshopId)->inOrder()->get();
+        $jobs->each(fn (Job $job) => $job->setRelation('leads', $leads)->setRelation('spacers', $catalogue->spacers));
         $open = array_map(
             fn (Job $job) => new OpenJob($job, $catalogue),
             array_values($jobs->reject(fn (Job $job) => $job->reservations->contains('state', ReservationState::Taken))->all()),

@@ -33,6 +33,7 @@ return new class extends Migration
         });
         Schema::create('order_lines', function (Blueprint $table): void {
             $table->id();
+            $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
             $table->foreignId('order_id')->constrained()->cascadeOnDelete();
             $table->string('what', 250);
             $table->unsignedSmallInteger('count');

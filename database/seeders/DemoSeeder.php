@@ -54,12 +54,14 @@ class DemoSeeder extends Seeder
         $late = ToOrder::of($by->workshop)->lines;
         Carbon::setTestNow(now()->subDays(9)->setTime(16, 20));
         $shelf = array_filter($late, fn (Proposed $line) => $line->job === null);
-        $order = app(PlaceOrder::class)($by, 'Ferrow Chain and Cable', array_column(array_map(fn (Proposed $line) => [$line->key, $line->count], $shelf), 1, 0), ['Gear housing, in metres', 20], now()->addDays(5)->format('Y-m-d'), 'by post');
+        $order = app(PlaceOrder::class)($by, 'Ferrow Chain and Cable', array_column(array_map(fn (Proposed $line) => [$line->key,
+            $line->count], $shelf), 1, 0), ['Gear housing, in metres', 20], now()->addDays(5)->format('Y-m-d'), 'by post');
         Carbon::setTestNow();
         $line = $order->lines()->latest('id')->firstOrFail();
         app(ReceiveOrder::class)($by, $order, $order->version, [$line->id => 10], []);
         $spacers = array_filter(ToOrder::of($by->workshop)->lines, fn (Proposed $line) => $line->job !== null && $line->mark === null);
-        app(PlaceOrder::class)($by, 'Skelder Turning', array_column(array_map(fn (Proposed $line) => [$line->key, $line->count], array_slice($spacers, 0, 2)), 1, 0), ['Deburring, by the hour', 1], today()->addDays(6)->format('Y-m-d'), null);
+        app(PlaceOrder::class)($by, 'Skelder Turning', array_column(array_map(fn (Proposed $line) => [$line->key, $line->count],
+            array_slice($spacers, 0, 2)), 1, 0), ['Deburring, by the hour', 1], today()->addDays(6)->format('Y-m-d'), null);
         Auth::forgetUser();
     }
 

@@ -11,13 +11,13 @@
             <div class="work-wide">
                 @forelse ($page->parts() as $title => $lines)
                     <section class="panel" aria-label="{{ $title }}">
-                        <h2>{{ $title }}</h2>
+                        <div class="bench-head"><h2>{{ $title }}</h2><a class="btn btn-plain" href="{{ route('orders.new', ['tick' => $loop->index]) }}">Tick all<span class="visually-hidden"> of {{ lcfirst($title) }}</span></a></div>
                         <div class="scroll-x"><table class="ledger wordy">
                             <thead><tr><th>Order</th><th>How many</th><th>What</th><th>For job</th></tr></thead>
                             <tbody>
                                 @foreach ($lines as $line)
                                     <tr>
-                                        <td><label class="pick"><input class="form-check-input m-0" type="checkbox" name="take[]" value="{{ $line->key }}" @checked(in_array($line->key, (array) old('take', []), true))><span class="visually-hidden">Order {{ $line->what }}{{ $line->jobNumber === null ? '' : ", for {$line->jobNumber}" }}</span></label></td>
+                                        <td><label class="pick"><input class="form-check-input m-0" type="checkbox" name="take[]" value="{{ $line->key }}" @checked(in_array($line->key, (array) old('take', []), true) || $page->isTicked($loop->parent->index))><span class="visually-hidden">Order {{ $line->what }}{{ $line->jobNumber === null ? '' : ", for {$line->jobNumber}" }}</span></label></td>
                                         <td><input class="form-control w-auto" name="lines[{{ $line->key }}]" size="4" inputmode="numeric" aria-label="How many: {{ $line->what }}{{ $line->jobNumber === null ? '' : ", for {$line->jobNumber}" }}" value="{{ old("lines.{$line->key}", $line->count) }}" @error("lines.{$line->key}") aria-invalid="true" @enderror></td>
                                         <td>{{ $line->what }}<x-fault :for="'lines.'.$line->key" /></td>
                                         <td>@if ($line->job !== null)<a href="{{ route('job.order', $line->job) }}">{{ $line->jobNumber }}</a>@else – @endif</td>

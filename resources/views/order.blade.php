@@ -9,7 +9,7 @@
                 @csrf @formkey<input type="hidden" name="version" value="{{ $order->version }}">
                 <h2 id="lines-title">What was ordered</h2>
                 <div class="scroll-x"><table class="ledger wordy">
-                    <thead><tr><th>What</th><th>For job</th><th class="n">Ordered</th><th class="n">Here</th><th class="n">Went back</th>@if ($order->out() > 0)<th>Came now</th><th>Wrong of those</th>@endif</tr></thead>
+                    <thead><tr><th>What</th><th>For job</th><th class="n">Ordered</th><th class="n">Here</th><th class="n">Went back</th>@if ($order->out() > 0)<th class="n">Still to come</th><th>Came now</th><th>Wrong of those</th>@endif</tr></thead>
                     <tbody>
                         @foreach ($order->lines as $line)
                             <tr>
@@ -18,10 +18,11 @@
                                 <td class="n">{{ $line->count }}</td><td class="n">{{ $line->came - $line->went_back }}</td><td class="n">{{ $line->went_back ?: '–' }}</td>
                                 @if ($order->out() > 0)
                                     @if ($line->out() > 0)
-                                        <td><input class="form-control w-auto" name="came[{{ $line->id }}]" size="4" inputmode="numeric" aria-label="Came now: {{ $line->what }}" value="{{ old("came.{$line->id}") }}" placeholder="{{ $line->out() }}" @error("came.{$line->id}") aria-invalid="true" @enderror></td>
-                                        <td><input class="form-control w-auto" name="wrong[{{ $line->id }}]" size="4" inputmode="numeric" aria-label="Wrong of those: {{ $line->what }}" value="{{ old("wrong.{$line->id}") }}" @error("wrong.{$line->id}") aria-invalid="true" @enderror></td>
+                                        <td class="n">{{ $line->out() }}</td>
+                                        <td><input class="form-control w-auto" id="came-{{ $line->id }}" name="came[{{ $line->id }}]" size="4" inputmode="numeric" aria-label="Came now: {{ $line->what }}" value="{{ old("came.{$line->id}") }}" @error("came.{$line->id}") aria-invalid="true" @enderror></td>
+                                        <td><input class="form-control w-auto" id="wrong-{{ $line->id }}" name="wrong[{{ $line->id }}]" size="4" inputmode="numeric" aria-label="Wrong of those: {{ $line->what }}" value="{{ old("wrong.{$line->id}") }}" @error("wrong.{$line->id}") aria-invalid="true" @enderror></td>
                                     @else
-                                        <td colspan="2" class="soft">all here</td>
+                                        <td class="n">–</td><td colspan="2" class="soft">all here</td>
                                     @endif
                                 @endif
                             </tr>
@@ -31,7 +32,7 @@
                 <x-fault for="came" /><x-fault for="version" />
                 @if ($order->out() > 0)
                     <p class="form-hint mb-1">What is wrong goes back and is waited for again. What is kept goes into the book; what a job waits for is here for it once all of it came.</p>
-                    <p class="mb-0"><button class="btn btn-primary" data-key="d">Write in what came <kbd aria-hidden="true">d</kbd></button></p>
+                    <p class="mb-0"><button class="btn btn-primary" data-key="d">Write in what came <kbd aria-hidden="true">d</kbd></button> <button class="btn btn-plain" name="all" value="1" data-key="a">All of it came <kbd aria-hidden="true">a</kbd></button></p>
                 @endif
             </form>
             <div>

@@ -96,6 +96,9 @@ function writtenEverywhere(User $person, string $name): Job
     DB::table('feeds')->insert(['workshop_id' => $job->workshop_id, 'by_id' => $person->id, 'secret_hash' => 'x', 'told' => '{"title":"x"}']);
     DB::table('leads')->insert(['workshop_id' => $job->workshop_id, 'connector' => 'x', 'length_mm' => 1, 'quantity' => 1]);
     DB::table('stock_items')->insert(['workshop_id' => $job->workshop_id, 'kind' => 'small', 'name' => 'x']);
+    $supplier = DB::table('suppliers')->insertGetId(['workshop_id' => $job->workshop_id, 'name' => 'x']);
+    $order = DB::table('orders')->insertGetId(['workshop_id' => $job->workshop_id, 'supplier_id' => $supplier, 'number' => 1, 'placed_on' => today(), 'note' => 'x']);
+    DB::table('order_lines')->insert(['workshop_id' => $job->workshop_id, 'order_id' => $order, 'what' => 'x', 'count' => 1]);
     DB::table('runs')->insert(['job_id' => $job->id, 'position' => 39, 'name' => 'x', 'kind' => 'signal', 'from_place' => 'x', 'to_place' => 'y', 'supply_mm' => 1, 'connector' => 'z', 'off' => '["bar"]']);
     foreach (FreeText::OF_A_JOB + FreeText::OF_THE_WORKSHOP as $table => $columns) {
         foreach (array_keys($columns) as $column) {

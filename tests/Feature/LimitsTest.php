@@ -26,6 +26,8 @@ const GOES_TO = [
     'AddStockRequest' => ['name' => ['stock_items.name'], 'lies_in' => ['stock_items.lies_in'], 'good_until' => []],
     'KeepShelfRequest' => ['lies_in' => ['stock_items.lies_in', 'spacers.lies_in', 'leads.lies_in'], 'seen' => []],
     'MoveStockRequest' => ['note' => ['movements.note']],
+    'PlaceOrderRequest' => ['supplier' => ['suppliers.name'], 'take.*' => [], 'else' => ['order_lines.what'], 'note' => ['orders.note'], 'expected_on' => []],
+    'ExpectOrderRequest' => ['expected_on' => []],
     'AllowDecisionRequest' => ['because' => ['decisions.allowed_because']],
     'AnswerForRequest' => ['lack' => [], 'mark' => ['decisions.choice'], 'why.*' => ['decisions.reason']],
     'AnswerRequest' => ['value' => ['answers.value'], 'seen' => []],

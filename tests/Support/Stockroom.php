@@ -8,10 +8,12 @@ use App\Actions\ChangedMeanwhile;
 use App\Actions\Drawer\GivePiecesBack;
 use App\Actions\Drawer\ReservePieces;
 use App\Actions\Drawer\TakePieces;
+use App\Actions\Orders\ReceiveOrder;
 use App\Actions\Stock\CountStock;
 use App\Actions\Stock\MoveStock;
 use App\Models\Job;
 use App\Models\Movement;
+use App\Models\Order;
 use App\Models\Row;
 use App\Models\Stocked;
 use App\Models\StockRows;
@@ -37,7 +39,11 @@ final class Stockroom
         $did = ['moved' => 0, 'refused' => 0];
         for ($i = 0; $i < $times; $i++) {
             try {
-                mt_rand(0, 9) === 0 ? self::forAJob(Job::query()->whereKey($jobs[mt_rand(0, count($jobs) - 1)])->firstOrFail(), $person) : self::byHand($person);
+                match (mt_rand(0, 9)) {
+                    0 => self::forAJob(Job::query()->whereKey($jobs[mt_rand(0, count($jobs) - 1)])->firstOrFail(), $person),
+                    1 => self::fromAnOrder($person),
+                    default => self::byHand($person),
+                };
                 $did['moved']++;
             } catch (AuthorizationException|ValidationException|ChangedMeanwhile) {
                 $did['refused']++;
@@ -84,6 +90,13 @@ final class Stockroom
         $isForAJob = $how->isForAJob() || mt_rand(0, 1) === 1;
 
         return [$how, mt_rand(1, 6), $isForAJob ? Job::query()->where('workshop_id', $person->workshop_id)->inRandomOrder()->firstOrFail() : null, null];
+    }
+
+    private static function fromAnOrder(User $person): void
+    {
+        $order = Order::query()->whereNull('ended_at')->with('lines')->inRandomOrder()->first();
+        $line = $order?->lines->random();
+        $order === null || $line === null || app(ReceiveOrder::class)($person, $order, $order->version, [$line->id => mt_rand(1, 4)], [$line->id => mt_rand(0, 1)]);
     }
 
     private static function forAJob(Job $job, User $person): void

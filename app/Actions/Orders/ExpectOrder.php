@@ -19,7 +19,8 @@ class ExpectOrder extends OrderAction
     public function __invoke(User $by, Order $order, int $seen, string $on): void
     {
         $this->change($by, 'plan', function () use ($by, $order, $seen, $on): void {
-            $this->eachJob($by, 'choose', self::waiting($order), fn (OpenJob $open) => $open->job->fill(['parts_on' => self::partsOn($open->job, $on, $order->id)]));
+            $this->eachJob($by, 'choose', self::waiting($order),
+                fn (OpenJob $open) => $open->job->fill(['parts_on' => self::partsOn($open->job, $on, $order->id)]));
             $this->hold($by);
             $this->held($order, $seen, 'expected_on')->forceFill(['expected_on' => $on, 'version' => $seen + 1])->save();
         });
@@ -36,6 +37,7 @@ class ExpectOrder extends OrderAction
     /** @return list<int> jobs that something of it is still awaited for */
     private static function waiting(Order $order): array
     {
-        return array_values(array_filter($order->lines->filter(fn (OrderLine $line) => $line->out() > 0)->map(fn (OrderLine $line) => $line->job_id)->unique()->all()));
+        return array_values(array_filter($order->lines->filter(fn (OrderLine $line) => $line->out() > 0)
+            ->map(fn (OrderLine $line) => $line->job_id)->unique()->all()));
     }
 }

@@ -32,7 +32,8 @@ abstract class OrderAction
     private const ATTEMPTS = 3;
 
     public function __construct(
-        private readonly Gate $gate, private readonly Submission $submission, private readonly ChangeJob $changeJob, protected readonly StockBook $book,
+        private readonly Gate $gate, private readonly Submission $submission, private readonly ChangeJob $changeJob,
+        protected readonly StockBook $book,
     ) {}
 
     /**

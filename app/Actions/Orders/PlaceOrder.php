@@ -31,17 +31,21 @@ class PlaceOrder extends OrderAction
             $lines = $this->chosen($by->workshop, $counts);
             $lines === [] && $else === null && $this->refuse('lines', 'Nothing is on the order yet: say how many of something.');
             $jobs = array_values(array_filter(array_map(fn (array $line) => $line[0]->job, $lines)));
-            $this->eachJob($by, 'choose', $jobs, fn (OpenJob $open) => $open->job->fill(['parts_on' => self::partsOn($open->job, $expectedOn)]));
+            $this->eachJob($by, 'choose', $jobs, fn (OpenJob $open) => $open->job->fill(['parts_on' => self::partsOn($open->job,
+                $expectedOn)]));
             $workshop = $this->hold($by);
-            Order::query()->whereNull('ended_at')->count() < Order::MOST_OPEN || $this->refuse('lines', 'So many orders are open already: end those nobody waits for.');
+            Order::query()->whereNull('ended_at')->count() < Order::MOST_OPEN || $this->refuse('lines',
+                'So many orders are open already: end those nobody waits for.');
             $order = Order::query()->create([
-                'workshop_id' => $workshop->id, 'number' => 1 + (int) Order::query()->max('number'), 'placed_on' => today(), 'expected_on' => $expectedOn, 'note' => $note,
-                'supplier_id' => Supplier::query()->firstOrCreate(['workshop_id' => $workshop->id, 'name' => $supplier])->id, 'user_id' => $by->id,
+                'workshop_id' => $workshop->id, 'number' => 1 + (int) Order::query()->max('number'), 'placed_on' => today(),
+                'expected_on' => $expectedOn, 'note' => $note,
+                'supplier_id' => Supplier::query()->firstOrCreate(['workshop_id' => $workshop->id, 'name' => $supplier])->id,
+                'user_id' => $by->id,
             ]);
             foreach ($lines as [$proposed, $count]) {
                 $order->lines()->create(self::row($workshop, $proposed, $count));
             }
-            $else === null || $order->lines()->create(['what' => $else[0], 'count' => $else[1]]);
+            $else === null || $order->lines()->create(['workshop_id' => $workshop->id, 'what' => $else[0], 'count' => $else[1]]);
 
             return $order;
         });
@@ -56,7 +60,8 @@ class PlaceOrder extends OrderAction
         $known = array_column(array_map(fn (Proposed $one) => [$one->key, $one], ToOrder::of($workshop)->lines), 1, 0);
         $chosen = [];
         foreach (array_filter($counts) as $key => $count) {
-            isset($known[$key]) || $this->refuse("lines.{$key}", 'This is not missing any more: it came, was ordered by somebody else, or the job changed. Look again.');
+            isset($known[$key]) || $this->refuse("lines.{$key}",
+                'This is not missing any more: it came, was ordered by somebody else, or the job changed. Look again.');
             $chosen[] = [$known[$key], $count];
         }
 
@@ -67,13 +72,14 @@ class PlaceOrder extends OrderAction
     private static function row(Workshop $workshop, Proposed $proposed, int $count): array
     {
         $stocked = match (true) {
-            $proposed->kind !== null => self::kind($workshop, $proposed->kind[0] / 100, array_map(SpacerUse::from(...), $proposed->kind[1])),
+            $proposed->kind !== null => self::kind($workshop, $proposed->kind[0] / 100, array_map(SpacerUse::from(...),
+                $proposed->kind[1])),
             $proposed->stock !== null => StockRows::find($proposed->stock),
             default => null,
         };
 
         return [
-            'what' => $proposed->what, 'count' => $count, 'job_id' => $proposed->job, 'mark' => $proposed->mark,
+            'workshop_id' => $workshop->id, 'what' => $proposed->what, 'count' => $count, 'job_id' => $proposed->job, 'mark' => $proposed->mark,
             ...($stocked === null ? [] : [$stocked::movementKey() => $stocked->id]),
         ];
     }

@@ -25,15 +25,16 @@ use function in_array;
 class ReceiveOrder extends OrderAction
 {
     /**
-     * @param  array<int, int>  $came  by line
+     * @param  array<int, int>|null  $came  by line; null where all that is waited for did
      * @param  array<int, int>  $wrong  of those, by line
      * @return int how many pieces are still to come
      */
-    public function __invoke(User $by, Order $order, int $seen, array $came, array $wrong): int
+    public function __invoke(User $by, Order $order, int $seen, ?array $came, array $wrong): int
     {
         return $this->change($by, 'countDrawer', function () use ($by, $order, $seen, $came, $wrong): int {
-            $order->load('lines');
-            $done = $order->lines->filter(fn (OrderLine $line) => $line->mark !== null && ($came[$line->id] ?? 0) - ($wrong[$line->id] ?? 0) >= $line->out() && $line->out() > 0);
+            $came ??= $order->load('lines')->lines->mapWithKeys(fn (OrderLine $line) => [$line->id => $line->out()])->all();
+            $done = $order->lines->filter(fn (OrderLine $line) => $line->mark !== null
+                && ($came[$line->id] ?? 0) - ($wrong[$line->id] ?? 0) >= $line->out() && $line->out() > 0);
             $jobs = array_values(array_filter($done->map(fn (OrderLine $line) => $line->job_id)->all()));
             $this->eachJob($by, 'work', $jobs, fn (OpenJob $open) => self::arrived($open, $by, $done->where('job_id', $open->job->id)));
             $this->hold($by);
@@ -50,7 +51,8 @@ class ReceiveOrder extends OrderAction
     private function receive(User $by, Order $order, OrderLine $line, int $came, int $wrong): void
     {
         $wrong <= $came || $this->refuse("wrong.{$line->id}", 'No more can be wrong than came.');
-        $came <= $line->out() || $this->refuse("came.{$line->id}", $line->out() === 0 ? 'All of it is here already.' : "Only {$line->out()} are waited for. Write more than that in by hand, under All that is kept.");
+        $came <= $line->out() || $this->refuse("came.{$line->id}", $line->out() === 0
+            ? 'All of it is here already.' : "Only {$line->out()} are waited for. Write more than that in by hand, under All that is kept.");
         if ($came === 0) {
             return;
         }
@@ -60,7 +62,8 @@ class ReceiveOrder extends OrderAction
         if ($row !== null) {
             $note = "order {$order->number}";
             $this->book->move($row, Moved::Received, $came, $by, $line->job, $note, field: "came.{$line->id}");
-            $wrong > 0 && $this->book->move($row, Moved::SentBack, $wrong, $by, $line->job, "{$note}, the wrong one", field: "wrong.{$line->id}");
+            $wrong > 0 && $this->book->move($row, Moved::SentBack, $wrong, $by, $line->job, "{$note}, the wrong one",
+                field: "wrong.{$line->id}");
         }
     }
 
@@ -69,7 +72,8 @@ class ReceiveOrder extends OrderAction
     {
         $here = $open->the(Gathering::class)->here;
         foreach ($lines->reject(fn (OrderLine $line) => in_array($line->mark, $here, true)) as $line) {
-            Arrival::query()->create(['job_id' => $open->job->id, 'user_id' => $by->id, 'mark' => $line->mark, 'what' => $line->what, 'seen_at' => now()]);
+            Arrival::query()->create(['job_id' => $open->job->id, 'user_id' => $by->id, 'mark' => $line->mark, 'what' => $line->what,
+                'seen_at' => now()]);
         }
     }
 }

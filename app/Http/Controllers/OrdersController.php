@@ -19,6 +19,7 @@ use App\View\Calendar\CalendarPage;
 use App\View\Workshop\NewOrderPage;
 use App\View\Workshop\OrdersPage;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 
@@ -35,14 +36,15 @@ class OrdersController extends Controller
         return CsvDownload::of(OrdersTable::rows((new OrdersPage($this->user()))->orders()), 'orders');
     }
 
-    public function create(): View
+    public function create(Request $request): View
     {
-        return view('order-new', ['page' => new NewOrderPage($this->user())]);
+        return view('order-new', ['page' => new NewOrderPage($this->user(), $request->query('tick'))]);
     }
 
     public function place(PlaceOrderRequest $request, PlaceOrder $place): RedirectResponse
     {
-        $order = $place($this->user(), $request->supplier(), $request->counts(), $request->else(), $request->expectedOn(), $request->note());
+        $order = $place($this->user(), $request->supplier(), $request->counts(), $request->else(), $request->expectedOn(),
+            $request->note());
 
         return redirect()->route('orders.show', $order)->with('kept', "Order {$order->number} is placed.");
     }
@@ -56,7 +58,8 @@ class OrdersController extends Controller
     {
         $out = $receive($this->user(), $order, $request->seen(), $request->came(), $request->wrong());
 
-        return redirect()->route('orders.show', $order)->with('kept', $out === 0 ? 'All of it is here.' : "Written in. {$out} pieces are still to come.");
+        return redirect()->route('orders.show', $order)->with('kept', $out === 0
+            ? 'All of it is here.' : "Written in. {$out} pieces are still to come.");
     }
 
     /** What another day would move, before it is kept. */
@@ -72,7 +75,8 @@ class OrdersController extends Controller
     {
         $expect($this->user(), $order, $request->seen(), $request->day());
 
-        return redirect()->route('orders.show', $order)->with('kept', 'The new day is kept, and every job that waits for it is planned with it.');
+        return redirect()->route('orders.show', $order)->with('kept',
+            'The new day is kept, and every job that waits for it is planned with it.');
     }
 
     public function end(VersionedRequest $request, Order $order, EndOrder $end): RedirectResponse

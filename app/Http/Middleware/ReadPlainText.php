@@ -26,7 +26,8 @@ class ReadPlainText
 
     private const LISTS_IN_FORMS = [
         'weights', 'uses', 'seen', 'kinds', 'sides', 'widths', 'makes', 'new', 'tags',
-        'found', 'torques', 'notes', 'here', 'subjects', 'counts', 'why', 'figures', 'choices', 'people', 'steps', 'with', 'values', 'saw', 'reasons', 'take', 'lines', 'came', 'wrong',
+        'found', 'torques', 'notes', 'here', 'subjects', 'counts', 'why', 'figures', 'choices', 'people', 'steps', 'with', 'values', 'saw', 'reasons',
+        'take', 'lines', 'came', 'wrong',
     ];
 
     /** In bytes; no field of ours is longer. */

@@ -25,7 +25,8 @@ class PlaceOrderRequest extends FormRequest
             'supplier' => ['required', 'string', 'max:'.Longest::NAME],
             'take' => ['nullable', 'array', 'max:1500'], 'take.*' => ['string', 'max:200'],
             'lines' => ['nullable', 'array', 'max:1500'], 'lines.*' => ['nullable', 'integer', 'min:0', 'max:'.self::MOST],
-            'else' => ['nullable', 'string', 'max:'.Longest::NEED], 'else_count' => ['nullable', 'required_with:else', 'integer', 'min:1', 'max:'.self::MOST],
+            'else' => ['nullable', 'string', 'max:'.Longest::NEED], 'else_count' => ['nullable', 'required_with:else', 'integer',
+                'min:1', 'max:'.self::MOST],
             'expected_on' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:today', 'before:+3 years'],
             'note' => ['nullable', 'string', 'max:'.Longest::SHORT_NOTE],
         ];
@@ -35,8 +36,10 @@ class PlaceOrderRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'supplier.required' => 'From whom is it ordered?', 'lines.*.*' => 'How many? A whole number from 1 to '.self::MOST.'.', 'else_count.*' => 'How many of it?',
-            'expected_on.date_format' => 'Write the date as year-month-day, for example 2027-03-14.', 'expected_on.after_or_equal' => 'That day is over.',
+            'supplier.required' => 'From whom is it ordered?', 'lines.*.*' => 'How many? A whole number from 1 to '.self::MOST.'.',
+            'else_count.*' => 'How many of it?',
+            'expected_on.date_format' => 'Write the date as year-month-day, for example 2027-03-14.',
+            'expected_on.after_or_equal' => 'That day is over.',
             'expected_on.before' => 'Nothing is on its way for so long.',
         ];
     }

@@ -13,7 +13,8 @@ class ReceiveOrderRequest extends VersionedRequest
     {
         $count = ['nullable', 'integer', 'min:0', 'max:1000'];
 
-        return parent::rules() + ['came' => ['required', 'array', 'max:1500'], 'came.*' => $count, 'wrong' => ['nullable', 'array', 'max:1500'], 'wrong.*' => $count];
+        return parent::rules() + ['all' => ['nullable', 'boolean'], 'came' => ['required_without:all', 'array', 'max:1500'],
+            'came.*' => $count, 'wrong' => ['nullable', 'array', 'max:1500'], 'wrong.*' => $count];
     }
 
     /** @return array<string, string> */
@@ -21,13 +22,13 @@ class ReceiveOrderRequest extends VersionedRequest
     {
         $whole = 'A whole number from 0 to 1000, or nothing.';
 
-        return ['came.*.*' => $whole, 'wrong.*.*' => $whole, 'came.required' => 'Open the page again and say it there.'];
+        return ['came.*.*' => $whole, 'wrong.*.*' => $whole, 'came.*' => 'Open the page again and say it there.'];
     }
 
-    /** @return array<int, int> by line */
-    public function came(): array
+    /** @return array<int, int>|null by line; null where all of it did */
+    public function came(): ?array
     {
-        return $this->figures('came');
+        return $this->boolean('all') ? null : $this->figures('came');
     }
 
     /** @return array<int, int> by line */

@@ -31,6 +31,9 @@ class WeekView
 
     private const WAIT = 22.0;
 
+    /** Narrower than so nothing is drawn: it could be neither seen nor pointed at. */
+    private const LEAST = 5.0;
+
     /** Room for a job's number, and for what is done beside it. */
     private const FOR_NUMBER = 30.0;
 
@@ -155,6 +158,9 @@ class WeekView
             }
         }
 
+        // What is short lies on top, or nobody could point at it.
+        usort($blocks, fn (array $a, array $b) => $b['width'] <=> $a['width']);
+
         return $blocks;
     }
 
@@ -239,7 +245,7 @@ class WeekView
             $to = min($end, $midnight + $closes);
             if ($to > $from && ! ($isWork && $this->isClosed($this->first + $i))) {
                 $scale = $this->dayWidth() / ($closes - $opens);
-                $pieces[] = [round($this->dayX($i) + ($from - $midnight - $opens) * $scale, 1), round(max(2.0, ($to - $from) * $scale), 1)];
+                $pieces[] = [round($this->dayX($i) + ($from - $midnight - $opens) * $scale, 1), round(max(self::LEAST, ($to - $from) * $scale), 1)];
             }
         }
 

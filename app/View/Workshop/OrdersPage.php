@@ -22,7 +22,8 @@ class OrdersPage
     /** @return Collection<int, Order> */
     public function orders(): Collection
     {
-        return $this->orders ??= Order::query()->with('lines', 'supplier')->whereNull('ended_at')->orderByRaw('expected_on is null')->orderBy('expected_on')->orderBy('number')->get()
+        return $this->orders ??= Order::query()->with('lines', 'supplier')->whereNull('ended_at')->orderByRaw('expected_on is null')
+            ->orderBy('expected_on')->orderBy('number')->get()
             ->concat(Order::query()->with('lines', 'supplier')->whereNotNull('ended_at')->orderByDesc('number')->limit(self::OVER)->get());
     }
 

@@ -66,7 +66,8 @@ class ShouldHoldPage
     public function table(): array
     {
         return [['thickness_mm', 'use', 'should_hold', 'there', 'to_get'], ...array_map(
-            fn (array $row) => [number_format($row['mm'], 2, '.', ''), $row['uses'], (string) $row['should'], (string) $row['there'], (string) $row['get']], $this->rows(),
+            fn (array $row) => [number_format($row['mm'], 2, '.', ''), $row['uses'], (string) $row['should'], (string) $row['there'],
+                (string) $row['get']], $this->rows(),
         )];
     }
 }

@@ -40,7 +40,8 @@ final readonly class DrawerToHold
         $wanted = min((int) ceil($share * count($jobs) - 1e-9), $able);
         $search = new HoldSearch($kinds, $jobs, $wanted);
         [$set, $atLeast] = $search->smallest();
-        $rows = array_map(fn (int $kind, int $count) => new SpacerRow($kinds->rows[$kind]->hundredths, $count, $kinds->rows[$kind]->uses), array_keys($set), $set);
+        $rows = array_map(fn (int $kind, int $count) => new SpacerRow($kinds->rows[$kind]->hundredths, $count,
+            $kinds->rows[$kind]->uses), array_keys($set), $set);
 
         return new self($rows, $search->clearWith($set), $wanted, count($jobs), count($jobs) - $able, $atLeast);
     }

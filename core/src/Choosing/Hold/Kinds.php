@@ -50,7 +50,8 @@ final class Kinds
     /** @param  array<int, int>  $set */
     public function drawer(array $set): Drawer
     {
-        return new Drawer(array_map(fn (int $kind, int $count) => new SpacerRow($this->rows[$kind]->hundredths, $count, $this->rows[$kind]->uses), array_keys($set), array_values($set)));
+        return new Drawer(array_map(fn (int $kind, int $count) => new SpacerRow($this->rows[$kind]->hundredths, $count,
+            $this->rows[$kind]->uses), array_keys($set), array_values($set)));
     }
 
     /** Every sum any number of them makes, with the fewest pieces, up to a limit in hundredths of a mm. */

@@ -117,7 +117,8 @@ final class WaysToBeClear
         $drawer = $this->kinds->drawer(array_map(fn () => self::ANY, $this->kinds->rows));
         $stack = $this->recipe->solve(new DrawerPicker($drawer));
 
-        return $stack->verdict === Verdict::Clear ? array_filter(array_map(fn (SpacerRow $row) => self::ANY - $row->quantity, $stack->leftOf($drawer))) : null;
+        return $stack->verdict === Verdict::Clear ? array_filter(array_map(fn (SpacerRow $row) => self::ANY - $row->quantity,
+            $stack->leftOf($drawer))) : null;
     }
 
     /**

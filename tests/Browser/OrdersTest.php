@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Stock\AddStockItem;
+use App\Models\Order;
+use App\Models\StockItem;
+use App\Models\StockRows;
+use NeatSpindle\Core\Parts\Stock\StockKind;
+use Tests\Support\Site;
+use Tests\Support\Stockroom;
+use Tests\Support\Workshops;
+
+it('orders what fell below its minimum, receives it in part with a wrong one among it, and the rest', function (): void {
+    $person = Workshops::stocked();
+    $item = app(AddStockItem::class)($person, StockKind::Clamp, 'Boom clamp', 1, ['lies_in' => null, 'minimum' => 5, 'good_until' => null]);
+    $site = Site::open()->signIn($person->email, Workshops::PASSWORD);
+    $site->visit('/drawer/orders');
+    $site->click('.bench-head a');
+    $site->waitForText('main', 'Boom clamp')->click('a[href$="tick=0"]')->type('supplier', 'Skelder Turning')->press('Place the order d')->waitForText('.kept', 'Order 1 is placed.');
+    $order = Order::query()->withoutGlobalScopes()->with('lines')->sole();
+    $line = $order->lines->sole();
+    $site->type("came-{$line->id}", '2')->type("wrong-{$line->id}", '1')->press('Write in what came d')->waitForText('.kept', '3 pieces are still to come');
+    expect($item->refresh()->quantity)->toBe(2);
+    $site->press('All of it came a')->waitForText('.kept', 'All of it is here.');
+    expect(StockItem::query()->withoutGlobalScopes()->sole()->quantity)->toBe(5)->and(Stockroom::odd($person->workshop_id))->toBe([]);
+    $site->visit('/drawer/stock/'.StockRows::keyOf($item));
+    $site->waitForText('main', 'order 1, the wrong one');
+});

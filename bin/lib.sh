@@ -24,7 +24,7 @@ missing_packages() {
     command -v php >/dev/null || echo php-cli
     local pair modules
     modules=$(php -m 2>/dev/null || true)
-    for pair in pdo_mysql:php-mysql mbstring:php-mbstring dom:php-xml curl:php-curl zip:php-zip intl:php-intl; do
+    for pair in pdo_mysql:php-mysql mbstring:php-mbstring dom:php-xml curl:php-curl zip:php-zip intl:php-intl gd:php-gd; do
         grep -qix "${pair%%:*}" <<<"$modules" || echo "${pair##*:}"
     done
     [ -x /usr/sbin/mariadbd ] || command -v mariadbd >/dev/null || echo mariadb-server

@@ -35,6 +35,7 @@ use App\Http\Controllers\OrdersController;
 use App\Http\Controllers\OwnStretchController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PeopleController;
+use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\ProveController;
 use App\Http\Controllers\RecheckController;
@@ -83,7 +84,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/jobs', [StartJobController::class, 'store'])->name('job.store');
 
     Route::prefix('/jobs/{job}')->name('job.')->scopeBindings()->whereNumber(
-        ['job', 'reading', 'obstacle', 'condition', 'motor', 'run', 'track', 'ownStretch', 'sheetAddress'],
+        ['job', 'reading', 'obstacle', 'condition', 'motor', 'run', 'track', 'ownStretch', 'sheetAddress', 'picture'],
     )->group(function (): void {
         Route::get('/', [JobController::class, 'show'])->name('show');
         Route::get('/job.json', [JobController::class, 'document'])->name('document');
@@ -128,6 +129,12 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::post('/stack/order', [OrderController::class, 'pieces'])->name('reserve');
         Route::put('/stack/needs', [OrderController::class, 'arrivals'])->name('arrivals');
         Route::get('/stack/needs.csv', [OrderController::class, 'needs'])->name('needs.csv');
+        Route::get('/pictures', [PictureController::class, 'index'])->name('pictures');
+        Route::post('/pictures', [PictureController::class, 'store'])->name('picture.keep');
+        Route::get('/pictures/{picture}', [PictureController::class, 'show'])->name('picture');
+        Route::put('/pictures/{picture}', [PictureController::class, 'say'])->name('picture.say');
+        Route::delete('/pictures/{picture}', [PictureController::class, 'away'])->name('picture.away');
+        Route::get('/pictures/{picture}/{size}.jpg', [PictureController::class, 'file'])->whereIn('size', ['large', 'small'])->name('picture.file');
         Route::get('/box', [BoxController::class, 'show'])->name('box');
         Route::post('/box', [BoxController::class, 'note'])->name('box.note');
         Route::get('/stack/rest', [RestController::class, 'show'])->name('rest');

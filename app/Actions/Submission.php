@@ -29,7 +29,8 @@ class Submission
 
     /**
      * To be called inside the transaction of the change, before anything else: who sends the same form meanwhile waits
-     * until it is settled, and a change that the database let collide claims it anew. A form asks for one change.
+     * until it is settled, and a change that the database let collide claims it anew. A form asks for one change; what
+     * else it asks for once that is settled belongs to it.
      *
      * @throws TakenInAlready when it was
      */
@@ -43,6 +44,8 @@ class Submission
         } catch (UniqueConstraintViolationException) {
             throw new TakenInAlready;
         }
+        // What else this form asks for is part of it.
+        DB::afterCommit(fn () => $this->key = null);
         if ($id % self::CLEARED_EVERY === 0) {
             DB::table('submissions')->where('taken_in_at', '<', now()->subDays(self::DAYS))->delete();
         }

@@ -13,6 +13,7 @@ use App\Models\Condition;
 use App\Models\Decision;
 use App\Models\HandOver;
 use App\Models\Job;
+use App\Models\Picture;
 use App\Models\Setting;
 use App\Models\Sheet;
 use App\Models\SheetAddress;
@@ -97,6 +98,7 @@ final readonly class HandOverDocument
             found: $this->found(),
             liesIn: $this->liesIn(),
             comesBack: RecheckPlan::of($this->open->buildSheet()->steps ?? [])->items,
+            pictures: $job->pictures()->where('on_sheet', true)->get()->mapWithKeys(fn (Picture $picture) => [$picture->id => $picture->says()])->all(),
         );
     }
 

@@ -32,6 +32,7 @@ final class FreeText
         'logbook_entries' => ['left_over' => 'Left over, in the logbook', 'found' => 'Found, in the logbook'],
         'own_stretches' => ['from_place' => 'A place of the frame', 'to_place' => 'A place of the frame'],
         'recheck_items' => ['note' => 'A note when it came back', 'title' => 'Something looked at when it came back'],
+        'pictures' => ['note' => 'A note to a picture'],
         'rechecks' => ['note' => 'What the rider said'],
         'runs' => [
             'name' => 'The name of a run', 'from_place' => 'Where a run begins', 'to_place' => 'Where a run ends', 'via' => 'A place a run passes',
@@ -94,6 +95,7 @@ final class FreeText
         'arrivals' => ['mark'],
         'movements' => ['how'],
         'order_lines' => ['mark'],
+        'pictures' => ['of', 'code', 'file', 'title'],
         'stock_items' => ['kind'],
         'bikes' => ['frame_material', 'kind'],
         'box_records' => ['state'],

@@ -16,6 +16,12 @@ trait KeepsRecords
         return $this->hasMany(Recheck::class)->orderBy('id');
     }
 
+    /** @return HasMany<Picture, $this> in the order in which a job goes */
+    public function pictures(): HasMany
+    {
+        return $this->hasMany(Picture::class)->orderByRaw("field(`of`, 'intake', 'condition', 'spot', 'strip', 'build', 'check', 'recheck')")->orderBy('id');
+    }
+
     /** @return HasMany<Promise, $this> every one, the first first */
     public function promises(): HasMany
     {

@@ -11,7 +11,7 @@
 </head>
 <body>
     <main id="main" class="page">
-        <div class="sheet-paper"><x-hand-over-sheet :sheet="$sheet" /></div>
+        <div class="sheet-paper"><x-hand-over-sheet :sheet="$sheet" :pictures="App\Documents\SheetPictures::inline($sheet)" /></div>
     </main>
 </body>
 </html>

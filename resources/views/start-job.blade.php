@@ -3,7 +3,7 @@
         <x-told />
         <section class="panel" aria-labelledby="start">
             <h1 class="h4" id="start">Take a bike in</h1>
-            <form method="post" action="{{ route('job.store') }}" novalidate>
+            <form method="post" action="{{ route('job.store') }}" enctype="multipart/form-data" novalidate>
                 @csrf @formkey
                 <div class="row g-3">
                     <div class="col-md-6">
@@ -71,6 +71,11 @@
                         <label class="form-label" for="email">E-mail <span class="soft">if you like</span></label>
                         <input class="form-control" id="email" name="email" type="email" autocomplete="off" value="{{ old('email') }}" maxlength="@most(NAME)" @error('email') aria-invalid="true" @enderror>
                         <x-fault for="email" />
+                    </div>
+                    <div class="col-md-6">
+                        <label class="form-label" for="picture">A picture, as it came <span class="soft">if you like</span></label>
+                        <input class="form-control" id="picture" name="picture" type="file" accept="image/jpeg,image/png,image/webp,image/*" @error('picture') aria-invalid="true" @enderror>
+                        <x-fault for="picture" />
                     </div>
                 </div>
                 <p class="caution mt-3">A motor adds speed and mass that frame, brakes and wheels were not designed for. What is allowed where it will be ridden is for the customer to check with the local law; we never say a bike is legal or safe.</p>

@@ -96,6 +96,7 @@ function writtenEverywhere(User $person, string $name): Job
     DB::table('feeds')->insert(['workshop_id' => $job->workshop_id, 'by_id' => $person->id, 'secret_hash' => 'x', 'told' => '{"title":"x"}']);
     DB::table('leads')->insert(['workshop_id' => $job->workshop_id, 'connector' => 'x', 'length_mm' => 1, 'quantity' => 1]);
     DB::table('stock_items')->insert(['workshop_id' => $job->workshop_id, 'kind' => 'small', 'name' => 'x']);
+    DB::table('pictures')->insert(['job_id' => $job->id, 'user_id' => $job->assignee_id, 'of' => 'intake', 'title' => 'As it came', 'note' => 'x', 'file' => 'x', 'width' => 1, 'height' => 1]);
     $supplier = DB::table('suppliers')->insertGetId(['workshop_id' => $job->workshop_id, 'name' => 'x']);
     $order = DB::table('orders')->insertGetId(['workshop_id' => $job->workshop_id, 'supplier_id' => $supplier, 'number' => 1, 'placed_on' => today(), 'note' => 'x']);
     DB::table('order_lines')->insert(['workshop_id' => $job->workshop_id, 'order_id' => $order, 'what' => 'x', 'count' => 1]);

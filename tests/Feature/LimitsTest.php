@@ -28,6 +28,8 @@ const GOES_TO = [
     'MoveStockRequest' => ['note' => ['movements.note']],
     'PlaceOrderRequest' => ['supplier' => ['suppliers.name'], 'take.*' => [], 'else' => ['order_lines.what'], 'note' => ['orders.note'], 'expected_on' => []],
     'ExpectOrderRequest' => ['expected_on' => []],
+    'KeepPictureRequest' => ['of' => [], 'code' => ['pictures.code'], 'picture_note' => ['pictures.note']],
+    'SayOfPictureRequest' => ['note' => ['pictures.note'], 'seen' => []],
     'AllowDecisionRequest' => ['because' => ['decisions.allowed_because']],
     'AnswerForRequest' => ['lack' => [], 'mark' => ['decisions.choice'], 'why.*' => ['decisions.reason']],
     'AnswerRequest' => ['value' => ['answers.value'], 'seen' => []],

@@ -58,7 +58,7 @@ it('keeps what was typed into any field of any form, or says at it why not and l
     ];
     $paths = [
         ...array_map(fn (string $place) => "/jobs/{$job->id}/{$place}", $places), ...$steps, ...$checks,
-        "/jobs/{$built->id}/prove/settings", "/jobs/{$built->id}/prove/hand-over", '/jobs/new', '/drawer', '/drawer/stock', '/drawer/count', '/drawer/orders/new', '/drawer/should-hold', '/drawer/stock/spacer-'.Spacer::query()->value('id'), '/people', '/account', '/calendar?change='.$job->number, '/calendar/hours',
+        "/jobs/{$built->id}/prove/settings", "/jobs/{$built->id}/prove/hand-over", '/jobs/new', '/drawer', '/drawer/stock', '/drawer/count', '/drawer/orders/new', '/drawer/stock/spacer-'.Spacer::query()->value('id'), '/people', '/account', '/calendar?change='.$job->number, '/calendar/hours',
     ];
     [$faults, $sent, $written] = [[], 0, []];
     DB::listen(function (QueryExecuted $query) use (&$written): void {

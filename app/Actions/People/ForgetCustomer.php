@@ -6,10 +6,12 @@ namespace App\Actions\People;
 
 use App\Actions\ChangeJob;
 use App\Actions\JobAction;
+use App\Actions\Pictures\TakePictureAway;
 use App\Bench\OpenJob;
 use App\Models\Condition;
 use App\Models\Customer;
 use App\Models\Job;
+use App\Models\Picture;
 use App\Models\SheetAddress;
 use App\Models\User;
 use App\Models\Values\NameInText;
@@ -48,6 +50,7 @@ class ForgetCustomer extends JobAction
             $jobs = self::jobs($customer, false);
             Condition::query()->whereIn('job_id', $jobs)->whereNotNull('declined_by')->update(['declined_by' => Mentions::INSTEAD]);
             SheetAddress::callBack($jobs, $by);
+            TakePictureAway::away(Picture::query()->whereIn('job_id', $jobs)->where('shows_person', true)->get());
             $customer->forceFill(['name' => 'Erased', 'phone' => null, 'email' => null, 'erased_at' => now()])->save();
             Job::query()->whereKey(self::jobs($customer, $everywhere))->whereKeyNot($open->job->id)->increment('version');
             $open->job->forceFill(Job::query()->findOrFail($open->job->id)->only(['next_step', 'stopped_for', 'ended_because']));

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Jobs\StartJob;
+use App\Actions\Pictures\KeepPicture;
 use App\Http\Requests\StartJobRequest;
+use App\Models\PictureOf;
 use App\View\Workshop\StartJobPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
@@ -20,8 +22,12 @@ class StartJobController extends Controller
         return view('start-job', ['page' => new StartJobPage($this->user(), is_string(old('customer')) ? old('customer') : '')]);
     }
 
-    public function store(StartJobRequest $request, StartJob $start): RedirectResponse
+    public function store(StartJobRequest $request, StartJob $start, KeepPicture $keep): RedirectResponse
     {
-        return redirect()->route('job.survey', $start($this->user(), $request->typed(), $request->whose()));
+        $job = $start($this->user(), $request->typed(), $request->whose());
+        $photograph = $request->photograph();
+        $photograph === null || $keep($job, $this->user(), PictureOf::Intake, '', $photograph, null, showsPerson: false);
+
+        return redirect()->route('job.survey', $job);
     }
 }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Jobs\StartJob;
+use App\Documents\Photograph;
 use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
+use Illuminate\Validation\Validator;
 use NeatSpindle\Core\Donor\Bike\BikeKind;
 use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 
@@ -17,6 +19,8 @@ use NeatSpindle\Core\Donor\Bike\FrameMaterial;
  */
 class StartJobRequest extends FormRequest
 {
+    use ReadsPictures;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -28,6 +32,7 @@ class StartJobRequest extends FormRequest
             'frame_material' => ['required', new Enum(FrameMaterial::class)],
             'promised_on' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:today'],
             'assignee_id' => ['nullable', 'integer', Rule::exists('users', 'id')->where('workshop_id', $this->user()?->workshop_id)->whereNull('shut_out_at')],
+            'picture' => ['nullable', ...self::PICTURE],
         ] + ContactRequest::fields();
     }
 
@@ -39,7 +44,19 @@ class StartJobRequest extends FormRequest
             'bike.required' => 'Say which bike it is, as you would call it at the bench.',
             'promised_on.after_or_equal' => 'A promise cannot lie in the past.',
             'promised_on.date_format' => 'Write the date as year-month-day, for example 2027-03-14.',
-        ] + ContactRequest::says();
+        ] + self::PICTURE_SAYS + ContactRequest::says();
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [fn (Validator $validator) => $this->readPicture($validator)];
+    }
+
+    /** As it came; null where none was sent. */
+    public function photograph(): ?Photograph
+    {
+        return $this->photograph;
     }
 
     /** Who of those called the same, or somebody new; empty where that was not asked. */
@@ -52,6 +69,6 @@ class StartJobRequest extends FormRequest
     public function typed(): array
     {
         /** @var Intake */
-        return $this->safe()->except('whose');
+        return $this->safe()->except(['whose', 'picture']);
     }
 }

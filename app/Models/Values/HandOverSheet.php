@@ -26,6 +26,7 @@ final readonly class HandOverSheet implements Kept
      * @param  list<string>  $found  how the bike was found
      * @param  list<string>  $liesIn  what came off, and where it lies
      * @param  array<string, string>  $comesBack  titles of what is looked at when it comes back, by code
+     * @param  array<int, string>  $pictures  what those show that leave with it, by their numbers
      */
     public function __construct(
         public string $bike,
@@ -41,6 +42,7 @@ final readonly class HandOverSheet implements Kept
         public array $found = [],
         public array $liesIn = [],
         public array $comesBack = [],
+        public array $pictures = [],
     ) {}
 
     public static function fromArray(array $kept): static
@@ -62,6 +64,7 @@ final readonly class HandOverSheet implements Kept
             found: array_values(self::texts($kept['found'] ?? null)),
             liesIn: array_values(self::texts($kept['lies_in'] ?? null)),
             comesBack: self::named($kept['comes_back'] ?? null),
+            pictures: array_filter(self::texts($kept['pictures'] ?? null), is_int(...), ARRAY_FILTER_USE_KEY),
         );
     }
 
@@ -71,6 +74,7 @@ final readonly class HandOverSheet implements Kept
             'bike' => $this->bike, 'customer' => $this->customer, 'workshop' => $this->workshop, 'handed' => $this->handed, 'note' => $this->note,
             'recheck_on' => $this->recheckOn, 'fitted' => $this->fitted, 'set' => $this->set, 'torques' => $this->torques, 'decided' => $this->decided,
             'found' => $this->found, 'lies_in' => $this->liesIn, 'comes_back' => $this->comesBack,
+            ...($this->pictures === [] ? [] : ['pictures' => $this->pictures]),
         ];
     }
 

@@ -10,11 +10,14 @@ use App\Bench\OpenJob;
 use App\Instruments\Caliper;
 use App\Instruments\Wrench;
 use App\Models\Job;
+use App\Models\Picture;
+use App\Models\PictureOf;
 use App\Models\Stage;
 use App\Models\User;
 use App\Models\WaitsFor;
 use App\View\Drawings\Detail;
 use App\View\Drawings\SectionView;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Auth;
 use NeatSpindle\Core\Ground\Measure\LengthUnit;
 use NeatSpindle\Core\Ground\Measure\TorqueUnit;
@@ -147,6 +150,12 @@ abstract class JobPage
     public function isWrenchPlugged(): bool
     {
         return app(Wrench::class)->isPlugged();
+    }
+
+    /** @return Collection<int, Picture> of one thing of the job */
+    public function picturesOf(PictureOf $of, string $code): Collection
+    {
+        return $this->job->pictures()->where('of', $of)->where('code', $code)->get()->toBase();
     }
 
     public function mayChoose(): bool

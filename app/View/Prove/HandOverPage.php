@@ -10,6 +10,7 @@ use App\Bench\OpenJob;
 use App\Bench\Proving;
 use App\Documents\HandOverDocument;
 use App\Models\HandOver as HandOverRow;
+use App\Models\Picture;
 use App\Models\Sheet;
 use App\Models\SheetAddress;
 use App\Models\Stage;
@@ -57,6 +58,14 @@ class HandOverPage extends JobPage
     public function addresses(): Collection
     {
         return $this->job->sheetAddresses;
+    }
+
+    /** @return array<int, string> where the pictures of the sheet lie, by their numbers */
+    public function pictures(): array
+    {
+        $there = Picture::query()->where('job_id', $this->job->id)->whereKey(array_keys($this->sheet()->pictures))->get();
+
+        return $there->mapWithKeys(fn (Picture $one) => [$one->id => route('job.picture.file', [$this->job, $one, 'small'])])->all();
     }
 
     public function handOver(): HandOver

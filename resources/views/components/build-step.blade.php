@@ -115,4 +115,5 @@
     @endif
     @php($typed = $step->fastener === null ? null : $page->job->bands->firstWhere('fastener', $step->fastener))
     @if ($typed !== null && ! $page->isDone($step->code))<x-band-again :$page :$step :$typed />@endif
+    <x-pictures :page="$page" :of="App\Models\PictureOf::Build" :code="$step->code" />
 </section>

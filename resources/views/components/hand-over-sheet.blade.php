@@ -1,4 +1,5 @@
-@props(['sheet', 'most' => null])
+{{-- Pictures: where each lies, by its number; one that is gone is left out. --}}
+@props(['sheet', 'most' => null, 'pictures' => []])
 @php($onPaper = array_slice($sheet->decided, 0, $most))
 <h1>{{ $sheet->bike }}</h1>
 <p>{{ $sheet->customer }} · {{ $sheet->handed ? "handed over {$sheet->handed}" : 'not handed over yet: a draft' }} · {{ $sheet->workshop }}</p>
@@ -19,6 +20,10 @@
 @if ($sheet->found !== [])
     <h2>How the bike was found</h2>
     <ul>@foreach ($sheet->found as $found)<li>{{ $found }}</li>@endforeach</ul>
+@endif
+@if (array_intersect_key($sheet->pictures, $pictures) !== [])
+    <h2>Pictures</h2>
+    <div class="sheet-pictures">@foreach (array_intersect_key($sheet->pictures, $pictures) as $id => $words)<figure><img src="{{ $pictures[$id] }}" alt="{{ $words }}"><figcaption>{{ $words }}</figcaption></figure>@endforeach</div>
 @endif
 <h2>Care</h2>
 <ul>

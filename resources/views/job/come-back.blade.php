@@ -72,6 +72,7 @@
             @empty
                 <p class="empty mb-0">It has not come back yet.</p>
             @endforelse
+            <x-pictures :page="$page" :of="App\Models\PictureOf::Recheck" />
         </section>
         </div>
     </div>

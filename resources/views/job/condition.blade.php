@@ -87,6 +87,7 @@
                 </div>
                 <button class="btn btn-primary mt-3">Keep</button>
             </form>
+            <x-pictures :page="$page" :of="App\Models\PictureOf::Condition" :code="$subject->value" />
         </section>
     </div>
 </x-job>

@@ -77,6 +77,7 @@
                         </form>
                     @endunless
                 @endif
+                <x-pictures :page="$page" :of="App\Models\PictureOf::Check" :code="$check->code" />
             </section>
         </div>
     </div>

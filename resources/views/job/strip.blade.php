@@ -103,6 +103,7 @@
                         </form>
                     </details>
                 @endunless
+                <x-pictures :page="$page" :of="App\Models\PictureOf::Strip" :code="$step->code" />
             </section>
             <x-tools :tools="$page->plan->tools()" />
             @if ($page->cameOff() !== [])

@@ -138,6 +138,7 @@
             @else
                 <a class="btn btn-plain mt-2" href="{{ route('job.survey', [$page->job, 'spot' => $page->nextSpot()->value]) }}" data-key="ArrowRight">Next: {{ $page->numberOf($page->nextSpot()->value) }} {{ $page->nextSpot()->label() }}</a>
             @endif
+            <x-pictures :page="$page" :of="App\Models\PictureOf::Spot" :code="$spot->value" />
         </section>
         <x-shell-known :page="$page" />
     </div>

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AdapterController;
+use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\BatteryController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoxController;
@@ -272,6 +273,10 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::put('/drawer/{spacer}/use', [DrawerController::class, 'retire'])->whereNumber('spacer')->name('drawer.retire');
     Route::put('/drawer/{spacer}', [DrawerController::class, 'count'])->whereNumber('spacer')->name('drawer.count');
 
+    Route::get('/archive', [ArchiveController::class, 'show'])->name('archive');
+    Route::post('/archive', [ArchiveController::class, 'look'])->name('archive.look');
+    Route::put('/archive', [ArchiveController::class, 'in'])->name('archive.in');
+    Route::get('/archive.zip', [ArchiveController::class, 'out'])->name('archive.out');
     Route::get('/people', [PeopleController::class, 'show'])->name('people');
     Route::post('/people', [PeopleController::class, 'invite'])->middleware('throttle:letters')->name('people.invite');
     Route::put('/people/{user}', [PeopleController::class, 'change'])->whereNumber('user')->name('people.change');

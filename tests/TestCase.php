@@ -24,6 +24,8 @@ abstract class TestCase extends BaseTestCase
 
     public string $demo;
 
+    public string $file;
+
     public Closure $answer;
 
     public Closure $at;

@@ -83,7 +83,8 @@ final readonly class Photograph
         $width * $height <= self::MOST_PIXELS || throw CannotReadPicture::tooLarge(
             number_format($width * $height / 1_000_000), number_format(self::MOST_PIXELS / 1_000_000),
         );
-        min($width, $height) >= self::LEAST_SIDE && max($width, $height) <= 1000 * min($width, $height) || throw CannotReadPicture::tooNarrow($width, $height);
+        min($width, $height) >= self::LEAST_SIDE && max($width, $height) <= 1000 * min($width, $height)
+            || throw CannotReadPicture::tooNarrow($width, $height);
     }
 
     private static function makeRoom(): void

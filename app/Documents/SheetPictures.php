@@ -13,6 +13,7 @@ final class SheetPictures
     /** @return array<int, string> by their numbers; those that are there */
     public static function inline(HandOverSheet $sheet): array
     {
-        return Picture::query()->whereKey(array_keys($sheet->pictures))->get()->mapWithKeys(fn (Picture $one) => [$one->id => $one->inline()])->filter()->all();
+        return Picture::query()->whereKey(array_keys($sheet->pictures))->get()
+            ->mapWithKeys(fn (Picture $one) => [$one->id => $one->inline()])->filter()->all();
     }
 }

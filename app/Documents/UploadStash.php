@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Models\User;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 
+use function dirname;
 use function in_array;
 
 /** Puts a file a person sent aside while they are asked about it, for a day at most. Nobody else can ask for it. */
@@ -24,6 +26,16 @@ class UploadStash
         $this->clear();
         $key = Str::lower((string) Str::ulid());
         Storage::put($this->name($key), $content);
+
+        return $key;
+    }
+
+    /** @return string the key to ask for it with; the file is not read for it */
+    public function putFile(UploadedFile $file): string
+    {
+        $this->clear();
+        $key = Str::lower((string) Str::ulid());
+        Storage::putFileAs(dirname($this->name($key)), $file, basename($this->name($key)));
 
         return $key;
     }

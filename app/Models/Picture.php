@@ -35,10 +35,12 @@ class Picture extends Row
 
     public $timestamps = false;
 
-    protected $fillable = ['job_id', 'user_id', 'of', 'code', 'title', 'note', 'file', 'width', 'height', 'shows_person', 'on_sheet', 'kept_at'];
+    protected $fillable = ['job_id', 'user_id', 'of', 'code', 'title', 'note', 'file', 'width', 'height', 'shows_person', 'on_sheet',
+        'kept_at'];
 
     protected $casts = [
-        'job_id' => 'int', 'of' => PictureOf::class, 'width' => 'int', 'height' => 'int', 'shows_person' => 'bool', 'on_sheet' => 'bool', 'kept_at' => 'datetime',
+        'job_id' => 'int', 'of' => PictureOf::class, 'width' => 'int', 'height' => 'int', 'shows_person' => 'bool',
+        'on_sheet' => 'bool', 'kept_at' => 'datetime',
     ];
 
     protected $attributes = ['code' => '', 'shows_person' => false, 'on_sheet' => false];

@@ -8,6 +8,11 @@ use App\Actions\ChangeJob;
 use App\Actions\House\ChooseSchool;
 use App\Actions\Orders\PlaceOrder;
 use App\Actions\Orders\ReceiveOrder;
+use App\Actions\Pictures\KeepPicture;
+use App\Actions\Pictures\SayOfPicture;
+use App\Documents\Photograph;
+use App\Models\Job;
+use App\Models\PictureOf;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Workshop;
@@ -27,6 +32,14 @@ use function array_slice;
  */
 class DemoSeeder extends Seeder
 {
+    /** Of which job, what it shows, drawn where, what is to be seen, and whether it leaves with the bike. */
+    private const PICTURES = [
+        [241, 'intake', '', 'as-it-came', 'Cables as they lay', true], [241, 'spot', 'stay_45', 'stay', 'Where the stay bends in', false],
+        [241, 'build', 'body-in', 'section', 'Spacers as they went in', true], [242, 'spot', 'shell_width', 'shell',
+            'Faced on both sides', false],
+        [242, 'spot', 'shell_width', 'section', 'The same, before facing', false],
+    ];
+
     /** Counts the ticks, so that entries are minutes apart. */
     private int $minutes = 0;
 
@@ -44,6 +57,7 @@ class DemoSeeder extends Seeder
             Carbon::setTestNow();
         }
         $this->order($maren);
+        $this->pictures($maren);
         $this->rule($maren, 0, School::CupDrive, 'The drive-side one is what sticks here; better to know it while the shell is stiff.');
     }
 
@@ -63,6 +77,16 @@ class DemoSeeder extends Seeder
         app(PlaceOrder::class)($by, 'Skelder Turning', array_column(array_map(fn (Proposed $line) => [$line->key, $line->count],
             array_slice($spacers, 0, 2)), 1, 0), ['Deburring, by the hour', 1], today()->addDays(6)->format('Y-m-d'), null);
         Auth::forgetUser();
+    }
+
+    private function pictures(User $by): void
+    {
+        foreach (self::PICTURES as [$number, $of, $code, $name, $note, $isOnSheet]) {
+            $job = Job::query()->where('number', $number)->firstOrFail();
+            $photograph = Photograph::read(database_path("demo/pictures/{$name}.png"));
+            $picture = app(KeepPicture::class)($job, $by, PictureOf::from($of), $code, $photograph, $note, showsPerson: false);
+            $isOnSheet && app(SayOfPicture::class)($job, $by, $picture, $note, false, true, $picture->mark());
+        }
     }
 
     private function rule(User $by, int $daysAgo, School $school, string $why): void

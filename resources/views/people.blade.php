@@ -1,7 +1,7 @@
 <x-layout title="People">
     <main id="main" class="page">
         <x-told />
-        <div class="bench-head"><h1>People</h1><x-find :action="route('people')" :find="$page->find->text" words="Find: name, e-mail, role" /></div>
+        <div class="bench-head"><h1>People</h1><x-find :action="route('people')" :find="$page->find->text" words="Find: name, e-mail, role" />@can('setHouse', auth()->user()->workshop)<a class="btn btn-plain" href="{{ route('archive') }}">Everything out and in</a>@endcan</div>
         @if (session('kept'))<p class="kept" role="status">{{ session('kept') }}</p>@endif
         <div class="work">
             <section class="panel work-wide" aria-labelledby="people-title">

@@ -30,6 +30,7 @@ const GOES_TO = [
     'ExpectOrderRequest' => ['expected_on' => []],
     'KeepPictureRequest' => ['of' => [], 'code' => ['pictures.code'], 'picture_note' => ['pictures.note']],
     'SayOfPictureRequest' => ['note' => ['pictures.note'], 'seen' => []],
+    'ReadArchiveRequest' => ['stashed' => []],
     'AllowDecisionRequest' => ['because' => ['decisions.allowed_because']],
     'AnswerForRequest' => ['lack' => [], 'mark' => ['decisions.choice'], 'why.*' => ['decisions.reason']],
     'AnswerRequest' => ['value' => ['answers.value'], 'seen' => []],

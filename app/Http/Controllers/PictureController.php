@@ -34,14 +34,16 @@ class PictureController extends Controller
 
     public function store(KeepPictureRequest $request, Job $job, KeepPicture $keep): RedirectResponse
     {
-        $keep($job, $this->user(), $request->of(), $request->code(), $request->photograph(), $request->note(), $request->boolean('shows_person'));
+        $keep($job, $this->user(), $request->of(), $request->code(), $request->photograph(), $request->note(),
+            $request->boolean('shows_person'));
 
         return redirect()->back()->with('arrived', 'The picture is kept.');
     }
 
     public function say(SayOfPictureRequest $request, Job $job, Picture $picture, SayOfPicture $say): RedirectResponse
     {
-        $say($job, $this->user(), $picture, $request->note(), $request->boolean('shows_person'), $request->boolean('on_sheet'), $request->seen());
+        $say($job, $this->user(), $picture, $request->note(), $request->boolean('shows_person'), $request->boolean('on_sheet'),
+            $request->seen());
 
         return redirect()->route('job.picture', [$job, $picture]);
     }
@@ -59,6 +61,7 @@ class PictureController extends Controller
         $this->authorize('view', $job);
         $path = $picture->path(isSmall: $size === 'small');
 
-        return Storage::exists($path) ? Storage::response($path, null, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=3600']) : abort(404);
+        return Storage::exists($path) ? Storage::response($path, null, ['Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=3600']) : abort(404);
     }
 }

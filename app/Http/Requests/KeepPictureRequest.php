@@ -21,14 +21,16 @@ class KeepPictureRequest extends FormRequest
     {
         return [
             'picture' => ['required', ...self::PICTURE], 'of' => ['required', 'string', new Enum(PictureOf::class)],
-            'code' => ['nullable', 'string', 'max:60'], 'picture_note' => ['nullable', 'string', 'max:'.Longest::SHORT_NOTE], 'shows_person' => ['nullable', 'boolean'],
+            'code' => ['nullable', 'string', 'max:60'], 'picture_note' => ['nullable', 'string', 'max:'.Longest::SHORT_NOTE],
+            'shows_person' => ['nullable', 'boolean'],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['picture.required' => 'Take a picture or choose one first.', 'of.*' => 'Keep it from the page of what it shows.', ...self::PICTURE_SAYS];
+        return ['picture.required' => 'Take a picture or choose one first.', 'of.*' => 'Keep it from the page of what it shows.',
+            ...self::PICTURE_SAYS];
     }
 
     /** @return list<callable(Validator): void> */

@@ -14,7 +14,8 @@ class SayOfPictureRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'note' => ['nullable', 'string', 'max:'.Longest::SHORT_NOTE], 'shows_person' => ['nullable', 'boolean'], 'on_sheet' => ['nullable', 'boolean'],
+            'note' => ['nullable', 'string', 'max:'.Longest::SHORT_NOTE], 'shows_person' => ['nullable', 'boolean'],
+            'on_sheet' => ['nullable', 'boolean'],
             'seen' => ['required', 'string', 'max:64'],
         ];
     }

@@ -36,9 +36,12 @@ class PicturePage extends PicturesPage
     /** @return Collection<int, Picture> of the same thing: of this job, and of bikes of this kind that have left */
     public function others(): Collection
     {
-        return Picture::query()->with('job.bike')->where('of', $this->picture->of)->where('code', $this->picture->code)->whereKeyNot($this->picture->id)
-            ->where(fn (Builder $one) => $one->where('job_id', $this->job->id)->orWhere(fn (Builder $like) => $like->where('shows_person', false)->whereHas(
-                'job', fn ($job) => $job->whereNotNull('handed_over_at')->whereHas('bike', fn ($bike) => $bike->where('kind', $this->job->bike->kind)),
-            )))->orderByRaw('job_id = ? desc', [$this->job->id])->orderByDesc('id')->limit(self::MOST_LIKE)->get()->toBase();
+        return Picture::query()->with('job.bike')->where('of', $this->picture->of)->where('code', $this->picture->code)
+            ->whereKeyNot($this->picture->id)
+            ->where(fn (Builder $one) => $one->where('job_id', $this->job->id)
+                ->orWhere(fn (Builder $like) => $like->where('shows_person', false)->whereHas(
+                    'job', fn ($job) => $job->whereNotNull('handed_over_at')->whereHas('bike', fn ($bike) => $bike->where('kind',
+                        $this->job->bike->kind)),
+                )))->orderByRaw('job_id = ? desc', [$this->job->id])->orderByDesc('id')->limit(self::MOST_LIKE)->get()->toBase();
     }
 }

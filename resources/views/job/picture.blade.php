@@ -1,7 +1,7 @@
 @php($picture = $page->picture)
 <x-job :page="$page">
     <div class="bench-head">
-        <h2>{{ $picture->title }} <span class="soft">{{ $picture->of->label() }}, {{ $picture->user->firstName() }}, {{ $picture->kept_at->format('j M Y H:i') }}</span></h2>
+        <h2 class="h5">{{ $picture->title }} <span class="soft">{{ $picture->of->label() }}, {{ $picture->user->firstName() }}, {{ $picture->kept_at->format('j M Y H:i') }}</span></h2>
         <p class="tool-line mb-0">
             @if ($page->next(-1))<a class="btn btn-plain" href="{{ route('job.picture', [$page->job, $page->next(-1)]) }}" data-key="k">One before <kbd aria-hidden="true">k</kbd></a>@endif
             @if ($page->next(1))<a class="btn btn-plain" href="{{ route('job.picture', [$page->job, $page->next(1)]) }}" data-key="j">One after <kbd aria-hidden="true">j</kbd></a>@endif

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents\Archive;
+
+use RuntimeException;
+
+/** A file that is no archive we can read in, and why. */
+final class CannotReadArchive extends RuntimeException
+{
+    public static function noArchive(): self
+    {
+        return new self('That is no archive, or it did not arrive whole.');
+    }
+
+    public static function foreign(string $name): self
+    {
+        return new self("There is “{$name}” in it, which is no part of an archive. Nothing was read.");
+    }
+
+    public static function tooLarge(): self
+    {
+        return new self('Unpacked it would be far larger than any workshop’s archive. Nothing was read.');
+    }
+
+    public static function later(int $version): self
+    {
+        return new self("A later version of the program has written it (archive version {$version}). Bring this one up to date first.");
+    }
+
+    public static function missing(string $name): self
+    {
+        return new self("{$name} is missing from it.");
+    }
+
+    public static function changed(string $name): self
+    {
+        return new self("{$name} is not as it was written: its hash is another.");
+    }
+
+    public static function tooLong(string $name, int $line): self
+    {
+        return new self("Line {$line} of {$name} is longer than any row.");
+    }
+}

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\AnswerPrograms;
 use App\Http\Middleware\AnswerToOurName;
 use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\NameTheRequest;
@@ -17,15 +18,19 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Session\Middleware\StartSession;
+use Laravel\Sanctum\Http\Middleware\CheckAbilities;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         commands: __DIR__.'/../routes/console.php',
+        api: __DIR__.'/../routes/api.php',
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->prepend([SendSafeHeaders::class, AnswerToOurName::class, NameTheRequest::class]);
         $middleware->web(append: [ReadPlainText::class, TurnAwayWhoIsShutOut::class, TakeEachFormInOnce::class], replace: [StartSession::class => KeepSession::class]);
+        $middleware->api(prepend: [AnswerPrograms::class]);
+        $middleware->alias(['abilities' => CheckAbilities::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

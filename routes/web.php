@@ -52,6 +52,7 @@ use App\Http\Controllers\StartJobController;
 use App\Http\Controllers\StockController;
 use App\Http\Controllers\StripController;
 use App\Http\Controllers\SurveyController;
+use App\Http\Controllers\TokenController;
 use App\Http\Controllers\UpController;
 use App\Http\Controllers\WaysController;
 use Illuminate\Support\Facades\Route;
@@ -78,6 +79,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/account', [PreferenceController::class, 'show'])->name('account');
     Route::put('/account/hands', [PreferenceController::class, 'hands'])->name('account.hands');
     Route::put('/account/password', [PasswordController::class, 'change'])->name('password.change');
+    Route::post('/account/tokens', [TokenController::class, 'give'])->name('tokens.give');
+    Route::delete('/account/tokens/{token}', [TokenController::class, 'back'])->whereNumber('token')->name('tokens.back');
     Route::post('/account/sign-out-everywhere', [PasswordController::class, 'endSessions'])->name('sessions.end');
 
     Route::get('/', BenchController::class)->name('bench');

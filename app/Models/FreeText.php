@@ -79,6 +79,7 @@ final class FreeText
 
     /** Who works here and what the house is called: theirs, and no customer's. */
     public const OF_THE_PEOPLE = [
+        'personal_access_tokens' => ['name'],
         'password_reset_tokens' => ['email'], 'users' => ['name', 'email'], 'workshops' => ['name', 'place', 'skills'],
     ];
 
@@ -95,6 +96,7 @@ final class FreeText
         'arrivals' => ['mark'],
         'movements' => ['how'],
         'order_lines' => ['mark'],
+        'personal_access_tokens' => ['abilities', 'token', 'tokenable_type'],
         'pictures' => ['of', 'code', 'file', 'title'],
         'stock_items' => ['kind'],
         'bikes' => ['frame_material', 'kind'],

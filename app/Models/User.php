@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Notifications\Notifiable;
 use Illuminate\Support\Carbon;
+use Laravel\Sanctum\HasApiTokens;
 use NeatSpindle\Core\Ground\Measure\LengthUnit;
 use NeatSpindle\Core\Ground\Measure\TorqueUnit;
 use NeatSpindle\Core\Measuring\Survey\Instrument;
@@ -31,9 +32,10 @@ class User extends Authenticatable
 {
     use BootsByName;
 
+    use HasApiTokens;
+
     /** @use HasFactory<UserFactory> */
     use HasFactory;
-
     use Notifiable;
 
     protected $fillable = ['name', 'email', 'password', 'role', 'length_unit', 'torque_unit', 'light', 'wants_letter'];

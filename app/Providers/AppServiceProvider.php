@@ -36,6 +36,9 @@ class AppServiceProvider extends ServiceProvider
     /** Letters a person, or an address, may have sent in a minute. */
     private const LETTERS = 6;
 
+    /** So often a program may ask in a minute. */
+    private const PROGRAMS = 120;
+
     private const INSTRUMENTS = [
         'caliper' => Caliper::class, 'wrench' => Wrench::class, 'display' => Display::class, 'scale' => Scale::class,
     ];
@@ -67,6 +70,7 @@ class AppServiceProvider extends ServiceProvider
         RateLimiter::for(
             'letters', fn (Request $request) => Limit::perMinute(self::LETTERS)->by((string) ($request->user()->id ?? $request->ip())),
         );
+        RateLimiter::for('api', fn (Request $request) => Limit::perMinute(self::PROGRAMS)->by((string) ($request->bearerToken() ?? $request->ip())));
         Queue::failing(fn (JobFailed $failed) => Log::error(
             'A letter could not be sent.', ['what' => $failed->job->resolveName(), 'why' => $failed->exception::class],
         ));

@@ -52,6 +52,31 @@
                     <button class="btn btn-plain" id="letter" name="wants_letter" value="{{ auth()->user()->wants_letter ? '0' : '1' }}">{{ auth()->user()->wants_letter ? 'No letter any more' : 'Write me in the morning' }}</button>
                 </form>
             </section>
+            <section class="panel" id="tokens" aria-labelledby="tokens-title">
+                <h2 id="tokens-title">For programs of yours</h2>
+                @if (session('token'))<p class="told mb-2">Told once; copy it now: <code class="sheet-address">{{ session('token') }}</code></p>@endif
+                <ul class="plain-list">
+                    @forelse (auth()->user()->tokens as $token)
+                        <li>{{ $token->name }}: {{ implode(', ', $token->abilities) }}, until {{ $token->expires_at?->format('j M Y') }}@if ($token->last_used_at), last used {{ $token->last_used_at->format('j M H:i') }}@endif
+                            <form class="d-inline" method="post" action="{{ route('tokens.back', $token->id) }}">@csrf @formkey @method('DELETE')<button class="btn-link-quiet" aria-label="Call {{ $token->name }} back">Call it back</button></form></li>
+                    @empty
+                        <li>No program may do anything in your name.</li>
+                    @endforelse
+                </ul>
+                <form method="post" action="{{ route('tokens.give') }}" novalidate>
+                    @csrf @formkey
+                    <label class="form-label" for="token_name">Which program</label>
+                    <input class="form-control" id="token_name" name="token_name" maxlength="@most(NAME)" value="{{ old('token_name') }}" @error('token_name') aria-invalid="true" @enderror>
+                    <x-fault for="token_name" />
+                    <div class="pieces mt-1">@foreach (App\Models\TokenScope::cases() as $scope)<label class="pick"><input class="form-check-input m-0" type="checkbox" name="scopes[]" value="{{ $scope->value }}" @checked(in_array($scope->value, (array) old('scopes', ['read']), true))> {{ $scope->label() }}</label>@endforeach</div>
+                    <x-fault for="scopes" /><x-fault for="scopes.*" />
+                    <label class="form-label mt-1" for="until">Until</label>
+                    <input class="form-control w-auto" id="until" name="until" type="date" value="{{ old('until', today()->addMonths(3)->format('Y-m-d')) }}" @error('until') aria-invalid="true" @enderror>
+                    <x-fault for="until" />
+                    <button class="btn btn-plain mt-2" id="give-token">Give it a token</button>
+                </form>
+                <p class="form-hint mb-0"><a href="{{ route('api.description') }}" hx-boost="false">What a program can ask for</a>, as an OpenAPI document.</p>
+            </section>
             <section class="panel" aria-labelledby="end-title">
                 <h2 id="end-title">Signed in somewhere else?</h2>
                 <p>A tablet left at a customer’s, somebody else’s laptop: end it everywhere but here.</p>

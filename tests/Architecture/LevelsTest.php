@@ -23,10 +23,10 @@ const CORE_PARTS = [
 ];
 
 const APP_LEVELS = [
-    'Models\Values', 'Models\Casts', 'Models\Scopes', 'Models', 'Notifications', 'Policies', 'Instruments', 'Instruments\Simulated', 'Assembly', 'Bench', 'Planning', 'Ordering', 'Documents', 'Documents\Archive', 'Actions', 'Actions\Stock', 'Actions\Orders', 'Actions\Pictures', 'Actions\Archive', 'Actions\House', 'Actions\Jobs', 'Actions\Catalogue',
+    'Models\Values', 'Models\Casts', 'Models\Scopes', 'Models', 'Notifications', 'Policies', 'Instruments', 'Instruments\Simulated', 'Assembly', 'Bench', 'Planning', 'Ordering', 'Documents', 'Documents\Archive', 'Documents\Api', 'Actions', 'Actions\Stock', 'Actions\Orders', 'Actions\Pictures', 'Actions\Archive', 'Actions\House', 'Actions\Jobs', 'Actions\Catalogue',
     'Actions\Calendar', 'Actions\Survey', 'Actions\Kit', 'Actions\Steps', 'Actions\Prove', 'Actions\Drawer', 'Actions\Road', 'Actions\People',
     'View\Drawings', 'View\Shared', 'View\Job', 'View\Survey', 'View\Strip', 'View\Matching', 'View\Stack', 'View\Line', 'View\Route', 'View\Build', 'View\Prove', 'View\Pictures', 'View\Calendar', 'View\Workshop',
-    'Http\Downloads', 'Http\Middleware', 'Http\Requests', 'Http\Controllers', 'Console\Commands', 'Providers',
+    'Http\Downloads', 'Http\Middleware', 'Http\Requests', 'Http\Requests\Api', 'Http\Controllers', 'Http\Controllers\Api', 'Console\Commands', 'Providers',
 ];
 
 /** Mounts stand side by side: none knows another. */

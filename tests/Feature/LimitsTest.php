@@ -31,6 +31,7 @@ const GOES_TO = [
     'KeepPictureRequest' => ['of' => [], 'code' => ['pictures.code'], 'picture_note' => ['pictures.note']],
     'SayOfPictureRequest' => ['note' => ['pictures.note'], 'seen' => []],
     'ReadArchiveRequest' => ['stashed' => []],
+    'TokenRequest' => ['token_name' => ['personal_access_tokens.name'], 'scopes.*' => [], 'until' => []],
     'AllowDecisionRequest' => ['because' => ['decisions.allowed_because']],
     'AnswerForRequest' => ['lack' => [], 'mark' => ['decisions.choice'], 'why.*' => ['decisions.reason']],
     'AnswerRequest' => ['value' => ['answers.value'], 'seen' => []],

@@ -19,6 +19,7 @@ const WITHOUT_COMPARING = [
     'Calendar/NoteAbsence' => 'adds', 'Calendar/TakeAbsenceBack' => 'takes this very absence back, once', 'Calendar/TakeBackIn' => 'says that this very thing is back, once', 'Calendar/GiveFeed' => 'adds', 'Calendar/WriteMornings' => 'writes once a day, whoever asks first', 'Calendar/RevokeFeed' => 'calls this very address back, once',
     'Catalogue/BeginPart' => 'adds', 'Catalogue/DropPart' => 'takes this very part away, once',
     'Stock/AddStockItem' => 'adds; a name that is there already is refused', 'Stock/MoveStock' => 'adds a line to the book; more than there are is refused',
+    'Archive/ReadArchiveIn' => 'writes into an empty workshop alone', 'People/GiveToken' => 'adds', 'People/CallTokenBack' => 'calls this very token back, once',
     'Pictures/KeepPicture' => 'adds', 'Pictures/TakePictureAway' => 'takes this very picture away, once',
     'Orders/PlaceOrder' => 'adds; what is not missing any more is refused',
     'Drawer/AddKind' => 'adds; a kind that is there already is refused',

@@ -31,7 +31,7 @@ final class ArchiveTables
     /** Tables that stay where they are, and why. */
     public const STAY = [
         'workshops' => 'is in the manifest', 'feeds' => 'an address that was handed out opens here alone', 'sheet_addresses' => 'an address that was handed out opens here alone',
-        'migrations' => 'of the program', 'submissions' => 'of the program', 'letters' => 'of the program', 'password_reset_tokens' => 'secrets',
+        'migrations' => 'of the program', 'submissions' => 'of the program', 'letters' => 'of the program', 'password_reset_tokens' => 'secrets', 'personal_access_tokens' => 'secrets',
     ];
 
     /** Columns that are no part of what a workshop knows. */

@@ -27,7 +27,7 @@ class ReadPlainText
     private const LISTS_IN_FORMS = [
         'weights', 'uses', 'seen', 'kinds', 'sides', 'widths', 'makes', 'new', 'tags',
         'found', 'torques', 'notes', 'here', 'subjects', 'counts', 'why', 'figures', 'choices', 'people', 'steps', 'with', 'values', 'saw', 'reasons',
-        'take', 'lines', 'came', 'wrong',
+        'take', 'lines', 'came', 'wrong', 'scopes',
     ];
 
     /** In bytes; no field of ours is longer. */

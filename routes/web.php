@@ -14,6 +14,7 @@ use App\Http\Controllers\CockpitController;
 use App\Http\Controllers\ConditionController;
 use App\Http\Controllers\DrawerController;
 use App\Http\Controllers\ElsewhereController;
+use App\Http\Controllers\EstimateController;
 use App\Http\Controllers\FeedController;
 use App\Http\Controllers\GearsController;
 use App\Http\Controllers\HandOverController;
@@ -184,6 +185,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::post('/build/band', [BuildController::class, 'band'])->name('build.band');
         Route::get('/build/print', [BuildController::class, 'paper'])->name('build.print');
 
+        Route::get('/build/estimate', [EstimateController::class, 'show'])->name('estimate');
+        Route::get('/build/estimate.csv', [EstimateController::class, 'csv'])->name('estimate.csv');
+        Route::put('/build/estimate', [EstimateController::class, 'hour'])->name('estimate.hour');
         Route::get('/build/house', [JobHouseController::class, 'show'])->name('house');
         Route::put('/build/house', [JobHouseController::class, 'depart'])->name('house.depart');
         Route::post('/build/house', [JobHouseController::class, 'insist'])->name('house.insist');

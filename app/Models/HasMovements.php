@@ -23,7 +23,7 @@ trait HasMovements
 
     public function shelfMark(): string
     {
-        return hash('xxh128', serialize([$this->lies_in, $this->minimum]));
+        return hash('xxh128', serialize([$this->lies_in, $this->minimum, $this->price]));
     }
 
     public function shelf(): Shelf

@@ -31,7 +31,7 @@ class Lead extends Row implements Stocked
         $query->orderBy('connector')->orderBy('length_mm');
     }
 
-    protected $casts = ['length_mm' => 'float', 'quantity' => 'int', 'kept' => 'int', 'minimum' => 'int'];
+    protected $casts = ['length_mm' => 'float', 'quantity' => 'int', 'kept' => 'int', 'minimum' => 'int', 'price' => 'float'];
 
     protected $attributes = ['quantity' => 0, 'kept' => 0];
 

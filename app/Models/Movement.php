@@ -38,6 +38,21 @@ class Movement extends Row
         return (int) self::query()->where($row::movementKey(), $row->id)->where('job_id', $job->id)->sum('kept_changed');
     }
 
+    /** @return list<array{Row&Stocked, int}> what was taken for a job and not given back, and how many of it */
+    public static function takenFor(Job $job): array
+    {
+        $taken = [];
+        foreach ([Spacer::class, Lead::class, StockItem::class] as $kind) {
+            $counts = self::query()->where('job_id', $job->id)->whereNotNull($kind::movementKey())->whereIn('how', [Moved::Taken, Moved::GivenBack])
+                ->groupBy($kind::movementKey())->havingRaw('sum(changed) < 0')->selectRaw("{$kind::movementKey()} as id, -sum(changed) as taken")->toBase()->pluck('taken', 'id');
+            foreach ($kind::query()->findMany($counts->keys()) as $row) {
+                $taken[] = [$row, (int) $counts[$row->id]];
+            }
+        }
+
+        return $taken;
+    }
+
     /** @return list<array{Lead|StockItem, int}> what is reserved for a job beside spacers, and how many of it */
     public static function reservedByHand(Job $job): array
     {

@@ -41,7 +41,7 @@ class Spacer extends Row implements Stocked
     protected $fillable = ['thickness_mm', 'quantity', 'uses', 'lies_in', 'minimum', 'retired_at', 'retired_by_id'];
 
     protected $casts = [
-        'thickness_mm' => 'float', 'uses' => EnumList::class.':'.SpacerUse::class, 'quantity' => 'int', 'kept' => 'int', 'minimum' => 'int', 'retired_at' => 'datetime',
+        'thickness_mm' => 'float', 'uses' => EnumList::class.':'.SpacerUse::class, 'quantity' => 'int', 'kept' => 'int', 'minimum' => 'int', 'price' => 'float', 'retired_at' => 'datetime',
     ];
 
     protected $attributes = ['quantity' => 0, 'kept' => 0];

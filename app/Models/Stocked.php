@@ -17,6 +17,7 @@ use NeatSpindle\Core\Parts\Stock\Shelf;
  * @property int $kept how many of them are reserved for jobs
  * @property ?int $minimum below which it is ordered
  * @property ?string $lies_in
+ * @property ?float $price of one, in whatever the workshop counts in; null where nobody has said
  *
  * @phpstan-require-extends Row
  */

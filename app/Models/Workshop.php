@@ -19,6 +19,7 @@ use NeatSpindle\Core\Parts\Part\NutSocket;
  * @property ?float $nut_socket_depth_mm
  * @property ?OpeningTimes $hours
  * @property string $time_zone
+ * @property ?float $hour_price what an hour of work costs; null where nobody has said
  * @property ?int $stands so many bikes hang at a time; null where nobody has said
  * @property ?Skills $skills
  */
@@ -34,7 +35,7 @@ class Workshop extends Row
 
     protected $casts = [
         'nut_socket_bore_mm' => 'float', 'nut_socket_depth_mm' => 'float', 'hours' => AsKept::class.':'.OpeningTimes::class,
-        'stands' => 'int', 'skills' => AsKept::class.':'.Skills::class,
+        'stands' => 'int', 'hour_price' => 'float', 'skills' => AsKept::class.':'.Skills::class,
     ];
 
     /** The socket for a sleeve's nut; null where it has none. */

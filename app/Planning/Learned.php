@@ -34,6 +34,12 @@ final class Learned
         return Minutes::learned($kept);
     }
 
+    /** Whether so many minutes from one tick to the next tell what a piece took. */
+    public static function tells(float $minutes): bool
+    {
+        return $minutes >= self::LEAST_MINUTES && $minutes <= self::MOST_MINUTES;
+    }
+
     /** @return array<string, list<float>> by kind of work */
     private static function took(int $workshop): array
     {
@@ -47,7 +53,7 @@ final class Learned
             $at = Carbon::parse((string) $row->recorded_at);
             $minutes = $before === null || $before[0] !== $row->job_id || $before[1] !== $row->user_id
                 ? INF : $before[2]->diffInSeconds($at) / 60;
-            if ($kind !== null && $minutes >= self::LEAST_MINUTES && $minutes <= self::MOST_MINUTES) {
+            if ($kind !== null && self::tells($minutes)) {
                 $took[$kind->value][] = $minutes;
             }
             $before = [$row->job_id, $row->user_id, $at];

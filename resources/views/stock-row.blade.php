@@ -47,6 +47,9 @@
                         <label class="form-label mt-1" for="minimum">Order when fewer are free than</label>
                         <input class="form-control" id="minimum" name="minimum" inputmode="numeric" value="{{ old('minimum', $row->minimum) }}" @error('minimum') aria-invalid="true" @enderror>
                         <x-fault for="minimum" />
+                        <label class="form-label mt-1" for="price">Costs, each <span class="soft">if you like</span></label>
+                        <input class="form-control" id="price" name="price" inputmode="decimal" value="{{ old('price', $row->price) }}" @error('price') aria-invalid="true" @enderror>
+                        <x-fault for="price" />
                         <button class="btn btn-plain mt-2">Keep</button>
                     </form>
                 </section>

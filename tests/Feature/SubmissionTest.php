@@ -54,7 +54,7 @@ it('gives every form that changes something a key of its own', function (string 
     expect($forms)->toBeGreaterThan(0)->and($keys)->not->toContain(null)->and(array_unique($keys))->toHaveCount($forms);
 })->with([
     '/jobs/JOB/survey', '/jobs/JOB/condition', '/jobs/JOB/strip', '/jobs/JOB/match', '/jobs/JOB/stack', '/jobs/JOB/stack/ways', '/jobs/JOB/stack/order', '/jobs/JOB/stack/rest',
-    '/jobs/JOB/line', '/jobs/JOB/line/hills', '/jobs/JOB/route', '/jobs/JOB/pictures', '/jobs/JOB/build', '/drawer', '/drawer/stock', '/drawer/count', '/drawer/orders/new', '/drawer/should-hold', '/catalogue', '/people', '/account', '/jobs/new',
+    '/jobs/JOB/line', '/jobs/JOB/line/hills', '/jobs/JOB/route', '/jobs/JOB/pictures', '/jobs/JOB/build/estimate', '/jobs/JOB/build', '/drawer', '/drawer/stock', '/drawer/count', '/drawer/orders/new', '/drawer/should-hold', '/catalogue', '/people', '/account', '/jobs/new',
 ]);
 
 it('forgets keys after a month', function (): void {

@@ -31,7 +31,7 @@ final class Views
             "/jobs/{$id(242)}/stack", "/jobs/{$id(244)}/stack", "/jobs/{$id(246)}/stack", "/jobs/{$id(248)}/stack",
             "/jobs/{$id(242)}/line", "/jobs/{$id(242)}/line?compare[]=deep-40&compare[]=half-36", "/jobs/{$id(242)}/line/gears?with=half-36", "/jobs/{$id(241)}/line/hills", "/jobs/{$id(249)}/line", "/jobs/{$id(256)}/line", "/jobs/{$id(242)}/route", "/jobs/{$id(250)}/route", "/jobs/{$id(249)}/route?run=".Run::query()->where('job_id', $id(249))->value('id').'&place=boom-end', "/jobs/{$id(242)}/box", "/jobs/{$id(242)}/build?step=pedals", "/jobs/{$id(256)}/survey?region=first-chain", "/jobs/{$id(244)}/survey?region=stay", "/jobs/{$id(250)}/survey", "/jobs/{$id(242)}/build", "/jobs/{$id(242)}/build/print",
             "/jobs/{$id(241)}/route?near=shell", "/jobs/{$id(241)}/route?plug=".Run::query()->where('job_id', $id(241))->value('id'), "/jobs/{$id(241)}/route/cockpit", "/jobs/{$id(241)}/route/sensors", "/jobs/{$id(241)}/route/battery", "/jobs/{$id(249)}/route/battery",
-            "/jobs/{$id(242)}/pictures", "/jobs/{$id(242)}/pictures/{$picture}?beside=".((int) $picture + 1), "/jobs/{$id(241)}/prove", '/house', "/jobs/{$id(241)}/build/house", "/jobs/{$id(241)}/prove/settings", "/jobs/{$id(241)}/prove/hand-over", "/jobs/{$id(257)}/prove/hand-over", "/jobs/{$id(257)}/prove/come-back", "/logbook?like={$id(242)}",
+            "/jobs/{$id(242)}/pictures", "/jobs/{$id(242)}/pictures/{$picture}?beside=".((int) $picture + 1), "/jobs/{$id(241)}/prove", '/house', "/jobs/{$id(241)}/build/house", "/jobs/{$id(241)}/build/estimate", "/jobs/{$id(241)}/prove/settings", "/jobs/{$id(241)}/prove/hand-over", "/jobs/{$id(257)}/prove/hand-over", "/jobs/{$id(257)}/prove/come-back", "/logbook?like={$id(242)}",
         ];
     }
 }

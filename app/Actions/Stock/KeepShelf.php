@@ -18,15 +18,15 @@ class KeepShelf extends WorkshopAction
      *
      * @throws StandsOtherwise when somebody else has said otherwise since
      */
-    public function __invoke(User $by, Row&Stocked $row, ?string $liesIn, ?int $minimum, ?string $seen = null): void
+    public function __invoke(User $by, Row&Stocked $row, ?string $liesIn, ?int $minimum, ?string $seen = null, ?float $price = null): void
     {
-        $this->change($by, 'countDrawer', function () use ($row, $liesIn, $minimum, $seen): void {
+        $this->change($by, 'countDrawer', function () use ($row, $liesIn, $minimum, $seen, $price): void {
             /** @var Row&Stocked $held */
             $held = $row->newQuery()->whereKey($row->getKey())->lockForUpdate()->firstOrFail();
             if ($seen !== null && $seen !== $held->shelfMark()) {
-                throw StandsOtherwise::told('Somebody has moved it, or changed how many there should be', 'lies_in');
+                throw StandsOtherwise::told('Somebody has moved it, or changed how many there should be or what it costs', 'lies_in');
             }
-            $held->forceFill(['lies_in' => $liesIn, 'minimum' => $minimum])->save();
+            $held->forceFill(['lies_in' => $liesIn, 'minimum' => $minimum, 'price' => $price])->save();
         });
     }
 }

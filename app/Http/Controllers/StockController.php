@@ -76,7 +76,7 @@ class StockController extends Controller
 
     public function shelf(KeepShelfRequest $request, string $key, KeepShelf $keep): RedirectResponse
     {
-        $keep($this->user(), StockRows::find($key) ?? abort(404), $request->liesIn(), $request->minimum(), $request->seen());
+        $keep($this->user(), StockRows::find($key) ?? abort(404), $request->liesIn(), $request->minimum(), $request->seen(), $request->price());
 
         return redirect()->route('stock.book', $key)->with('kept', 'Kept.');
     }

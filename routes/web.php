@@ -40,6 +40,7 @@ use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\ProveController;
+use App\Http\Controllers\ReadJobController;
 use App\Http\Controllers\RecheckController;
 use App\Http\Controllers\RestController;
 use App\Http\Controllers\RouteController;
@@ -134,6 +135,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::post('/stack/order', [OrderController::class, 'pieces'])->name('reserve');
         Route::put('/stack/needs', [OrderController::class, 'arrivals'])->name('arrivals');
         Route::get('/stack/needs.csv', [OrderController::class, 'needs'])->name('needs.csv');
+        Route::get('/read-in', [ReadJobController::class, 'show'])->name('read-in');
+        Route::post('/read-in', [ReadJobController::class, 'look'])->name('read-in.look');
+        Route::put('/read-in', [ReadJobController::class, 'keep'])->name('read-in.keep');
         Route::get('/pictures', [PictureController::class, 'index'])->name('pictures');
         Route::post('/pictures', [PictureController::class, 'store'])->name('picture.keep');
         Route::get('/pictures/{picture}', [PictureController::class, 'show'])->name('picture');

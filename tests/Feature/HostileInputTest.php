@@ -20,7 +20,7 @@ use Tests\Support\Workshops;
  */
 
 const PLACES = [
-    '', '/survey', '/survey?spot=cogs', '/condition', '/strip', '/match', '/stack', '/stack/ways', '/stack/order', '/stack/rest', '/box', '/pictures', '/customer', '/line', '/line/gears', '/line/hills', '/route', '/route/battery',
+    '', '/survey', '/survey?spot=cogs', '/condition', '/strip', '/match', '/stack', '/stack/ways', '/stack/order', '/stack/rest', '/box', '/read-in', '/pictures', '/customer', '/line', '/line/gears', '/line/hills', '/route', '/route/battery',
     '/route/cockpit', '/route/sensors', '/build', '/build/house', '/build/estimate', '/build/estimate.csv', '/prove', '/prove/live', '/prove/live?step=wakes', '/prove?step=pedals', '/prove/settings', '/prove/hand-over', '/prove/come-back',
     '/news', '/job.json', '/worksheet.json', '/section.svg', '/line/line.svg', '/line/gears.svg', '/line/road.svg', '/build/print', '/stack/order.csv',
 ];

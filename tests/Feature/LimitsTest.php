@@ -32,6 +32,7 @@ const GOES_TO = [
     'SayOfPictureRequest' => ['note' => ['pictures.note'], 'seen' => []],
     'ReadArchiveRequest' => ['stashed' => []],
     'TokenRequest' => ['token_name' => ['personal_access_tokens.name'], 'scopes.*' => [], 'until' => []],
+    'ReadJobRequest' => ['stashed' => []],
     'AllowDecisionRequest' => ['because' => ['decisions.allowed_because']],
     'AnswerForRequest' => ['lack' => [], 'mark' => ['decisions.choice'], 'why.*' => ['decisions.reason']],
     'AnswerRequest' => ['value' => ['answers.value'], 'seen' => []],

@@ -41,7 +41,7 @@
                     </section>
                 @endif
                 <x-tools :tools="$page->tools()" />
-                <p class="m-0"><a class="btn btn-plain" href="{{ route('job.build.print', $page->job) }}">Sheet for paper</a> <a class="btn btn-plain" id="to-house" href="{{ route('job.house', $page->job) }}">House rules of this job</a> <a class="btn btn-plain" href="{{ route('job.estimate', $page->job) }}">Minutes and parts</a></p>
+                <p class="m-0"><a class="btn btn-plain" href="{{ route('job.build.print', $page->job) }}">Sheet for paper</a> <a class="btn btn-plain" id="to-house" href="{{ route('job.house', $page->job) }}">House rules of this job</a> <a class="btn btn-plain" href="{{ route('job.estimate', $page->job) }}">Minutes and parts</a> <a class="btn btn-plain" href="{{ route('job.read-in', $page->job) }}">This job out and in</a></p>
             </div>
         </div>
     @endif

@@ -73,7 +73,7 @@
         @endif
         <x-fault for="hand_over" />
     </section>
-    <p class="mt-3 mb-0 not-on-paper"><a class="btn btn-plain" href="{{ route('job.hand-over.pdf', $page->job) }}" hx-boost="false">The sheet as PDF</a> <a class="btn btn-plain" href="{{ route('job.estimate', $page->job) }}">Minutes and parts</a>@if (count($page->sheet()->decided) > App\View\Prove\HandOverPage::ON_PAPER) <a class="btn btn-plain" href="{{ route('job.hand-over.decided', $page->job) }}" hx-boost="false">All that was decided, as CSV</a>@endif</p>
+    <p class="mt-3 mb-0 not-on-paper"><a class="btn btn-plain" href="{{ route('job.hand-over.pdf', $page->job) }}" hx-boost="false">The sheet as PDF</a> <a class="btn btn-plain" href="{{ route('job.estimate', $page->job) }}">Minutes and parts</a> <a class="btn btn-plain" href="{{ route('job.read-in', $page->job) }}">This job out and in</a>@if (count($page->sheet()->decided) > App\View\Prove\HandOverPage::ON_PAPER) <a class="btn btn-plain" href="{{ route('job.hand-over.decided', $page->job) }}" hx-boost="false">All that was decided, as CSV</a>@endif</p>
     <x-job-ends :page="$page" />
     <div class="sheet-paper mt-3" data-bs-theme="light">
         <x-hand-over-sheet :sheet="$page->sheet()" :pictures="$page->pictures()" />

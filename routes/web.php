@@ -86,6 +86,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/account/sign-out-everywhere', [PasswordController::class, 'endSessions'])->name('sessions.end');
 
     Route::get('/', BenchController::class)->name('bench');
+    Route::get('/jobs.csv', [LogbookController::class, 'csv'])->name('jobs.csv');
     Route::get('/jobs/new', [StartJobController::class, 'create'])->name('job.start');
     Route::post('/jobs', [StartJobController::class, 'store'])->name('job.store');
 
@@ -222,6 +223,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     });
 
     Route::get('/calendar', [CalendarController::class, 'show'])->name('calendar');
+    Route::get('/calendar.csv', [CalendarController::class, 'csv'])->name('calendar.csv');
     Route::post('/calendar/jobs/{job}', [CalendarController::class, 'tryJob'])->whereNumber('job')->name('calendar.try');
     Route::put('/calendar/jobs/{job}', [CalendarController::class, 'keepJob'])->whereNumber('job')->name('calendar.job');
     Route::post('/calendar/away', [CalendarController::class, 'tryAbsence'])->name('calendar.away.try');
@@ -243,7 +245,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::put('/instruments', [InstrumentsController::class, 'play'])->name('instruments.play');
     Route::get('/house', [HouseController::class, 'show'])->name('house');
     Route::put('/house', [HouseController::class, 'choose'])->name('house.choose');
-    Route::get('/logbook', LogbookController::class)->name('logbook');
+    Route::get('/logbook', [LogbookController::class, 'show'])->name('logbook');
     Route::get('/catalogue', [CatalogueController::class, 'show'])->name('catalogue');
     Route::post('/catalogue', [CatalogueController::class, 'readIn'])->name('catalogue.import');
     Route::get('/catalogue.json', [CatalogueController::class, 'json'])->name('catalogue.export');
@@ -266,6 +268,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/drawer/count', [StockController::class, 'round'])->name('stock.round');
     Route::put('/drawer/count', [StockController::class, 'count'])->name('stock.count');
     Route::get('/drawer/stock/{key}', [StockController::class, 'book'])->name('stock.book');
+    Route::get('/drawer/stock/{key}/book.csv', [StockController::class, 'bookCsv'])->name('stock.book.csv');
     Route::post('/drawer/stock/{key}', [StockController::class, 'move'])->name('stock.move');
     Route::put('/drawer/stock/{key}', [StockController::class, 'shelf'])->name('stock.shelf');
     Route::get('/drawer/orders', [OrdersController::class, 'index'])->name('orders');

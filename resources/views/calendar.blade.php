@@ -22,7 +22,7 @@
         <div class="work mt-3">
             <section class="panel" aria-labelledby="dates-title">
                 <h2 id="dates-title">Promised and honest</h2>
-                @if ($page->isEmpty())<p class="empty mb-0">No bike is open.</p>@else<x-dates :page="$page" />@endif
+                @if ($page->isEmpty())<p class="empty mb-0">No bike is open.</p>@else<x-dates :page="$page" /><p class="mt-2 mb-0"><a class="btn btn-plain" href="{{ route('calendar.csv') }}" hx-boost="false">Save as CSV</a></p>@endif
             </section>
             <div class="work-wide">
             <section class="panel" aria-labelledby="come-title">

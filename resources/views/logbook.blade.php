@@ -30,6 +30,7 @@
                 </table></div>
                 @if ($page->more() > 0)<p class="mb-0 mt-2"><a id="earlier" href="{{ route('logbook', array_filter(['find' => $page->find, 'like' => $page->like?->id, 'from' => $page->next()])) }}">{{ $page->more() }} more</a></p>@endif
             @endif
+            <p class="mt-2 mb-0"><a class="btn btn-plain" href="{{ route('jobs.csv') }}" hx-boost="false">Every job as CSV</a></p>
         </section>
     </main>
 </x-layout>

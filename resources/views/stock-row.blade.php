@@ -17,6 +17,7 @@
                         @endforeach
                     </tbody>
                 </table></div>
+                <p class="mt-2 mb-0"><a class="btn btn-plain" href="{{ route('stock.book.csv', $page->key()) }}" hx-boost="false">The whole book as CSV</a></p>
             </section>
             <div>
                 <section class="panel" aria-labelledby="move-title">

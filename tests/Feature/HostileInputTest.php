@@ -90,7 +90,7 @@ it('answers whatever is sent with a page of ours, and keeps nothing by halves', 
     $read = fn (): User => User::query()->findOrFail($owner->id);
     $this->actingAs($read());
     $this->post("/jobs/{$job->id}/line/roads", ['track' => UploadedFile::fake()->createWithContent('r.gpx', (string) file_get_contents(database_path('demo/road.gpx')))]);
-    $paths = [...array_map(fn (string $place) => "/jobs/{$job->id}{$place}", PLACES), '/', '/jobs/new', '/drawer', '/drawer/missing', '/drawer/stock', '/drawer/count', '/drawer/labels', '/drawer/orders', '/drawer/orders/new', '/drawer/should-hold', '/drawer/stock/spacer-1', '/catalogue', '/house', '/instruments', '/logbook', '/people', '/account'];
+    $paths = [...array_map(fn (string $place) => "/jobs/{$job->id}{$place}", PLACES), '/', '/jobs/new', '/drawer', '/drawer/missing', '/drawer/stock', '/drawer/count', '/drawer/labels', '/drawer/labels?each=1', '/jobs.csv', '/calendar.csv', '/archive', '/drawer/orders', '/drawer/orders/new', '/drawer/should-hold', '/drawer/stock/spacer-1', '/catalogue', '/house', '/instruments', '/logbook', '/people', '/account'];
     $forms = [];
     foreach ($paths as $path) {
         array_push($forms, ...Forms::on((string) $this->get($path)->getContent()));

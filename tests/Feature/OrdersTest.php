@@ -167,3 +167,8 @@ it('works out what the drawer should hold from the bikes that left, and keeps it
     $this->get('/drawer/should-hold.csv?percent=100')->assertOk()->assertSee('thickness_mm,use,should_hold,there,to_get');
     $this->get('/drawer/should-hold?percent=zebra')->assertOk()->assertSee('95 of a hundred');
 });
+
+it('gives every list out as a table', function (): void {
+    $this->get('/jobs.csv')->assertOk()->assertSee('number,bike,kind,customer')->assertSee((string) $this->job->number);
+    $this->get('/calendar.csv')->assertOk()->assertSee('number,bike,promised_on,honest_on')->assertSee((string) $this->job->number);
+});

@@ -51,6 +51,8 @@ it('writes each movement with who, when and which job, orders what falls below i
     $move(['how' => 'received', 'job' => '999999'])->assertSessionHasErrors(['job' => 'No job of the workshop has this number.']);
     $this->put("/drawer/stock/{$key}", ['lies_in' => 'on the nail', 'minimum' => '50'])->assertSessionHasNoErrors();
     $this->put("/drawer/stock/{$key}", ['lies_in' => 'elsewhere', 'seen' => 'what stood there before'])->assertSessionHasErrors('lies_in');
+    $this->get("/drawer/stock/{$key}/book.csv")->assertOk()->assertSee('at,how,changed,kept_changed,job,by,note')->assertSee('taken,-112,0');
+    $this->get('/drawer/labels?each=1')->assertOk()->assertSee('Chain for eight cogs');
     $this->get('/drawer/labels')->assertOk()->assertSee('on the nail')->assertSee('data-qr=', false);
     expect($item->refresh()->minimum)->toBe(50)->and(Stockroom::odd($this->person->workshop_id))->toBe([]);
 });

@@ -17,6 +17,7 @@ use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
 use RuntimeException;
 
 use function dirname;
@@ -100,7 +101,7 @@ final class Site
             [
                 'PHP_CLI_SERVER_WORKERS' => '3', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'CACHE_LIMITER' => 'limits', 'APP_ENV' => 'testing', 'APP_DEBUG' => 'false',
                 'LARAVEL_STORAGE_PATH' => $storage, 'VIEW_COMPILED_PATH' => "{$root}/storage/framework/views", 'APP_URL' => "http://127.0.0.1:{$port}", 'APP_KEY' => (string) config('app.key'),
-                'DB_DATABASE' => DB::connection()->getDatabaseName(), ...$environment,
+                'DB_DATABASE' => DB::connection()->getDatabaseName(), 'PRIVATE_FILES' => Storage::path(''), ...$environment,
             ],
             $root,
         );

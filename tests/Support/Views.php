@@ -22,7 +22,7 @@ final class Views
         $picture = Picture::query()->where('job_id', $id(242))->value('id');
 
         return [
-            '/', '/?find=zebra', '/jobs/new', '/drawer', '/drawer/stock', '/drawer/count', '/drawer/labels', '/drawer/orders', '/drawer/orders/new', '/drawer/orders/'.Order::query()->withoutGlobalScopes()->value('id'), '/drawer/should-hold', '/drawer/stock/item-'.StockItem::query()->withoutGlobalScopes()->value('id'), '/catalogue', '/parts', '/calendar', '/calendar/hours', '/calendar?change=250', '/account', '/logbook', '/people', '/family', '/jobs/999999/stack',
+            '/', '/?find=zebra', '/jobs/new', '/drawer', '/drawer/stock', '/drawer/count', '/drawer/labels', '/drawer/orders', '/drawer/orders/new', '/drawer/orders/'.Order::query()->withoutGlobalScopes()->value('id'), '/drawer/should-hold', '/drawer/stock/item-'.StockItem::query()->withoutGlobalScopes()->value('id'), '/catalogue', '/parts', '/calendar', '/calendar/hours', '/calendar?change=250', '/account', '/logbook', '/people', '/archive', '/drawer/labels?each=1', '/family', '/jobs/999999/stack',
             "/jobs/{$id(242)}/survey?spot=shell_width", "/jobs/{$id(254)}/survey", "/jobs/{$id(245)}/survey?spot=drive_cup_loosens",
             "/jobs/{$id(242)}/survey?spot=guide_depth", "/jobs/{$id(252)}/survey", "/jobs/{$id(242)}/condition?subject=pads", "/jobs/{$id(251)}/condition?subject=frame", "/jobs/{$id(248)}/insert/".Motor::query()->where('code', 'otter-73')->value('id'),
             "/jobs/{$id(247)}/strip", "/jobs/{$id(243)}/match", "/jobs/{$id(254)}/match",

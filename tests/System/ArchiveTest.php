@@ -16,7 +16,7 @@ use Tests\Support\Workshops;
 function inLittleMemory(string ...$arguments): void
 {
     $process = new Process([PHP_BINARY, '-d', 'memory_limit=128M', base_path('artisan'), ...$arguments], base_path(), [
-        'APP_ENV' => 'testing', 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array', 'LOG_CHANNEL' => 'single', 'DB_DATABASE' => DB::connection()->getDatabaseName(),
+        'APP_ENV' => 'testing', 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array', 'LOG_CHANNEL' => 'single', 'DB_DATABASE' => DB::connection()->getDatabaseName(), 'PRIVATE_FILES' => Storage::path(''),
     ], timeout: 300);
     $process->run();
     expect($process->getExitCode())->toBe(0, $process->getOutput().$process->getErrorOutput());

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Storage;
+use Symfony\Component\Finder\SplFileInfo;
 use Symfony\Component\Process\Process;
 
 /** An empty server of its own, on loopback, that ends with the shell that holds it. */
@@ -50,10 +53,12 @@ function everything(Connection $database): array
 it('restores a backup into an empty server, every row of every table', function (): void {
     $this->artisan('spindle:demo')->assertSuccessful();
     $file = sys_get_temp_dir().'/'.uniqid('backup-').'.sql.gz';
+    $pictures = Storage::allFiles('pictures');
+    $elsewhere = sys_get_temp_dir().'/'.uniqid('files-');
     $server = emptyServer();
     try {
         preg_match('/port=(\d+)/', $server->getOutput(), $port);
-        $there = ['DB_PORT' => $port[1] ?? '', 'DB_DATABASE' => 'neat_spindle'];
+        $there = ['DB_PORT' => $port[1] ?? '', 'DB_DATABASE' => 'neat_spindle', 'PRIVATE_FILES' => $elsewhere];
 
         expect(command('backup', $file)->getExitCode())->toBe(0)
             ->and(command('backup', $file)->getErrorOutput())->toContain('nothing is written over')
@@ -67,10 +72,14 @@ it('restores a backup into an empty server, every row of every table', function 
         expect(everything(DB::connection('there')))->toBe($before)
             ->and(count($before['readings'] ?? []))->toBeGreaterThan(100)
             ->and(count($before))->toBeGreaterThan(15);
+        $there = array_map(fn (SplFileInfo $one) => 'pictures/'.$one->getRelativePathname(), File::allFiles("{$elsewhere}/pictures"));
+        expect($there)->toEqualCanonicalizing($pictures)->and(count($pictures))->toBeGreaterThan(4);
     } finally {
         DB::purge('there');
         $server->stop(5, SIGTERM);
         @unlink($file);
+        @unlink(str_replace('.sql.gz', '.pictures.tar', $file));
+        File::deleteDirectory($elsewhere);
     }
 });
 

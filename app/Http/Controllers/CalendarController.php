@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Actions\Calendar\NoteAbsence;
 use App\Actions\Calendar\PlanJob;
 use App\Actions\Calendar\TakeAbsenceBack;
+use App\Documents\DatesTable;
+use App\Http\Downloads\CsvDownload;
 use App\Http\Requests\AbsenceRequest;
 use App\Http\Requests\PlanJobRequest;
 use App\Models\Job;
@@ -14,6 +16,7 @@ use App\View\Calendar\CalendarPage;
 use App\View\Calendar\Newcomer;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 class CalendarController extends Controller
@@ -26,6 +29,11 @@ class CalendarController extends Controller
             $this->user(), $request->query('week'), day: $request->query('day'), asked: $asked,
             changing: $request->integer('change'), isAll: $request->boolean('all'),
         )]);
+    }
+
+    public function csv(): Response
+    {
+        return CsvDownload::of(DatesTable::of($this->user()->workshop), 'dates');
     }
 
     /** What would move, before it is kept. */

@@ -8,6 +8,7 @@ use App\Actions\Stock\AddStockItem;
 use App\Actions\Stock\CountStock;
 use App\Actions\Stock\KeepShelf;
 use App\Actions\Stock\MoveStock;
+use App\Documents\MovementsTable;
 use App\Documents\StockTable;
 use App\Http\Downloads\CsvDownload;
 use App\Http\Requests\AddStockRequest;
@@ -31,7 +32,7 @@ class StockController extends Controller
 
     public function labels(Request $request): View
     {
-        return view('labels', ['page' => new StockPage($this->user(), $request->query('find'))]);
+        return view('labels', ['page' => new StockPage($this->user(), $request->query('find')), 'isEach' => $request->boolean('each')]);
     }
 
     public function csv(): Response
@@ -65,6 +66,11 @@ class StockController extends Controller
     public function book(string $key): View
     {
         return view('stock-row', ['page' => new StockRowPage($this->user(), StockRows::find($key) ?? abort(404))]);
+    }
+
+    public function bookCsv(string $key): Response
+    {
+        return CsvDownload::of(MovementsTable::of(StockRows::find($key) ?? abort(404)), "book-{$key}");
     }
 
     public function move(MoveStockRequest $request, string $key, MoveStock $move): RedirectResponse

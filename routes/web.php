@@ -12,7 +12,6 @@ use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CockpitController;
 use App\Http\Controllers\ConditionController;
-use App\Http\Controllers\DrawerController;
 use App\Http\Controllers\ElsewhereController;
 use App\Http\Controllers\EstimateController;
 use App\Http\Controllers\FeedController;
@@ -29,11 +28,9 @@ use App\Http\Controllers\LineController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\MatchController;
 use App\Http\Controllers\MeasuredPartController;
-use App\Http\Controllers\MissingController;
 use App\Http\Controllers\NewsController;
 use App\Http\Controllers\ObstacleController;
 use App\Http\Controllers\OrderController;
-use App\Http\Controllers\OrdersController;
 use App\Http\Controllers\OwnStretchController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PeopleController;
@@ -47,11 +44,9 @@ use App\Http\Controllers\RouteController;
 use App\Http\Controllers\RunDetailsController;
 use App\Http\Controllers\SensorController;
 use App\Http\Controllers\SheetAddressController;
-use App\Http\Controllers\ShouldHoldController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StackController;
 use App\Http\Controllers\StartJobController;
-use App\Http\Controllers\StockController;
 use App\Http\Controllers\StripController;
 use App\Http\Controllers\SurveyController;
 use App\Http\Controllers\TokenController;
@@ -70,9 +65,11 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/password/new', [PasswordController::class, 'reset'])->middleware('throttle:letters')->name('password.keep');
 });
 
-Route::get('/sheet/{address}', [SheetAddressController::class, 'show'])->whereNumber('address')->middleware(['signed', 'throttle:60,1'])->name('sheet');
+Route::get('/sheet/{address}', [SheetAddressController::class, 'show'])->whereNumber('address')->middleware(['signed',
+    'throttle:60,1'])->name('sheet');
 
-Route::get('/feed/{secret}.ics', [FeedController::class, 'show'])->where('secret', '[A-Za-z0-9]{48}')->middleware('throttle:60,1')->name('feed');
+Route::get('/feed/{secret}.ics', [FeedController::class, 'show'])->where('secret', '[A-Za-z0-9]{48}')->middleware('throttle:60,1')
+    ->name('feed');
 
 Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/token', [SignInController::class, 'token'])->name('token');
@@ -144,7 +141,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::get('/pictures/{picture}', [PictureController::class, 'show'])->name('picture');
         Route::put('/pictures/{picture}', [PictureController::class, 'say'])->name('picture.say');
         Route::delete('/pictures/{picture}', [PictureController::class, 'away'])->name('picture.away');
-        Route::get('/pictures/{picture}/{size}.jpg', [PictureController::class, 'file'])->whereIn('size', ['large', 'small'])->name('picture.file');
+        Route::get('/pictures/{picture}/{size}.jpg', [PictureController::class, 'file'])->whereIn('size', ['large', 'small'])
+            ->name('picture.file');
         Route::get('/box', [BoxController::class, 'show'])->name('box');
         Route::post('/box', [BoxController::class, 'note'])->name('box.note');
         Route::get('/stack/rest', [RestController::class, 'show'])->name('rest');
@@ -255,37 +253,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::put('/parts/{part}', [MeasuredPartController::class, 'keep'])->whereNumber('part')->name('part.keep');
     Route::delete('/parts/{part}', [MeasuredPartController::class, 'drop'])->whereNumber('part')->name('part.drop');
     Route::post('/parts/{part}/drawing', [MeasuredPartController::class, 'drawing'])->whereNumber('part')->name('part.drawing');
-    Route::get('/drawer', [DrawerController::class, 'show'])->name('drawer');
-    Route::post('/drawer', [DrawerController::class, 'add'])->name('drawer.store');
-    Route::get('/drawer.csv', [DrawerController::class, 'csv'])->name('drawer.export');
-    Route::post('/drawer.csv', [DrawerController::class, 'readIn'])->name('drawer.import');
-    Route::get('/drawer/missing', [MissingController::class, 'show'])->name('drawer.missing');
-    Route::get('/drawer/missing.csv', [MissingController::class, 'csv'])->name('drawer.missing.csv');
-    Route::get('/drawer/stock', [StockController::class, 'show'])->name('stock');
-    Route::post('/drawer/stock', [StockController::class, 'add'])->name('stock.add');
-    Route::get('/drawer/stock.csv', [StockController::class, 'csv'])->name('stock.csv');
-    Route::get('/drawer/labels', [StockController::class, 'labels'])->name('stock.labels');
-    Route::get('/drawer/count', [StockController::class, 'round'])->name('stock.round');
-    Route::put('/drawer/count', [StockController::class, 'count'])->name('stock.count');
-    Route::get('/drawer/stock/{key}', [StockController::class, 'book'])->name('stock.book');
-    Route::get('/drawer/stock/{key}/book.csv', [StockController::class, 'bookCsv'])->name('stock.book.csv');
-    Route::post('/drawer/stock/{key}', [StockController::class, 'move'])->name('stock.move');
-    Route::put('/drawer/stock/{key}', [StockController::class, 'shelf'])->name('stock.shelf');
-    Route::get('/drawer/orders', [OrdersController::class, 'index'])->name('orders');
-    Route::get('/drawer/orders.csv', [OrdersController::class, 'csv'])->name('orders.csv');
-    Route::post('/drawer/orders', [OrdersController::class, 'place'])->name('orders.place');
-    Route::get('/drawer/orders/new', [OrdersController::class, 'create'])->name('orders.new');
-    Route::get('/drawer/orders/{order}', [OrdersController::class, 'show'])->whereNumber('order')->name('orders.show');
-    Route::post('/drawer/orders/{order}', [OrdersController::class, 'receive'])->whereNumber('order')->name('orders.receive');
-    Route::post('/drawer/orders/{order}/day', [OrdersController::class, 'tryDay'])->whereNumber('order')->name('orders.day.try');
-    Route::put('/drawer/orders/{order}/day', [OrdersController::class, 'keepDay'])->whereNumber('order')->name('orders.day');
-    Route::delete('/drawer/orders/{order}', [OrdersController::class, 'end'])->whereNumber('order')->name('orders.end');
-    Route::get('/drawer/should-hold', [ShouldHoldController::class, 'show'])->name('drawer.should');
-    Route::post('/drawer/should-hold', [ShouldHoldController::class, 'work'])->name('drawer.should.work');
-    Route::get('/drawer/should-hold.csv', [ShouldHoldController::class, 'csv'])->name('drawer.should.csv');
-    Route::put('/drawer/socket', [DrawerController::class, 'socket'])->name('drawer.socket');
-    Route::put('/drawer/{spacer}/use', [DrawerController::class, 'retire'])->whereNumber('spacer')->name('drawer.retire');
-    Route::put('/drawer/{spacer}', [DrawerController::class, 'count'])->whereNumber('spacer')->name('drawer.count');
+    require __DIR__.'/drawer.php';
 
     Route::get('/archive', [ArchiveController::class, 'show'])->name('archive');
     Route::post('/archive', [ArchiveController::class, 'look'])->name('archive.look');

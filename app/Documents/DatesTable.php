@@ -19,9 +19,11 @@ class DatesTable
         $day = fn (?int $day): string => $day === null ? '' : WallClock::dayText($day);
         $done = fn (?int $time): ?int => $time === null ? null : WorkshopPlan::dayOf($time);
 
-        return [['number', 'bike', 'promised_on', 'honest_on', 'careful_on', 'parts_on'], ...array_values($plan->jobs->map(fn (Job $job): array => [
-            (string) $job->number, $job->bike->label, $day($job->promisedDay()), $day($plan->honest($job)), $day($done($plan->careful($job))),
-            (string) $job->parts_on?->format('Y-m-d'),
-        ])->all())];
+        return [['number', 'bike', 'promised_on', 'honest_on', 'careful_on', 'parts_on'],
+            ...array_values($plan->jobs->map(fn (Job $job): array => [
+                (string) $job->number, $job->bike->label, $day($job->promisedDay()), $day($plan->honest($job)),
+                $day($done($plan->careful($job))),
+                (string) $job->parts_on?->format('Y-m-d'),
+            ])->all())];
     }
 }

@@ -98,7 +98,8 @@ final readonly class HandOverDocument
             found: $this->found(),
             liesIn: $this->liesIn(),
             comesBack: RecheckPlan::of($this->open->buildSheet()->steps ?? [])->items,
-            pictures: $job->pictures()->where('on_sheet', true)->get()->mapWithKeys(fn (Picture $picture) => [$picture->id => $picture->says()])->all(),
+            pictures: $job->pictures()->where('on_sheet', true)->get()
+                ->mapWithKeys(fn (Picture $picture) => [$picture->id => $picture->says()])->all(),
         );
     }
 
@@ -158,7 +159,8 @@ final readonly class HandOverDocument
     {
         $limits = $this->open->job->settingsLog->whereNotNull('reason');
         $told = fn (bool $stands): array => [
-            ...$this->open->job->everyDecision->filter(fn (Decision $one) => ($one->superseded_at === null) === $stands)->map($this->decision(...)),
+            ...$this->open->job->everyDecision->filter(fn (Decision $one) => ($one->superseded_at === null) === $stands)
+                ->map($this->decision(...)),
             ...$limits->filter(fn (Setting $one) => ($one->superseded_at === null) === $stands)->map(self::limit(...)),
         ];
 

@@ -56,7 +56,8 @@ final readonly class JobReadIn
 
             return array_values($at)[0] ?? null;
         }
-        $exactly = array_filter(Spot::cases(), fn (Spot $spot) => $spot->pointer() === $differing->pointer && $spot->kind() !== SpotKind::Count);
+        $exactly = array_filter(Spot::cases(), fn (Spot $spot) => $spot->pointer() === $differing->pointer
+            && $spot->kind() !== SpotKind::Count);
 
         return array_values($exactly)[0] ?? null;
     }

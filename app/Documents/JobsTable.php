@@ -15,8 +15,10 @@ class JobsTable
         $rows = [['number', 'bike', 'kind', 'customer', 'stage', 'waits_for', 'promised_on', 'handed_over_on', 'ended_as']];
         foreach (Job::query()->where('workshop_id', $workshop)->withCustomer()->with('bike')->orderBy('number')->lazy(500) as $job) {
             $rows[] = [
-                (string) $job->number, $job->bike->label, $job->bike->kind->value, $job->customer_name, $job->stage->value, $job->waits_for->value,
-                (string) $job->promised_on?->format('Y-m-d'), (string) $job->handed_over_at?->format('Y-m-d'), $job->ended_as === null ? '' : $job->ended_as->value,
+                (string) $job->number, $job->bike->label, $job->bike->kind->value, $job->customer_name, $job->stage->value,
+                $job->waits_for->value,
+                (string) $job->promised_on?->format('Y-m-d'), (string) $job->handed_over_at?->format('Y-m-d'), $job->ended_as === null
+                    ? '' : $job->ended_as->value,
             ];
         }
 

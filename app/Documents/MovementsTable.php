@@ -17,7 +17,8 @@ class MovementsTable
         $lines = Movement::query()->where($row::movementKey(), $row->id)->with(['user', 'job'])->orderBy('id')->get();
 
         return [['at', 'how', 'changed', 'kept_changed', 'job', 'by', 'note'], ...array_values($lines->map(fn (Movement $line): array => [
-            $line->moved_at->format('Y-m-d H:i'), $line->how->value, (string) $line->changed, (string) $line->kept_changed, (string) $line->job?->number,
+            $line->moved_at->format('Y-m-d H:i'), $line->how->value, (string) $line->changed, (string) $line->kept_changed,
+            (string) $line->job?->number,
             (string) $line->user?->name, (string) $line->note,
         ])->all())];
     }

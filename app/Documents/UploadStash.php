@@ -58,7 +58,8 @@ class UploadStash
 
     private function clear(): void
     {
-        $old = array_filter(Storage::files("stash/{$this->folder}"), fn (string $file) => Storage::lastModified($file) < time() - self::SECONDS);
+        $old = array_filter(Storage::files("stash/{$this->folder}"),
+            fn (string $file) => Storage::lastModified($file) < time() - self::SECONDS);
         Storage::delete($old);
     }
 

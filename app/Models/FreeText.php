@@ -25,7 +25,8 @@ final class FreeText
             'note' => 'A note to the hand-over', 'taken_back_because' => 'Why it was taken back', 'sheet' => 'The sheet that left',
         ],
         'jobs' => [
-            'elsewhere' => 'Something in other hands', 'next_step' => 'What is next', 'rest' => 'What is left to do', 'stopped_for' => 'A stop', 'ended_because' => 'Why it ended',
+            'elsewhere' => 'Something in other hands', 'next_step' => 'What is next', 'rest' => 'What is left to do',
+            'stopped_for' => 'A stop', 'ended_because' => 'Why it ended',
         ],
         'kit_changes' => ['what' => 'A change of the kit', 'before' => 'A kit as it was', 'after' => 'A kit as it was'],
         'kits' => ['bracing' => 'What the frame’s maker allows'],
@@ -35,7 +36,8 @@ final class FreeText
         'pictures' => ['note' => 'A note to a picture'],
         'rechecks' => ['note' => 'What the rider said'],
         'runs' => [
-            'name' => 'The name of a run', 'from_place' => 'Where a run begins', 'to_place' => 'Where a run ends', 'via' => 'A place a run passes',
+            'name' => 'The name of a run', 'from_place' => 'Where a run begins', 'to_place' => 'Where a run ends',
+            'via' => 'A place a run passes',
             'off' => 'A place a run is off', 'connector' => 'A plug', 'threaded_with' => 'What a run is threaded with',
         ],
         'settings' => ['reason' => 'Why it was set', 'law' => 'A sentence of the law'],
@@ -87,7 +89,8 @@ final class FreeText
     public const OF_THE_CATALOGUE = [
         'inserts' => ['code', 'motors', 'shells', 'details'], 'measured_parts' => ['code', 'figures'],
         'logbook_entries' => ['motor', 'motor_name', 'ring'], 'motors' => ['code', 'name', 'figures'],
-        'packs' => ['code', 'figures'], 'rings' => ['code', 'details'], 'spiders' => ['code', 'motors', 'name'], 'kits' => ['ring_mounting', 'battery'],
+        'packs' => ['code', 'figures'], 'rings' => ['code', 'details'], 'spiders' => ['code', 'motors', 'name'],
+        'kits' => ['ring_mounting', 'battery'],
     ];
 
     /** Codes, figures and what the program writes for itself: nothing else is let in. */

@@ -43,8 +43,10 @@ class Movement extends Row
     {
         $taken = [];
         foreach ([Spacer::class, Lead::class, StockItem::class] as $kind) {
-            $counts = self::query()->where('job_id', $job->id)->whereNotNull($kind::movementKey())->whereIn('how', [Moved::Taken, Moved::GivenBack])
-                ->groupBy($kind::movementKey())->havingRaw('sum(changed) < 0')->selectRaw("{$kind::movementKey()} as id, -sum(changed) as taken")->toBase()->pluck('taken', 'id');
+            $counts = self::query()->where('job_id', $job->id)->whereNotNull($kind::movementKey())->whereIn('how', [Moved::Taken,
+                Moved::GivenBack])
+                ->groupBy($kind::movementKey())->havingRaw('sum(changed) < 0')
+                ->selectRaw("{$kind::movementKey()} as id, -sum(changed) as taken")->toBase()->pluck('taken', 'id');
             foreach ($kind::query()->findMany($counts->keys()) as $row) {
                 $taken[] = [$row, (int) $counts[$row->id]];
             }
@@ -59,7 +61,8 @@ class Movement extends Row
         $reserved = [];
         foreach ([Lead::class, StockItem::class] as $kind) {
             $counts = self::query()->where('job_id', $job->id)->whereNotNull($kind::movementKey())->groupBy($kind::movementKey())
-                ->havingRaw('sum(kept_changed) > 0')->selectRaw("{$kind::movementKey()} as id, sum(kept_changed) as kept")->toBase()->pluck('kept', 'id');
+                ->havingRaw('sum(kept_changed) > 0')->selectRaw("{$kind::movementKey()} as id, sum(kept_changed) as kept")->toBase()
+                ->pluck('kept', 'id');
             foreach ($kind::query()->findMany($counts->keys()) as $row) {
                 $reserved[] = [$row, (int) $counts[$row->id]];
             }

@@ -28,7 +28,8 @@ class OrderLine extends Row
 {
     public $timestamps = false;
 
-    protected $fillable = ['workshop_id', 'order_id', 'what', 'count', 'came', 'went_back', 'spacer_id', 'lead_id', 'stock_item_id', 'job_id', 'mark'];
+    protected $fillable = ['workshop_id', 'order_id', 'what', 'count', 'came', 'went_back', 'spacer_id', 'lead_id', 'stock_item_id',
+        'job_id', 'mark'];
 
     protected $casts = ['count' => 'int', 'came' => 'int', 'went_back' => 'int', 'spacer_id' => 'int', 'lead_id' => 'int',
         'stock_item_id' => 'int', 'job_id' => 'int'];
@@ -44,7 +45,8 @@ class OrderLine extends Row
     {
         $open = Order::query()->withoutGlobalScopes()->where('workshop_id', $workshopId)->whereNull('ended_at')->select('id');
 
-        return self::query()->where('order_lines.workshop_id', $workshopId)->whereIn('order_id', $open)->whereRaw('count > came - went_back');
+        return self::query()->where('order_lines.workshop_id', $workshopId)->whereIn('order_id', $open)
+            ->whereRaw('count > came - went_back');
     }
 
     /** @return BelongsTo<Order, $this> */

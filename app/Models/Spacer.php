@@ -41,7 +41,8 @@ class Spacer extends Row implements Stocked
     protected $fillable = ['thickness_mm', 'quantity', 'uses', 'lies_in', 'minimum', 'retired_at', 'retired_by_id'];
 
     protected $casts = [
-        'thickness_mm' => 'float', 'uses' => EnumList::class.':'.SpacerUse::class, 'quantity' => 'int', 'kept' => 'int', 'minimum' => 'int', 'price' => 'float', 'retired_at' => 'datetime',
+        'thickness_mm' => 'float', 'uses' => EnumList::class.':'.SpacerUse::class, 'quantity' => 'int', 'kept' => 'int',
+        'minimum' => 'int', 'price' => 'float', 'retired_at' => 'datetime',
     ];
 
     protected $attributes = ['quantity' => 0, 'kept' => 0];
@@ -92,7 +93,8 @@ class Spacer extends Row implements Stocked
     public static function rowOf(Workshop $workshop, float $mm, array $uses, int $quantity): array
     {
         return (new self)->forceFill([
-            'workshop_id' => $workshop->id, 'thickness_mm' => $mm, 'uses' => $uses, 'uses_key' => self::usesKey($uses), 'quantity' => $quantity,
+            'workshop_id' => $workshop->id, 'thickness_mm' => $mm, 'uses' => $uses, 'uses_key' => self::usesKey($uses),
+            'quantity' => $quantity,
             'retired_at' => null, 'retired_by_id' => null,
         ])->getAttributes();
     }

@@ -31,7 +31,8 @@ class StockItem extends Row implements Stocked
 
     protected $fillable = ['kind', 'name', 'lies_in', 'minimum', 'good_until'];
 
-    protected $casts = ['kind' => StockKind::class, 'quantity' => 'int', 'kept' => 'int', 'minimum' => 'int', 'price' => 'float', 'good_until' => 'date'];
+    protected $casts = ['kind' => StockKind::class, 'quantity' => 'int', 'kept' => 'int', 'minimum' => 'int', 'price' => 'float',
+        'good_until' => 'date'];
 
     protected $attributes = ['quantity' => 0, 'kept' => 0];
 

@@ -41,7 +41,8 @@ class Workshop extends Row
     /** The socket for a sleeve's nut; null where it has none. */
     public function nutSocket(): ?NutSocket
     {
-        return $this->nut_socket_bore_mm === null || $this->nut_socket_depth_mm === null ? null : new NutSocket($this->nut_socket_bore_mm, $this->nut_socket_depth_mm);
+        return $this->nut_socket_bore_mm === null || $this->nut_socket_depth_mm === null
+            ? null : new NutSocket($this->nut_socket_bore_mm, $this->nut_socket_depth_mm);
     }
 
     /** By which its socket is known again. */

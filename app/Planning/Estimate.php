@@ -60,7 +60,8 @@ final readonly class Estimate
         $asked = array_filter($open->walk()->spots, fn (Spot $spot) => $open->walk()->need($spot)?->comesFirst() === true);
         $bare = count(array_filter($asked, self::isBare(...)));
         $pieces = [
-            WorkKind::Survey->value => count($asked) - $bare, WorkKind::Strip->value => count($open->stripPlan()->steps), WorkKind::Bare->value => $bare,
+            WorkKind::Survey->value => count($asked) - $bare, WorkKind::Strip->value => count($open->stripPlan()->steps),
+            WorkKind::Bare->value => $bare,
             WorkKind::Choose->value => 1, WorkKind::HandOver->value => 1,
         ];
         $sheet = $open->the(BuildState::class)->sheet;

@@ -76,8 +76,10 @@ class WorkshopPlan
      * @param  Collection<int, Absence>  $absences
      */
     private function __construct(
-        public readonly OpeningTimes $opening, public readonly Wall $wall, public readonly Collection $jobs, public readonly Collection $people,
-        public readonly Collection $absences, public readonly Minutes $minutes, private readonly Benches $benches, public readonly int $from,
+        public readonly OpeningTimes $opening, public readonly Wall $wall, public readonly Collection $jobs,
+        public readonly Collection $people,
+        public readonly Collection $absences, public readonly Minutes $minutes, private readonly Benches $benches,
+        public readonly int $from,
     ) {}
 
     /** @param  ?Collection<int, Job>  $jobs  every open job with bike and customer, where they were read already */
@@ -88,7 +90,8 @@ class WorkshopPlan
         $absences = Absence::query()->whereIn('user_id', $people->modelKeys())->whereNull('taken_back_at')->orderBy('from_on')->get();
 
         return new self(
-            $workshop->hours ?? OpeningTimes::usual(), $wall, ($jobs ?? self::open($workshop))->whereNull('handed_over_at')->sortBy('number')->values(), $people,
+            $workshop->hours ?? OpeningTimes::usual(), $wall, ($jobs ?? self::open($workshop))->whereNull('handed_over_at')
+                ->sortBy('number')->values(), $people,
             $absences->each(fn (Absence $one) => $one->setRelation('user', $people->find($one->user_id))),
             Learned::of($workshop->id), Benches::of($workshop, $people), intdiv($wall->now(), self::QUARTER) * self::QUARTER,
         );

@@ -70,7 +70,8 @@ class AppServiceProvider extends ServiceProvider
         RateLimiter::for(
             'letters', fn (Request $request) => Limit::perMinute(self::LETTERS)->by((string) ($request->user()->id ?? $request->ip())),
         );
-        RateLimiter::for('api', fn (Request $request) => Limit::perMinute(self::PROGRAMS)->by((string) ($request->bearerToken() ?? $request->ip())));
+        RateLimiter::for('api', fn (Request $request) => Limit::perMinute(self::PROGRAMS)
+            ->by((string) ($request->bearerToken() ?? $request->ip())));
         Queue::failing(fn (JobFailed $failed) => Log::error(
             'A letter could not be sent.', ['what' => $failed->job->resolveName(), 'why' => $failed->exception::class],
         ));

@@ -42,7 +42,8 @@ return new class extends Migration
             $table->foreignId('spacer_id')->nullable()->constrained()->nullOnDelete();
             $table->foreignId('lead_id')->nullable()->constrained()->nullOnDelete();
             $table->foreignId('stock_item_id')->nullable()->constrained()->nullOnDelete();
-            $table->unsignedBigInteger('job_id')->nullable()->index()->comment('no foreign key: an order is written while the workshop is held, and must not wait for a job');
+            $table->unsignedBigInteger('job_id')->nullable()->index()
+                ->comment('no foreign key: an order is written while the workshop is held, and must not wait for a job');
             $table->string('mark', 32)->nullable()->comment('of the need of its job');
         });
     }

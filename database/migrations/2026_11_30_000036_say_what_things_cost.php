@@ -13,7 +13,8 @@ return new class extends Migration
     public function up(): void
     {
         foreach (self::TABLES as $name) {
-            Schema::table($name, fn (Blueprint $table) => $table->decimal('price', 10, 2)->nullable()->comment('of one; in whatever the workshop counts in'));
+            Schema::table($name, fn (Blueprint $table) => $table->decimal('price', 10, 2)->nullable()
+                ->comment('of one; in whatever the workshop counts in'));
         }
         Schema::table('workshops', fn (Blueprint $table) => $table->decimal('hour_price', 10, 2)->nullable());
     }

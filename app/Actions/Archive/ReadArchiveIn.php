@@ -39,7 +39,8 @@ class ReadArchiveIn
 
     /** Tables whose rows are named by others. */
     private const NAMED = [
-        'users', 'customers', 'bikes', 'motors', 'rings', 'inserts', 'spacers', 'leads', 'stock_items', 'jobs', 'readings', 'obstacles', 'pictures', 'rechecks',
+        'users', 'customers', 'bikes', 'motors', 'rings', 'inserts', 'spacers', 'leads', 'stock_items', 'jobs', 'readings',
+        'obstacles', 'pictures', 'rechecks',
         'suppliers', 'orders',
     ];
 
@@ -48,7 +49,8 @@ class ReadArchiveIn
 
     private RowNumbers $numbers;
 
-    public function __construct(private readonly Gate $gate, private readonly Submission $submission, private readonly ArchiveTables $tables)
+    public function __construct(private readonly Gate $gate, private readonly Submission $submission,
+        private readonly ArchiveTables $tables)
     {
         $this->numbers = new RowNumbers;
     }
@@ -101,7 +103,8 @@ class ReadArchiveIn
         $this->submission->claim($by);
         $workshop = Workshop::query()->whereKey($by->workshop_id)->lockForUpdate()->firstOrFail();
         $this->gate->forUser($by)->authorize('setHouse', $workshop);
-        self::isEmpty($workshop->id) || $this->refuse('archive', 'This workshop has bikes, parts or people’s work already: an archive is read into an empty one.');
+        self::isEmpty($workshop->id) || $this->refuse('archive',
+            'This workshop has bikes, parts or people’s work already: an archive is read into an empty one.');
 
         return $workshop;
     }
@@ -117,7 +120,8 @@ class ReadArchiveIn
     /** What the workshop says of itself; it names people, so they come first. */
     private function workshop(ArchiveFile $file, Workshop $workshop): void
     {
-        DB::table('workshops')->where('id', $workshop->id)->update([...$this->columns('workshops', $file->workshop), 'catalogue_version' => (string) Str::ulid()]);
+        DB::table('workshops')->where('id', $workshop->id)->update([...$this->columns('workshops', $file->workshop),
+            'catalogue_version' => (string) Str::ulid()]);
     }
 
     /** Who is here already by the same address is the same person; others are new, and choose a password by letter. */
@@ -166,7 +170,8 @@ class ReadArchiveIn
     {
         $own = array_filter($this->tables->columns($table), fn ($column) => $column->refers === $table);
         foreach ($own === [] ? [] : $file->lines($table) as $number => $line) {
-            $named = array_filter(array_map(fn ($column) => $column->in($line->{explode('.', $column->at)[1]} ?? null, $this->numbers), $own));
+            $named = array_filter(array_map(fn ($column) => $column->in($line->{explode('.', $column->at)[1]} ?? null, $this->numbers),
+                $own));
             $named === [] || DB::table($table)->where('id', $this->numbers->of($table, $number))->update($named);
         }
     }
@@ -176,7 +181,8 @@ class ReadArchiveIn
     {
         $values = get_object_vars($line);
 
-        return array_map(fn ($column) => $column->in($values[explode('.', $column->at)[1]] ?? null, $this->numbers), $this->tables->columns($table));
+        return array_map(fn ($column) => $column->in($values[explode('.', $column->at)[1]] ?? null, $this->numbers),
+            $this->tables->columns($table));
     }
 
     private function picture(ArchiveFile $file, int $number, int $job): string

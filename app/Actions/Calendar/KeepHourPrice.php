@@ -16,7 +16,8 @@ class KeepHourPrice extends WorkshopAction
     public function __invoke(User $by, ?float $price, ?float $seen): void
     {
         $this->change($by, 'setHouse', function (Workshop $workshop) use ($price, $seen): void {
-            $workshop->hour_price === $seen || throw StandsOtherwise::told('Somebody has said something else of what an hour costs', 'hour_price');
+            $workshop->hour_price === $seen || throw StandsOtherwise::told('Somebody has said something else of what an hour costs',
+                'hour_price');
             $workshop->forceFill(['hour_price' => $price])->save();
         });
     }

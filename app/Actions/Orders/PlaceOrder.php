@@ -79,7 +79,8 @@ class PlaceOrder extends OrderAction
         };
 
         return [
-            'workshop_id' => $workshop->id, 'what' => $proposed->what, 'count' => $count, 'job_id' => $proposed->job, 'mark' => $proposed->mark,
+            'workshop_id' => $workshop->id, 'what' => $proposed->what, 'count' => $count, 'job_id' => $proposed->job,
+            'mark' => $proposed->mark,
             ...($stocked === null ? [] : [$stocked::movementKey() => $stocked->id]),
         ];
     }

@@ -44,7 +44,8 @@ class TakeOverDocument extends JobAction
         return ($this->change)($job, $by, 'choose', $seen, function (OpenJob $open) use ($by, $json): int {
             $taken = JobReadIn::of($open, $json)->takenOver();
             foreach ($taken as [$differing, $spot]) {
-                $spot->kind()->isMeasured() ? $this->read($open, $by, $spot, $differing->there, $differing->thereText()) : $this->answer($open, $by, $spot, $differing->there);
+                $spot->kind()->isMeasured() ? $this->read($open, $by, $spot, $differing->there,
+                    $differing->thereText()) : $this->answer($open, $by, $spot, $differing->there);
             }
 
             return count($taken);
@@ -54,7 +55,8 @@ class TakeOverDocument extends JobAction
     private function read(OpenJob $open, User $by, Spot $spot, mixed $said, string $typed): void
     {
         $instrument = $spot->instrument() ?? Instrument::Tape;
-        $measured = self::measured($said, $by->doubtMm($instrument)) ?? $this->refuse('document', "What it says of {$spot->label()} is no measurement.");
+        $measured = self::measured($said, $by->doubtMm($instrument)) ?? $this->refuse('document',
+            "What it says of {$spot->label()} is no measurement.");
         $within = array_filter($measured->readings ?: [$measured->value], fn (float $mm) => ! $spot->allows($mm)) === [];
         $within || $this->refuse('document', "{$spot->label()} cannot be {$typed}: expected between {$spot->least()} and {$spot->most()} mm.");
         $this->writer->write($open, $by, $spot, $measured, $instrument, "{$typed} mm, from a document", afresh: true, isSure: true);
@@ -67,14 +69,16 @@ class TakeOverDocument extends JobAction
             is_array($said) => implode(' ', array_filter($said, is_scalar(...))),
             default => is_scalar($said) ? (string) $said : '',
         };
-        $spot->choices() === [] || isset($spot->choices()[$value]) || $this->refuse('document', "What it says of {$spot->label()} is none of the answers there are.");
+        $spot->choices() === [] || isset($spot->choices()[$value]) || $this->refuse('document',
+            "What it says of {$spot->label()} is none of the answers there are.");
         Answer::give($open->job, $by, $spot->value, $value);
     }
 
     private static function measured(mixed $said, float $doubt): ?Measurement
     {
         $isFigure = fn (mixed $one): bool => is_int($one) || is_float($one);
-        $readings = $said instanceof stdClass && is_array($said->readings ?? null) ? array_values(array_filter($said->readings, $isFigure)) : [];
+        $readings = $said instanceof stdClass && is_array($said->readings ?? null) ? array_values(array_filter($said->readings,
+            $isFigure)) : [];
         $value = $said instanceof stdClass ? $said->value ?? null : $said;
         $plusMinus = $said instanceof stdClass ? $said->plus_minus ?? null : null;
 

@@ -34,11 +34,13 @@ final class ScheduleEntries
         [$honest, $careful] = [$plan->honest($job), $plan->careful($job)];
 
         return [
-            'number' => $job->number, 'promised_on' => $job->promised_on?->format('Y-m-d'), 'honest_on' => $honest === null ? null : WallClock::dayText($honest),
+            'number' => $job->number, 'promised_on' => $job->promised_on?->format('Y-m-d'), 'honest_on' => $honest === null
+                ? null : WallClock::dayText($honest),
             'careful_on' => $careful === null ? null : WallClock::dayText(WorkshopPlan::dayOf($careful)), 'is_late' => $plan->isLate($job),
             'tasks' => array_map(fn (PlannedTask $task) => [
                 'code' => $task->task->code, 'what' => $plan->label($job, $task->task->code), 'is_wait' => $task->task->isWait,
-                'starts_at' => $task->start === null ? null : WallClock::timeText($task->start), 'ends_at' => $task->end === null ? null : WallClock::timeText($task->end),
+                'starts_at' => $task->start === null ? null : WallClock::timeText($task->start), 'ends_at' => $task->end === null
+                    ? null : WallClock::timeText($task->end),
                 'by' => $plan->firstName($task->who),
             ], $planned->tasks ?? []),
         ];

@@ -29,7 +29,8 @@ final readonly class SheetEntries
         $entries = new self($open, Sheet::Strip);
 
         return array_map(fn (StripStep $step) => $entries->entry($step->code, $step->title, $step->how, [
-            'tool' => $step->tool, 'turns' => self::turns($step->turn), 'looks' => $step->look, 'caution' => $step->caution, 'on_the_floor' => $step->onTheFloor,
+            'tool' => $step->tool, 'turns' => self::turns($step->turn), 'looks' => $step->look, 'caution' => $step->caution,
+            'on_the_floor' => $step->onTheFloor,
         ]), $open->stripPlan()->steps);
     }
 
@@ -40,9 +41,12 @@ final readonly class SheetEntries
         $state = $open->the(BuildState::class);
 
         return array_map(fn (BuildStep $step) => $entries->entry($step->code, $step->title, $step->how, [
-            'chapter' => $step->chapter, 'needs' => $step->after, 'held_by' => $state->gate?->hold($step)?->says, 'posture' => $step->posture->value,
-            'stands' => $step->stands, 'tool' => $step->tool, 'turns' => self::turns($step->turn?->in($step->posture)), 'torque' => self::torque($step->band),
-            'is_tightened' => $step->fastener !== null, 'compound' => $step->compound?->value, 'looks' => $step->look, 'caution' => $step->caution,
+            'chapter' => $step->chapter, 'needs' => $step->after, 'held_by' => $state->gate?->hold($step)?->says,
+            'posture' => $step->posture->value,
+            'stands' => $step->stands, 'tool' => $step->tool, 'turns' => self::turns($step->turn?->in($step->posture)),
+            'torque' => self::torque($step->band),
+            'is_tightened' => $step->fastener !== null, 'compound' => $step->compound?->value, 'looks' => $step->look,
+            'caution' => $step->caution,
             'closes_off' => $step->closesOff, 'takes' => (object) $step->takes,
         ], $state->ticks->isDone($step->code)), $state->sheet->steps ?? []);
     }
@@ -54,7 +58,8 @@ final readonly class SheetEntries
         $proving = $open->the(Proving::class);
 
         return array_map(fn (Check $check) => $entries->entry($check->code, $check->title, $check->how, [
-            'chapter' => $check->chapter, 'needs' => $check->after, 'held_by' => $proving->holdOn($check)?->says, 'expects' => $check->expects,
+            'chapter' => $check->chapter, 'needs' => $check->after, 'held_by' => $proving->holdOn($check)?->says,
+            'expects' => $check->expects,
             'caution' => $check->caution, 'figure' => $check->figure === null ? null : [
                 'unit' => $check->figure->unit, 'least' => $check->figure->least, 'most' => $check->figure->most,
             ],
@@ -69,20 +74,25 @@ final readonly class SheetEntries
     {
         $record = $this->open->records->at($this->sheet, $code);
         $asks = [
-            'chapter' => null, 'needs' => [], 'held_by' => null, 'posture' => Posture::Upright->value, 'stands' => null, 'on_the_floor' => false, 'tool' => null,
-            'turns' => null, 'is_tightened' => false, 'torque' => null, 'compound' => null, 'looks' => null, 'expects' => null, 'figure' => null, 'caution' => null,
+            'chapter' => null, 'needs' => [], 'held_by' => null, 'posture' => Posture::Upright->value, 'stands' => null,
+            'on_the_floor' => false, 'tool' => null,
+            'turns' => null, 'is_tightened' => false, 'torque' => null, 'compound' => null, 'looks' => null, 'expects' => null,
+            'figure' => null, 'caution' => null,
             'closes_off' => null, 'takes' => (object) [],
         ];
 
-        return ['code' => $code, 'title' => $title, 'how' => $how, ...$asks, ...$more, 'is_done' => $isDone ?? $this->open->records->isDone($this->sheet, $code), 'done' => self::done($record)];
+        return ['code' => $code, 'title' => $title, 'how' => $how, ...$asks, ...$more,
+            'is_done' => $isDone ?? $this->open->records->isDone($this->sheet, $code), 'done' => self::done($record)];
     }
 
     /** @return array<string, mixed>|null */
     private static function done(?StepRecord $record): ?array
     {
         return $record === null ? null : [
-            'record' => $record->id, 'state' => $record->state->value, 'by' => $record->user->name, 'at' => $record->recorded_at->toIso8601ZuluString(),
-            'torque_nm' => $record->torque_nm, 'figure' => $record->figure, 'by_hand' => $record->by_hand, 'note' => $record->note, 'lies_in' => $record->lies_in,
+            'record' => $record->id, 'state' => $record->state->value, 'by' => $record->user->name,
+            'at' => $record->recorded_at->toIso8601ZuluString(),
+            'torque_nm' => $record->torque_nm, 'figure' => $record->figure, 'by_hand' => $record->by_hand, 'note' => $record->note,
+            'lies_in' => $record->lies_in,
         ];
     }
 
@@ -98,6 +108,7 @@ final readonly class SheetEntries
     /** @return array<string, mixed>|null */
     private static function torque(?Band $band): ?array
     {
-        return $band === null ? null : ['low_nm' => $band->torque->low, 'high_nm' => $band->torque->high, 'limit_nm' => $band->limit, 'source' => $band->source];
+        return $band === null ? null : ['low_nm' => $band->torque->low, 'high_nm' => $band->torque->high, 'limit_nm' => $band->limit,
+            'source' => $band->source];
     }
 }

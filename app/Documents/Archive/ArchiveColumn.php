@@ -33,7 +33,8 @@ final readonly class ArchiveColumn
      * @param  ?string  $refers  the table one of whose rows it names
      */
     public function __construct(
-        public string $at, public ColumnType $type, public ?int $most, public bool $isOptional, public ?string $refers, private bool $isUnsigned,
+        public string $at, public ColumnType $type, public ?int $most, public bool $isOptional, public ?string $refers,
+        private bool $isUnsigned,
     ) {}
 
     /** As an archive has what a row has. */
@@ -44,7 +45,8 @@ final readonly class ArchiveColumn
             $this->refers !== null => $numbers->of($this->refers, is_numeric($kept) ? (int) $kept : 0),
             $this->type === ColumnType::Whole => is_numeric($kept) ? (int) $kept : null,
             $this->type === ColumnType::Figure => is_numeric($kept) ? (float) $kept : null,
-            $this->type === ColumnType::Json => $this->throughJson(is_string($kept) ? json_decode($kept, flags: JSON_THROW_ON_ERROR) : null, $numbers),
+            $this->type === ColumnType::Json => $this->throughJson(is_string($kept) ? json_decode($kept,
+                flags: JSON_THROW_ON_ERROR) : null, $numbers),
             default => $this->throughWords(is_string($kept) ? $kept : '', $numbers),
         };
     }
@@ -76,7 +78,8 @@ final readonly class ArchiveColumn
         if ($this->refers !== null) {
             $most = $counts[$this->refers] ?? 0;
 
-            return is_int($read) && $read >= 1 && $read <= $most ? null : "names row {$this->shown($read)} of {$this->refers}, of which there are {$most}";
+            return is_int($read) && $read >= 1 && $read <= $most
+                ? null : "names row {$this->shown($read)} of {$this->refers}, of which there are {$most}";
         }
 
         return match ($this->type) {
@@ -146,7 +149,8 @@ final readonly class ArchiveColumn
         $renumbered = new stdClass;
         $keys = $refers["#{$key}"] ?? null;
         foreach ((array) $value as $name => $one) {
-            $renumbered->{$keys === null ? (string) $name : (string) $numbers->of($keys, (int) $name)} = $this->renumbered($one, (string) $name, $refers, $numbers);
+            $renumbered->{$keys === null ? (string) $name : (string) $numbers->of($keys, (int) $name)} = $this->renumbered($one,
+                (string) $name, $refers, $numbers);
         }
 
         return $renumbered;

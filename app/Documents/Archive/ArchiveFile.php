@@ -44,7 +44,8 @@ final class ArchiveFile
             $one = $manifest->tables->{$name} ?? null;
             $rows = $one instanceof stdClass ? $one->rows ?? null : null;
             $hash = $one instanceof stdClass ? $one->sha256 ?? null : null;
-            is_int($rows) && $rows >= 0 && $rows <= Archive::MOST_ROWS && is_string($hash) || throw CannotReadArchive::missing(Archive::table($name));
+            is_int($rows) && $rows >= 0 && $rows <= Archive::MOST_ROWS && is_string($hash)
+                || throw CannotReadArchive::missing(Archive::table($name));
             $tables[$name] = ['rows' => $rows, 'sha256' => $hash];
         }
         $this->tables = $tables;
@@ -85,12 +86,14 @@ final class ArchiveFile
         $number = 0;
         while (($line = stream_get_line($stream, Archive::LONGEST_LINE, "\n")) !== false) {
             $number++;
-            strlen($line) < Archive::LONGEST_LINE && $number <= $this->tables[$table]['rows'] || throw CannotReadArchive::tooLong($name, $number);
+            strlen($line) < Archive::LONGEST_LINE && $number <= $this->tables[$table]['rows']
+                || throw CannotReadArchive::tooLong($name, $number);
             hash_update($hash, "{$line}\n");
             yield $number => self::decoded($line);
         }
         fclose($stream);
-        hash_final($hash) === $this->tables[$table]['sha256'] && $number === $this->tables[$table]['rows'] || throw CannotReadArchive::changed($name);
+        hash_final($hash) === $this->tables[$table]['sha256'] && $number === $this->tables[$table]['rows']
+            || throw CannotReadArchive::changed($name);
     }
 
     public function hasPicture(int $number, bool $isSmall): bool

@@ -16,7 +16,8 @@ final class ArchiveSchema
      */
     public static function of(string $table, array $columns): array
     {
-        $number = $table === 'workshops' ? [] : ['n' => ['type' => 'integer', 'minimum' => 1, 'description' => 'its number in this table, by which others name it']];
+        $number = $table === 'workshops' ? [] : ['n' => ['type' => 'integer', 'minimum' => 1,
+            'description' => 'its number in this table, by which others name it']];
 
         return [
             '$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => "A line of {$table}", 'type' => 'object',

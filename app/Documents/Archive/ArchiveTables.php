@@ -16,7 +16,8 @@ final class ArchiveTables
 {
     /** By which column a row belongs: to the workshop itself, or to a row of a table before it. */
     public const ALL = [
-        'users' => 'workshop_id', 'customers' => 'workshop_id', 'bikes' => 'customer_id', 'motors' => 'workshop_id', 'rings' => 'workshop_id',
+        'users' => 'workshop_id', 'customers' => 'workshop_id', 'bikes' => 'customer_id', 'motors' => 'workshop_id',
+        'rings' => 'workshop_id',
         'inserts' => 'workshop_id', 'spiders' => 'workshop_id', 'packs' => 'workshop_id', 'measured_parts' => 'workshop_id',
         'spacers' => 'workshop_id', 'leads' => 'workshop_id', 'stock_items' => 'workshop_id', 'house_rules' => 'workshop_id',
         'absences' => 'user_id', 'hand_doubts' => 'user_id', 'jobs' => 'workshop_id', 'promises' => 'job_id', 'readings' => 'job_id',
@@ -30,8 +31,10 @@ final class ArchiveTables
 
     /** Tables that stay where they are, and why. */
     public const STAY = [
-        'workshops' => 'is in the manifest', 'feeds' => 'an address that was handed out opens here alone', 'sheet_addresses' => 'an address that was handed out opens here alone',
-        'migrations' => 'of the program', 'submissions' => 'of the program', 'letters' => 'of the program', 'password_reset_tokens' => 'secrets', 'personal_access_tokens' => 'secrets',
+        'workshops' => 'is in the manifest', 'feeds' => 'an address that was handed out opens here alone',
+        'sheet_addresses' => 'an address that was handed out opens here alone',
+        'migrations' => 'of the program', 'submissions' => 'of the program', 'letters' => 'of the program',
+        'password_reset_tokens' => 'secrets', 'personal_access_tokens' => 'secrets',
     ];
 
     /** Columns that are no part of what a workshop knows. */
@@ -44,7 +47,8 @@ final class ArchiveTables
 
     /** Under which key of a value in JSON which table is named; a star for every one; under `#` a key is itself a number. */
     public const IN_JSON = [
-        'workshops.skills' => ['people' => 'users'], 'jobs.hands' => ['*' => 'users'], 'jobs.elsewhere' => ['by' => 'users', 'ended_by' => 'users'],
+        'workshops.skills' => ['people' => 'users'], 'jobs.hands' => ['*' => 'users'], 'jobs.elsewhere' => ['by' => 'users',
+            'ended_by' => 'users'],
         'kit_changes.before' => ['motor_id' => 'motors', 'ring_id' => 'rings', 'insert_id' => 'inserts'],
         'kit_changes.after' => ['motor_id' => 'motors', 'ring_id' => 'rings', 'insert_id' => 'inserts'],
         'hand_overs.sheet' => ['#pictures' => 'pictures'],
@@ -88,7 +92,8 @@ final class ArchiveTables
     {
         $columns = [];
         foreach (DB::select(<<<'SQL'
-            select c.table_name as t, c.column_name as c, c.data_type as d, c.column_type as full_type, c.character_maximum_length as l, c.is_nullable as n, (
+            select c.table_name as t, c.column_name as c, c.data_type as d, c.column_type as full_type,
+                c.character_maximum_length as l, c.is_nullable as n, (
                 select max(k.referenced_table_name) from information_schema.key_column_usage k
                 where k.table_schema = c.table_schema and k.table_name = c.table_name and k.column_name = c.column_name
             ) as r

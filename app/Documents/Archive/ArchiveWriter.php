@@ -70,7 +70,8 @@ final class ArchiveWriter
         }
         $this->pictures();
         foreach (['workshops', ...ArchiveTables::names()] as $table) {
-            $this->add(Archive::schema($table), json_encode(ArchiveSchema::of($table, $this->tables->columns($table)), ArchiveColumn::JSON | JSON_PRETTY_PRINT)."\n");
+            $this->add(Archive::schema($table), json_encode(ArchiveSchema::of($table, $this->tables->columns($table)),
+                ArchiveColumn::JSON | JSON_PRETTY_PRINT)."\n");
         }
         ksort($this->pictures);
         $this->add(Archive::MANIFEST, json_encode([
@@ -84,7 +85,8 @@ final class ArchiveWriter
     {
         $row = (array) DB::table('workshops')->where('id', $this->workshop)->first();
 
-        return array_map(fn (ArchiveColumn $column) => $column->out($row[self::name($column)] ?? null, $this->numbers), $this->tables->columns('workshops'));
+        return array_map(fn (ArchiveColumn $column) => $column->out($row[self::name($column)] ?? null, $this->numbers),
+            $this->tables->columns('workshops'));
     }
 
     private function table(string $table): void
@@ -114,7 +116,8 @@ final class ArchiveWriter
     private function pictures(): void
     {
         $number = 0;
-        foreach (ArchiveTables::rows('pictures', $this->workshop)->select(['id', 'job_id', 'file'])->orderBy('id')->lazyById(self::AT_ONCE) as $row) {
+        foreach (ArchiveTables::rows('pictures', $this->workshop)->select(['id', 'job_id', 'file'])->orderBy('id')
+            ->lazyById(self::AT_ONCE) as $row) {
             $number++;
             foreach ([false, true] as $isSmall) {
                 $path = Storage::path(Picture::pathOf((int) $row->job_id, is_string($row->file) ? $row->file : '', $isSmall));

@@ -34,7 +34,8 @@ class ArchiveController extends Controller
         $path = (string) tempnam(sys_get_temp_dir(), 'archive');
         ArchiveWriter::write($this->user()->workshop_id, $path);
 
-        return response()->download($path, 'workshop-'.now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+        return response()->download($path, 'workshop-'.now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])
+            ->deleteFileAfterSend();
     }
 
     /** Puts it aside, so that what is in it can be looked at before any of it is kept. */

@@ -33,6 +33,7 @@ class ReadJobController extends Controller
     {
         $taken = $take($job, $this->user(), $request->seen(), $request->text() ?? abort(404));
 
-        return redirect()->route('job.read-in', $job)->with('arrived', $taken === 1 ? 'One place is another now.' : "{$taken} places are others now.");
+        return redirect()->route('job.read-in', $job)->with('arrived', $taken === 1
+            ? 'One place is another now.' : "{$taken} places are others now.");
     }
 }

@@ -75,14 +75,16 @@ class StockController extends Controller
 
     public function move(MoveStockRequest $request, string $key, MoveStock $move): RedirectResponse
     {
-        $move($this->user(), StockRows::find($key) ?? abort(404), $request->how(), $request->integer('count'), $request->job(), $request->string('note')->trim()->value() ?: null);
+        $move($this->user(), StockRows::find($key) ?? abort(404), $request->how(), $request->integer('count'), $request->job(),
+            $request->string('note')->trim()->value() ?: null);
 
         return redirect()->route('stock.book', $key)->with('kept', 'It is in the book.');
     }
 
     public function shelf(KeepShelfRequest $request, string $key, KeepShelf $keep): RedirectResponse
     {
-        $keep($this->user(), StockRows::find($key) ?? abort(404), $request->liesIn(), $request->minimum(), $request->seen(), $request->price());
+        $keep($this->user(), StockRows::find($key) ?? abort(404), $request->liesIn(), $request->minimum(), $request->seen(),
+            $request->price());
 
         return redirect()->route('stock.book', $key)->with('kept', 'Kept.');
     }

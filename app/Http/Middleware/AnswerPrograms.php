@@ -23,7 +23,8 @@ use function substr;
 class AnswerPrograms
 {
     private const TITLES = [
-        400 => 'It cannot be read', 401 => 'No token, or one that opens nothing', 403 => 'Not allowed', 404 => 'Not there', 405 => 'Not done here', 409 => 'It stands otherwise by now',
+        400 => 'It cannot be read', 401 => 'No token, or one that opens nothing', 403 => 'Not allowed', 404 => 'Not there',
+        405 => 'Not done here', 409 => 'It stands otherwise by now',
         419 => 'Not allowed', 422 => 'Something of it is not right', 429 => 'Too often', 500 => 'It broke', 503 => 'Not now',
     ];
 
@@ -36,7 +37,8 @@ class AnswerPrograms
     {
         $request->headers->set('Accept', 'application/json');
         $key = $request->header('Idempotency-Key');
-        $this->submission->begin(is_string($key) && preg_match('/^[\x21-\x7e]{8,200}$/D', $key) === 1 ? substr(hash('sha256', $key), 0, 26) : null);
+        $this->submission->begin(is_string($key) && preg_match('/^[\x21-\x7e]{8,200}$/D', $key) === 1 ? substr(hash('sha256', $key), 0,
+            26) : null);
         /** @var Response $response */
         $response = $next($request);
 
@@ -59,7 +61,8 @@ class AnswerPrograms
         return (new JsonResponse([
             'type' => 'about:blank', 'title' => self::TITLES[$status] ?? 'It did not go through', 'status' => $status,
             ...($detail === null ? [] : ['detail' => $detail]), ...($errors === [] ? [] : ['errors' => $errors]),
-        ], $status, array_intersect_key($response->headers->all(), array_flip(['retry-after', 'x-ratelimit-limit', 'x-ratelimit-remaining']))))
+        ], $status, array_intersect_key($response->headers->all(), array_flip(['retry-after', 'x-ratelimit-limit',
+            'x-ratelimit-remaining']))))
             ->withHeaders(['Content-Type' => 'application/problem+json']);
     }
 }

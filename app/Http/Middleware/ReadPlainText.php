@@ -26,7 +26,8 @@ class ReadPlainText
 
     private const LISTS_IN_FORMS = [
         'weights', 'uses', 'seen', 'kinds', 'sides', 'widths', 'makes', 'new', 'tags',
-        'found', 'torques', 'notes', 'here', 'subjects', 'counts', 'why', 'figures', 'choices', 'people', 'steps', 'with', 'values', 'saw', 'reasons',
+        'found', 'torques', 'notes', 'here', 'subjects', 'counts', 'why', 'figures', 'choices', 'people', 'steps', 'with', 'values',
+        'saw', 'reasons',
         'take', 'lines', 'came', 'wrong', 'scopes',
     ];
 
@@ -60,7 +61,8 @@ class ReadPlainText
     {
         $faults = [];
         foreach ($fields->all() as $name => $value) {
-            $fault = $this->isReadable((string) $name) ? $this->fault($value, in_array($name, $lists, true)) : 'This field is none of ours.';
+            $fault = $this->isReadable((string) $name) ? $this->fault($value, in_array($name, $lists,
+                true)) : 'This field is none of ours.';
             if ($fault !== null) {
                 $fields->remove((string) $name);
                 $faults[mb_scrub((string) $name)] = $fault;

@@ -19,7 +19,8 @@ class ReadArchiveRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'archive' => ['required_without:stashed', 'nullable', 'file', 'max:24576', 'extensions:zip'], 'stashed' => ['nullable', 'string', 'size:26'],
+            'archive' => ['required_without:stashed', 'nullable', 'file', 'max:24576', 'extensions:zip'], 'stashed' => ['nullable',
+                'string', 'size:26'],
         ];
     }
 

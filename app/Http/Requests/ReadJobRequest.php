@@ -25,7 +25,8 @@ class ReadJobRequest extends VersionedRequest
     public function rules(): array
     {
         return parent::rules() + [
-            'document' => ['required_without:stashed', 'nullable', 'file', 'max:4096', 'extensions:json'], 'stashed' => ['nullable', 'string', 'size:26'],
+            'document' => ['required_without:stashed', 'nullable', 'file', 'max:4096', 'extensions:json'], 'stashed' => ['nullable',
+                'string', 'size:26'],
         ];
     }
 
@@ -33,8 +34,10 @@ class ReadJobRequest extends VersionedRequest
     public function messages(): array
     {
         return [
-            'document.required_without' => 'Choose a job’s document first.', 'document.uploaded' => 'The file did not arrive whole: it may be larger than 4 MiB.',
-            'document.max' => 'The file is larger than 4 MiB; a job’s document never is.', 'document.extensions' => 'Expected the .json file of a job.',
+            'document.required_without' => 'Choose a job’s document first.',
+            'document.uploaded' => 'The file did not arrive whole: it may be larger than 4 MiB.',
+            'document.max' => 'The file is larger than 4 MiB; a job’s document never is.',
+            'document.extensions' => 'Expected the .json file of a job.',
             'stashed.*' => 'Choose the document once more.',
         ];
     }

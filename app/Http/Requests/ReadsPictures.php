@@ -16,7 +16,8 @@ trait ReadsPictures
     private const PICTURE = ['file', 'max:20480'];
 
     private const PICTURE_SAYS = [
-        'picture.uploaded' => 'The picture did not arrive whole: it may be larger than 20 MiB.', 'picture.max' => 'The picture is larger than 20 MiB. Take it at a lower resolution.',
+        'picture.uploaded' => 'The picture did not arrive whole: it may be larger than 20 MiB.',
+        'picture.max' => 'The picture is larger than 20 MiB. Take it at a lower resolution.',
         'picture.file' => 'Take a picture or choose one first.',
     ];
 

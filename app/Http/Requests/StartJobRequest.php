@@ -31,7 +31,8 @@ class StartJobRequest extends FormRequest
             'kind' => ['required', new Enum(BikeKind::class)],
             'frame_material' => ['required', new Enum(FrameMaterial::class)],
             'promised_on' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:today'],
-            'assignee_id' => ['nullable', 'integer', Rule::exists('users', 'id')->where('workshop_id', $this->user()?->workshop_id)->whereNull('shut_out_at')],
+            'assignee_id' => ['nullable', 'integer', Rule::exists('users', 'id')->where('workshop_id', $this->user()?->workshop_id)
+                ->whereNull('shut_out_at')],
             'picture' => ['nullable', ...self::PICTURE],
         ] + ContactRequest::fields();
     }

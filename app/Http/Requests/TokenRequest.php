@@ -22,7 +22,8 @@ class TokenRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'token_name' => ['required', 'string', 'max:'.Longest::NAME], 'scopes' => ['required', 'array'], 'scopes.*' => ['string', new Enum(TokenScope::class)],
+            'token_name' => ['required', 'string', 'max:'.Longest::NAME], 'scopes' => ['required', 'array'], 'scopes.*' => ['string',
+                new Enum(TokenScope::class)],
             'until' => ['required', 'date_format:Y-m-d', 'after:today', 'before_or_equal:+1 year'],
         ];
     }
@@ -31,7 +32,8 @@ class TokenRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'token_name.required' => 'Which program is it for?', 'scopes.*' => 'What may it do?', 'until.after' => 'It must open for a day at least.',
+            'token_name.required' => 'Which program is it for?', 'scopes.*' => 'What may it do?',
+            'until.after' => 'It must open for a day at least.',
             'until.before_or_equal' => 'A year at most; then give it another.', 'until.*' => 'Until which day?',
         ];
     }

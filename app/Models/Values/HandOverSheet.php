@@ -71,8 +71,10 @@ final readonly class HandOverSheet implements Kept
     public function toArray(): array
     {
         return [
-            'bike' => $this->bike, 'customer' => $this->customer, 'workshop' => $this->workshop, 'handed' => $this->handed, 'note' => $this->note,
-            'recheck_on' => $this->recheckOn, 'fitted' => $this->fitted, 'set' => $this->set, 'torques' => $this->torques, 'decided' => $this->decided,
+            'bike' => $this->bike, 'customer' => $this->customer, 'workshop' => $this->workshop, 'handed' => $this->handed,
+            'note' => $this->note,
+            'recheck_on' => $this->recheckOn, 'fitted' => $this->fitted, 'set' => $this->set, 'torques' => $this->torques,
+            'decided' => $this->decided,
             'found' => $this->found, 'lies_in' => $this->liesIn, 'comes_back' => $this->comesBack,
             ...($this->pictures === [] ? [] : ['pictures' => $this->pictures]),
         ];

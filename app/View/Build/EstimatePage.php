@@ -87,12 +87,15 @@ class EstimatePage extends JobPage
         return [
             ['what', 'kind', 'pieces', 'planned_minutes', 'took_minutes', 'of_pieces', 'price'],
             ...array_map(fn ($row) => [
-                $row->kind->label(), 'work', (string) $row->pieces, (string) $row->planned, number_format($row->took, 1, '.', ''), (string) $row->known,
+                $row->kind->label(), 'work', (string) $row->pieces, (string) $row->planned, number_format($row->took, 1, '.', ''),
+                (string) $row->known,
                 $this->hourPrice() === null ? '' : number_format((float) $this->cost($row->took), 2, '.', ''),
             ], $this->estimate()->rows),
-            ...array_map(fn (Need $need) => [$need->what, "planned, {$need->origin->value}", (string) $need->count, '', '', '', ''], $this->needs()),
+            ...array_map(fn (Need $need) => [$need->what, "planned, {$need->origin->value}", (string) $need->count, '', '', '', ''],
+                $this->needs()),
             ...array_map(fn (array $one) => [
-                $one[0]->called($this->unit), 'taken', (string) $one[1], '', '', '', $one[0]->price === null ? '' : number_format($one[0]->price * $one[1], 2, '.', ''),
+                $one[0]->called($this->unit), 'taken', (string) $one[1], '', '', '', $one[0]->price === null
+                    ? '' : number_format($one[0]->price * $one[1], 2, '.', ''),
             ], $this->taken()),
         ];
     }

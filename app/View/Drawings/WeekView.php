@@ -66,7 +66,8 @@ class WeekView
             $day = Carbon::parse(WallClock::dayText($this->first + $i));
             $days[] = [
                 'x' => $this->dayX($i), 'width' => $this->dayWidth(), 'label' => $day->format('D j M'), 'day' => $day->format('Y-m-d'),
-                'isToday' => $this->first + $i === intdiv($this->plan->from, WallClock::DAY), 'isClosed' => $this->isClosed($this->first + $i),
+                'isToday' => $this->first + $i === intdiv($this->plan->from, WallClock::DAY),
+                'isClosed' => $this->isClosed($this->first + $i),
             ];
         }
 
@@ -173,7 +174,8 @@ class WeekView
                 continue;
             }
             $last = $stints === [] ? null : $stints[count($stints) - 1];
-            if ($last !== null && ! $this->isNear() && $last[0]->id === $job->id && $last[1]->who === $task->who && $last[3] === $task->start) {
+            if ($last !== null && ! $this->isNear() && $last[0]->id === $job->id && $last[1]->who === $task->who
+                && $last[3] === $task->start) {
                 $stints[count($stints) - 1] = [$job, $last[1], explode(' … ', $last[2])[0]." … {$label}", $task->end];
             } else {
                 $stints[] = [$job, $task, $label, $task->end];
@@ -245,7 +247,8 @@ class WeekView
             $to = min($end, $midnight + $closes);
             if ($to > $from && ! ($isWork && $this->isClosed($this->first + $i))) {
                 $scale = $this->dayWidth() / ($closes - $opens);
-                $pieces[] = [round($this->dayX($i) + ($from - $midnight - $opens) * $scale, 1), round(max(self::LEAST, ($to - $from) * $scale), 1)];
+                $pieces[] = [round($this->dayX($i) + ($from - $midnight - $opens) * $scale, 1), round(max(self::LEAST,
+                    ($to - $from) * $scale), 1)];
             }
         }
 

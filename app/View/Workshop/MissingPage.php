@@ -46,7 +46,8 @@ class MissingPage
         foreach ($this->jobs() as ['job' => $job, 'shortage' => $shortage]) {
             foreach ($shortage->purchases as $purchase) {
                 $key = self::key($purchase);
-                $missing[$key] ??= ['thickness' => $purchase->mm(), 'use' => $purchase->place->use()->value, 'count' => 0, 'made' => $purchase->isMade, 'jobs' => []];
+                $missing[$key] ??= ['thickness' => $purchase->mm(), 'use' => $purchase->place->use()->value, 'count' => 0,
+                    'made' => $purchase->isMade, 'jobs' => []];
                 $missing[$key]['count']++;
                 $missing[$key]['jobs'] = array_values(array_unique([...$missing[$key]['jobs'], $job->number]));
             }
@@ -66,7 +67,8 @@ class MissingPage
     public function table(): array
     {
         return [['thickness_mm', 'quantity', 'use', 'to_be_made', 'jobs'], ...array_map(fn (array $row) => [
-            number_format($row['thickness'], 2, '.', ''), (string) $row['count'], $row['use'], $row['made'] ? 'yes' : 'no', implode(' ', $row['jobs']),
+            number_format($row['thickness'], 2, '.', ''), (string) $row['count'], $row['use'], $row['made'] ? 'yes' : 'no',
+            implode(' ', $row['jobs']),
         ], $this->missing())];
     }
 

@@ -24,7 +24,8 @@ class JobsController extends Controller
         $jobs = $request->jobs()->with('bike')->paginate(50, page: $request->page());
 
         return new JsonResponse([
-            'jobs' => array_map(JobEntry::of(...), $jobs->items()), 'page' => $jobs->currentPage(), 'pages' => $jobs->lastPage(), 'total' => $jobs->total(),
+            'jobs' => array_map(JobEntry::of(...), $jobs->items()), 'page' => $jobs->currentPage(), 'pages' => $jobs->lastPage(),
+            'total' => $jobs->total(),
         ]);
     }
 
@@ -40,7 +41,8 @@ class JobsController extends Controller
 
     public function worksheet(int $number): JsonResponse
     {
-        $computed = $this->opened($number)->toCompute(withRouting: true) ?? abort(404, 'Nothing can be computed yet: readings or choices are missing.');
+        $computed = $this->opened($number)->toCompute(withRouting: true) ?? abort(404,
+            'Nothing can be computed yet: readings or choices are missing.');
 
         return new JsonResponse(WorksheetPrinter::toArray(Worksheet::of($computed)));
     }

@@ -20,7 +20,8 @@ class RecordController extends Controller
     {
         $job = $this->job($number);
         $keep(
-            $job, $this->user(), $request->spot(), $request->measurement(), $request->instrument(), $request->typed(), $request->boolean('afresh'), $request->boolean('sure'),
+            $job, $this->user(), $request->spot(), $request->measurement(), $request->instrument(), $request->typed(),
+            $request->boolean('afresh'), $request->boolean('sure'),
         );
 
         return new JsonResponse(JobEntry::of($job), 201);

@@ -27,7 +27,8 @@ class PostCheckRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'state.*' => 'Expected done or stopped.', 'note.required' => 'Say what was seen or heard.', 'figure.*' => 'Expected the figure as it was read.',
+            'state.*' => 'Expected done or stopped.', 'note.required' => 'Say what was seen or heard.',
+            'figure.*' => 'Expected the figure as it was read.',
             'record.*' => 'Expected the record that stood at the check, or 0.',
         ];
     }
@@ -41,7 +42,8 @@ class PostCheckRequest extends FormRequest
     public function done(): array
     {
         return [
-            'state' => StepState::from($this->string('state')->value()), 'figure' => $this->filled('figure') ? $this->float('figure') : null,
+            'state' => StepState::from($this->string('state')->value()), 'figure' => $this->filled('figure')
+                ? $this->float('figure') : null,
             'note' => $this->string('note')->trim()->value() ?: null,
         ];
     }

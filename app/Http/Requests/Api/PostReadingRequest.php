@@ -24,8 +24,10 @@ class PostReadingRequest extends FormRequest
         $measured = array_filter(Spot::cases(), fn (Spot $spot) => $spot->kind()->isMeasured());
 
         return [
-            'spot' => ['required', 'string', Rule::in(array_column($measured, 'value'))], 'value_mm' => ['required', 'numeric', 'between:-10000,10000'],
-            'plus_minus_mm' => ['nullable', 'numeric', 'between:0,100'], 'instrument' => ['nullable', 'string', new Enum(Instrument::class)],
+            'spot' => ['required', 'string', Rule::in(array_column($measured, 'value'))], 'value_mm' => ['required', 'numeric',
+                'between:-10000,10000'],
+            'plus_minus_mm' => ['nullable', 'numeric', 'between:0,100'], 'instrument' => ['nullable', 'string',
+                new Enum(Instrument::class)],
             'afresh' => ['nullable', 'boolean'], 'sure' => ['nullable', 'boolean'],
         ];
     }
@@ -34,7 +36,8 @@ class PostReadingRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'spot.*' => 'No such spot is measured.', 'value_mm.*' => 'Expected a length in mm.', 'plus_minus_mm.*' => 'Expected a doubt from 0 to 100 mm.',
+            'spot.*' => 'No such spot is measured.', 'value_mm.*' => 'Expected a length in mm.',
+            'plus_minus_mm.*' => 'Expected a doubt from 0 to 100 mm.',
             'instrument.*' => 'No such instrument is known.',
         ];
     }
@@ -45,7 +48,8 @@ class PostReadingRequest extends FormRequest
         return [function (Validator $validator): void {
             if ($validator->errors()->isEmpty() && ! $this->spot()->allows($this->float('value_mm'))) {
                 $validator->errors()->add('value_mm', sprintf(
-                    '%s mm cannot be: %s is expected between %s and %s mm.', $this->float('value_mm'), lcfirst($this->spot()->label()), $this->spot()->least(), $this->spot()->most(),
+                    '%s mm cannot be: %s is expected between %s and %s mm.', $this->float('value_mm'), lcfirst($this->spot()->label()),
+                    $this->spot()->least(), $this->spot()->most(),
                 ));
             }
         }];

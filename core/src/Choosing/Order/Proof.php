@@ -73,7 +73,8 @@ final class Proof
         $most = array_map(fn () => 0, $there);
         foreach ($this->shifts($drawer) as $shifts) {
             $left = $this->settled($shifts)->solve(new DrawerPicker($drawer))->leftOf($drawer);
-            $most = array_map(fn (int $so, SpacerRow $row, SpacerRow $rest) => max($so, $row->quantity - $rest->quantity), $most, $there, $left);
+            $most = array_map(fn (int $so, SpacerRow $row, SpacerRow $rest) => max($so, $row->quantity - $rest->quantity), $most,
+                $there, $left);
         }
 
         return $most;

@@ -65,7 +65,8 @@ final readonly class Stack
      * @param  array<string, float>  $needed
      * @param  list<?Margin>  $margins null for one whose input is absent
      */
-    public static function solved(Mount $mount, array $notes, array $base, array $needed, Filling $filling, array $margins, Arrangement $arrangement): self
+    public static function solved(Mount $mount, array $notes, array $base, array $needed, Filling $filling, array $margins,
+        Arrangement $arrangement): self
     {
         $margins = array_values(array_filter($margins));
         $verdict = Verdict::worst(

@@ -68,7 +68,8 @@ final class Difference
         return match (true) {
             is_int($value), is_float($value) => sprintf('%.9F', $value),
             is_array($value) => implode(' ', array_map(self::plain(...), $value)),
-            $value instanceof stdClass => implode(' ', array_map(fn (string $key, mixed $one) => $key.self::plain($one), array_keys((array) $value), (array) $value)),
+            $value instanceof stdClass => implode(' ', array_map(fn (string $key, mixed $one) => $key.self::plain($one),
+                array_keys((array) $value), (array) $value)),
             default => json_encode($value, JSON_THROW_ON_ERROR),
         };
     }

@@ -51,7 +51,8 @@ final class JobNeeds
      * @param  list<Piece>  $astray what of the box is missing or wrong
      * @return list<Need>
      */
-    public static function of(Worksheet $sheet, BuildSheet $build, Circumstances $circumstances, Packed $box, array $astray, Shortage $shortage): array
+    public static function of(Worksheet $sheet, BuildSheet $build, Circumstances $circumstances, Packed $box, array $astray,
+        Shortage $shortage): array
     {
         $needs = new self($build, $box);
         $needs->astray($astray);
@@ -137,7 +138,8 @@ final class JobNeeds
     private function spacer(float $mm, string $place, int $count, Origin $origin): void
     {
         $this->needs[] = new Need(
-            sprintf('Spacer %.2f mm, %s', $mm, lcfirst(Place::from($place)->label())), $count, $origin, $this->waiting(...self::TAKEN_AT[$place]), isSpacer: true,
+            sprintf('Spacer %.2f mm, %s', $mm, lcfirst(Place::from($place)->label())), $count, $origin,
+            $this->waiting(...self::TAKEN_AT[$place]), isSpacer: true,
         );
     }
 

@@ -20,7 +20,8 @@ final readonly class Need
      * @param  bool  $isSpacer  whether it is a spacer of the stack
      */
     public function __construct(
-        public string $what, public int $count, public Origin $origin, ?BuildStep $waits, private bool $isCountedIn = false, public bool $isSpacer = false,
+        public string $what, public int $count, public Origin $origin, ?BuildStep $waits, private bool $isCountedIn = false,
+        public bool $isSpacer = false,
     ) {
         $this->step = $waits?->code;
         $this->waits = $waits?->title;

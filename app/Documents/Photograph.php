@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Models\Picture;
+use ErrorException;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Intervention\Image\Exceptions\RuntimeException;
@@ -22,6 +23,7 @@ use function max;
 use function min;
 use function number_format;
 use function preg_match;
+use function strlen;
 use function substr;
 
 /**
@@ -37,6 +39,9 @@ final readonly class Photograph
     private const MOST_PIXELS = 50_000_000;
 
     private const LEAST_SIDE = 16;
+
+    /** So much of a file its head takes at the most. */
+    private const HEAD = 0.4;
 
     private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
 
@@ -56,7 +61,7 @@ final readonly class Photograph
             $jpeg = (string) $image->toJpeg(85);
             [$width, $height] = [$image->width(), $image->height()];
             $small = (string) $image->scaleDown(self::SMALL_SIDE, self::SMALL_SIDE)->toJpeg(80);
-        } catch (RuntimeException) {
+        } catch (RuntimeException|ErrorException) {
             throw CannotReadPicture::broken();
         }
 
@@ -79,12 +84,19 @@ final readonly class Photograph
         preg_match('/^ftyp(hei|hev|mif1|msf1)/', substr($begins, 4, 8)) === 1 && throw CannotReadPicture::heic();
         $size = @getimagesize($path);
         is_array($size) && in_array($size[2], self::KINDS, true) || throw CannotReadPicture::noPicture();
+        $size[2] !== IMAGETYPE_JPEG || self::isWhole((string) file_get_contents($path)) || throw CannotReadPicture::broken();
         [$width, $height] = $size;
         $width * $height <= self::MOST_PIXELS || throw CannotReadPicture::tooLarge(
             number_format($width * $height / 1_000_000), number_format(self::MOST_PIXELS / 1_000_000),
         );
         min($width, $height) >= self::LEAST_SIDE && max($width, $height) <= 1000 * min($width, $height)
             || throw CannotReadPicture::tooNarrow($width, $height);
+    }
+
+    /** Half a JPEG is drawn as half a picture: whether its end arrived is looked for where the picture is, behind the small one in its head. */
+    private static function isWhole(string $jpeg): bool
+    {
+        return (int) strrpos($jpeg, "\xFF\xD9") > self::HEAD * strlen($jpeg);
     }
 
     private static function makeRoom(): void

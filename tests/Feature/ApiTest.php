@@ -62,7 +62,7 @@ it('keeps what an instrument’s box sends, once, through the same doors as at t
     foreach ([['spot' => 'zebra', 'value_mm' => 1], ['spot' => 'shell_width', 'value_mm' => 'wide'], ['spot' => ['x'], 'value_mm' => 1], ['spot' => 'shell_width', 'value_mm' => 73, 'instrument' => 'thumb'], []] as $body) {
         $api->post($at, $body)->assertUnprocessable();
     }
-    $api->post('/jobs/999999/readings', ['spot' => 'shell_width', 'value_mm' => 73])->assertNotFound();
+    expect($api->post('/jobs/999999/readings', ['spot' => 'shell_width', 'value_mm' => 73])->assertNotFound()->getContent())->not->toContain('App');
     $checks = "/jobs/{$this->job->number}/checks";
     expect($api->post($checks, ['check' => 'wakes', 'state' => 'done'])->assertUnprocessable()->json('errors.0.message'))->toContain('build comes first');
     $api->post($checks, ['check' => 'wakes', 'state' => 'stopped'])->assertUnprocessable();

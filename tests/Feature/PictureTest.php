@@ -51,6 +51,7 @@ it('says of each file that is no picture what to do about it, and keeps nothing'
     'a vector with a script' => [fn () => Pictures::file('<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>', 'x.png'), 'That is no picture we can read: send a JPEG, PNG or WebP.'],
     'HEIC' => [fn () => Pictures::file("\0\0\0\x18ftypheic\0\0\0\0mif1heic".str_repeat('x', 200), 'x.heic'), 'This is a HEIC picture, which cannot be read here. Set the telephone’s camera to “most compatible”, or send it as JPEG.'],
     'cut short' => [fn () => Pictures::file(substr((string) Pictures::png(300, 300)->getContent(), 0, 120), 'x.png'), 'The picture is broken or did not arrive whole. Send it once more.'],
+    'half a JPEG' => [fn () => Pictures::file(substr((string) Pictures::jpeg(300, 300)->getContent(), 0, 900), 'x.jpg'), 'The picture is broken or did not arrive whole. Send it once more.'],
     'sixty megapixels' => [fn () => Pictures::file(Pictures::claiming(10_000, 6_000), 'x.png'), 'It has 60 megapixels, and at most 50 can be taken in. Take it at a lower resolution.'],
     'a line' => [fn () => Pictures::file(Pictures::claiming(1, 60_000), 'x.png'), 'A picture of 1 × 60000 pixels shows nothing.'],
     'thirty megabytes' => [fn () => UploadedFile::fake()->create('x.jpg', 30_000, 'image/jpeg'), 'The picture is larger than 20 MiB. Take it at a lower resolution.'],

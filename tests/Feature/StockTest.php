@@ -137,3 +137,13 @@ it('shows nothing of another workshop, and lets nobody in who is not signed in',
     $this->get('/drawer/stock')->assertRedirect('/sign-in');
     expect($item->refresh()->quantity)->toBe(40);
 });
+
+it('takes with a bike that leaves what was kept for it by hand', function (): void {
+    $job = Workshops::proved(Workshops::ready(Workshops::kitted($this->person)), $this->person);
+    $clamp = app(AddStockItem::class)($this->person, StockKind::Clamp, 'Tube clamp', 3, ['lies_in' => null, 'minimum' => null, 'good_until' => null]);
+    $this->post('/drawer/stock/'.StockRows::keyOf($clamp), ['how' => 'reserved', 'count' => '2', 'job' => $job->number])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$job->id}/prove/hand-over", ['version' => Workshops::fresh($job)->version, 'recheck_on' => today()->addDays(14)->format('Y-m-d')])->assertSessionHasNoErrors();
+    expect(Workshops::fresh($job)->handed_over_at)->not->toBeNull()->and([$clamp->refresh()->quantity, $clamp->kept])->toBe([1, 0])
+        ->and(Movement::query()->where('stock_item_id', $clamp->id)->where('how', 'taken')->sole()->note)->toBe('left with the bike')
+        ->and(Stockroom::odd($this->person->workshop_id))->toBe([]);
+});

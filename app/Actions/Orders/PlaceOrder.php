@@ -6,6 +6,7 @@ namespace App\Actions\Orders;
 
 use App\Bench\OpenJob;
 use App\Models\Order;
+use App\Models\OrderLine;
 use App\Models\Spacer;
 use App\Models\StockRows;
 use App\Models\Supplier;
@@ -28,12 +29,14 @@ class PlaceOrder extends OrderAction
     public function __invoke(User $by, string $supplier, array $counts, ?array $else, ?string $expectedOn, ?string $note): Order
     {
         return $this->change($by, 'plan', function () use ($by, $supplier, $counts, $else, $expectedOn, $note): Order {
+            $before = self::lastLine($by->workshop_id);
             $lines = $this->chosen($by->workshop, $counts);
             $lines === [] && $else === null && $this->refuse('lines', 'Nothing is on the order yet: say how many of something.');
             $jobs = array_values(array_filter(array_map(fn (array $line) => $line[0]->job, $lines)));
             $this->eachJob($by, 'choose', $jobs, fn (OpenJob $open) => $open->job->fill(['parts_on' => self::partsOn($open->job,
                 $expectedOn)]));
             $workshop = $this->hold($by);
+            self::lastLine($workshop->id) === $before || $this->refuse('lines', 'Somebody else has just ordered. Look again at what is missing, then place yours.');
             Order::query()->whereNull('ended_at')->count() < Order::MOST_OPEN || $this->refuse('lines',
                 'So many orders are open already: end those nobody waits for.');
             $order = Order::query()->create([
@@ -49,6 +52,11 @@ class PlaceOrder extends OrderAction
 
             return $order;
         });
+    }
+
+    private static function lastLine(int $workshop): int
+    {
+        return (int) OrderLine::query()->where('workshop_id', $workshop)->max('id');
     }
 
     /**

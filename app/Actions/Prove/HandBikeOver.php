@@ -6,6 +6,7 @@ namespace App\Actions\Prove;
 
 use App\Actions\ChangeJob;
 use App\Actions\JobAction;
+use App\Actions\Stock\KeptForJob;
 use App\Bench\OpenJob;
 use App\Bench\Proving;
 use App\Documents\HandOverDocument;
@@ -17,7 +18,7 @@ use Illuminate\Support\Carbon;
 /** Hands a bike over: refused while anything stands against it. From then on nothing of the job is changed. */
 class HandBikeOver extends JobAction
 {
-    public function __construct(ChangeJob $change, private readonly WriteLogbook $writeLogbook)
+    public function __construct(ChangeJob $change, private readonly WriteLogbook $writeLogbook, private readonly KeptForJob $kept)
     {
         parent::__construct($change);
     }
@@ -27,6 +28,7 @@ class HandBikeOver extends JobAction
         ($this->change)($job, $by, 'handOver', $seen, function (OpenJob $open) use ($job, $by, $recheck, $note): void {
             $objections = $open->the(Proving::class)->handOver->says();
             $objections === [] || $this->refuse('hand_over', 'Not yet. '.implode(' ', $objections));
+            $this->kept->takeWhatLeaves($open->job, $by);
             $handOver = new HandOver([
                 'job_id' => $job->id, 'user_id' => $by->id, 'handed_at' => now(), 'recheck_on' => $recheck, 'note' => $note,
             ]);

@@ -62,6 +62,16 @@ class KeptForJob
         }
     }
 
+    /** What was reserved for it by hand has gone with the bike: taken as far as it lay there, and reserved no more. */
+    public function takeWhatLeaves(Job $job, User $by): void
+    {
+        foreach (Movement::reservedByHand($job) as [$row, $count]) {
+            $taken = min($count, $row->quantity);
+            $taken === 0 || $this->book->move($row, Moved::Taken, $taken, $by, $job, 'left with the bike', ofReserved: $taken, field: 'hand_over');
+            $taken === $count || $this->book->move($row, Moved::Freed, $count - $taken, $by, $job, field: 'hand_over');
+        }
+    }
+
     private function spacer(int $id): Spacer
     {
         return Spacer::query()->whereKey($id)->firstOrFail();

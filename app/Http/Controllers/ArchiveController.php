@@ -21,6 +21,9 @@ use function tempnam;
 /** A whole workshop, out and in. */
 class ArchiveController extends Controller
 {
+    /** A large one takes its time. */
+    private const SECONDS = 600;
+
     public function show(Request $request): View
     {
         $this->authorize('setHouse', $this->user()->workshop);
@@ -31,6 +34,7 @@ class ArchiveController extends Controller
     public function out(): BinaryFileResponse
     {
         $this->authorize('setHouse', $this->user()->workshop);
+        set_time_limit(self::SECONDS);
         $path = (string) tempnam(sys_get_temp_dir(), 'archive');
         ArchiveWriter::write($this->user()->workshop_id, $path);
 
@@ -48,6 +52,7 @@ class ArchiveController extends Controller
 
     public function in(ReadArchiveRequest $request, ReadArchiveIn $read): RedirectResponse
     {
+        set_time_limit(self::SECONDS);
         $path = $request->stashedPath() ?? abort(404);
         $read(ArchiveFile::open($path), $this->user());
 

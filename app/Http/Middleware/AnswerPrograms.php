@@ -56,7 +56,9 @@ class AnswerPrograms
                 $errors[] = ['field' => self::FIELDS[$field] ?? (string) $field, 'message' => is_string($message) ? $message : ''];
             }
         }
-        $detail = $status < 500 && is_string($said['message'] ?? null) && $said['message'] !== '' ? $said['message'] : null;
+        // What the framework says where a row is not there names our classes.
+        $detail = $status < 500 && is_string($said['message'] ?? null) && $said['message'] !== '' && ! str_contains($said['message'], 'App\\')
+            ? $said['message'] : null;
 
         return (new JsonResponse([
             'type' => 'about:blank', 'title' => self::TITLES[$status] ?? 'It did not go through', 'status' => $status,

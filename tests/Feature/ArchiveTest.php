@@ -194,3 +194,26 @@ it('shows an owner what is in an archive before anything is kept, and reads it i
     $this->put('/archive', ['stashed' => $query['look']])->assertSessionHasErrors('archive');
     $upload($this->file)->assertForbidden();
 });
+
+it('reads what an earlier version has written, which knew nothing of a table and a column that came since', function (): void {
+    $person = Workshops::stocked();
+    Workshops::kitted($person);
+    ArchiveWriter::write($person->workshop_id, $this->file);
+    emptied();
+    $zip = new ZipArchive;
+    $zip->open($this->file);
+    $lines = array_map(fn (string $line) => json_encode(array_diff_key((array) json_decode($line), ['price' => 0]), JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE), explode("\n", trim((string) $zip->getFromName(Archive::table('spacers')))));
+    $content = implode("\n", $lines)."\n";
+    $manifest = json_decode((string) $zip->getFromName(Archive::MANIFEST));
+    $manifest->version = Archive::VERSION - 1;
+    $manifest->tables->spacers->sha256 = hash('sha256', $content);
+    unset($manifest->tables->pictures, $manifest->workshop->hour_price);
+    $zip->close();
+    $older = altered(altered(altered($this->file, Archive::table('spacers'), $content), Archive::table('pictures'), null), Archive::MANIFEST, (string) json_encode($manifest));
+    app(ReadArchiveIn::class)(ArchiveFile::open($older), null);
+    expect(DB::table('spacers')->count())->toBe(count($lines))->and(DB::table('spacers')->whereNotNull('price')->count())->toBe(0);
+    $manifest->version = Archive::VERSION;
+    $now = altered($older, Archive::MANIFEST, (string) json_encode($manifest));
+    emptied();
+    expect(fn () => app(ReadArchiveIn::class)(ArchiveFile::open($now), null))->toThrow(CannotReadArchive::class, 'tables/pictures.jsonl is missing');
+});

@@ -8,6 +8,7 @@ use App\Actions\Refuses;
 use App\Actions\Submission;
 use App\Documents\Archive\Archive;
 use App\Documents\Archive\ArchiveCheck;
+use App\Documents\Archive\ArchiveColumn;
 use App\Documents\Archive\ArchiveFile;
 use App\Documents\Archive\ArchiveTables;
 use App\Documents\Archive\CannotReadArchive;
@@ -180,9 +181,11 @@ class ReadArchiveIn
     private function columns(string $table, stdClass $line): array
     {
         $values = get_object_vars($line);
+        $there = array_intersect_key($this->tables->columns($table), $values);
 
-        return array_map(fn ($column) => $column->in($values[explode('.', $column->at)[1]] ?? null, $this->numbers),
-            $this->tables->columns($table));
+        return array_combine(array_keys($there), array_map(
+            fn (ArchiveColumn $column, string $name) => $column->in($values[$name], $this->numbers), $there, array_keys($there),
+        ));
     }
 
     private function picture(ArchiveFile $file, int $number, int $job): string

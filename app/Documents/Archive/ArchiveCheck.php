@@ -91,6 +91,10 @@ final class ArchiveCheck
         $columns = $this->tables->columns($table);
         $strange = array_diff(array_keys($values), array_keys($columns), $isNumbered ? ['n'] : []);
         $missing = array_diff(array_keys($columns), array_keys($values));
+        if ($this->file->isOlder) {
+            $missing = array_filter($missing, fn (string $name) => ! $columns[$name]->mayBeMissing());
+            $columns = array_intersect_key($columns, $values);
+        }
         if ($strange !== [] || $missing !== [] || ($isNumbered && $values['n'] !== $number)) {
             $this->faults[] = "{$at}: expected exactly its columns, and its number {$number}.";
 

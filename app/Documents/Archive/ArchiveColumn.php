@@ -31,11 +31,18 @@ final readonly class ArchiveColumn
      * @param  string  $at  table and name
      * @param  ?int  $most  characters at most; null where no text stands in it
      * @param  ?string  $refers  the table one of whose rows it names
+     * @param  bool  $hasDefault  whether the database says what stands there where nobody does
      */
     public function __construct(
         public string $at, public ColumnType $type, public ?int $most, public bool $isOptional, public ?string $refers,
-        private bool $isUnsigned,
+        private bool $isUnsigned, public bool $hasDefault = false,
     ) {}
+
+    /** Whether an archive of a program that did not know it yet can be read without it. */
+    public function mayBeMissing(): bool
+    {
+        return $this->isOptional || $this->hasDefault;
+    }
 
     /** As an archive has what a row has. */
     public function out(mixed $kept, RowNumbers $numbers): mixed

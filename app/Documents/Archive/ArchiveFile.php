@@ -34,14 +34,23 @@ final class ArchiveFile
 
     public readonly stdClass $workshop;
 
+    /** Whether an earlier version of the program has written it: it may know nothing of a table or a column that came since. */
+    public readonly bool $isOlder;
+
     /** @throws CannotReadArchive */
     private function __construct(private readonly ZipArchive $zip)
     {
         $manifest = $this->manifest();
         $this->workshop = ($manifest->workshop ?? null) instanceof stdClass ? $manifest->workshop : throw CannotReadArchive::noArchive();
+        $this->isOlder = $manifest->version < Archive::VERSION;
         $tables = [];
         foreach (ArchiveTables::names() as $name) {
             $one = $manifest->tables->{$name} ?? null;
+            if ($one === null && $this->isOlder) {
+                $tables[$name] = ['rows' => 0, 'sha256' => hash('sha256', '')];
+
+                continue;
+            }
             $rows = $one instanceof stdClass ? $one->rows ?? null : null;
             $hash = $one instanceof stdClass ? $one->sha256 ?? null : null;
             is_int($rows) && $rows >= 0 && $rows <= Archive::MOST_ROWS && is_string($hash)
@@ -81,6 +90,9 @@ final class ArchiveFile
     public function lines(string $table): Generator
     {
         $name = Archive::table($table);
+        if ($this->isOlder && $this->tables[$table]['rows'] === 0 && $this->zip->locateName($name) === false) {
+            return;
+        }
         $stream = $this->zip->getStream($name) ?: throw CannotReadArchive::missing($name);
         $hash = hash_init('sha256');
         $number = 0;

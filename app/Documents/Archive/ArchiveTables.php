@@ -93,13 +93,13 @@ final class ArchiveTables
         $columns = [];
         foreach (DB::select(<<<'SQL'
             select c.table_name as t, c.column_name as c, c.data_type as d, c.column_type as full_type,
-                c.character_maximum_length as l, c.is_nullable as n, (
+                c.character_maximum_length as l, c.is_nullable as n, c.column_default is not null as has_default, (
                 select max(k.referenced_table_name) from information_schema.key_column_usage k
                 where k.table_schema = c.table_schema and k.table_name = c.table_name and k.column_name = c.column_name
             ) as r
             from information_schema.columns c where c.table_schema = database() order by c.table_name, c.ordinal_position
             SQL) as $found) {
-            /** @var object{t: string, c: string, d: string, full_type: string, l: ?int, n: string, r: ?string} $found */
+            /** @var object{t: string, c: string, d: string, full_type: string, l: ?int, n: string, has_default: int, r: ?string} $found */
             [$table, $name] = [$found->t, $found->c];
             $isKnown = $table === 'workshops' || isset(self::ALL[$table]);
             if (! $isKnown || $name === 'id' || $name === 'workshop_id' || in_array($name, self::LEFT_OUT[$table] ?? [], true)) {
@@ -107,7 +107,7 @@ final class ArchiveTables
             }
             $columns[$table][$name] = new ArchiveColumn(
                 "{$table}.{$name}", ColumnType::of($found->d), $found->l === null ? null : (int) $found->l, $found->n === 'YES',
-                self::SOFT["{$table}.{$name}"] ?? $found->r, preg_match('/unsigned/', $found->full_type) === 1,
+                self::SOFT["{$table}.{$name}"] ?? $found->r, preg_match('/unsigned/', $found->full_type) === 1, (bool) $found->has_default,
             );
         }
 

@@ -29,6 +29,9 @@ final class HoldSearch
     /** So many beginnings are weighed. */
     private const BEGINNINGS = 40_000;
 
+    /** So many sets are tried at the end. */
+    private const ALL = 4_000;
+
     /** So many steps are weighed against each other while a set is grown. */
     private const WEIGHED = 25;
 
@@ -65,7 +68,30 @@ final class HoldSearch
         }
         [$better, $atLeast] = $this->betterThan($best);
 
-        return [$better ?? $best, min($atLeast, Kinds::size($better ?? $best))];
+        return $this->byTryingAll($better ?? $best, min($atLeast, Kinds::size($better ?? $best)));
+    }
+
+    /**
+     * Where there are few sets between what is proven and what was found, each of them is tried.
+     *
+     * @param  array<int, int>  $best
+     * @return array{array<int, int>, int}
+     */
+    private function byTryingAll(array $best, int $atLeast): array
+    {
+        $tries = self::ALL;
+        for ($size = $atLeast; $size < Kinds::size($best); $size++) {
+            foreach ($this->kinds->sets($size) as $set) {
+                if ($tries-- === 0) {
+                    return [$best, $size];
+                }
+                if ($this->isEnough($set)) {
+                    return [$set, $size];
+                }
+            }
+        }
+
+        return [$best, Kinds::size($best)];
     }
 
     /** @return array<int, int> */

@@ -16,6 +16,7 @@ use function array_keys;
 use function array_map;
 use function array_sum;
 use function array_values;
+use function count;
 use function usort;
 
 /**
@@ -101,6 +102,23 @@ final class Kinds
     public function servingAt(Place $place): array
     {
         return array_keys(array_filter($this->rows, fn (SpacerRow $row) => $row->serves($place->use())));
+    }
+
+    /** @return iterable<array<int, int>> every set of so many pieces */
+    public function sets(int $size, int $from = 0): iterable
+    {
+        if ($from >= count($this->rows)) {
+            if ($size === 0) {
+                yield [];
+            }
+
+            return;
+        }
+        for ($count = $size; $count >= 0; $count--) {
+            foreach ($this->sets($size - $count, $from + 1) as $set) {
+                yield $count === 0 ? $set : [$from => $count] + $set;
+            }
+        }
     }
 
     /**

@@ -81,7 +81,7 @@ final readonly class HandOverDocument
     private function written(?HandOver $left): HandOverSheet
     {
         $job = $this->open->job;
-        StandingRows::also($job, ['everyDecision', 'settingsLog']);
+        StandingRows::also($job, ['everyDecision', 'settingsLog', 'pictures']);
         $workshop = $job->workshop()->firstOrFail();
 
         return new HandOverSheet(
@@ -98,8 +98,7 @@ final readonly class HandOverDocument
             found: $this->found(),
             liesIn: $this->liesIn(),
             comesBack: RecheckPlan::of($this->open->buildSheet()->steps ?? [])->items,
-            pictures: $job->pictures()->where('on_sheet', true)->get()
-                ->mapWithKeys(fn (Picture $picture) => [$picture->id => $picture->says()])->all(),
+            pictures: $job->pictures->where('on_sheet', true)->mapWithKeys(fn (Picture $picture) => [$picture->id => $picture->says()])->all(),
         );
     }
 

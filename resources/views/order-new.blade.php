@@ -11,7 +11,7 @@
             <div class="work-wide">
                 @forelse ($page->parts() as $title => $lines)
                     <section class="panel" aria-label="{{ $title }}">
-                        <div class="bench-head"><h2>{{ $title }}</h2><a class="btn btn-plain" href="{{ route('orders.new', ['tick' => $loop->index]) }}">Tick all<span class="visually-hidden"> of {{ lcfirst($title) }}</span></a></div>
+                        <div class="bench-head"><h2 class="h6">{{ $title }}</h2><a class="btn btn-plain" href="{{ route('orders.new', ['tick' => $loop->index]) }}">Tick all<span class="visually-hidden"> of {{ lcfirst($title) }}</span></a></div>
                         <div class="scroll-x"><table class="ledger wordy">
                             <thead><tr><th>Order</th><th>How many</th><th>What</th><th>For job</th></tr></thead>
                             <tbody>

@@ -14,14 +14,14 @@
                     <p class="empty">@if ($page->find->isLooking())Nothing matches “{{ $page->find->text }}”. <a href="{{ route('stock') }}">Show all</a>@else Nothing is in the book yet. Put something in on the right.@endif</p>
                 @else
                     <div class="scroll-x"><table class="ledger wordy">
-                        <thead><tr><th>What</th><th>Lies in</th><th class="n">There</th><th class="n">Kept for jobs</th><th class="n">At least</th><th class="n">To order</th></tr></thead>
+                        <thead><tr><th>What</th><th>Lies in</th><th class="n">There</th><th class="n">Kept for jobs</th><th class="n">At least</th><th class="n">On its way</th><th class="n">To order</th></tr></thead>
                         <tbody>
                             @foreach ($page->rows() as $key => $row)
                                 <tr data-stock="{{ $key }}">
                                     <td><a href="{{ route('stock.book', $key) }}">{{ $row->called($page->unit) }}</a>@if ($page->spoils($row)) <span class="fault">{{ $page->spoils($row) }}</span>@endif</td>
                                     <td>{{ $row->lies_in ?? '–' }}</td>
                                     <td class="n">{{ $row->quantity }}@if ($row->counted() !== 'pieces') <small class="soft">{{ $row->counted() }}</small>@endif</td>
-                                    <td class="n">{{ $row->kept ?: '–' }}</td><td class="n">{{ $row->minimum ?? '–' }}</td>
+                                    <td class="n">{{ $row->kept ?: '–' }}</td><td class="n">{{ $row->minimum ?? '–' }}</td><td class="n">{{ $page->coming($row) ?: '–' }}</td>
                                     <td class="n">@if ($page->short($row) > 0)<strong>{{ $page->short($row) }}</strong>@else – @endif</td>
                                 </tr>
                             @endforeach

@@ -69,6 +69,7 @@ it('proposes spacers for every open job, what else they need and what fell below
 
     placeWith([...$spacers, ...$shelf])->assertSessionHasNoErrors();
     expect(proposedCounts(fn (Proposed $line) => $line->mark === null))->toBe([])->and(proposedCounts(fn (Proposed $line) => $line->mark !== null))->toBe($needs);
+    $this->get('/drawer/stock')->assertDontSee('id="to-order"', false);
     expect(Workshops::fresh($this->job)->parts_on?->format('Y-m-d'))->toBe(today()->addDays(4)->format('Y-m-d'));
     placeWith($spacers)->assertSessionHasErrors('lines.'.array_key_first($spacers));
 });

@@ -78,12 +78,12 @@ final class Chrome
         }
     }
 
-    /** Presses the Tab key so many times. */
-    public function tabs(int $times): void
+    /** Presses the Tab key so many times, back with Shift; as a key, not as words for a field, which one for files would take for a path. */
+    public function tabs(int $times, bool $isBack = false): void
     {
         $devTools = new ChromeDevToolsDriver($this->driver);
         for ($i = 0; $i < $times; $i++) {
-            $devTools->execute('Input.dispatchKeyEvent', ['type' => 'keyDown', 'key' => 'Tab', 'code' => 'Tab', 'windowsVirtualKeyCode' => 9]);
+            $devTools->execute('Input.dispatchKeyEvent', ['type' => 'keyDown', 'key' => 'Tab', 'code' => 'Tab', 'windowsVirtualKeyCode' => 9, 'modifiers' => $isBack ? 8 : 0]);
         }
     }
 

@@ -104,10 +104,7 @@ final class Keys extends Hand
             const at = document.activeElement, found = document.querySelector(arguments[0]);
             return at !== document.body && found !== null && !at.contains(found) && (at.compareDocumentPosition(found) & Node.DOCUMENT_POSITION_PRECEDING) !== 0;
             JS, [$selector]) === true;
-        $keyboard = $this->site->driver()->getKeyboard();
-        $isBefore && $keyboard->pressKey(WebDriverKeys::SHIFT);
-        $keyboard->sendKeys(WebDriverKeys::TAB);
-        $isBefore && $keyboard->releaseKey(WebDriverKeys::SHIFT);
+        $this->site->chrome->tabs(1, $isBefore);
     }
 
     /** Of things of which one is chosen the Tab key reaches that one, and the arrows the others. */

@@ -63,7 +63,8 @@ class HandOverPage extends JobPage
     /** @return array<int, string> where the pictures of the sheet lie, by their numbers */
     public function pictures(): array
     {
-        $there = Picture::query()->where('job_id', $this->job->id)->whereKey(array_keys($this->sheet()->pictures))->get();
+        $on = array_keys($this->sheet()->pictures);
+        $there = $on === [] ? new Collection : Picture::query()->where('job_id', $this->job->id)->whereKey($on)->get();
 
         return $there->mapWithKeys(fn (Picture $one) => [$one->id => route('job.picture.file', [$this->job, $one, 'small'])])->all();
     }

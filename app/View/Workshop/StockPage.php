@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Workshop;
 
+use App\Models\OrderLine;
 use App\Models\Row;
 use App\Models\Stocked;
 use App\Models\StockItem;
@@ -25,6 +26,9 @@ class StockPage
 
     /** @var Collection<string, Row&Stocked>|null */
     private ?Collection $rows = null;
+
+    /** @var Collection<string, Collection<int, OrderLine>>|null what is on its way, by what it is */
+    private ?Collection $awaited = null;
 
     /** @param  mixed  $find  words from the address */
     public function __construct(public readonly User $user, mixed $find = null)
@@ -48,10 +52,19 @@ class StockPage
             ->groupBy(fn (Row&Stocked $row) => $row->lies_in ?? '', true);
     }
 
-    /** How many to order so that as many are free as there should be at the least; 0 where none. */
+    /** How many to order so that as many are free as there should be at the least, beside those on their way to the shelf; 0 where none. */
     public function short(Row&Stocked $row): int
     {
-        return max(0, ($row->minimum ?? 0) - $row->shelf()->free());
+        return max(0, ($row->minimum ?? 0) - $row->shelf()->free() - $this->coming($row, isForTheShelf: true));
+    }
+
+    /** How many are ordered and not here yet. */
+    public function coming(Row&Stocked $row, bool $isForTheShelf = false): int
+    {
+        $this->awaited ??= OrderLine::awaited($this->user->workshop_id)->get()->toBase()->groupBy(fn (OrderLine $line) => $line->stockKey() ?? '');
+        $lines = $this->awaited->get(StockRows::keyOf($row)) ?? new Collection;
+
+        return (int) ($isForTheShelf ? $lines->whereNull('job_id') : $lines)->sum(fn (OrderLine $line) => $line->out());
     }
 
     /** @return Collection<string, Row&Stocked> what is below its minimum */

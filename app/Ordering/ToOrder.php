@@ -45,6 +45,9 @@ final readonly class ToOrder
 {
     private const KEPT_DAYS = 3;
 
+    /** The proof of each job may take a second, the first time. */
+    private const SECONDS = 300;
+
     /**
      * @param  list<Proposed>  $lines
      * @param  list<int>  $beyondHelp  numbers of jobs that no spacers help
@@ -65,6 +68,7 @@ final readonly class ToOrder
         /** @var array{list<Proposed>, list<int>} $kept */
         $kept = Cache::remember("to order {$workshop->id} {$mark}", now()->addDays(self::KEPT_DAYS), function () use ($jobs, $awaited,
             $rows): array {
+            set_time_limit(self::SECONDS);
             $known = $rows->whereInstanceOf(Spacer::class)->mapWithKeys(fn (Spacer $spacer) => [$spacer->id => $spacer])->all();
             $coming = self::coming($awaited, $known);
             $joint = self::spacers($jobs, $coming, $known);

@@ -79,6 +79,7 @@ it('puts on the sheet what is ticked, sends it along, and lets go of what shows 
     $this->get("/jobs/{$this->job->id}/pictures/{$second->id}?beside={$first->id}")->assertOk()->assertSee('As it stood in the yard');
     $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertOk()->assertSee("pictures/{$second->id}/small.jpg", false)->assertDontSee("pictures/{$first->id}/small.jpg", false);
     $this->get("/jobs/{$this->job->id}/prove/hand-over.pdf")->assertOk();
+    $this->get("/jobs/{$this->job->id}/customer")->assertOk()->assertSee('A picture that shows a person goes');
     $this->delete("/jobs/{$this->job->id}/customer")->assertSessionHasNoErrors();
     expect(Picture::query()->pluck('id')->all())->toBe([$second->id])->and(Storage::allFiles())->toHaveCount(2);
     $this->delete("/jobs/{$this->job->id}/pictures/{$second->id}")->assertSessionHasNoErrors();

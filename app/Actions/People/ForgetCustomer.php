@@ -50,12 +50,18 @@ class ForgetCustomer extends JobAction
             $jobs = self::jobs($customer, false);
             Condition::query()->whereIn('job_id', $jobs)->whereNotNull('declined_by')->update(['declined_by' => Mentions::INSTEAD]);
             SheetAddress::callBack($jobs, $by);
-            TakePictureAway::away(Picture::query()->whereIn('job_id', $jobs)->where('shows_person', true)->get());
+            TakePictureAway::away(self::pictures($customer)->get());
             $customer->forceFill(['name' => 'Erased', 'phone' => null, 'email' => null, 'erased_at' => now()])->save();
             Job::query()->whereKey(self::jobs($customer, $everywhere))->whereKeyNot($open->job->id)->increment('version');
             $open->job->forceFill(Job::query()->findOrFail($open->job->id)->only(['next_step', 'stopped_for', 'ended_because']));
             DB::afterCommit(fn () => ($this->leaveNoTrace)($by->workshop_id, $names));
         });
+    }
+
+    /** @return Builder<Picture> those that show a person, and go with the customer */
+    public static function pictures(Customer $customer): Builder
+    {
+        return Picture::query()->whereIn('job_id', self::jobs($customer, false))->where('shows_person', true);
     }
 
     /**

@@ -52,6 +52,12 @@ class ForgetPage extends JobPage
         return implode(', ', $this->also);
     }
 
+    /** How many pictures show a person, and go too. */
+    public function pictures(): int
+    {
+        return ForgetCustomer::pictures($this->customer)->count();
+    }
+
     public function count(): int
     {
         return count($this->mentions);

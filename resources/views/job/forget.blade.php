@@ -23,6 +23,7 @@
                 </table></div>
                 @if ($page->more() > 0)<p class="soft">And {{ $page->more() }} more.</p>@endif
             @endif
+            @if ($page->pictures() > 0)<p><strong>{{ $page->pictures() === 1 ? 'A picture that shows a person goes' : $page->pictures().' pictures that show a person go' }} too.</strong> <a href="{{ route('job.pictures', $page->job) }}">Look at the pictures</a> of this job: one that shows somebody and does not say so stays.</p>@endif
             <p class="form-hint">Not touched: what people and parts are called. Sessions in which the name stands end, and files set aside go.
                 @if ($page->backups()) Backups keep what stood then: {{ $page->backups() }}. Those are yours to let go. @else No backup is kept here; one that lies elsewhere keeps what stood then. @endif</p>
             <form method="post" action="{{ route('job.erase', $page->job) }}">

@@ -34,6 +34,8 @@ class WeekView
     /** Narrower than so nothing is drawn: it could be neither seen nor pointed at. */
     private const LEAST = 5.0;
 
+    private const APART = 2.5;
+
     /** Room for a job's number, and for what is done beside it. */
     private const FOR_NUMBER = 30.0;
 
@@ -159,7 +161,22 @@ class WeekView
             }
         }
 
-        // What is short lies on top, or nobody could point at it.
+        return self::apart($blocks);
+    }
+
+    /**
+     * Two that begin nearly at once begin a hair apart, and what is short lies on top: else nobody could point at one of them.
+     *
+     * @param  list<array{job: Job, task: PlannedTask, row: int, x: float, width: float, label: string}>  $blocks
+     * @return list<array{job: Job, task: PlannedTask, row: int, x: float, width: float, label: string}>
+     */
+    private static function apart(array $blocks): array
+    {
+        usort($blocks, fn (array $a, array $b) => [$a['row'], $a['x']] <=> [$b['row'], $b['x']]);
+        foreach ($blocks as $i => $block) {
+            $before = $i > 0 && $blocks[$i - 1]['row'] === $block['row'] ? $blocks[$i - 1]['x'] : null;
+            $blocks[$i]['x'] = $before === null ? $block['x'] : round(max($block['x'], $before + self::APART), 1);
+        }
         usort($blocks, fn (array $a, array $b) => $b['width'] <=> $a['width']);
 
         return $blocks;

@@ -242,12 +242,14 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/instruments', [InstrumentsController::class, 'show'])->name('instruments');
     Route::put('/instruments', [InstrumentsController::class, 'play'])->name('instruments.play');
     Route::get('/house', [HouseController::class, 'show'])->name('house');
+    Route::get('/house.csv', [HouseController::class, 'csv'])->name('house.csv');
     Route::put('/house', [HouseController::class, 'choose'])->name('house.choose');
     Route::get('/logbook', [LogbookController::class, 'show'])->name('logbook');
     Route::get('/catalogue', [CatalogueController::class, 'show'])->name('catalogue');
     Route::post('/catalogue', [CatalogueController::class, 'readIn'])->name('catalogue.import');
     Route::get('/catalogue.json', [CatalogueController::class, 'json'])->name('catalogue.export');
     Route::get('/parts', [MeasuredPartController::class, 'index'])->name('parts');
+    Route::get('/parts.csv', [MeasuredPartController::class, 'csv'])->name('parts.csv');
     Route::post('/parts', [MeasuredPartController::class, 'begin'])->name('parts.begin');
     Route::get('/parts/{part}', [MeasuredPartController::class, 'show'])->whereNumber('part')->name('part');
     Route::put('/parts/{part}', [MeasuredPartController::class, 'keep'])->whereNumber('part')->name('part.keep');
@@ -260,6 +262,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::put('/archive', [ArchiveController::class, 'in'])->name('archive.in');
     Route::get('/archive.zip', [ArchiveController::class, 'out'])->name('archive.out');
     Route::get('/people', [PeopleController::class, 'show'])->name('people');
+    Route::get('/people.csv', [PeopleController::class, 'csv'])->name('people.csv');
     Route::post('/people', [PeopleController::class, 'invite'])->middleware('throttle:letters')->name('people.invite');
     Route::put('/people/{user}', [PeopleController::class, 'change'])->whereNumber('user')->name('people.change');
     Route::put('/people/{user}/access', [PeopleController::class, 'access'])->whereNumber('user')->name('people.access');

@@ -34,6 +34,7 @@
                     <p>Once a job has motor and ring, it is shown here what an answer changes on its sheet.</p>
                 @endif
                 <p class="form-hint mt-3 mb-0">A job keeps the rules it was started with, and says when they have changed since. @unless ($page->mayChoose()) The rules are the owner’s to choose. @endunless</p>
+                <p class="mt-2 mb-0"><a class="btn btn-plain" href="{{ route('house.csv') }}" hx-boost="false">Save as CSV</a></p>
             </aside>
         </div>
     </main>

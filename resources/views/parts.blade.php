@@ -36,6 +36,7 @@
                 @else
                     <p class="mb-0">Measuring parts is for installers and the owner.</p>
                 @endif
+                <p class="mt-2 mb-0"><a class="btn btn-plain" href="{{ route('parts.csv') }}" hx-boost="false">Save as CSV</a></p>
             </section>
         </div>
     </main>

@@ -62,6 +62,7 @@
                 @else
                     <p class="mb-0">Who works here is the owner’s to say.</p>
                 @endif
+                <p class="mt-2 mb-0"><a class="btn btn-plain" href="{{ route('people.csv') }}" hx-boost="false">Save as CSV</a></p>
                 <dl class="facts mt-3 mb-0">
                     @foreach ($page->roles() as $role)<dt>{{ $role->label() }}</dt><dd>{{ $page->says($role) }}</dd>@endforeach
                 </dl>

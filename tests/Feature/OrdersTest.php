@@ -171,5 +171,8 @@ it('works out what the drawer should hold from the bikes that left, and keeps it
 
 it('gives every list out as a table', function (): void {
     $this->get('/jobs.csv')->assertOk()->assertSee('number,bike,kind,customer')->assertSee((string) $this->job->number);
+    $this->get('/people.csv')->assertOk()->assertSee($this->person->email);
+    $this->get('/house.csv')->assertOk()->assertSee('question,answer,why,by,since');
+    $this->get('/parts.csv')->assertOk()->assertSee('code,kind,figure,value');
     $this->get('/calendar.csv')->assertOk()->assertSee('number,bike,promised_on,honest_on')->assertSee((string) $this->job->number);
 });

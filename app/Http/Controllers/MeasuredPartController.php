@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Actions\Catalogue\BeginPart;
 use App\Actions\Catalogue\DropPart;
 use App\Actions\Catalogue\KeepPart;
+use App\Documents\PartsTable;
+use App\Http\Downloads\CsvDownload;
 use App\Http\Requests\BeginPartRequest;
 use App\Http\Requests\DrawPartRequest;
 use App\Http\Requests\PartRequest;
@@ -14,6 +16,7 @@ use App\Models\MeasuredPart;
 use App\View\Workshop\PartPage;
 use App\View\Workshop\PartsPage;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 use function count;
@@ -56,5 +59,10 @@ class MeasuredPartController extends Controller
     public function drawing(DrawPartRequest $request, MeasuredPart $part): View
     {
         return view('components.part-drawing', ['page' => new PartPage($this->user(), $part, $request->values())]);
+    }
+
+    public function csv(): Response
+    {
+        return CsvDownload::of(PartsTable::of($this->user()->workshop_id), 'parts');
     }
 }

@@ -7,12 +7,15 @@ namespace App\Http\Controllers;
 use App\Actions\People\ChangePerson;
 use App\Actions\People\InvitePerson;
 use App\Actions\People\ShutOut;
+use App\Documents\PeopleTable;
+use App\Http\Downloads\CsvDownload;
 use App\Http\Requests\InviteRequest;
 use App\Http\Requests\PersonRequest;
 use App\Models\User;
 use App\View\Workshop\PeoplePage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 class PeopleController extends Controller
@@ -43,5 +46,10 @@ class PeopleController extends Controller
         return redirect()->route('people')->with(
             'kept', $user->isShutOut() ? "{$user->name} is shut out, everywhere." : "{$user->name} may come in again.",
         );
+    }
+
+    public function csv(): Response
+    {
+        return CsvDownload::of(PeopleTable::of($this->user()->workshop_id), 'people');
     }
 }

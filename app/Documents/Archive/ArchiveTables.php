@@ -91,26 +91,41 @@ final class ArchiveTables
     private function read(): array
     {
         $columns = [];
+        $refers = [];
         foreach (DB::select(<<<'SQL'
-            select c.table_name as t, c.column_name as c, c.data_type as d, c.column_type as full_type,
-                c.character_maximum_length as l, c.is_nullable as n, c.column_default is not null as has_default, (
-                select max(k.referenced_table_name) from information_schema.key_column_usage k
-                where k.table_schema = c.table_schema and k.table_name = c.table_name and k.column_name = c.column_name
-            ) as r
-            from information_schema.columns c where c.table_schema = database() order by c.table_name, c.ordinal_position
+            select table_name as t, column_name as c, data_type as d, column_type as full_type, character_maximum_length as l,
+                is_nullable as n,
+                column_default is not null as has_default
+            from information_schema.columns where table_schema = database() order by table_name, ordinal_position
             SQL) as $found) {
-            /** @var object{t: string, c: string, d: string, full_type: string, l: ?int, n: string, has_default: int, r: ?string} $found */
+            /** @var object{t: string, c: string, d: string, full_type: string, l: ?int, n: string, has_default: int} $found */
             [$table, $name] = [$found->t, $found->c];
             $isKnown = $table === 'workshops' || isset(self::ALL[$table]);
             if (! $isKnown || $name === 'id' || $name === 'workshop_id' || in_array($name, self::LEFT_OUT[$table] ?? [], true)) {
                 continue;
             }
+            $refers[$table] ??= self::references($table);
             $columns[$table][$name] = new ArchiveColumn(
                 "{$table}.{$name}", ColumnType::of($found->d), $found->l === null ? null : (int) $found->l, $found->n === 'YES',
-                self::SOFT["{$table}.{$name}"] ?? $found->r, preg_match('/unsigned/', $found->full_type) === 1, (bool) $found->has_default,
+                self::SOFT["{$table}.{$name}"] ?? $refers[$table][$name] ?? null, preg_match('/unsigned/', $found->full_type) === 1,
+                (bool) $found->has_default,
             );
         }
 
         return $columns;
+    }
+
+    /**
+     * Which of its columns name a row of which table. Asked of the table itself: what the server lists of all keys it looks up in every table of
+     * every database, and one version of it did not survive that while others were made.
+     *
+     * @return array<string, string>
+     */
+    private static function references(string $table): array
+    {
+        $made = (array) DB::selectOne("show create table `{$table}`");
+        preg_match_all('/FOREIGN KEY \(`(\w+)`\) REFERENCES `(\w+)`/', (string) ($made['Create Table'] ?? ''), $found);
+
+        return array_combine($found[1], $found[2]);
     }
 }

@@ -31,11 +31,11 @@ use NeatSpindle\Core\Measuring\Survey\Instrument;
 class User extends Authenticatable
 {
     use BootsByName;
-
     use HasApiTokens;
 
     /** @use HasFactory<UserFactory> */
     use HasFactory;
+
     use Notifiable;
 
     protected $fillable = ['name', 'email', 'password', 'role', 'length_unit', 'torque_unit', 'light', 'wants_letter'];

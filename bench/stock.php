@@ -28,7 +28,7 @@ $measured = [
     'an order over all open jobs, the first time' => fn () => ToOrder::of($owner->workshop),
     'the same again' => fn () => ToOrder::of($owner->workshop),
     'what the drawer should hold' => fn () => (new DrawerShould($owner->workshop, 95))->workOut(),
-    'the workshop as an archive' => fn () => ArchiveWriter::write($owner->workshop_id, $file),
+    'the workshop as an archive' => fn () => ArchiveWriter::write($owner->workshop->id, $file),
 ];
 Cache::clear();
 foreach ($measured as $name => $work) {

@@ -156,7 +156,32 @@ it('says line and column of what does not fit, and reads nothing of it', functio
     'a text for a number' => ['readings', fn (stdClass $line) => $line->value_mm = 'wide', 'tables/readings.jsonl:1: value_mm is no number.'],
     'nothing where something is due' => ['customers', fn (stdClass $line) => $line->name = null, 'tables/customers.jsonl:1: name must not be empty.'],
     'a day that is none' => ['jobs', fn (stdClass $line) => $line->promised_on = 'soon', 'tables/jobs.jsonl:1: promised_on is no day.'],
+    'no number' => ['jobs', function (stdClass $line): void {
+        unset($line->n);
+    }, 'tables/jobs.jsonl:1: expected exactly its columns'],
     'too long' => ['customers', fn (stdClass $line) => $line->name = str_repeat('x', 300), 'tables/customers.jsonl:1: name is no text that fits.'],
+]);
+
+it('reads nothing where two lines clash, or a figure is larger than can be kept', function (string $table, Closure $spoil): void {
+    $person = Workshops::stocked();
+    Workshops::kitted($person);
+    Workshops::kitted($person);
+    ArchiveWriter::write($person->workshop_id, $this->file);
+    emptied();
+    $zip = new ZipArchive;
+    $zip->open($this->file);
+    $lines = array_map(json_decode(...), explode("\n", trim((string) $zip->getFromName(Archive::table($table)))));
+    $spoil($lines);
+    $content = implode("\n", array_map(fn ($line) => json_encode($line, JSON_PRESERVE_ZERO_FRACTION), $lines))."\n";
+    $manifest = json_decode((string) $zip->getFromName(Archive::MANIFEST));
+    $manifest->tables->{$table}->sha256 = hash('sha256', $content);
+    $zip->close();
+    $spoilt = altered(altered($this->file, Archive::table($table), $content), Archive::MANIFEST, (string) json_encode($manifest));
+    expect(fn () => app(ReadArchiveIn::class)(ArchiveFile::open($spoilt), null))->toThrow(CannotReadArchive::class, 'Two of its lines clash');
+    expect(DB::table('workshops')->count() + DB::table('jobs')->count())->toBe(0);
+})->with([
+    'two jobs of one number' => ['jobs', fn (array $lines) => $lines[1]->number = $lines[0]->number],
+    'more pieces than can be kept' => ['spacers', fn (array $lines) => $lines[0]->quantity = 70_000],
 ]);
 
 it('shows an owner what is in an archive before anything is kept, and reads it into an empty workshop alone', function (): void {

@@ -8,6 +8,7 @@ use App\Actions\ChangedMeanwhile;
 use App\Actions\Drawer\GivePiecesBack;
 use App\Actions\Drawer\ReservePieces;
 use App\Actions\Drawer\TakePieces;
+use App\Actions\Orders\PlaceOrder;
 use App\Actions\Orders\ReceiveOrder;
 use App\Actions\Stock\CountStock;
 use App\Actions\Stock\MoveStock;
@@ -42,6 +43,7 @@ final class Stockroom
                 match (mt_rand(0, 9)) {
                     0 => self::forAJob(Job::query()->whereKey($jobs[mt_rand(0, count($jobs) - 1)])->firstOrFail(), $person),
                     1 => self::fromAnOrder($person),
+                    2 => app(PlaceOrder::class)($person, 'Skelder Turning '.mt_rand(1, 3), [], ['Rags', 1], null, null),
                     default => self::byHand($person),
                 };
                 $did['moved']++;

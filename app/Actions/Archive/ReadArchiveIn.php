@@ -17,6 +17,7 @@ use App\Models\Picture;
 use App\Models\User;
 use App\Models\Workshop;
 use Illuminate\Contracts\Auth\Access\Gate;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Storage;
@@ -50,9 +51,9 @@ class ReadArchiveIn
 
     private RowNumbers $numbers;
 
-    public function __construct(private readonly Gate $gate, private readonly Submission $submission,
-        private readonly ArchiveTables $tables)
-    {
+    public function __construct(
+        private readonly Gate $gate, private readonly Submission $submission, private readonly ArchiveTables $tables,
+    ) {
         $this->numbers = new RowNumbers;
     }
 
@@ -83,8 +84,14 @@ class ReadArchiveIn
             DB::statement('set foreign_key_checks = 1');
             Storage::delete($this->written);
 
-            throw $e;
+            throw $e instanceof QueryException && self::isOfTheData($e) ? CannotReadArchive::clashing() : $e;
         }
+    }
+
+    /** By the classes of the SQL standard: what was to be written does not fit (22), or not to what stands there (23). */
+    private static function isOfTheData(QueryException $e): bool
+    {
+        return in_array(substr((string) $e->getCode(), 0, 2), ['22', '23'], true);
     }
 
     /** Whether a workshop has nothing yet but its people. */

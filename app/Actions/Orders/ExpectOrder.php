@@ -18,8 +18,9 @@ class ExpectOrder extends OrderAction
 {
     public function __invoke(User $by, Order $order, int $seen, string $on): void
     {
-        $this->change($by, 'plan', function () use ($by, $order, $seen, $on): void {
-            $this->eachJob($by, 'choose', self::waiting($order),
+        $waiting = self::waiting($order);
+        $this->change($by, 'plan', function () use ($by, $order, $seen, $on, $waiting): void {
+            $this->eachJob($by, 'choose', $waiting,
                 fn (OpenJob $open) => $open->job->fill(['parts_on' => self::partsOn($open->job, $on, $order->id)]));
             $this->hold($by);
             $this->held($order, $seen, 'expected_on')->forceFill(['expected_on' => $on, 'version' => $seen + 1])->save();

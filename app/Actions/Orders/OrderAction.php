@@ -22,8 +22,9 @@ use Illuminate\Support\Facades\DB;
 use function is_string;
 
 /**
- * A change of what is ordered. Jobs it is for are changed first, one after the other, then the workshop is held and with it every order: in this
- * sequence, so that nobody waits for somebody who waits for him.
+ * A change of what is ordered. The jobs it is for are held first, in the order of their ids, then the workshop and with it every order: in this
+ * sequence, so that nobody waits for somebody who waits for him. Nothing is read in the transaction before that: the database shows what stood at
+ * the first look, and whoever was waited for has changed it since.
  */
 abstract class OrderAction
 {
@@ -44,9 +45,10 @@ abstract class OrderAction
      */
     protected function change(User $by, string $ability, Closure $change): mixed
     {
-        return DB::transaction(function () use ($by, $ability, $change): mixed {
+        $this->gate->forUser($by)->authorize($ability, $by->workshop);
+
+        return DB::transaction(function () use ($by, $change): mixed {
             $this->submission->claim($by);
-            $this->gate->forUser($by)->authorize($ability, $by->workshop);
 
             return $change();
         }, self::ATTEMPTS);
@@ -75,7 +77,7 @@ abstract class OrderAction
      */
     protected function eachJob(User $by, string $ability, array $jobs, Closure $change): void
     {
-        $open = Job::query()->whereKey(array_unique($jobs))->whereNull('ended_at')->whereNull('handed_over_at')->orderBy('id')->get();
+        $open = Job::query()->whereKey(array_unique($jobs))->whereNull('ended_at')->whereNull('handed_over_at')->orderBy('id')->lockForUpdate()->get();
         foreach ($open as $job) {
             $this->changeJob->asPartOfMore($job, $by, $ability, null, $change);
         }

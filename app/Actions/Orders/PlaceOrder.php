@@ -14,6 +14,7 @@ use App\Models\User;
 use App\Models\Workshop;
 use App\Ordering\Proposed;
 use App\Ordering\ToOrder;
+use Illuminate\Database\Eloquent\Builder;
 use NeatSpindle\Core\Parts\Drawer\SpacerUse;
 
 use function array_map;
@@ -28,21 +29,22 @@ class PlaceOrder extends OrderAction
      */
     public function __invoke(User $by, string $supplier, array $counts, ?array $else, ?string $expectedOn, ?string $note): Order
     {
-        return $this->change($by, 'plan', function () use ($by, $supplier, $counts, $else, $expectedOn, $note): Order {
-            $before = self::lastLine($by->workshop_id);
-            $lines = $this->chosen($by->workshop, $counts);
-            $lines === [] && $else === null && $this->refuse('lines', 'Nothing is on the order yet: say how many of something.');
+        $before = (int) self::lines($by->workshop_id)->max('id');
+        $lines = $this->chosen($by->workshop, array_filter($counts));
+        $lines === [] && $else === null && $this->refuse('lines', 'Nothing is on the order yet: say how many of something.');
+
+        return $this->change($by, 'plan', function () use ($by, $supplier, $before, $lines, $else, $expectedOn, $note): Order {
             $jobs = array_values(array_filter(array_map(fn (array $line) => $line[0]->job, $lines)));
             $this->eachJob($by, 'choose', $jobs, fn (OpenJob $open) => $open->job->fill(['parts_on' => self::partsOn($open->job,
                 $expectedOn)]));
             $workshop = $this->hold($by);
-            self::lastLine($workshop->id) === $before || $this->refuse('lines', 'Somebody else has just ordered. Look again at what is missing, then place yours.');
+            (int) self::lines($workshop->id)->lockForUpdate()->max('id') === $before || $this->refuse('lines', 'Somebody else has just ordered. Look again at what is missing, then place yours.');
             Order::query()->whereNull('ended_at')->count() < Order::MOST_OPEN || $this->refuse('lines',
                 'So many orders are open already: end those nobody waits for.');
             $order = Order::query()->create([
-                'workshop_id' => $workshop->id, 'number' => 1 + (int) Order::query()->max('number'), 'placed_on' => today(),
+                'workshop_id' => $workshop->id, 'number' => 1 + (int) Order::query()->lockForUpdate()->max('number'), 'placed_on' => today(),
                 'expected_on' => $expectedOn, 'note' => $note,
-                'supplier_id' => Supplier::query()->firstOrCreate(['workshop_id' => $workshop->id, 'name' => $supplier])->id,
+                'supplier_id' => Supplier::query()->lockForUpdate()->firstOrCreate(['workshop_id' => $workshop->id, 'name' => $supplier])->id,
                 'user_id' => $by->id,
             ]);
             foreach ($lines as [$proposed, $count]) {
@@ -54,9 +56,10 @@ class PlaceOrder extends OrderAction
         });
     }
 
-    private static function lastLine(int $workshop): int
+    /** @return Builder<OrderLine> of all orders */
+    private static function lines(int $workshop): Builder
     {
-        return (int) OrderLine::query()->where('workshop_id', $workshop)->max('id');
+        return OrderLine::query()->where('workshop_id', $workshop);
     }
 
     /**
@@ -65,9 +68,12 @@ class PlaceOrder extends OrderAction
      */
     private function chosen(Workshop $workshop, array $counts): array
     {
+        if ($counts === []) {
+            return [];
+        }
         $known = array_column(array_map(fn (Proposed $one) => [$one->key, $one], ToOrder::of($workshop)->lines), 1, 0);
         $chosen = [];
-        foreach (array_filter($counts) as $key => $count) {
+        foreach ($counts as $key => $count) {
             isset($known[$key]) || $this->refuse("lines.{$key}",
                 'This is not missing any more: it came, was ordered by somebody else, or the job changed. Look again.');
             $chosen[] = [$known[$key], $count];

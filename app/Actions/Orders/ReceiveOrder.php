@@ -31,11 +31,12 @@ class ReceiveOrder extends OrderAction
      */
     public function __invoke(User $by, Order $order, int $seen, ?array $came, array $wrong): int
     {
-        return $this->change($by, 'countDrawer', function () use ($by, $order, $seen, $came, $wrong): int {
-            $came ??= $order->load('lines')->lines->mapWithKeys(fn (OrderLine $line) => [$line->id => $line->out()])->all();
-            $done = $order->lines->filter(fn (OrderLine $line) => $line->mark !== null
-                && ($came[$line->id] ?? 0) - ($wrong[$line->id] ?? 0) >= $line->out() && $line->out() > 0);
-            $jobs = array_values(array_filter($done->map(fn (OrderLine $line) => $line->job_id)->all()));
+        $came ??= $order->load('lines')->lines->mapWithKeys(fn (OrderLine $line) => [$line->id => $line->out()])->all();
+        $done = $order->lines->filter(fn (OrderLine $line) => $line->mark !== null
+            && ($came[$line->id] ?? 0) - ($wrong[$line->id] ?? 0) >= $line->out() && $line->out() > 0);
+        $jobs = array_values(array_filter($done->map(fn (OrderLine $line) => $line->job_id)->all()));
+
+        return $this->change($by, 'countDrawer', function () use ($by, $order, $seen, $came, $wrong, $done, $jobs): int {
             $this->eachJob($by, 'work', $jobs, fn (OpenJob $open) => self::arrived($open, $by, $done->where('job_id', $open->job->id)));
             $this->hold($by);
             $held = $this->held($order, $seen, 'came');

@@ -95,7 +95,7 @@ final class ArchiveCheck
             $missing = array_filter($missing, fn (string $name) => ! $columns[$name]->mayBeMissing());
             $columns = array_intersect_key($columns, $values);
         }
-        if ($strange !== [] || $missing !== [] || ($isNumbered && $values['n'] !== $number)) {
+        if ($strange !== [] || $missing !== [] || ($isNumbered && ($values['n'] ?? null) !== $number)) {
             $this->faults[] = "{$at}: expected exactly its columns, and its number {$number}.";
 
             return;

@@ -4,11 +4,26 @@ declare(strict_types=1);
 
 namespace App\Documents\Archive;
 
+use Illuminate\Contracts\Debug\ShouldntReport;
+use Illuminate\Http\RedirectResponse;
 use RuntimeException;
 
+use function back;
+
 /** A file that is no archive we can read in, and why. */
-final class CannotReadArchive extends RuntimeException
+final class CannotReadArchive extends RuntimeException implements ShouldntReport
 {
+    public function render(): RedirectResponse
+    {
+        return back()->withErrors(['archive' => $this->getMessage()]);
+    }
+
+    /** What each line says may stand there, and two of them do not go together, or a figure is larger than we can keep. */
+    public static function clashing(): self
+    {
+        return new self('Two of its lines clash: a number or a code that may be there once is there twice, or a figure is larger than can be kept. Nothing was read.');
+    }
+
     public static function noArchive(): self
     {
         return new self('That is no archive, or it did not arrive whole.');

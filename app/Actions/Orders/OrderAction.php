@@ -77,7 +77,8 @@ abstract class OrderAction
      */
     protected function eachJob(User $by, string $ability, array $jobs, Closure $change): void
     {
-        $open = Job::query()->whereKey(array_unique($jobs))->whereNull('ended_at')->whereNull('handed_over_at')->orderBy('id')->lockForUpdate()->get();
+        $open = Job::query()->whereKey(array_unique($jobs))->whereNull('ended_at')->whereNull('handed_over_at')->orderBy('id')
+            ->lockForUpdate()->get();
         foreach ($open as $job) {
             $this->changeJob->asPartOfMore($job, $by, $ability, null, $change);
         }

@@ -38,7 +38,8 @@ class PlaceOrder extends OrderAction
             $this->eachJob($by, 'choose', $jobs, fn (OpenJob $open) => $open->job->fill(['parts_on' => self::partsOn($open->job,
                 $expectedOn)]));
             $workshop = $this->hold($by);
-            (int) self::lines($workshop->id)->lockForUpdate()->max('id') === $before || $this->refuse('lines', 'Somebody else has just ordered. Look again at what is missing, then place yours.');
+            (int) self::lines($workshop->id)->lockForUpdate()->max('id') === $before || $this->refuse('lines',
+                'Somebody else has just ordered. Look again at what is missing, then place yours.');
             Order::query()->whereNull('ended_at')->count() < Order::MOST_OPEN || $this->refuse('lines',
                 'So many orders are open already: end those nobody waits for.');
             $order = Order::query()->create([
@@ -106,7 +107,8 @@ class PlaceOrder extends OrderAction
      */
     private static function kind(Workshop $workshop, float $mm, array $uses): Spacer
     {
-        $known = $workshop->spacers()->where('thickness_mm', $mm)->where('uses_key', Spacer::usesKey($uses))->first();
+        $known = $workshop->spacers()->where('thickness_mm', $mm)->where('uses_key', Spacer::usesKey($uses))
+            ->lockForUpdate()->first();
         $kind = $known ?? $workshop->spacers()->make(['thickness_mm' => $mm, 'uses' => $uses]);
         $kind->fill(['retired_at' => null, 'retired_by_id' => null])->save();
 

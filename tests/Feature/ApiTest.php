@@ -53,6 +53,7 @@ it('keeps what an instrument’s box sends, once, through the same doors as at t
     $api = Api::of($this, $this->person, ['record']);
     $at = "/jobs/{$this->job->number}/readings";
     $before = Reading::query()->count();
+    $api->post($at, ['spot' => 'shell_width', 'value_mm' => 73.02], once: 'box 7')->assertBadRequest();
     $api->post($at, ['spot' => 'shell_width', 'value_mm' => 73.02], once: 'box-7-reading-0001')->assertCreated();
     $api->post($at, ['spot' => 'shell_width', 'value_mm' => 73.02], once: 'box-7-reading-0001')->assertConflict();
     expect(Reading::query()->count())->toBe($before + 1);

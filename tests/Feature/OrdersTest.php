@@ -49,7 +49,7 @@ function proposedCounts(Closure $which): array
 
 /**
  * @param  array<string, int>  $counts
- * @param  array<string, string>  $typed
+ * @param  array<string, string|array<string, string>>  $typed
  * @return TestResponse<Response>
  */
 function placeWith(array $counts, array $typed = []): TestResponse
@@ -71,7 +71,7 @@ it('proposes spacers for every open job, what else they need and what fell below
     expect(proposedCounts(fn (Proposed $line) => $line->mark === null))->toBe([])->and(proposedCounts(fn (Proposed $line) => $line->mark !== null))->toBe($needs);
     $this->get('/drawer/stock')->assertDontSee('id="to-order"', false);
     expect(Workshops::fresh($this->job)->parts_on?->format('Y-m-d'))->toBe(today()->addDays(4)->format('Y-m-d'));
-    placeWith($spacers)->assertSessionHasErrors('lines.'.array_key_first($spacers));
+    placeWith($spacers)->assertSessionHasErrors('lines');
 });
 
 it('says at the field what is missing for an order, and keeps nothing of it', function (): void {
@@ -83,7 +83,9 @@ it('says at the field what is missing for an order, and keeps nothing of it', fu
     placeWith([$key => 1], ['expected_on' => 'soon'])->assertSessionHasErrors('expected_on');
     placeWith([$key => 1], ['expected_on' => today()->subDay()->format('Y-m-d')])->assertSessionHasErrors(['expected_on' => 'That day is over.']);
     placeWith([], ['else' => 'Rags', 'else_count' => ''])->assertSessionHasErrors('else_count');
-    placeWith(['job-9-need-zebra' => 1])->assertSessionHasErrors('lines.job-9-need-zebra');
+    placeWith(['job-9-need-zebra' => 1])->assertSessionHasErrors('lines');
+    placeWith($needs, ['lines' => [...array_map(strval(...), $needs), $key => '']])->assertSessionHasErrors("lines.{$key}");
+    $this->get('/drawer/orders/new')->assertSee('How many? A whole number from 1 to 1000.');
     expect(Order::query()->count())->toBe(0)->and(Supplier::query()->count())->toBe(0);
     placeWith([], ['else' => 'Rags', 'else_count' => '2'])->assertSessionHasNoErrors();
     expect(OrderLine::query()->sole()->what)->toBe('Rags');

@@ -75,8 +75,8 @@ class PlaceOrder extends OrderAction
         $known = array_column(array_map(fn (Proposed $one) => [$one->key, $one], ToOrder::of($workshop)->lines), 1, 0);
         $chosen = [];
         foreach ($counts as $key => $count) {
-            isset($known[$key]) || $this->refuse("lines.{$key}",
-                'This is not missing any more: it came, was ordered by somebody else, or the job changed. Look again.');
+            isset($known[$key]) || $this->refuse('lines',
+                'Something you ticked is not missing any more: it came, was ordered by somebody else, or the job changed. Look again.');
             $chosen[] = [$known[$key], $count];
         }
 

@@ -37,8 +37,10 @@ class AnswerPrograms
     {
         $request->headers->set('Accept', 'application/json');
         $key = $request->header('Idempotency-Key');
-        $this->submission->begin(is_string($key) && preg_match('/^[\x21-\x7e]{8,200}$/D', $key) === 1 ? substr(hash('sha256', $key), 0,
-            26) : null);
+        if ($key !== null && preg_match('/^[\x21-\x7e]{8,200}$/D', $key) !== 1) {
+            return self::problem(new JsonResponse(['message' => 'An Idempotency-Key has 8 to 200 characters of ASCII and no space.'], 400));
+        }
+        $this->submission->begin($key === null ? null : substr(hash('sha256', $key), 0, 26));
         /** @var Response $response */
         $response = $next($request);
 

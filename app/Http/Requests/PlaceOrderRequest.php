@@ -6,10 +6,12 @@ namespace App\Http\Requests;
 
 use App\Models\Longest;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Validator;
 
 use function array_fill_keys;
 use function array_filter;
 use function array_intersect_key;
+use function array_keys;
 use function is_numeric;
 use function is_string;
 
@@ -17,6 +19,8 @@ use function is_string;
 class PlaceOrderRequest extends FormRequest
 {
     private const MOST = 1000;
+
+    private const HOW_MANY = 'How many? A whole number from 1 to '.self::MOST.'.';
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -36,12 +40,23 @@ class PlaceOrderRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'supplier.required' => 'From whom is it ordered?', 'lines.*.*' => 'How many? A whole number from 1 to '.self::MOST.'.',
+            'supplier.required' => 'From whom is it ordered?', 'lines.*.*' => self::HOW_MANY,
             'else_count.*' => 'How many of it?',
             'expected_on.date_format' => 'Write the date as year-month-day, for example 2027-03-14.',
             'expected_on.after_or_equal' => 'That day is over.',
             'expected_on.before' => 'Nothing is on its way for so long.',
         ];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            $counts = array_filter($this->counts());
+            foreach (array_keys($this->ticked()) as $key) {
+                isset($counts[$key]) || $validator->errors()->has("lines.{$key}") || $validator->errors()->add("lines.{$key}", self::HOW_MANY);
+            }
+        }];
     }
 
     public function supplier(): string
@@ -52,13 +67,18 @@ class PlaceOrderRequest extends FormRequest
     /** @return array<string, int> how many of each that is ticked, by its key */
     public function counts(): array
     {
-        $ticked = array_fill_keys(array_filter((array) $this->input('take', []), is_string(...)), true);
         $counts = [];
-        foreach (array_intersect_key((array) $this->input('lines', []), $ticked) as $key => $count) {
+        foreach (array_intersect_key((array) $this->input('lines', []), $this->ticked()) as $key => $count) {
             is_numeric($count) && $counts[(string) $key] = (int) $count;
         }
 
         return $counts;
+    }
+
+    /** @return array<string, true> by key */
+    private function ticked(): array
+    {
+        return array_fill_keys(array_filter((array) $this->input('take', []), is_string(...)), true);
     }
 
     /** @return ?array{string, int} */

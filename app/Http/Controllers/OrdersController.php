@@ -59,7 +59,7 @@ class OrdersController extends Controller
         $out = $receive($this->user(), $order, $request->seen(), $request->came(), $request->wrong());
 
         return redirect()->route('orders.show', $order)->with('kept', $out === 0
-            ? 'All of it is here.' : "Written in. {$out} pieces are still to come.");
+            ? 'All of it is here.' : "Written in. Still to come: {$out}.");
     }
 
     /** What another day would move, before it is kept. */

@@ -10,21 +10,6 @@ use NeatSpindle\Core\Tests\Sheets;
 use NeatSpindle\Core\Whole\Exchange\JobReader;
 use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
-it('can be done by two hands in the order of the sheet, whatever the sheet', function (): void {
-    $walked = 0;
-    foreach (Sheets::every() as $which => [$sheet, $worksheet, $circumstances]) {
-        $hands = new Hands($worksheet, $circumstances, $sheet);
-        foreach ($sheet->steps as $step) {
-            $why = $hands->do($step);
-            $why === null ?: throw new LogicException("{$which}: {$step->code}, {$step->title}: {$why}");
-        }
-        $hands->missing() === [] ?: throw new LogicException("{$which}: at the end there is not: ".implode(', ', $hands->missing()));
-        $walked++;
-    }
-    fwrite(STDERR, "{$walked} sheets walked by hand\n");
-    expect($walked)->toBeGreaterThan(5_000);
-});
-
 it('can be done by two hands in every house', function (): void {
     $walked = 0;
     foreach (School::cases() as $school) {

@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use NeatSpindle\Core\Fitting\Cockpit\BarSide;
-use NeatSpindle\Core\Fitting\Cockpit\Fixture;
 use NeatSpindle\Core\Fitting\Route\Allowances;
 use NeatSpindle\Core\Fitting\Route\BodyHold;
 use NeatSpindle\Core\Fitting\Route\Edge;
@@ -11,11 +9,10 @@ use NeatSpindle\Core\Fitting\Route\RoutePlan;
 use NeatSpindle\Core\Fitting\Route\Routing;
 use NeatSpindle\Core\Fitting\Route\Run;
 use NeatSpindle\Core\Fitting\Route\RunKind;
-use NeatSpindle\Core\Fitting\Route\RunRoute;
-use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Ground\Measure\TorqueBand;
 use NeatSpindle\Core\Ground\Measure\TorqueUnit;
 use NeatSpindle\Core\Ground\Turn\Hand;
+use NeatSpindle\Core\Ground\Turn\Posture;
 use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Circumstances;
@@ -27,8 +24,6 @@ use NeatSpindle\Core\Holding\Reaction\Rest;
 use NeatSpindle\Core\Holding\Reaction\TubeClamp;
 use NeatSpindle\Core\Measuring\Strip\Fitted;
 use NeatSpindle\Core\Measuring\Survey\GuideRemedy;
-use NeatSpindle\Core\Measuring\Survey\Remedy;
-use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Parts\Drawer\Place;
 use NeatSpindle\Core\Parts\Fastening\Band;
 use NeatSpindle\Core\Parts\Fastening\Bands;
@@ -37,8 +32,6 @@ use NeatSpindle\Core\Parts\Part\RingFitting;
 use NeatSpindle\Core\Parts\Part\RingMounting;
 use NeatSpindle\Core\Parts\Part\Spider;
 use NeatSpindle\Core\Tests\Cases;
-use NeatSpindle\Core\Tests\Sheets;
-use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 function sheetFor(string $name): BuildSheet
 {
@@ -164,86 +157,6 @@ it('has no sheet while the stack is unsolved', function (): void {
     expect(Cases::worksheet('empty-drawer')->buildSheet())->toBeNull();
 });
 
-function hasOnTheBar(Circumstances $circumstances, string $name): bool
-{
-    return array_filter([...$circumstances->wiring->routes, ...$circumstances->wiring->unlaid], fn (RunRoute|Run $one) => ($one instanceof Run ? $one : $one->run)->name === $name) !== []
-        || array_filter($circumstances->wiring->cockpit->fixtures ?? [], fn (Fixture $one) => $one->kind->value === $name) !== [];
-}
-
-/** Words that only belong on a sheet where the thing is there, each with whether it is. */
-function belonging(Worksheet $worksheet, Circumstances $circumstances): array
-{
-    $mount = $worksheet->job->kit->motor->mount()->code();
-    $said = ($circumstances->fastening->rest ?? Rest::plan(null))->set->text('title');
-    $fitted = $circumstances->found->fitted;
-    $lever = $circumstances->wiring->cockpit?->left->newLever();
-    $drivesBikes = ($circumstances->found->answers[Spot::DriveChain->value] ?? null) === 'bikes' && $mount === 'twin-plate';
-
-    return [
-        'boom' => str_contains($said, 'boom'), 'trut' => str_contains($said, 'strut'), 'chainstays, loose' => str_contains($said, 'stays’ clamp'),
-        'Clamp on the seat tube' => str_contains($said, 'seat tube’s clamp'), 'Pad to seat tube' => str_contains($said, 'its pad'), 'Band ' => str_contains($said, 'band'),
-        'against the block' => str_contains($said, 'block'), 'against the down tube' => str_contains($said, 'down tube'),
-        'ock ring' => $mount === 'sleeve' && $worksheet->job->kit->motor->held->nut() !== null && ($worksheet->job->kit->motor->held->lockring ?? null) !== null,
-        'sleeve’s thread' => $mount === 'sleeve', 'oke’s' => $mount === 'yoke', 'Yoke' => $mount === 'yoke', 'pinion' => $mount === 'twin-plate',
-        'First chain' => $mount === 'twin-plate' && ! $drivesBikes, 'bike’s chain over' => $drivesBikes,
-        'erailleur' => ! $worksheet->job->bike->rear->hasOneCog(), 'argest cog' => ! $worksheet->job->bike->rear->hasOneCog(), 'mallest cog' => ! $worksheet->job->bike->rear->hasOneCog(),
-        'cassette' => $drivesBikes && ! $worksheet->job->bike->rear->hasOneCog(), 'Whole chain' => $fitted->keepsChain, 'never opened' => $fitted->keepsChain || $drivesBikes,
-        'link by link' => ! $fitted->keepsChain && ! $drivesBikes, 'Guard' => $fitted->hasGuard, 'bucket' => $fitted->hasBucket, 'Kickstand' => $fitted->hasKickstand,
-        'nsert' => $worksheet->job->kit->insert !== null, 'spider' => $circumstances->fastening->ringFitting->mounting?->spider !== null, 'Cable guide:' => $circumstances->found->guide->task() !== null,
-        'filed off' => $circumstances->found->cures !== [],
-        'eypad' => hasOnTheBar($circumstances, 'keypad'), 'hrottle' => hasOnTheBar($circumstances, 'throttle'), 'old brake lever' => $lever !== null,
-        'Hose o' => $lever?->make->hasHose() === true, 'able slack, then off' => $lever !== null && ! $lever->make->hasHose(), 'its switch clicks' => $lever?->make->hasSwitch() === true,
-        'where something is stuck on' => $circumstances->wiring->sensors?->brakes->of(BarSide::Left) === BrakeSensing::StickOn, 'sensor in the cable' => $circumstances->wiring->sensors?->brakes->of(BarSide::Left) === BrakeSensing::InCable,
-        'through the sensor' => $circumstances->wiring->sensors?->hasGearSensor === true, 'Mend: ' => in_array(Remedy::Mend, $circumstances->found->mending, true),
-        'Replace: ' => in_array(Remedy::Replace, $circumstances->found->mending, true), 'Old chain' => $circumstances->found->fitsOldChain($worksheet->chain),
-    ];
-}
-
-it('needs in no sheet what comes later, names nothing that is not there, and has a band or a question for every fastener', function (): void {
-    $distinct = [];
-    $torqued = [];
-    foreach (Sheets::every() as $which => [$sheet, $worksheet, $circumstances]) {
-        [$done, $isPowered] = [[], false];
-        $text = '';
-        foreach ($sheet->steps as $step) {
-            if (array_diff($step->after, $done) !== [] || in_array($step->code, $done, true)) {
-                throw new LogicException("{$which}: {$step->code} needs what is not done: ".implode(', ', array_diff($step->after, $done)));
-            }
-            if ($step->fastener !== null) {
-                $torqued[$step->fastener->value] = true;
-                if (($step->band === null) === ($step->lacks($step->band?->torque->middle() ?? 10.0, false, 'because') === null) || $step->lacks(null, true, null) === null) {
-                    throw new LogicException("{$which}: {$step->code} has neither a band nor a question");
-                }
-            }
-            if (preg_match('/\{\w+\}/', "{$step->title} {$step->how} {$step->look} {$step->caution}") === 1) {
-                throw new LogicException("{$which}: {$step->code} has a place nobody filled in: {$step->how}");
-            }
-            $isPowered = $isPowered || ($step->runs !== [] && str_starts_with($step->code, 'join-'));
-            if (! $isPowered && preg_match('/blink|lights up|wakes|works\b(?! it)|shows on the display/i', "{$step->how} {$step->look}") === 1 && ! str_contains($step->how, 'Nobody')) {
-                throw new LogicException("{$which}: {$step->code} looks at what has no power yet: {$step->look}");
-            }
-            foreach ($step->runs as $run) {
-                $route = $circumstances->wiring->routes[$run] ?? null;
-                $isOfTheBar = preg_match('/keypad|throttle|brake sensor|display/', (string) $route?->run->name) === 1;
-                if ($isOfTheBar && ($step->chapter === BuildStep::GAP || ! str_starts_with($step->code, 'joints-') || in_array('motor', $route->path ?? [], true))) {
-                    throw new LogicException("{$which}: {$step->code} takes a branch of the bar past the gap");
-                }
-            }
-            $done[] = $step->code;
-            $text .= "{$step->code} {$step->title} {$step->how} {$step->look}\n";
-        }
-        foreach (belonging($worksheet, $circumstances) as $words => $belongs) {
-            if (str_contains($text, $words) && ! $belongs) {
-                throw new LogicException("{$which} says “{$words}”: ".strstr($text, $words));
-            }
-        }
-        $distinct[hash('xxh128', $text)] = true;
-    }
-    fwrite(STDERR, count($distinct)." distinct sheets\n");
-    expect(count($distinct))->toBeGreaterThan(2_000)
-        ->and(array_diff(array_column(Fastener::cases(), 'value'), array_keys($torqued)))->toBe([]);
-});
-
 it('lays a whole chain over the ring before its bolts, and neither joins nor counts it then', function (string $case): void {
     $codes = fn (Fitted $fitted) => array_map(fn (BuildStep $step) => $step->code, Cases::worksheet($case)->buildSheet(new Circumstances(found: new Found(fitted: $fitted)))->steps ?? []);
     $kept = $codes(new Fitted(keepsChain: true, hasGuard: true, hasBucket: true));
@@ -293,7 +206,7 @@ it('holds what is above its band until somebody says why, and what has no band u
         ->and($ring->lacks(9.0, false, 'x'))->toContain('No band is known for the ring bolts')
         ->and($ring->lacks(null, true, 'no room for a wrench'))->toBeNull()
         ->and($ring->lacks(null, true, null))->toContain('why it went by hand')
-        ->and($ring->fastened(Bands::none()->with(Fastener::RingBolts, new Band(new TorqueBand(8, 10), 'its bag')))->lacks(9.0, false, null))->toBeNull();
+        ->and($ring->onSheet(Bands::none()->with(Fastener::RingBolts, new Band(new TorqueBand(8, 10), 'its bag')), [], [], null, Posture::Upright)->lacks(9.0, false, null))->toBeNull();
 });
 
 it('runs the plate’s bolts in before the nut is torqued, and torques them after the plate was looked at', function (): void {

@@ -47,6 +47,9 @@ use function in_array;
 /** Every sheet that can be made of the worked cases: each thing in turn as it can be. */
 final class Sheets
 {
+    /** @var list<Wiring>|null the same for every bike */
+    private static ?array $wiring = null;
+
     /** @return iterable<string, stdClass> the worked cases, with one cog and with several, with a lock ring and with one nut */
     private static function everyBike(): iterable
     {
@@ -103,7 +106,7 @@ final class Sheets
                 $all[] = new Circumstances(found: new Found(guide: $remedy), fastening: new Fastenings(rest: Rest::plan($rest)), wiring: new Wiring(routes: $routes));
             }
         }
-        foreach (self::everyWiring() as $wiring) {
+        foreach (self::$wiring ??= [...self::everyWiring()] as $wiring) {
             $all[] = new Circumstances(fastening: new Fastenings(rest: Rest::plan(Rest::Strut)), wiring: $wiring);
         }
         foreach ([Remedy::Mend, Remedy::Replace] as $remedy) {

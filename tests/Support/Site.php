@@ -149,12 +149,12 @@ final class Site
     /** Until the field that wants it has the focus: a key that is sent before goes to the page, where it means something else. */
     private function waitForFocus(): void
     {
-        for ($tries = 0; $tries < 80; $tries++) {
-            if ($this->driver()->executeScript('return document.querySelector("[autofocus]") === null || document.activeElement !== document.body') === true) {
-                return;
-            }
-            usleep(25_000);
-        }
+        $this->inPage(<<<'JS'
+            const wants = () => [...document.querySelectorAll('[autofocus]')].some((one) => one.checkVisibility());
+            const end = performance.now() + 2000;
+            const look = () => document.activeElement !== document.body || !wants() || performance.now() > end ? done(true) : setTimeout(look, 8);
+            look();
+            JS, 'The page went away.');
     }
 
     /** From an empty page without a cookie: a page that was left open asks for its news by the second, and the answer to that brings the cookie of who was here before. */

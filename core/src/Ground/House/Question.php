@@ -26,6 +26,28 @@ enum Question: string
     case Brakes = 'brakes';
     case Insistence = 'insistence';
 
+    /** The default first. */
+    private const SCHOOLS = [
+        'plate-or-nut' => [School::NutFirst, School::BoltsFirst],
+        'nut-torque' => [School::InBand, School::AboveBand],
+        'nut-compound' => [School::NutLocked, School::NutDry],
+        'lockring-compound' => [School::LockringDry, School::LockringLocked],
+        'plate-face' => [School::PlateAsSupplied, School::PlateToothed, School::PlateSmooth],
+        'body-rest' => [School::RestHard, School::RestTube, School::RestShort],
+        'brake-cut' => [School::BrakesCut, School::BrakesLeft],
+        'gear-sensor' => [School::GearsSensed, School::GearsLeft],
+        'ring-or-motor' => [School::RingByClearance, School::RingBefore, School::RingAfter],
+        'chain' => [School::ChainWhole, School::ChainSplit],
+        'crank-seat' => [School::CrankByMaker, School::CrankGreased, School::CrankDry],
+        'battery-or-motor' => [School::BatteryFirst, School::MotorFirst],
+        'posture' => [School::PostureByTask, School::PostureStand, School::PostureFloor],
+        'first-cup' => [School::CupLeft, School::CupDrive],
+        'harness' => [School::HarnessThrough, School::HarnessRound],
+        'nut-tool' => [School::NutWrench, School::NutFeel],
+        'brakes' => [School::BrakesTold, School::BrakesHold],
+        'insistence' => [School::InsistenceAsked, School::InsistenceRefused, School::InsistenceSigned],
+    ];
+
     public function label(): string
     {
         return HouseWords::QUESTIONS[$this->value]['question'];
@@ -45,25 +67,6 @@ enum Question: string
     /** @return non-empty-list<School> the default first */
     public function schools(): array
     {
-        return match ($this) {
-            self::PlateOrNut => [School::NutFirst, School::BoltsFirst],
-            self::NutTorque => [School::InBand, School::AboveBand],
-            self::NutCompound => [School::NutLocked, School::NutDry],
-            self::LockringCompound => [School::LockringDry, School::LockringLocked],
-            self::PlateFace => [School::PlateAsSupplied, School::PlateToothed, School::PlateSmooth],
-            self::BodyRest => [School::RestHard, School::RestTube, School::RestShort],
-            self::BrakeCut => [School::BrakesCut, School::BrakesLeft],
-            self::GearSensor => [School::GearsSensed, School::GearsLeft],
-            self::RingOrMotor => [School::RingByClearance, School::RingBefore, School::RingAfter],
-            self::Chain => [School::ChainWhole, School::ChainSplit],
-            self::CrankSeat => [School::CrankByMaker, School::CrankGreased, School::CrankDry],
-            self::BatteryOrMotor => [School::BatteryFirst, School::MotorFirst],
-            self::Posture => [School::PostureByTask, School::PostureStand, School::PostureFloor],
-            self::FirstCup => [School::CupLeft, School::CupDrive],
-            self::Harness => [School::HarnessThrough, School::HarnessRound],
-            self::NutTool => [School::NutWrench, School::NutFeel],
-            self::Brakes => [School::BrakesTold, School::BrakesHold],
-            self::Insistence => [School::InsistenceAsked, School::InsistenceRefused, School::InsistenceSigned],
-        };
+        return self::SCHOOLS[$this->value];
     }
 }

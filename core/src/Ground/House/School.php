@@ -6,8 +6,6 @@ namespace NeatSpindle\Core\Ground\House;
 
 use LogicException;
 
-use function in_array;
-
 /** One way of answering a question of the house. */
 enum School: string
 {
@@ -67,13 +65,15 @@ enum School: string
 
     public function question(): Question
     {
-        foreach (Question::cases() as $question) {
-            if (in_array($this, $question->schools(), true)) {
-                return $question;
+        /** @var array<string, Question> $asked by the code of each answer */
+        static $asked = [];
+        foreach ($asked === [] ? Question::cases() : [] as $question) {
+            foreach ($question->schools() as $school) {
+                $asked[$school->value] = $question;
             }
         }
 
-        throw new LogicException("No question is answered with {$this->value}.");
+        return $asked[$this->value] ?? throw new LogicException("No question is answered with {$this->value}.");
     }
 
     public function isDefault(): bool

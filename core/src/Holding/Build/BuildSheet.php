@@ -30,7 +30,7 @@ final readonly class BuildSheet
         $dressing = RouteSteps::dressing($plan, self::codes([...$bars, ...$sensors]));
         $joining = RouteSteps::joining($plan, self::codes($dressing));
 
-        return new self(array_map(fn (BuildStep $step) => $house->at($step->fastened($bands))->taking($takes[$step->code] ?? []), [
+        return new self(array_map(fn (BuildStep $step) => $house->at($step, $bands, $takes[$step->code] ?? []), [
             ...DrySteps::of($plan),
             ...$through,
             ...FittingSteps::beforeTheGap($plan),

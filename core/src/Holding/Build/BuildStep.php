@@ -99,12 +99,21 @@ final readonly class BuildStep
         );
     }
 
-    /** The same with the band that is known for its fastener. */
-    public function fastened(Bands $bands): self
+    /**
+     * The same as it stands on a sheet: with the band that is known for its fastener, what it takes, and as a house goes about it.
+     *
+     * @param  array<string, string>  $takes parts and pieces in words, by what they are
+     * @param  list<string>  $notes what the house adds
+     */
+    public function onSheet(Bands $bands, array $takes, array $notes, ?string $stands, Posture $posture): self
     {
-        $band = $this->fastener === null || $this->band !== null ? null : $bands->of($this->fastener);
-
-        return $band === null ? $this : $this->with(band: $band);
+        return $this->with(
+            band: $this->band ?? ($this->fastener === null ? null : $bands->of($this->fastener)),
+            takes: $takes,
+            house: $notes === [] ? null : implode(' ', $notes),
+            stands: $stands,
+            posture: $posture,
+        );
     }
 
     /**
@@ -125,16 +134,6 @@ final readonly class BuildStep
     public function ofRuns(array $runs): self
     {
         return $this->with(runs: $runs);
-    }
-
-    /**
-     * The same, with these parts and pieces.
-     *
-     * @param  array<string, string>  $takes in words, by what they are
-     */
-    public function taking(array $takes): self
-    {
-        return $this->with(takes: $takes);
     }
 
     /**
@@ -159,16 +158,6 @@ final readonly class BuildStep
     public function heldWhile(?string $held, PutRight $at): self
     {
         return $this->with(held: $held === null ? null : new Hold($held, $at));
-    }
-
-    /**
-     * The same, as a house goes about it.
-     *
-     * @param  list<string>  $notes what it adds
-     */
-    public function inHouse(array $notes, ?string $stands, Posture $posture): self
-    {
-        return $this->with(house: $notes === [] ? null : implode(' ', $notes), stands: $stands, posture: $posture);
     }
 
     /** As it reads, to be held against the same step done another way. */

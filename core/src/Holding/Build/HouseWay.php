@@ -9,6 +9,7 @@ use NeatSpindle\Core\Donor\Bike\FrameMaterial;
 use NeatSpindle\Core\Ground\House\HouseRules;
 use NeatSpindle\Core\Ground\House\School;
 use NeatSpindle\Core\Ground\Turn\Posture;
+use NeatSpindle\Core\Parts\Fastening\Bands;
 
 /** What a house adds to the steps of a sheet, and how the bike stands at each. What changes their order lies with the steps themselves. */
 final readonly class HouseWay
@@ -42,9 +43,10 @@ final readonly class HouseWay
         return new self($plan->house(), $notes, $plan->kind);
     }
 
-    public function at(BuildStep $step): BuildStep
+    /** @param  array<string, string>  $takes parts and pieces the step takes, in words, by what they are */
+    public function at(BuildStep $step, Bands $bands, array $takes): BuildStep
     {
-        return $step->inHouse($this->notes[$step->code] ?? [], $this->stands($step->chapter), $this->posture($step->chapter));
+        return $step->onSheet($bands, $takes, $this->notes[$step->code] ?? [], $this->stands($step->chapter), $this->posture($step->chapter));
     }
 
     /** Teeth never bite carbon. */

@@ -12,7 +12,6 @@ use NeatSpindle\Core\Fitting\Route\RunKind;
 use NeatSpindle\Core\Ground\Measure\TorqueBand;
 use NeatSpindle\Core\Ground\Measure\TorqueUnit;
 use NeatSpindle\Core\Ground\Turn\Hand;
-use NeatSpindle\Core\Ground\Turn\Posture;
 use NeatSpindle\Core\Holding\Build\BuildSheet;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Holding\Build\Circumstances;
@@ -206,7 +205,7 @@ it('holds what is above its band until somebody says why, and what has no band u
         ->and($ring->lacks(9.0, false, 'x'))->toContain('No band is known for the ring bolts')
         ->and($ring->lacks(null, true, 'no room for a wrench'))->toBeNull()
         ->and($ring->lacks(null, true, null))->toContain('why it went by hand')
-        ->and($ring->onSheet(Bands::none()->with(Fastener::RingBolts, new Band(new TorqueBand(8, 10), 'its bag')), [], [], null, Posture::Upright)->lacks(9.0, false, null))->toBeNull();
+        ->and($ring->fastened(Bands::none()->with(Fastener::RingBolts, new Band(new TorqueBand(8, 10), 'its bag')))->lacks(9.0, false, null))->toBeNull();
 });
 
 it('runs the plate’s bolts in before the nut is torqued, and torques them after the plate was looked at', function (): void {

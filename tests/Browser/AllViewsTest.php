@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Database\Seeders\DemoSeeder;
+use Tests\Support\Demo;
 use Tests\Support\Site;
 use Tests\Support\Views;
 
@@ -32,7 +32,7 @@ const FOR_A_THUMB = <<<'JS'
     JS;
 
 it('finds nothing serious, no error and no stranger on any view, bright and dark, wide and narrow', function (): void {
-    $this->seed(DemoSeeder::class);
+    Demo::week();
     $views = Views::all();
     $site = Site::open();
     $site->chrome->inEveryPage((string) file_get_contents(base_path('node_modules/axe-core/axe.min.js')));

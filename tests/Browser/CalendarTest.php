@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use App\Models\Absence;
 use App\Models\Job;
-use Database\Seeders\DemoSeeder;
 use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Support\Carbon;
 use Symfony\Component\Process\Process;
+use Tests\Support\Demo;
 use Tests\Support\Site;
 
 /** The next working day of the demo's workshop. */
@@ -17,7 +17,7 @@ function workingDay(int $ahead = 0): string
 }
 
 beforeEach(function (): void {
-    $this->seed(DemoSeeder::class);
+    Demo::week();
 });
 
 it('replans a week by keys: a bike before another, seen before it is kept', function (): void {

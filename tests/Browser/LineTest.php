@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use App\Models\Job;
-use Database\Seeders\DemoSeeder;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Demo;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
 
@@ -68,7 +68,7 @@ it('rides a road of 20,000 points', function (): void {
 });
 
 it('counts a recumbent’s chain of several pieces', function (): void {
-    $this->seed(DemoSeeder::class);
+    Demo::week();
     $job = Job::query()->where('number', 249)->sole();
     $site = Site::open()->signIn('dov@tollgate.example', 'bench-demo')->visit("/jobs/{$job->id}/line");
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Database\Seeders\DemoSeeder;
+use Tests\Support\Demo;
 use Tests\Support\Site;
 use Tests\Support\Views;
 
@@ -44,7 +44,7 @@ const NOT_MET = CONTROLS.<<<'JS'
     JS;
 
 it('lets everything on every view be reached, by pointer at three widths and by the Tab key alone', function (): void {
-    $this->seed(DemoSeeder::class);
+    Demo::week();
     $site = Site::open()->signIn('maren@tollgate.example', 'bench-demo');
     $found = [];
     foreach (Views::all() as $view) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Bench\OpenJob;
 use App\Models\Job;
-use Database\Seeders\DemoSeeder;
 use NeatSpindle\Core\Holding\Mount\Stack;
+use Tests\Support\Demo;
 use Tests\Support\Journey;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
@@ -16,7 +16,7 @@ function stackOf(Job $job): Stack
 }
 
 it('leads a new user of a fat bike from the sleeve that fails to the longer one, with a spacer outside the plate', function (): void {
-    $this->seed(DemoSeeder::class);
+    Demo::week();
     $job = Job::query()->where('number', 244)->sole();
     $site = Site::open()->signIn('dov@tollgate.example', 'bench-demo');
 

@@ -5,8 +5,6 @@ declare(strict_types=1);
 use App\Models\Reading;
 use App\Models\Role;
 use App\Models\StepRecord;
-use App\Models\User;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Api;
 use Tests\Support\Workshops;
@@ -33,20 +31,6 @@ it('tells a program of jobs, documents, worksheets, sheets step by step and the 
     $bare = Workshops::job($this->person);
     $api->get("/jobs/{$bare->number}/build")->assertOk()->assertExactJson(['steps' => []]);
     $api->get("/jobs/{$bare->number}/worksheet")->assertNotFound();
-});
-
-it('tells of every job of the demo as described', function (): void {
-    $this->seed(DemoSeeder::class);
-    $maren = User::query()->where('email', 'maren@tollgate.example')->firstOrFail();
-    $api = Api::of($this, $maren);
-    $jobs = $api->get('/jobs?which=all')->assertOk()->json('jobs');
-    expect(count($jobs))->toBeGreaterThan(15);
-    foreach (array_slice($jobs, 0, 18) as $job) {
-        foreach (['', '/document', '/strip', '/build', '/prove'] as $what) {
-            $api->get("/jobs/{$job['number']}{$what}")->assertOk();
-        }
-    }
-    $api->get('/schedule')->assertOk();
 });
 
 it('keeps what an instrument’s box sends, once, through the same doors as at the bench', function (): void {

@@ -12,7 +12,6 @@ use App\Models\Job;
 use App\Models\Picture;
 use App\Models\Role;
 use App\Models\Workshop;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -20,6 +19,7 @@ use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Validation\ValidationException;
 use Opis\JsonSchema\Validator;
+use Tests\Support\Demo;
 use Tests\Support\Workshops;
 
 beforeEach(function (): void {
@@ -61,7 +61,7 @@ it('has every table and every column of a workshop, or says why not', function (
 });
 
 it('gives out the demo, each line as its schema says, reads it in, and gives out the same to the byte', function (): void {
-    $this->seed(DemoSeeder::class);
+    Demo::week();
     $job = Job::query()->where('number', 242)->firstOrFail();
     DB::table('jobs')->where('number', 245)->update(['before_id' => $job->id]);
     ArchiveWriter::write(Workshop::query()->sole()->id, $this->file);

@@ -11,6 +11,7 @@ use App\Models\User;
 use NeatSpindle\Core\Whole\Exchange\JobReader;
 use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 use NeatSpindle\Core\Whole\Worksheet\WorksheetPrinter;
+use Tests\Support\Demo;
 use Tests\Support\Workshops;
 
 /*
@@ -34,7 +35,7 @@ function fromText(Job $job): array
 }
 
 it('computes every job of the demo from its rows as from its document', function (): void {
-    $this->artisan('spindle:demo')->assertSuccessful();
+    Demo::whole();
     $this->actingAs(User::query()->where('email', 'maren@tollgate.example')->sole());
     $compared = 0;
     foreach (Job::query()->pluck('id')->map(fn (int $id) => Job::opened($id)) as $job) {

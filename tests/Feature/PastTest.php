@@ -24,6 +24,7 @@ use NeatSpindle\Core\Whole\Prove\Check;
 use NeatSpindle\Core\Whole\Schedule\Load;
 use NeatSpindle\Core\Whole\Schedule\PlannedJob;
 use NeatSpindle\Core\Whole\Schedule\WallClock;
+use Tests\Support\Demo;
 use Tests\Support\Stockroom;
 
 /** @return Collection<int, Job> */
@@ -35,7 +36,7 @@ function past(): Collection
 /** What left the demo's workshop in the last year: true to every rule as it is now, or `bin/make-past` makes it so. */
 beforeEach(function (): void {
     $this->travelTo('2027-02-11 15:00');
-    $this->artisan('spindle:demo')->assertSuccessful();
+    Demo::whole();
 });
 
 it('has a past of eighty bikes in the year that ends now, none of them worked on a Sunday, none at once', function (): void {

@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\Finder\SplFileInfo;
 use Symfony\Component\Process\Process;
+use Tests\Support\Demo;
 
 /** An empty server of its own, on loopback, that ends with the shell that holds it. */
 function emptyServer(): Process
@@ -51,7 +52,7 @@ function everything(Connection $database): array
 }
 
 it('restores a backup into an empty server, every row of every table', function (): void {
-    $this->artisan('spindle:demo')->assertSuccessful();
+    Demo::whole();
     $file = sys_get_temp_dir().'/'.uniqid('backup-').'.sql.gz';
     $pictures = Storage::allFiles('pictures');
     $elsewhere = sys_get_temp_dir().'/'.uniqid('files-');

@@ -108,12 +108,23 @@ final readonly class BuildStep
     public function onSheet(Bands $bands, array $takes, array $notes, ?string $stands, Posture $posture): self
     {
         return $this->with(
-            band: $this->band ?? ($this->fastener === null ? null : $bands->of($this->fastener)),
+            band: $this->bandIn($bands),
             takes: $takes,
             house: $notes === [] ? null : implode(' ', $notes),
             stands: $stands,
             posture: $posture,
         );
+    }
+
+    /** The same with the band that is known for its fastener. */
+    public function fastened(Bands $bands): self
+    {
+        return $this->with(band: $this->bandIn($bands));
+    }
+
+    private function bandIn(Bands $bands): ?Band
+    {
+        return $this->band ?? ($this->fastener === null ? null : $bands->of($this->fastener));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Actions\ChangeJob;
 use App\Actions\Submission;
+use App\Http\PlainAddresses;
 use App\Instruments\Caliper;
 use App\Instruments\Display;
 use App\Instruments\PluggedIn;
@@ -17,9 +18,11 @@ use App\View\Shared\TradeWords;
 use App\View\Shared\VerdictMark;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Events\DiagnosingHealth;
 use Illuminate\Http\Request;
 use Illuminate\Queue\Events\JobFailed;
+use Illuminate\Routing\UrlGenerator;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
@@ -48,6 +51,12 @@ class AppServiceProvider extends ServiceProvider
         $this->app->scoped(ChangeJob::class);
         $this->app->scoped(Submission::class);
         $this->app->scoped(FormKeys::class);
+        $this->app->extend('url', function (UrlGenerator $url, Application $app): UrlGenerator {
+            $plain = new PlainAddresses($app->make('routes'), $url->getRequest());
+
+            return $plain->setSessionResolver(fn () => $app->make('session'))
+                ->setKeyResolver(fn () => [config('app.key'), ...(array) config('app.previous_keys')]);
+        });
         foreach (self::INSTRUMENTS as $kind => $class) {
             $this->app->bind($class, function () use ($kind, $class): PluggedIn {
                 $address = config("instruments.{$kind}");

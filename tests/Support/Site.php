@@ -329,7 +329,7 @@ final class Site
             $this->driver()->executeScript($axe);
         }
         /** @var array{violations: list<array{id: string, impact: string, help: string, nodes: list<array{html: string}>}>} $result */
-        $result = $this->driver()->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run(document, {resultTypes: ["violations"], rules: Object.fromEntries(arguments[0].map((id) => [id, {enabled: false}]))}).then(done, e => done({violations: [{id: String(e), impact: "critical", help: "", nodes: []}]}))', [self::NEVER_SERIOUS]);
+        $result = $this->driver()->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run(document, {resultTypes: ["violations"], preload: false, rules: Object.fromEntries(arguments[0].map((id) => [id, {enabled: false}]))}).then(done, e => done({violations: [{id: String(e), impact: "critical", help: "", nodes: []}]}))', [self::NEVER_SERIOUS]);
         $serious = array_filter(
             $result['violations'], fn (array $violation) => in_array($violation['impact'], ['serious', 'critical'], true),
         );

@@ -37,7 +37,7 @@ class ChangeJob
 
     private ?OpenJob $stands = null;
 
-    public function __construct(private readonly Gate $gate, private readonly Submission $submission) {}
+    public function __construct(private readonly Gate $gate, private readonly Submission $submission, private readonly Written $written) {}
 
     /**
      * @template T
@@ -75,10 +75,10 @@ class ChangeJob
         $held = Job::opened($job->id, isToBeChanged: true);
         $this->expectItMay($held, $by, $ability, $seen);
         $before = OpenJob::of($held);
-        $rows = StandingRows::besideTicks($held);
-        $result = $change($before);
+        $ends = StandingRows::ends($held);
+        [$result, $tables] = $this->written->during(fn (): mixed => $change($before));
         $held->forceFill(['version' => $held->version + 1, 'changed_by_id' => $by->id]);
-        $this->isInOneGo ?: $this->keepProgress($this->stands = $this->renewed($held, $before, $rows));
+        $this->isInOneGo ?: $this->keepProgress($this->stands = $this->renewed($held, $before, $tables, $ends === StandingRows::ends($held)));
         $held->save();
         $job->setRawAttributes($held->getAttributes(), true);
 
@@ -123,12 +123,15 @@ class ChangeJob
         return $this->stands !== null && $this->stands->job->id === $job->id ? $this->stands : OpenJob::of(Job::opened($job->id));
     }
 
-    /** @param  array<string, mixed>  $rows  as they were before, but for what is recorded on the sheets */
-    private function renewed(Job $held, OpenJob $before, array $rows): OpenJob
+    /**
+     * @param  list<string>  $tables  that were written to
+     * @param  bool  $endsAsBefore  whether it is stopped, handed over or ended as it was before
+     */
+    private function renewed(Job $held, OpenJob $before, array $tables, bool $endsAsBefore): OpenJob
     {
-        StandingRows::renew($held);
+        $renewed = StandingRows::renew($held, $tables);
 
-        return StandingRows::besideTicks($held) === $rows ? $before->afterTicks($held) : new OpenJob($held, $before->catalogue);
+        return $endsAsBefore && $renewed === StandingRows::TICKS ? $before->afterTicks($held) : new OpenJob($held, $before->catalogue);
     }
 
     private function keepProgress(OpenJob $open): void

@@ -10,11 +10,13 @@ use Illuminate\Database\Query\Builder as Query;
 use Illuminate\Support\Facades\DB;
 
 use function array_column;
+use function array_diff_key;
+use function array_flip;
+use function array_intersect;
 use function array_keys;
 use function array_map;
 use function array_merge;
 use function array_shift;
-use function array_values;
 use function implode;
 
 /**
@@ -45,6 +47,9 @@ class StandingRows
         'bands' => [FastenerBand::class, 'fastener_bands', 'and superseded_at is null'],
         'settings' => [Setting::class, 'settings', 'and superseded_at is null order by id', '*, (select name from users where users.id = user_id) as set_by_name'],
     ];
+
+    /** What a tick alone writes of them. */
+    public const TICKS = ['stepRecords'];
 
     private const SPACERS = <<<'SQL'
         select spacers.*,
@@ -80,24 +85,32 @@ class StandingRows
         $version = DB::table('workshops')->select('catalogue_version')->whereColumn('workshops.id', 'jobs.workshop_id');
         $found = $jobs->whereKey($id)->withCustomer()->addSelect(['catalogue_version' => $version])->toBase();
         $drawer = [sprintf(self::SPACERS, $id), sprintf(self::LEADS, $id)];
-        $sets = self::ask([$found->toSql(), ...self::own((string) $id), ...$drawer], $found->getBindings());
+        $sets = self::ask([$found->toSql(), ...self::own((string) $id, self::all()), ...$drawer], $found->getBindings());
         $job = Job::fromRows(array_shift($sets) ?? [])[0] ?? null;
         if ($job !== null) {
             $job->setRelation('leads', new Collection(Lead::fromRows(array_pop($sets) ?? [])));
             $job->setRelation('spacers', new Collection(Spacer::fromRows(array_pop($sets) ?? [])));
-            self::fill([$job], $sets);
+            self::fill([$job], self::all(), $sets);
         }
 
         return $job;
     }
 
-    /** The rows of a job anew, after something of them was changed; its drawer stays as it was read. */
-    public static function renew(Job $job): Job
+    /**
+     * The rows of a job anew, of those tables that were written to; what else was read beside them is forgotten, its
+     * drawer stays as it was read.
+     *
+     * @param  list<string>  $tables
+     * @return list<string> which of a job's own were read anew
+     */
+    public static function renew(Job $job, array $tables): array
     {
-        $job->setRelations(['spacers' => $job->spacers, 'leads' => $job->leads]);
-        self::fillAll([$job]);
+        $own = ['bike' => 'bikes', ...array_map(fn (array $one) => $one[1], self::OWN)];
+        $anew = array_keys(array_intersect($own, $tables));
+        $job->setRelations(array_diff_key($job->only(['spacers', 'leads', ...array_keys($own)]), array_flip($anew)));
+        $anew === [] ?: self::fill([$job], $anew, self::ask(self::own((string) $job->id, $anew)));
 
-        return $job;
+        return $anew;
     }
 
     /**
@@ -107,7 +120,7 @@ class StandingRows
      */
     public static function fillAll(array $jobs): void
     {
-        $jobs === [] ?: self::fill($jobs, self::ask(self::own(implode(',', array_map(fn (Job $job) => $job->id, $jobs)))));
+        $jobs === [] ?: self::fill($jobs, self::all(), self::ask(self::own(implode(',', array_map(fn (Job $job) => $job->id, $jobs)), self::all())));
     }
 
     /**
@@ -127,31 +140,28 @@ class StandingRows
         }
     }
 
-    /**
-     * All that is a job's own, but for what is recorded on its sheets, as it was read.
-     *
-     * @return array<string, mixed>
-     */
-    public static function besideTicks(Job $job): array
+    /** @return array<string, mixed> what of a job's own row its sheets follow from */
+    public static function ends(Job $job): array
     {
-        $own = array_diff(['bike', ...array_keys(self::OWN)], ['stepRecords']);
-        $rows = function (string $name) use ($job): array {
-            $read = $job->getRelation($name);
-
-            return array_map(fn (Row $row) => $row->getAttributes(), $read instanceof Collection ? $read->all() : [$read]);
-        };
-
-        return [...$job->only(['stopped_for', 'handed_over_at', 'ended_at']), ...array_combine($own, array_map($rows, $own))];
+        return $job->only(['stopped_for', 'handed_over_at', 'ended_at']);
     }
 
     /** @return list<string> */
-    private static function own(string $ids): array
+    private static function all(): array
+    {
+        return ['bike', ...array_keys(self::OWN)];
+    }
+
+    /**
+     * @param  list<string>  $which
+     * @return list<string>
+     */
+    private static function own(string $ids, array $which): array
     {
         $bikes = "select * from bikes where id in (select bike_id from jobs where id in ({$ids}))";
 
-        return [$bikes, ...array_map(
-            fn (array $one) => 'select '.($one[3] ?? '*')." from {$one[1]} where job_id in ({$ids}) {$one[2]}", array_values(self::OWN),
-        )];
+        return array_map(fn (string $name) => $name === 'bike' ? $bikes
+            : 'select '.(self::OWN[$name][3] ?? '*').' from '.self::OWN[$name][1]." where job_id in ({$ids}) ".self::OWN[$name][2], $which);
     }
 
     /**
@@ -167,23 +177,41 @@ class StandingRows
 
     /**
      * @param  list<Job>  $jobs
-     * @param  list<list<object>>  $sets  bikes, then what is a job's own, in order
+     * @param  list<string>  $which
+     * @param  list<list<object>>  $sets  of each of them, in order
      */
-    private static function fill(array $jobs, array $sets): void
+    private static function fill(array $jobs, array $which, array $sets): void
     {
-        $bikes = array_column(Bike::fromRows(array_shift($sets) ?? []), null, 'id');
+        foreach ($which as $i => $name) {
+            $name === 'bike' ? self::fillBikes($jobs, $sets[$i]) : self::fillOwn($jobs, $name, $sets[$i]);
+        }
+    }
+
+    /**
+     * @param  list<Job>  $jobs
+     * @param  list<object>  $rows
+     */
+    private static function fillBikes(array $jobs, array $rows): void
+    {
+        $bikes = array_column(Bike::fromRows($rows), null, 'id');
         foreach ($jobs as $job) {
             $job->setRelation('bike', $bikes[$job->bike_id]);
         }
-        foreach (array_keys(self::OWN) as $i => $name) {
-            $byJob = [];
-            foreach (self::OWN[$name][0]::fromRows($sets[$i]) as $row) {
-                $byJob[(int) $row->getAttributes()['job_id']][] = $row;
-            }
-            foreach ($jobs as $job) {
-                $rows = $byJob[$job->id] ?? [];
-                $job->setRelation($name, $name === 'kit' ? $rows[0] ?? new Kit(['by_hand' => [], 'job_id' => $job->id]) : new Collection($rows));
-            }
+    }
+
+    /**
+     * @param  list<Job>  $jobs
+     * @param  list<object>  $rows
+     */
+    private static function fillOwn(array $jobs, string $name, array $rows): void
+    {
+        $byJob = [];
+        foreach (self::OWN[$name][0]::fromRows($rows) as $row) {
+            $byJob[(int) $row->getAttributes()['job_id']][] = $row;
+        }
+        foreach ($jobs as $job) {
+            $own = $byJob[$job->id] ?? [];
+            $job->setRelation($name, $name === 'kit' ? $own[0] ?? new Kit(['by_hand' => [], 'job_id' => $job->id]) : new Collection($own));
         }
     }
 }

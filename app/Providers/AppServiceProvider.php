@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Actions\ChangeJob;
 use App\Actions\Submission;
+use App\Actions\Written;
 use App\Http\PlainAddresses;
 use App\Instruments\Caliper;
 use App\Instruments\Display;
@@ -48,6 +49,7 @@ class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
+        $this->app->singleton(Written::class);
         $this->app->scoped(ChangeJob::class);
         $this->app->scoped(Submission::class);
         $this->app->scoped(FormKeys::class);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\ChangeJob;
 use App\Assembly\WorkshopCatalogue;
 use App\Bench\Kept;
 use App\Bench\OpenJob;
@@ -28,6 +29,17 @@ function rowsOfJob(callable $of): array
     return $all;
 }
 
+/**
+ * What a change of a job can alter: no name of a person, and no drawer.
+ *
+ * @param  array<string, list<array<string, mixed>>>  $rows
+ * @return array<string, list<array<string, mixed>>>
+ */
+function ofTheJob(array $rows): array
+{
+    return array_map(fn (array $some) => array_map(fn (array $row) => array_diff_key($row, ['set_by_name' => '']), $some), array_diff_key($rows, ['spacers' => [], 'leads' => []]));
+}
+
 it('reads in one way what each relation finds by itself, however a job is changed', function (): void {
     $person = Workshops::stocked();
     $this->actingAs($person);
@@ -43,7 +55,8 @@ it('reads in one way what each relation finds by itself, however a job is change
         $plain = Job::query()->findOrFail($job->id);
         $found = rowsOfJob(fn (string $name) => $plain->{$name}()->getResults());
         expect(rowsOfJob(fn (string $name) => $read->{$name}))->toBe($found)
-            ->and(rowsOfJob(fn (string $name) => StandingRows::renew(clone $read)->{$name}))->toBe($found);
+            // Only what was written to was read anew after the last change, and yet nothing of the job is as it was before it.
+            ->and(ofTheJob(rowsOfJob(fn (string $name) => app(ChangeJob::class)->standing($job)->job->{$name})))->toBe(ofTheJob($found));
         $kinds += array_filter($found);
     }
     // Many at once are given each their own.
@@ -70,7 +83,8 @@ it('opens a job once on each page, and once before a change and its rows once af
     foreach ([['readings', ['spot' => 'shell_width', 'typed' => '73.02', 'instrument' => 'caliper']], ['build', ['step' => 'safe', 'state' => 'done']], ['strip', ['step' => 'power', 'state' => 'done']]] as [$what, $sent]) {
         DB::flushQueryLog();
         $this->post("/jobs/{$job->id}/{$what}", $sent)->assertSessionHasNoErrors()->assertRedirect();
-        expect($opened())->toBe(2, $what);
+        // Once more only where it was written to.
+        expect($opened())->toBe($what === 'readings' ? 2 : 1, $what);
     }
 });
 

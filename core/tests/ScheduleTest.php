@@ -55,18 +55,23 @@ function minuteByMinute(stdClass $document, int $days): array
 {
     $from = WallClock::time($document->from);
     $names = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
-    $works = function (stdClass $person, int $time) use ($document, $names, $from): bool {
-        $day = intdiv($time, 1440);
-        $text = WallClock::dayText($day);
-        $away = array_filter($person->away ?? [], fn ($one) => $one->from <= $text && $text <= $one->to) !== [];
-        $minute = sprintf('%02d:%02d', intdiv($time % 1440, 60), $time % 60);
-
-        return $time >= $from && ! $away && ! in_array($text, $document->closed ?? [], true)
-            && array_filter($document->hours->{$names[WallClock::weekday($day)]} ?? [], fn ($range) => $range[0] <= $minute && $minute < $range[1]) !== [];
-    };
+    $clock = array_map(fn (int $minute) => sprintf('%02d:%02d', intdiv($minute, 60), $minute % 60), range(0, 1439));
     $minutes = [];
     foreach ($document->people as $person) {
-        $minutes[$person->code] = array_fill_keys(array_values(array_filter(range($from, $from + $days * 1440), fn (int $time) => $works($person, $time))), false);
+        $minutes[$person->code] = [];
+        for ($day = intdiv($from, 1440); $day <= intdiv($from, 1440) + $days; $day++) {
+            $text = WallClock::dayText($day);
+            $isAway = array_filter($person->away ?? [], fn ($one) => $one->from <= $text && $text <= $one->to) !== [];
+            $ranges = $isAway || in_array($text, $document->closed ?? [], true) ? [] : $document->hours->{$names[WallClock::weekday($day)]} ?? [];
+            foreach ($ranges === [] ? [] : $clock as $minute => $time) {
+                $at = $day * 1440 + $minute;
+                foreach ($ranges as [$opens, $closes]) {
+                    if ($at >= $from && $at <= $from + $days * 1440 && $opens <= $time && $time < $closes) {
+                        $minutes[$person->code][$at] = false;
+                    }
+                }
+            }
+        }
     }
     $jobs = $document->jobs;
     usort($jobs, fn ($a, $b) => ($a->promised ?? '9') <=> ($b->promised ?? '9'));

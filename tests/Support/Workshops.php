@@ -155,26 +155,22 @@ final class Workshops
     /** Ticks every step of the build that comes before one; all of them when none is named. */
     public static function built(Job $job, User $by, ?string $before = null): Job
     {
-        return self::asNobody(function () use ($job, $by, $before): Job {
+        return self::asNobody(fn (): Job => JobCopy::after("built {$before}", $job, $by, function () use ($job, $by, $before): void {
             $job = self::ready(self::fresh($job));
             app(ChangeJob::class)->inOneGo($job, fn () => self::tickUntil($job, $by, $before));
-
-            return self::fresh($job);
-        });
+        }));
     }
 
     /** Built, its settings written down, and every check right: it may leave. */
     public static function proved(Job $job, User $by): Job
     {
-        return self::asNobody(function () use ($job, $by): Job {
+        return self::asNobody(fn (): Job => JobCopy::after('proved', $job, $by, function () use ($job, $by): void {
             foreach (['left' => BrakeSensing::StickOn, 'right' => BrakeSensing::NoLever] as $side => $sensing) {
                 app(DecideSensors::class)($job, $by, self::fresh($job)->version, [About::brakeSensor(BarSide::from($side))->kept() => $sensing->value], []);
             }
             $job = self::built($job, $by);
             app(ChangeJob::class)->inOneGo($job, fn () => self::prove($job, $by));
-
-            return self::fresh($job);
-        });
+        }));
     }
 
     /** Whatever is open on the sheet and among the checks, done once more. */

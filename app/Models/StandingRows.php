@@ -206,8 +206,8 @@ class StandingRows
     private static function fillOwn(array $jobs, string $name, array $rows): void
     {
         $byJob = [];
-        foreach (self::OWN[$name][0]::fromRows($rows) as $row) {
-            $byJob[(int) $row->getAttributes()['job_id']][] = $row;
+        foreach (self::OWN[$name][0]::fromRows($rows) as $i => $row) {
+            $byJob[((array) $rows[$i])['job_id']][] = $row;
         }
         foreach ($jobs as $job) {
             $own = $byJob[$job->id] ?? [];

@@ -37,6 +37,7 @@ class User extends Authenticatable
     use HasFactory;
 
     use Notifiable;
+    use PlainAttributes;
 
     protected $fillable = ['name', 'email', 'password', 'role', 'length_unit', 'torque_unit', 'light', 'wants_letter'];
 

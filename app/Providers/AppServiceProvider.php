@@ -7,7 +7,6 @@ namespace App\Providers;
 use App\Actions\ChangeJob;
 use App\Actions\Submission;
 use App\Actions\Written;
-use App\Http\PlainAddresses;
 use App\Instruments\Caliper;
 use App\Instruments\Display;
 use App\Instruments\PluggedIn;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Http\PlainAddresses;
+use App\Providers\PlainAddresses;
 use Illuminate\Routing\UrlGenerator;
 use Illuminate\Support\Facades\URL;
 use Tests\Support\Workshops;

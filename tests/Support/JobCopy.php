@@ -113,6 +113,7 @@ final class JobCopy
         foreach (self::tables() as $table) {
             $rows[$table] = array_values(array_map(fn (object $one) => (array) $one, DB::table($table)->where('job_id', $job->id)->orderBy('id')->get()->all()));
         }
+        /** @var list<int> $spacers */
         $spacers = DB::table('spacers')->where('workshop_id', $job->workshop_id)->orderBy('id')->pluck('quantity')->all();
 
         return new self(

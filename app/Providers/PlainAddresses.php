@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http;
+namespace App\Providers;
 
 use Illuminate\Contracts\Routing\UrlRoutable;
 use Illuminate\Routing\Route;

@@ -15,7 +15,7 @@ trait PlainAttributes
 
     /**
      * Figures, enumerations and plain texts are nearly all that is read, thousands of times a page; they need none of what
-     * the framework looks through before it gives one back. Everything else goes its way.
+     * the framework looks through before it gives one back; none of ours has an accessor. What is cast is cast as it does it.
      *
      * @param  string  $key
      */
@@ -28,6 +28,7 @@ trait PlainAttributes
         $kept = $this->attributes[$key];
 
         return match (true) {
+            $cast === 'cast' => $this->castAttribute($key, $kept),
             $kept === null || $cast === 'text' => $kept,
             $cast === 'float' => (float) $kept,
             $cast === 'int' => (int) $kept,
@@ -36,7 +37,7 @@ trait PlainAttributes
         };
     }
 
-    /** How an attribute is read where that is plain: as a figure, as it is, or as one of an enumeration. */
+    /** How an attribute is read: as a figure, as it is, as one of an enumeration, by the framework’s cast, or however it goes about it. */
     private function plainCast(string $key): string
     {
         $cast = $this->casts[$key] ?? match ($key) {
@@ -49,7 +50,8 @@ trait PlainAttributes
             'text', 'float', 'int', 'bool' => $cast,
             'integer' => 'int',
             'boolean' => 'bool',
-            default => enum_exists($cast) ? $cast : 'other',
+            'other' => 'other',
+            default => enum_exists($cast) ? $cast : 'cast',
         };
     }
 }

@@ -60,43 +60,51 @@ final class Visitor
         return array_map(self::median(...), $times);
     }
 
-    /** Of keeping a reading, each one a little different, until the answer that it is kept. */
-    public function medianReading(string $job, string $spot): float
+    /**
+     * Of keeping a reading, each one a little different, until the answer that it is kept.
+     *
+     * @return array{float, float} and of the bare page beside it
+     */
+    public function medianReading(string $job, string $spot): array
     {
         preg_match('/name="_token" value="([^"]+)"/', $this->get("{$job}/survey?spot={$spot}"), $token);
         $count = 0;
-        $median = $this->medianOf(function () use ($job, $spot, $token, &$count): void {
+
+        return $this->medianOf(function () use ($job, $spot, $token, &$count): void {
             curl_setopt_array($this->curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query([
                 '_token' => $token[1] ?? '', 'spot' => $spot, 'typed' => number_format(73 + ++$count / 100, 2), 'instrument' => 'caliper', 'afresh' => 1,
             ])]);
             $this->get("{$job}/readings", 302);
         });
-        curl_setopt($this->curl, CURLOPT_HTTPGET, true);
-
-        return $median;
     }
 
-    /** Of putting another spacer into the stack, until the answer that it is in. */
-    public function medianSpacer(string $job): float
+    /**
+     * Of putting another spacer into the stack, until the answer that it is in.
+     *
+     * @return array{float, float} and of the bare page beside it
+     */
+    public function medianSpacer(string $job): array
     {
         $page = $this->get("{$job}/stack");
         preg_match('/name="_token" value="([^"]+)"/', $page, $token);
         preg_match('/name="version" value="(\d+)"/', $page, $version);
         $count = 0;
-        $median = $this->medianOf(function () use ($job, $token, $version, &$count): void {
+
+        return $this->medianOf(function () use ($job, $token, $version, &$count): void {
             curl_setopt_array($this->curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query([
                 '_token' => $token[1] ?? '', '_method' => 'PUT', 'version' => (int) ($version[1] ?? 0) + $count++,
                 'place' => 'nut', 'op' => 'fill', 'typed' => number_format($count / 100, 2),
             ])]);
             $this->get("{$job}/stack", 302);
         });
-        curl_setopt($this->curl, CURLOPT_HTTPGET, true);
-
-        return $median;
     }
 
-    /** Of ticking a step once more, until the answer that it is kept. */
-    public function medianTick(string $sheet, string $step): float
+    /**
+     * Of ticking a step once more, until the answer that it is kept.
+     *
+     * @return array{float, float} and of the bare page beside it
+     */
+    public function medianTick(string $sheet, string $step): array
     {
         return $this->medianOf(function () use ($sheet, $step): void {
             curl_setopt($this->curl, CURLOPT_HTTPGET, true);
@@ -110,18 +118,24 @@ final class Visitor
         });
     }
 
-    /** @param  callable(): mixed  $ask */
-    private function medianOf(callable $ask): float
+    /**
+     * Asked in turn with the bare page, so that a slow minute of the machine slows both.
+     *
+     * @param  callable(): mixed  $ask
+     * @return array{float, float} the median, and that of the bare page beside it
+     */
+    private function medianOf(callable $ask): array
     {
-        $times = [];
+        [$times, $bare] = [[], []];
         for ($i = 0; $i < WARM_UP + TIMES; $i++) {
             $ask();
-            if ($i >= WARM_UP) {
-                $times[] = $this->lastTime();
-            }
+            $times[] = $this->lastTime();
+            curl_setopt($this->curl, CURLOPT_HTTPGET, true);
+            $this->get('/bare');
+            $bare[] = $this->lastTime();
         }
 
-        return self::median($times);
+        return [self::median(array_slice($times, WARM_UP)), self::median(array_slice($bare, WARM_UP))];
     }
 
     private function lastTime(): float

@@ -59,6 +59,6 @@ $kept = [
     'a step of the build ticked' => $visitor->medianTick('/jobs/2/build', 'safe'),
     'a step of the strip ticked' => $visitor->medianTick('/jobs/2/strip', 'power'),
 ];
-foreach ($kept as $name => $ms) {
-    printf("%-42s %8.1f ms %6.2f\n", $name, $ms, $ms / $bare);
+foreach ($kept as $name => [$ms, $beside]) {
+    printf("%-42s %8.1f ms %6.2f\n", $name, $ms, $ms / $beside);
 }

@@ -37,10 +37,10 @@ final class Written
     public function during(Closure $do): array
     {
         [$before, $this->tables] = [$this->tables, []];
-        $result = $do();
-        $written = array_keys($this->tables);
-        $this->tables += $before;
-
-        return [$result, $written];
+        try {
+            return [$do(), array_keys($this->tables)];
+        } finally {
+            $this->tables += $before;
+        }
     }
 }

@@ -10,7 +10,7 @@ use function enum_exists;
 /** How a model gives back what nearly all of its attributes are. */
 trait PlainAttributes
 {
-    /** @var array<string, string> how each attribute is read, by its class and name */
+    /** @var array<class-string, array<string, string>> how each attribute is read, by its class and name */
     private static array $plain = [];
 
     /**
@@ -21,7 +21,7 @@ trait PlainAttributes
      */
     public function getAttribute($key): mixed
     {
-        $cast = self::$plain[static::class.$key] ??= $this->plainCast($key);
+        $cast = self::$plain[static::class][$key] ??= $this->plainCast($key);
         if ($cast === 'other' || ! array_key_exists($key, $this->attributes)) {
             return parent::getAttribute($key);
         }

@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Job;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
-use Tests\Support\Demo;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
 
@@ -32,23 +30,6 @@ it('ranks the rings anew when the cogs are weighed by keyboard', function (): vo
         ->and(shownRings($site))->not->toBe($before[0]);
 });
 
-it('tells a cargo bike of 220 kg on a hill of 14 percent which ring to fit', function (): void {
-    $person = Workshops::stocked();
-    $job = Workshops::kitted($person, 'heron-73', 'deep-44');
-    $job->bike->update(['kind' => 'box-cargo']);
-    $site = Site::open()->signIn($person->email, Workshops::PASSWORD);
-    $site->visit("/jobs/{$job->id}/survey?spot=cogs")->type('value', '11 13 15 18 21 24 28 36 51')->press('Keep');
-    $site->visit("/jobs/{$job->id}/line")->press('Hills and roads');
-    $site->type('mass_kg', '220')->type('grade_percent', '14')->type('rider_w', '150')->press('Ride it');
-
-    expect($site->text())->toContain('Only labouring')->toContain('Fit Deep-dish 40');
-    $site->press('See it on Line');
-    expect($site->text('tr[data-ring="deep-44"]'))->toContain('No gear pulls the hill');
-    $site->click('[aria-label="Fit Deep-dish 40"]');
-    $site->press('Hills and roads');
-    expect($site->text())->toContain('Up it at');
-});
-
 it('rides a road of 20,000 points', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
@@ -65,13 +46,4 @@ it('rides a road of 20,000 points', function (): void {
 
     expect($site->text())->toContain('The long way')->toContain('200.0 km')->toContain('20,000 points')
         ->and($site->has('svg .battery-line'))->toBeTrue();
-});
-
-it('counts a recumbent’s chain of several pieces', function (): void {
-    Demo::week();
-    $job = Job::query()->where('number', 249)->sole();
-    $site = Site::open()->signIn('dov@tollgate.example', 'bench-demo')->visit("/jobs/{$job->id}/line");
-
-    expect($site->text('[data-figure="links"]'))->toMatch('/^3\d\d links$/')
-        ->and($site->text())->toContain('12 links of the same chain go in at one of its joints')->toContain('over every idler')->not->toContain('pieces of 116 links');
 });

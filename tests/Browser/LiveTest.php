@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 use App\Actions\Prove\KeepSetting;
 use App\Actions\Prove\RecordProveCheck;
-use App\Models\Decision;
-use App\Models\HouseRule;
 use App\Models\Job;
 use App\Models\StepRecord;
 use App\Models\StepState;
@@ -96,30 +94,4 @@ it('finds three faults on the motor’s line while the wheel turns, cures them, 
     expect($site->text('.step-now'))->toContain('No motor’s display answers')->and($record('brake-left'))->toBeNull();
     $site->click('button[name="state"][value="done"]');
     expect($record('brake-left')?->state)->toBe(StepState::Done)->and($site->strangeRequests())->toBe([]);
-});
-
-it('changes a rule of the house in the middle of a job, which keeps its own until somebody decides otherwise', function (): void {
-    $person = Workshops::stocked();
-    $job = Workshops::kitted($person);
-    $site = Site::open()->signIn($person->email, Workshops::PASSWORD);
-    $order = fn (): array => array_values(array_filter(
-        (array) $site->driver()->executeScript('return [...document.querySelectorAll(".step-list a span:nth-child(2)")].map((e) => e.textContent)'),
-        fn (string $title) => str_starts_with($title, 'Nut to torque') || str_starts_with($title, 'Plate bolts to torque'),
-    ));
-    $site->visit('/')->click('a[href$="/house"]')->tick('#other-plate-or-nut');
-    expect($site->text('#plate-or-nut'))->toContain('“Plate bolts to torque')->toContain('comes after');
-    $site->tick('#plate-or-nut input[value="bolts-first"]')->click('#keep-plate-or-nut');
-    expect($site->text('#plate-or-nut'))->toContain('Say why')->and(HouseRule::query()->count())->toBe(0);
-    $site->type('why-plate-or-nut', 'Two plates crept last winter')->click('#keep-plate-or-nut');
-    expect($site->text('#plate-or-nut'))->toContain('Bolts first')->toContain('Two plates crept last winter')->toContain($person->name)->and($site->seriousFaults())->toBe([]);
-
-    $site->visit("/jobs/{$job->id}/build");
-    expect($order()[0])->toStartWith('Nut to torque')->and($site->text('.house-note'))->toContain('The house has changed');
-    $site->click('#to-house')->tick('#other-plate-or-nut')->tick('#plate-or-nut input[value="bolts-first"]');
-    $site->type('why-plate-or-nut', 'This plate creeps too')->click('#keep-plate-or-nut');
-    expect($site->text('#plate-or-nut'))->toContain('Decided for this job')->and(Decision::query()->sole()->reason)->toBe('This plate creeps too')->and($site->seriousFaults())->toBe([]);
-    $site->visit("/jobs/{$job->id}/build");
-    expect($order()[0])->toStartWith('Plate bolts to torque');
-    $site->visit("/jobs/{$job->id}/prove/hand-over");
-    expect($site->text('.sheet-paper'))->toContain('This plate creeps too');
 });

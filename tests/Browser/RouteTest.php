@@ -11,7 +11,6 @@ use Facebook\WebDriver\WebDriverKeys;
 use NeatSpindle\Core\Holding\Reaction\BodyPosition;
 use NeatSpindle\Core\Holding\Reaction\GapContents;
 use NeatSpindle\Core\Holding\Reaction\Rest;
-use Tests\Support\Journey;
 use Tests\Support\Site;
 use Tests\Support\Workshops;
 
@@ -39,20 +38,4 @@ it('moves a run off the pinch by keyboard, and the sheet follows', function (): 
 
     $site->visit("/jobs/{$job->id}/build?step=thread-0-1-2");
     expect($site->text('.step-now'))->toContain('foot of the down tube → above the motor → motor');
-});
-
-it('lays a trike’s speed sensor as a new user would: what is asked for is measured, then it has a length', function (): void {
-    $person = Workshops::stocked();
-    $person->workshop->leads()->create(['connector' => 'three', 'length_mm' => 400, 'quantity' => 3]);
-    $site = Site::open()->signIn($person->email, Workshops::PASSWORD);
-    Journey::of($site, [])->takeIn('tadpole-trike', 'aluminium', 'Plum trike');
-    $job = Job::query()->sole();
-    $site->visit("/jobs/{$job->id}/route");
-    for ($i = 0; $i < 8 && $site->has('[data-waiting="1"] a'); $i++) {
-        $site->click('[data-waiting="1"] a');
-        $site->type('typed', ['boom_length' => '430', 'wheelbase' => '1080', 'chainstay_length' => '1400'][Journey::of($site, [])->spotUp()] ?? '400')->press('Keep');
-        $site->visit("/jobs/{$job->id}/route");
-    }
-    expect($site->text('[data-run="1"]'))->toContain('Needs an extension')->toContain('end of the boom → under the seat → chainstay')
-        ->and(OpenJob::of(Workshops::fresh($job))->routePlan()->routes[0]->extensions ?? [])->toBe([400.0, 400.0, 400.0]);
 });

@@ -7,7 +7,9 @@ namespace Tests\Support;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\DriverCommand;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverKeys;
 use RuntimeException;
 
 /** A headless Chromium of its own, driven through a ChromeDriver of its own; it can reach nothing but this machine. */
@@ -78,13 +80,14 @@ final class Chrome
         }
     }
 
-    /** Presses the Tab key so many times, back with Shift; as a key, not as words for a field, which one for files would take for a path. */
+    /** So many presses of the Tab key, back with Shift: one that is held, as it repeats itself, in one command. */
     public function tabs(int $times, bool $isBack = false): void
     {
-        $devTools = new ChromeDevToolsDriver($this->driver);
-        for ($i = 0; $i < $times; $i++) {
-            $devTools->execute('Input.dispatchKeyEvent', ['type' => 'keyDown', 'key' => 'Tab', 'code' => 'Tab', 'windowsVirtualKeyCode' => 9, 'modifiers' => $isBack ? 8 : 0]);
-        }
+        $key = fn (string $type, string $key): array => ['type' => $type, 'value' => $key];
+        $shift = fn (string $type): array => $isBack ? [$key($type, WebDriverKeys::SHIFT)] : [];
+        $this->driver->execute(DriverCommand::ACTIONS, ['actions' => [['type' => 'key', 'id' => 'keyboard', 'actions' => [
+            ...$shift('keyDown'), ...array_fill(0, $times, $key('keyDown', WebDriverKeys::TAB)), $key('keyUp', WebDriverKeys::TAB), ...$shift('keyUp'),
+        ]]]]);
     }
 
     /** Gives a text to what has the focus, as a telephone's keyboard does: in one go, without keys. */

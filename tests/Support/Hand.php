@@ -13,7 +13,7 @@ class Hand
     /** Buttons, links, boxes and choices. */
     public int $presses = 0;
 
-    public function __construct(public readonly Site $site) {}
+    public function __construct(public readonly Pages $site) {}
 
     public function type(string $id, string $text): static
     {

@@ -8,13 +8,13 @@ use App\Bench\OpenJob;
 use App\Models\Job;
 use App\Models\StepRecord;
 use App\Models\User;
+use Illuminate\Http\Request;
 use LogicException;
 use NeatSpindle\Core\Holding\Build\BuildStep;
 use NeatSpindle\Core\Measuring\Survey\Spot;
 
 use function count;
 use function in_array;
-use function is_string;
 
 /** A new user with one bike: gives what is asked, presses what is up, and counts both. */
 final class Journey
@@ -36,16 +36,16 @@ final class Journey
     public array $asked = [];
 
     /** @param  array<string, string>  $says what a reading shows, or the value of an answer, by the spot's code */
-    private function __construct(public readonly Site $site, private readonly array $says) {}
+    private function __construct(public readonly Pages $site, private readonly array $says) {}
 
     /** @param  array<string, string>  $says */
-    public static function of(Site $site, array $says): self
+    public static function of(Pages $site, array $says): self
     {
         return new self($site, $says);
     }
 
     /**
-     * Somebody with a workshop that has the demo's catalogue, signed in.
+     * Somebody with a workshop that has the demo's catalogue, signed in, with its pages on paper.
      *
      * @param  array<string, string>  $says what the bike shows, by the spot's code
      * @param  ?callable(User): mixed  $prepare
@@ -55,7 +55,7 @@ final class Journey
         $person = Workshops::stocked();
         $prepare === null || $prepare($person);
 
-        return new self(Site::open()->signIn($person->email, Workshops::PASSWORD), $says);
+        return new self(Paper::open()->signIn($person->email, Workshops::PASSWORD), $says);
     }
 
     /** @return list<string> titles of the only job's sheet, of which every step must be done */
@@ -162,16 +162,14 @@ final class Journey
     /** The number of the job in the address. */
     public function job(): int
     {
-        preg_match('#/jobs/(\d+)#', $this->site->driver()->getCurrentURL(), $found);
+        preg_match('#/jobs/(\d+)#', $this->site->address(), $found);
 
         return (int) ($found[1] ?? throw new LogicException('No job is open.'));
     }
 
     public function spotUp(): string
     {
-        $spot = $this->site->driver()->executeScript('return document.querySelector(".spot input[name=spot]").value');
-
-        return is_string($spot) ? $spot : '';
+        return $this->site->attributes('.spot input[name=spot]', 'value')[0] ?? '';
     }
 
     private function giveAt(string $code): void
@@ -210,8 +208,8 @@ final class Journey
     {
         preg_match('/The ([^:]+?) is too short: its way takes (\d+) mm/u', $why, $told) === 1 || throw new LogicException("No length is told: {$why}");
         $this->site->visit("/jobs/{$this->job()}/route");
-        $field = $this->site->driver()->executeScript('return document.querySelector(arguments[0])?.closest("form").querySelector("input[name=supply]").id', ["[aria-label='Keep the lead of {$told[1]}']"]);
-        $this->site->type(is_string($field) ? $field : '', (string) ((int) $told[2] + 60));
+        $field = $this->site->attributes("form:has([aria-label='Keep the lead of {$told[1]}']) input[name=supply]", 'id')[0] ?? '';
+        $this->site->type($field, (string) ((int) $told[2] + 60));
         $this->click("[aria-label='Keep the lead of {$told[1]}']");
     }
 
@@ -255,26 +253,21 @@ final class Journey
     /** Every step that is held now is sent as done past the page; each must come back refused, with a reason. */
     private function tryWrongOrders(): int
     {
-        $refusals = $this->site->driver()->executeAsyncScript(<<<'JS'
-            const done = arguments[0];
-            const token = document.querySelector('input[name="_token"]').value;
-            const held = [...document.querySelectorAll('.step-list a')].filter(a => a.querySelector('.waiting-step')).map(a => new URL(a.href).searchParams.get('step'));
-            const send = step => fetch(location.pathname, {method: 'POST', headers: {'Content-Type': 'application/json', 'Accept': 'application/json', 'X-CSRF-TOKEN': token}, body: JSON.stringify({step, state: 'done', torque: '9'})})
-                .then(answer => answer.json().then(said => [step, answer.status, (said.errors?.state ?? []).join(' ')]));
-            Promise.all(held.map(send)).then(done, e => done([['script', 0, String(e)]]));
-            JS);
-        foreach ($refusals as [$step, $status, $why]) {
-            if ($status !== 422 || trim($why) === '') {
-                throw new LogicException("{$step} was not refused: {$status} {$why}");
+        $held = $this->site->attributes('.step-list a:has(.waiting-step)', 'href');
+        foreach ($held as $address) {
+            $step = Request::create($address)->query->getString('step');
+            $said = $this->site->send("/jobs/{$this->job()}/build", ['step' => $step, 'state' => 'done', 'torque' => '9']);
+            if ($said['status'] !== 422 || implode('', $said['errors']['state'] ?? []) === '') {
+                throw new LogicException("{$step} was not refused: ".json_encode($said));
             }
         }
 
-        return count($refusals);
+        return count($held);
     }
 
     private function isAt(string $place): bool
     {
-        return str_contains($this->site->driver()->getCurrentURL(), "/{$place}");
+        return str_contains($this->site->address(), "/{$place}");
     }
 
     public function press(string $words): self

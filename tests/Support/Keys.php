@@ -18,11 +18,16 @@ final class Keys extends Hand
     /** @var array<string, int> the most Tab presses on the way to a thing, by what it is */
     public array $far = [];
 
+    public function __construct(private readonly Site $browser)
+    {
+        parent::__construct($browser);
+    }
+
     protected function fill(string $id, string $text): void
     {
         $this->to("#{$id}");
-        $this->site->driver()->executeScript('document.activeElement.select?.()');
-        $this->site->chrome->insert($text);
+        $this->browser->driver()->executeScript('document.activeElement.select?.()');
+        $this->browser->chrome->insert($text);
     }
 
     protected function pick(string $id, string $value): void
@@ -33,10 +38,10 @@ final class Keys extends Hand
             return;
         }
         $this->to("#{$id}");
-        for ($i = 0; $i < 60 && $this->site->value($id) !== $value; $i++) {
-            $this->site->keys($i < 30 ? WebDriverKeys::ARROW_DOWN : WebDriverKeys::ARROW_UP);
+        for ($i = 0; $i < 60 && $this->browser->value($id) !== $value; $i++) {
+            $this->browser->keys($i < 30 ? WebDriverKeys::ARROW_DOWN : WebDriverKeys::ARROW_UP);
         }
-        $this->site->value($id) === $value || throw new RuntimeException("No key chooses {$value} at {$id}.");
+        $this->browser->value($id) === $value || throw new RuntimeException("No key chooses {$value} at {$id}.");
     }
 
     protected function touch(string $selector): void
@@ -47,12 +52,12 @@ final class Keys extends Hand
             return;
         }
         $this->to($selector);
-        $this->site->keys($this->is($selector, 'summary') ? WebDriverKeys::ENTER : WebDriverKeys::SPACE);
+        $this->browser->keys($this->is($selector, 'summary') ? WebDriverKeys::ENTER : WebDriverKeys::SPACE);
     }
 
     protected function send(string $selector): void
     {
-        $key = $this->site->driver()->executeScript(<<<'JS'
+        $key = $this->browser->driver()->executeScript(<<<'JS'
             const found = document.querySelector(arguments[0]), key = found?.dataset.key;
             const first = key === undefined ? undefined : [...document.querySelectorAll(`[data-key="${CSS.escape(key)}"]`)].filter((one) => one.getClientRects().length > 0);
             const at = document.activeElement;
@@ -60,21 +65,21 @@ final class Keys extends Hand
             return key?.length === 1 && !isTyping && (first.find((one) => one.closest('main')) ?? first[0]) === found ? key : null;
             JS, [$selector]);
         if (is_string($key)) {
-            $this->site->andWait(fn () => $this->site->keys($key));
+            $this->browser->andWait(fn () => $this->browser->keys($key));
 
             return;
         }
-        $isEnter = $this->site->driver()->executeScript(<<<'JS'
+        $isEnter = $this->browser->driver()->executeScript(<<<'JS'
             const at = document.activeElement, found = document.querySelector(arguments[0]);
             return at.matches('input:not([type=checkbox]):not([type=radio])') && at.form !== null && found?.form === at.form && at.form.querySelector('button:not([type=button])') === found;
             JS, [$selector]) === true;
         $isEnter ?: $this->to($selector);
-        $this->site->andWait(fn () => $this->site->keys(WebDriverKeys::ENTER));
+        $this->browser->andWait(fn () => $this->browser->keys(WebDriverKeys::ENTER));
     }
 
     public function press(string $words): static
     {
-        $this->site->driver()->executeScript(<<<'JS'
+        $this->browser->driver()->executeScript(<<<'JS'
             document.querySelectorAll('[data-wanted]').forEach((one) => delete one.dataset.wanted);
             const all = [...document.querySelectorAll('main button, main a, nav a, button, a')];
             all.find((one) => one.textContent.replace(/\s+/g, ' ').includes(arguments[0])).dataset.wanted = 'yes';
@@ -86,7 +91,7 @@ final class Keys extends Hand
     private function to(string $selector): void
     {
         for ($pressed = 0; $pressed < 150; $pressed++) {
-            if ($this->site->driver()->executeScript('return document.activeElement === document.querySelector(arguments[0])', [$selector]) === true) {
+            if ($this->browser->driver()->executeScript('return document.activeElement === document.querySelector(arguments[0])', [$selector]) === true) {
                 $this->far[$selector] = max($pressed, $this->far[$selector] ?? 0);
 
                 return;
@@ -94,32 +99,32 @@ final class Keys extends Hand
             $this->tabs++;
             $this->tab($selector);
         }
-        throw new RuntimeException("The Tab key never reaches {$selector} on {$this->site->driver()->getCurrentURL()}.");
+        throw new RuntimeException("The Tab key never reaches {$selector} on {$this->browser->driver()->getCurrentURL()}.");
     }
 
     /** On, or back where the thing lies before where the hand is. */
     private function tab(string $selector): void
     {
-        $isBefore = $this->site->driver()->executeScript(<<<'JS'
+        $isBefore = $this->browser->driver()->executeScript(<<<'JS'
             const at = document.activeElement, found = document.querySelector(arguments[0]);
             return at !== document.body && found !== null && !at.contains(found) && (at.compareDocumentPosition(found) & Node.DOCUMENT_POSITION_PRECEDING) !== 0;
             JS, [$selector]) === true;
-        $this->site->chrome->tabs(1, $isBefore);
+        $this->browser->chrome->tabs(1, $isBefore);
     }
 
     /** Of things of which one is chosen the Tab key reaches that one, and the arrows the others. */
     private function turnTo(string $selector): void
     {
-        $chosen = $this->site->driver()->executeScript('return document.querySelector(`input[type=radio][name="${document.querySelector(arguments[0]).name}"]:checked`)?.value ?? null', [$selector]);
+        $chosen = $this->browser->driver()->executeScript('return document.querySelector(`input[type=radio][name="${document.querySelector(arguments[0]).name}"]:checked`)?.value ?? null', [$selector]);
         $this->to(is_string($chosen) ? (string) preg_replace('/\[value=[^\]]*\]/', "[value='{$chosen}']", $selector) : $selector);
         for ($i = 0; $i < 30 && ! $this->is($selector, ':checked'); $i++) {
-            $this->site->keys(WebDriverKeys::ARROW_DOWN);
+            $this->browser->keys(WebDriverKeys::ARROW_DOWN);
         }
         $this->is($selector, ':checked') || throw new RuntimeException("No arrow key chooses {$selector}.");
     }
 
     private function is(string $selector, string $tag): bool
     {
-        return $this->site->driver()->executeScript('return document.querySelector(arguments[0]).matches(arguments[1])', [$selector, $tag]) === true;
+        return $this->browser->driver()->executeScript('return document.querySelector(arguments[0]).matches(arguments[1])', [$selector, $tag]) === true;
     }
 }

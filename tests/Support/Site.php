@@ -26,7 +26,7 @@ use function is_array;
 use function is_string;
 
 /** The application served as bin/start serves it, with a browser in front of it. */
-final class Site
+final class Site implements Pages
 {
     /** Rules of axe-core that never find anything serious: what they find would be left out anyway, and looking costs a fifth. */
     private const NEVER_SERIOUS = [
@@ -138,7 +138,7 @@ final class Site
         return $this->chrome->driver;
     }
 
-    public function visit(string $path): self
+    public function visit(string $path): static
     {
         $this->driver()->get($this->address.$path);
         $this->waitForFocus();
@@ -158,7 +158,7 @@ final class Site
     }
 
     /** From an empty page without a cookie: a page that was left open asks for its news by the second, and the answer to that brings the cookie of who was here before. */
-    public function signIn(string $email, string $password): self
+    public function signIn(string $email, string $password): static
     {
         $this->driver()->get('about:blank');
         $this->chrome->forgetCookies();
@@ -171,8 +171,7 @@ final class Site
         return $this;
     }
 
-    /** Puts a text into a field in place of what stands there. */
-    public function type(string $id, string $text): self
+    public function type(string $id, string $text): static
     {
         $this->whenThere(WebDriverBy::id($id), 'found.focus(), found.select()');
         $this->chrome->insert($text);
@@ -188,7 +187,7 @@ final class Site
         return $this;
     }
 
-    public function choose(string $id, string $value): self
+    public function choose(string $id, string $value): static
     {
         $this->wait(WebDriverBy::cssSelector("#{$id} option[value='{$value}'], #{$id} input[value='{$value}']"))->click();
 
@@ -196,20 +195,18 @@ final class Site
     }
 
     /** Clicks the button or link with these words, and waits until the page it was on is gone. */
-    public function press(string $words): self
+    public function press(string $words): static
     {
-        $quoted = '"'.$words.'"';
-
-        return $this->leaveBy(WebDriverBy::xpath("//main//button[contains(normalize-space(), {$quoted})] | //main//a[contains(normalize-space(), {$quoted})] | //nav//a[contains(normalize-space(), {$quoted})] | //button[normalize-space()={$quoted}] | //a[normalize-space()={$quoted}]"));
+        return $this->leaveBy(WebDriverBy::xpath(sprintf(self::BY_WORDS, "\"{$words}\"")));
     }
 
-    public function click(string $selector): self
+    public function click(string $selector): static
     {
         return $this->leaveBy(WebDriverBy::cssSelector($selector));
     }
 
     /** Clicks something that stays on its page: a box to tick, a summary to open. */
-    public function tick(string $selector): self
+    public function tick(string $selector): static
     {
         $this->clickOn(WebDriverBy::cssSelector($selector));
 
@@ -273,7 +270,6 @@ final class Site
         return $this;
     }
 
-    /** @phpstan-impure what stands in a field changes as it is typed in */
     public function value(string $id): string
     {
         $value = $this->whenThere(WebDriverBy::id($id), 'found.value ?? found.querySelector(":checked")?.value');
@@ -281,21 +277,36 @@ final class Site
         return is_string($value) ? $value : '';
     }
 
-    /**
-     * @phpstan-impure the page may have changed since it was last asked
-     *
-     * @return list<string> those of them that are there
-     */
     public function whichOf(string ...$selectors): array
     {
         /** @var list<string> */
         return $this->driver()->executeScript('return [...arguments].filter((one) => document.querySelector(one) !== null)', $selectors);
     }
 
-    /** @phpstan-impure the page may have changed since it was last asked */
     public function has(string $selector): bool
     {
         return $this->driver()->executeScript('return document.querySelector(arguments[0]) !== null', [$selector]) === true;
+    }
+
+    public function attributes(string $selector, string $attribute): array
+    {
+        /** @var list<string> */
+        return $this->driver()->executeScript('return [...document.querySelectorAll(arguments[0])].map((one) => one.getAttribute(arguments[1])).filter((said) => said !== null)', [$selector, $attribute]);
+    }
+
+    public function address(): string
+    {
+        return $this->driver()->getCurrentURL();
+    }
+
+    public function send(string $path, array $fields): array
+    {
+        /** @var array{status: int, errors: array<string, list<string>>} */
+        return $this->inPage(<<<'JS'
+            const token = document.querySelector('input[name="_token"]').value;
+            fetch(args[0], {method: 'POST', headers: {'Content-Type': 'application/json', 'Accept': 'application/json', 'X-CSRF-TOKEN': token}, body: JSON.stringify(args[1])})
+                .then((answer) => answer.json().then((said) => done({status: answer.status, errors: said.errors ?? {}})));
+            JS, "Nothing answers at {$path}.", [$path, $fields]);
     }
 
     /** @return list<string> what the console has to say that is an error */
@@ -338,7 +349,7 @@ final class Site
     }
 
     /** Clicks what is there, and waits until the page it was on is gone. */
-    private function leaveBy(WebDriverBy $by): self
+    private function leaveBy(WebDriverBy $by): static
     {
         $this->clickOn($by, 'document.querySelector("main").dataset.old = "yes"');
 
@@ -363,7 +374,7 @@ final class Site
         $this->chrome->clickAt($middle[0], $middle[1]);
     }
 
-    private function waitForNewPage(): self
+    private function waitForNewPage(): static
     {
         $this->inPage(<<<'JS'
             const isNew = () => { const m = document.querySelector('main'); return document.readyState === 'complete' && m !== null && m.dataset.old === undefined && document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling') === null; };

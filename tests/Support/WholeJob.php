@@ -11,7 +11,6 @@ use NeatSpindle\Core\Measuring\Survey\Spot;
 use NeatSpindle\Core\Measuring\Survey\SpotRow;
 
 use function array_slice;
-use function is_string;
 
 /**
  * A plain bike from the door to the door, as somebody does it who knows nothing of the program: does what is up where
@@ -19,6 +18,9 @@ use function is_string;
  */
 final class WholeJob
 {
+    /** What the plain bike's other places are told. */
+    public const ASKED_ELSEWHERE = ['rest' => '120', 'lead' => '2400', 'gap' => '3.5', 'band' => '8 to 10', 'wakes' => '51.2', 'cut-off' => '25.4'];
+
     private const DONE = '.step-now button[name="state"][value="done"]';
 
     /** @var array<string, array{int, int}> entries and presses, by place */
@@ -55,7 +57,7 @@ final class WholeJob
                 return $this;
             }
             [$place, $entries, $presses] = [$this->place(), $this->hand->entries, $this->hand->presses];
-            $this->way[] = trim("{$place} ".(string) $this->script('return document.querySelector("main input[name=step], .spot input[name=spot]")?.value ?? ""'));
+            $this->way[] = trim("{$place} {$this->first('main input[name=step], .spot input[name=spot]', 'value')}");
             $this->do($place);
             $after === null || $after($place);
             $was = $this->at[$place] ?? [0, 0];
@@ -95,7 +97,7 @@ final class WholeJob
 
             return;
         }
-        $code = (string) $this->script('return document.querySelector(".spot input[name=spot]").value');
+        $code = (string) $this->first('.spot input[name=spot]', 'value');
         $spot = Spot::from($code);
         $says = $this->says[$code] ?? throw new LogicException("Nobody knows what to say at {$code}.");
         if ($spot->choices() !== []) {
@@ -139,8 +141,8 @@ final class WholeJob
 
     private function lead(): void
     {
-        $short = $this->script('return document.querySelector(".run-row:has(.verdict-fails) .own-lead input[name=supply]")?.id ?? null');
-        if (! is_string($short)) {
+        $short = $this->first('.run-row:has(.verdict-fails) .own-lead input[name=supply]', 'id');
+        if ($short === null) {
             $this->onward();
 
             return;
@@ -204,7 +206,7 @@ final class WholeJob
 
             return;
         }
-        $code = (string) $this->script('return document.querySelector(".step-now input[name=step]").value');
+        $code = $this->first('.step-now input[name=step]', 'value');
         $this->has('#figure') && $this->hand->type('figure', $this->also[$code]);
         $this->hand->click(self::DONE);
     }
@@ -239,7 +241,7 @@ final class WholeJob
     /** Where one is, as the address says it after the job. */
     private function place(): string
     {
-        preg_match('#/jobs/\d+/?([^?\#]*)#', $this->hand->site->driver()->getCurrentURL(), $found);
+        preg_match('#/jobs/\d+/?([^?\#]*)#', $this->hand->site->address(), $found);
 
         return $found[1] ?? '';
     }
@@ -250,8 +252,8 @@ final class WholeJob
         return $this->hand->site->has($selector);
     }
 
-    private function script(string $js): mixed
+    private function first(string $selector, string $attribute): ?string
     {
-        return $this->hand->site->driver()->executeScript($js);
+        return $this->hand->site->attributes($selector, $attribute)[0] ?? null;
     }
 }

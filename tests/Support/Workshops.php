@@ -35,10 +35,12 @@ use App\Models\Values\BracingDecision;
 use App\Models\Workshop;
 use Database\Factories\UserFactory;
 use Illuminate\Support\Facades\Auth;
+use LogicException;
 use NeatSpindle\Core\Fitting\Cockpit\BarSide;
 use NeatSpindle\Core\Fitting\Sensor\BrakeSensing;
 use NeatSpindle\Core\Ground\Measure\LengthText;
 use NeatSpindle\Core\Ground\Measure\LengthUnit;
+use NeatSpindle\Core\Holding\Mount\Stack;
 use NeatSpindle\Core\Holding\Reaction\BodyPosition;
 use NeatSpindle\Core\Holding\Reaction\GapContents;
 use NeatSpindle\Core\Holding\Reaction\Rest;
@@ -128,6 +130,12 @@ final class Workshops
 
             return self::fresh($job);
         }));
+    }
+
+    /** Its stack as it stands. */
+    public static function stack(Job $job): Stack
+    {
+        return OpenJob::of(self::fresh($job))->worksheet()->stack ?? throw new LogicException('This job has no stack.');
     }
 
     public static function fresh(Job $job): Job

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Job;
 
 use App\Bench\Checks;
+use App\Bench\Kept;
 use App\Bench\NextPlace;
 use App\Bench\OpenJob;
 use App\Instruments\Caliper;
@@ -19,6 +20,7 @@ use App\View\Drawings\Detail;
 use App\View\Drawings\SectionView;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\HtmlString;
 use NeatSpindle\Core\Ground\Measure\LengthUnit;
 use NeatSpindle\Core\Ground\Measure\TorqueUnit;
 use NeatSpindle\Core\Measuring\Survey\Spot;
@@ -74,6 +76,14 @@ abstract class JobPage
         $outlook = $this->opened->the(Checks::class)->outlook;
 
         return $outlook === null ? null : new JobHead($outlook, $this->job);
+    }
+
+    /** That verdict and the small section, as they stand in the head of every place; kept, since most places need neither for themselves. */
+    public function headShown(): HtmlString
+    {
+        $drawn = fn (): string => view('job.head', ['page' => $this])->render();
+
+        return new HtmlString(Kept::of($this->opened, "head {$this->unit->value} ".url('/'), $drawn));
     }
 
     /** What comes next in this job, whatever place one looks at. */

@@ -15,16 +15,7 @@
                 </a>
             @endforeach
         </nav>
-        @php($head = $page->head())
-        <a class="head-section" href="{{ $head?->place() ?? route('job.stack', $page->job) }}" title="{{ $head?->why() }}">
-            @if ($page->headSection() !== null)
-                <x-drawing.section :view="$page->headSection()" compact />
-            @endif
-            <span class="head-verdict">
-                @verdict($head?->verdict(), $head?->words() ?? 'No stack yet')
-                @if ($head?->also())<span class="also">{{ $head->also() }}</span>@endif
-            </span>
-        </a>
+        {{ $page->headShown() }}
     </header>
     <main id="main" class="page" hx-swap="innerHTML show:none">
         <h1 class="on-paper h4" aria-hidden="true">{{ $page->title() }}, {{ $page->job->customer_name }}, printed {{ now()->format('j M Y H:i') }}</h1>

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Demo;
+use Tests\Support\Look;
+use Tests\Support\Site;
+use Tests\Support\Views;
+
+it('finds nothing serious, no error and no stranger on a view of the workshop, and reaches all of it by pointer and by keys', function (): void {
+    Demo::week();
+
+    expect(Look::at(Views::workshop()))->toBe([]);
+});
+
+it('finds nothing serious at the door', function (): void {
+    expect(Site::open()->visit('/sign-in')->seriousFaults())->toBe([]);
+});

@@ -18,6 +18,14 @@ final class Keys extends Hand
     /** @var array<string, int> the most Tab presses on the way to a thing, by what it is */
     public array $far = [];
 
+    /** Whether the hand is there, or the thing lies before it. */
+    private const WHERE = <<<'JS'
+        const at = document.activeElement, found = document.querySelector(arguments[0]);
+        if (at === found) return 'here';
+        const isBefore = at !== document.body && found !== null && !at.contains(found) && (at.compareDocumentPosition(found) & Node.DOCUMENT_POSITION_PRECEDING) !== 0;
+        return isBefore ? 'before' : 'after';
+        JS;
+
     public function __construct(private readonly Site $browser)
     {
         parent::__construct($browser);
@@ -91,25 +99,16 @@ final class Keys extends Hand
     private function to(string $selector): void
     {
         for ($pressed = 0; $pressed < 150; $pressed++) {
-            if ($this->browser->driver()->executeScript('return document.activeElement === document.querySelector(arguments[0])', [$selector]) === true) {
+            $way = $this->browser->driver()->executeScript(self::WHERE, [$selector]);
+            if ($way === 'here') {
                 $this->far[$selector] = max($pressed, $this->far[$selector] ?? 0);
 
                 return;
             }
             $this->tabs++;
-            $this->tab($selector);
+            $this->browser->chrome->tabs(1, $way === 'before');
         }
-        throw new RuntimeException("The Tab key never reaches {$selector} on {$this->browser->driver()->getCurrentURL()}.");
-    }
-
-    /** On, or back where the thing lies before where the hand is. */
-    private function tab(string $selector): void
-    {
-        $isBefore = $this->browser->driver()->executeScript(<<<'JS'
-            const at = document.activeElement, found = document.querySelector(arguments[0]);
-            return at !== document.body && found !== null && !at.contains(found) && (at.compareDocumentPosition(found) & Node.DOCUMENT_POSITION_PRECEDING) !== 0;
-            JS, [$selector]) === true;
-        $this->browser->chrome->tabs(1, $isBefore);
+        throw new RuntimeException("The Tab key never reaches {$selector} on {$this->browser->address()}.");
     }
 
     /** Of things of which one is chosen the Tab key reaches that one, and the arrows the others. */

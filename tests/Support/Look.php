@@ -114,7 +114,7 @@ final class Look
 
         $this->site->chrome->size(800, 1000);
         $this->site->driver()->executeScript('document.documentElement.dataset.bsTheme = "dark"');
-        $found["dark {$view}"] = [...$this->site->seriousFaults(), ...$this->found(self::TOO_WIDE)];
+        $found["dark {$view}"] = [...$this->site->seriousFaultsOfItsLook(), ...$this->found(self::TOO_WIDE)];
         $found["by pointer, narrow {$view}"] = $this->found(self::OUT_OF_REACH, $view === '/');
 
         $this->site->chrome->size(390, 844);

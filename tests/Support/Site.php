@@ -36,6 +36,9 @@ final class Site implements Pages
         'meta-viewport-large', 'aria-allowed-role', 'empty-table-header',
     ];
 
+    /** Rules that ask how a thing looks, and not what it is. */
+    private const OF_ITS_LOOK = ['color-contrast', 'link-in-text-block', 'scrollable-region-focusable'];
+
     /** How long is waited for what should come. */
     private const PATIENCE_S = 30;
 
@@ -335,12 +338,38 @@ final class Site implements Pages
     /** @return list<string> what axe-core finds serious or critical on the page at hand */
     public function seriousFaults(): array
     {
+        return $this->faults(['rules' => array_fill_keys(self::NEVER_SERIOUS, ['enabled' => false])]);
+    }
+
+    /**
+     * The same of a page that was looked at before and looks otherwise now: only what is seen anew can have no name, or the
+     * wrong one; how all of it looks is looked at again.
+     *
+     * @return list<string>
+     */
+    public function seriousFaultsOfItsLook(): array
+    {
+        $isAllKnown = $this->driver()->executeScript('return window.wasShown !== undefined && [...document.body.querySelectorAll("*")].every((one) => window.wasShown.has(one) || !one.checkVisibility())');
+
+        return $isAllKnown === true ? $this->faults(['runOnly' => ['type' => 'rule', 'values' => self::OF_ITS_LOOK]]) : $this->seriousFaults();
+    }
+
+    /**
+     * @param  array<string, mixed>  $options
+     * @return list<string>
+     */
+    private function faults(array $options): array
+    {
         if ($this->driver()->executeScript('return typeof axe') === 'undefined') {
             $axe = (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js');
             $this->driver()->executeScript($axe);
         }
         /** @var array{violations: list<array{id: string, impact: string, help: string, nodes: list<array{html: string}>}>} $result */
-        $result = $this->driver()->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run(document, {resultTypes: ["violations"], preload: false, rules: Object.fromEntries(arguments[0].map((id) => [id, {enabled: false}]))}).then(done, e => done({violations: [{id: String(e), impact: "critical", help: "", nodes: []}]}))', [self::NEVER_SERIOUS]);
+        $result = $this->driver()->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1], told = (e) => done({violations: [{id: String(e), impact: 'critical', help: '', nodes: []}]});
+            window.wasShown = new Set([...document.body.querySelectorAll('*')].filter((one) => one.checkVisibility()));
+            axe.run(document, {resultTypes: ['violations'], preload: false, ...arguments[0]}).then(done, told);
+            JS, [$options]);
         $serious = array_filter(
             $result['violations'], fn (array $violation) => in_array($violation['impact'], ['serious', 'critical'], true),
         );

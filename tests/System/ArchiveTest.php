@@ -30,22 +30,30 @@ function nothingLeft(): void
     Storage::deleteDirectory('pictures');
 }
 
-/** Another job like one, with all its rows, somewhat otherwise. */
+/**
+ * A row like one, its notes otherwise.
+ *
+ * @param  array<string, mixed>  $otherwise
+ * @return array<string, mixed>
+ */
+function like(object $row, array $otherwise): array
+{
+    $columns = array_diff_key((array) $row, ['id' => 0]);
+
+    return [...$columns, ...(array_key_exists('note', $columns) ? ['note' => bin2hex(random_bytes(mt_rand(1, 40)))] : []), ...$otherwise];
+}
+
+/** Another job like one, with most of its rows. */
 function another(int $like, int $number): int
 {
-    $copy = function (string $table, object $row, array $otherwise): int {
-        $columns = array_diff_key((array) $row, ['id' => 0]);
-        $words = array_map(fn (mixed $value, string $name) => $name === 'note' ? bin2hex(random_bytes(mt_rand(1, 40))) : $value, $columns, array_keys($columns));
-
-        return DB::table($table)->insertGetId([...array_combine(array_keys($columns), $words), ...$otherwise]);
-    };
+    static $rows = [];
     $job = DB::table('jobs')->where('id', $like)->sole();
-    $bike = DB::table('bikes')->where('id', $job->bike_id)->sole();
-    $id = $copy('jobs', $job, ['number' => $number, 'bike_id' => $copy('bikes', $bike, ['label' => "Bike {$number} “ü”"]), 'before_id' => mt_rand(0, 9) === 0 ? $like : null]);
-    foreach (array_keys(ArchiveTables::ALL, 'job_id', true) as $table) {
-        foreach (DB::table($table)->where('job_id', $like)->get() as $row) {
-            mt_rand(0, 9) === 0 || $table === 'pictures' || $copy($table, $row, ['job_id' => $id]);
-        }
+    $bike = DB::table('bikes')->insertGetId(like(DB::table('bikes')->where('id', $job->bike_id)->sole(), ['label' => "Bike {$number} “ü”"]));
+    $id = DB::table('jobs')->insertGetId(like($job, ['number' => $number, 'bike_id' => $bike, 'before_id' => mt_rand(0, 9) === 0 ? $like : null]));
+    foreach (array_diff(array_keys(ArchiveTables::ALL, 'job_id', true), ['pictures']) as $table) {
+        $rows[$table] ??= DB::table($table)->where('job_id', $like)->get()->all();
+        $most = array_filter($rows[$table], fn (): bool => mt_rand(0, 9) !== 0);
+        DB::table($table)->insert(array_values(array_map(fn (object $row) => like($row, ['job_id' => $id]), $most)));
     }
 
     return $id;

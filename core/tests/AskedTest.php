@@ -21,7 +21,10 @@ it('says what is asked otherwise than it was, and holds against nobody what was 
     'another band' => [['torque_nm' => [8, 11]], ['the band: 8.0 to 11.0 N·m then, 8.0 to 10.0 N·m now']],
     'a band nobody knew' => [['torque_nm' => null], ['the band: not known then, 8.0 to 10.0 N·m now']],
     'another compound' => [['compound' => null], ['on it: nothing then, grease, a thin film now']],
-    'what cannot be read' => [['things' => 'x', 'torque_nm' => ['a'], 'compound' => 7], ['the band: not known then, 8.0 to 10.0 N·m now', 'on it: nothing then, grease, a thin film now']],
+    'what cannot be read' => [
+        ['things' => 'x', 'torque_nm' => ['a'], 'compound' => 7],
+        ['the band: not known then, 8.0 to 10.0 N·m now', 'on it: nothing then, grease, a thin film now'],
+    ],
 ]);
 
 it('says a band in the unit of who reads it', function (): void {
@@ -43,7 +46,10 @@ it('lets no tick stand under another part, at whichever step of a sheet', functi
         foreach (array_keys($step->takes) as $what) {
             $other = Asked::of([...$step->takes, $what => 'another'], null, null);
             $ticks = Ticks::of($sheet, $done, [], [], [...$asked, $step->code => $other]);
-            $rests = array_filter($sheet->steps, fn (BuildStep $one) => $one->code === $step->code || in_array($step->code, $sheet->allBefore($one->code), true));
+            $rests = array_filter(
+                $sheet->steps,
+                fn (BuildStep $one) => $one->code === $step->code || in_array($step->code, $sheet->allBefore($one->code), true),
+            );
             expect(array_keys($ticks->reopened))->toEqualCanonicalizing(array_column($rests, 'code'));
             $tried++;
         }

@@ -20,15 +20,26 @@ use NeatSpindle\Core\Tests\Cases;
 /** @return list<string> rests that suit */
 function restsFor(BikeKind $kind, FrameMaterial $material = FrameMaterial::Aluminium, BodyPosition $position = BodyPosition::Below): array
 {
-    return array_values(array_map(fn (Rest $rest) => $rest->value, array_filter(Rest::cases(), fn (Rest $rest) => $rest->objection($kind, $material, $position) === null)));
+    return array_values(
+        array_map(
+            fn (Rest $rest) => $rest->value,
+            array_filter(Rest::cases(), fn (Rest $rest) => $rest->objection($kind, $material, $position) === null),
+        ),
+    );
 }
 
 it('offers only rests this frame has', function (BikeKind $kind, FrameMaterial $material, BodyPosition $position, array $rests): void {
     expect(restsFor($kind, $material, $position))->toEqualCanonicalizing($rests);
 })->with([
-    'a hardtail' => [BikeKind::Diamond, FrameMaterial::Aluminium, BodyPosition::Below, ['frame', 'block', 'tube_band', 'strut', 'stay_clamp']],
-    'its body behind the shell' => [BikeKind::Diamond, FrameMaterial::Steel, BodyPosition::Behind, ['strut', 'seat_tube_clamp', 'stay_clamp']],
-    'its body above the shell' => [BikeKind::Diamond, FrameMaterial::Steel, BodyPosition::Above, ['strut', 'seat_tube_clamp', 'stay_clamp', 'seat_pad']],
+    'a hardtail' => [
+        BikeKind::Diamond, FrameMaterial::Aluminium, BodyPosition::Below, ['frame', 'block', 'tube_band', 'strut', 'stay_clamp'],
+    ],
+    'its body behind the shell' => [
+        BikeKind::Diamond, FrameMaterial::Steel, BodyPosition::Behind, ['strut', 'seat_tube_clamp', 'stay_clamp'],
+    ],
+    'its body above the shell' => [
+        BikeKind::Diamond, FrameMaterial::Steel, BodyPosition::Above, ['strut', 'seat_tube_clamp', 'stay_clamp', 'seat_pad'],
+    ],
     'a carbon frame' => [BikeKind::Diamond, FrameMaterial::Carbon, BodyPosition::Below, ['frame', 'block', 'strut']],
     'a tadpole trike' => [BikeKind::TadpoleTrike, FrameMaterial::Aluminium, BodyPosition::Below, ['strut', 'boom_clamp']],
     'a box bike' => [BikeKind::BoxCargo, FrameMaterial::Steel, BodyPosition::Below, ['strut', 'stay_clamp']],
@@ -42,7 +53,9 @@ it('always leaves something a body can rest on', function (BikeKind $kind): void
     }
 })->with(BikeKind::cases());
 
-it('stops for something soft in the gap, unless what holds the body is not there', function (GapContents $gap, ?Rest $rest, bool $stops): void {
+it('stops for something soft in the gap, unless what holds the body is not there', function (
+    GapContents $gap, ?Rest $rest, bool $stops
+): void {
     $bracing = new Bracing(null, $rest, $gap, 100.0);
     expect($bracing->stop() !== null)->toBe($stops);
 })->with([
@@ -80,7 +93,9 @@ it('leaves it to the maker of a carbon frame whether something may bear on it, a
     'the maker was asked' => [Rest::Strut, 'Letter of the maker, 3 March', false],
 ]);
 
-it('takes the clamp that fits a tube, or the next with a shim of at most a millimetre, or has it ordered', function (float $diameter, ?string $size, float $shim): void {
+it('takes the clamp that fits a tube, or the next with a shim of at most a millimetre, or has it ordered', function (
+    float $diameter, ?string $size, float $shim
+): void {
     $clamp = TubeClamp::for($diameter);
     expect($clamp->size?->name)->toBe($size)->and($clamp->shim)->toEqualWithDelta($shim, 0.01)->and($clamp->words())->not->toBe('');
 })->with([

@@ -21,7 +21,10 @@ function brakeOf(BrakeKind $kind, ?float $rotor = null, int $wheels = 1): WheelB
 }
 
 it('stops as far as mass, speed, weather and the size of the rotor make it', function (): void {
-    $braking = fn (float $mass, float $kmh, float $rotor) => new Braking(brakeOf(BrakeKind::DiscHydraulic, $rotor), brakeOf(BrakeKind::DiscHydraulic, $rotor), BikeKind::LongTail, new Load($mass), $kmh / 3.6);
+    $braking = fn (float $mass, float $kmh, float $rotor) => new Braking(
+        brakeOf(BrakeKind::DiscHydraulic, $rotor), brakeOf(BrakeKind::DiscHydraulic, $rotor), BikeKind::LongTail, new Load($mass),
+        $kmh / 3.6,
+    );
     foreach (Weather::cases() as $weather) {
         foreach ([90.0, 140.0, 200.0] as $mass) {
             foreach ([15.0, 25.0, 45.0] as $kmh) {
@@ -30,7 +33,8 @@ it('stops as far as mass, speed, weather and the size of the rotor make it', fun
                     expect($braking($mass + 40, $kmh, $rotor)->distance($weather))->toBeGreaterThanOrEqual($one)
                         ->and($braking($mass, $kmh + 5, $rotor)->distance($weather))->toBeGreaterThan($one)
                         ->and($braking($mass, $kmh, $rotor + 20)->distance($weather))->toBeLessThanOrEqual($one)
-                        ->and($braking($mass, $kmh, $rotor)->distance(Weather::Wet))->toBeGreaterThanOrEqual($braking($mass, $kmh, $rotor)->distance(Weather::Dry));
+                        ->and($braking($mass, $kmh, $rotor)->distance(Weather::Wet))
+                        ->toBeGreaterThanOrEqual($braking($mass, $kmh, $rotor)->distance(Weather::Dry));
                 }
             }
         }
@@ -38,7 +42,9 @@ it('stops as far as mass, speed, weather and the size of the rotor make it', fun
 });
 
 it('takes the distance from the reaction and the slowing, and no more than tyre and balance give', function (): void {
-    $strong = new Braking(brakeOf(BrakeKind::DiscHydraulic, 203.0), brakeOf(BrakeKind::DiscHydraulic, 203.0), BikeKind::Diamond, new Load(100.0), 25 / 3.6);
+    $strong = new Braking(
+        brakeOf(BrakeKind::DiscHydraulic, 203.0), brakeOf(BrakeKind::DiscHydraulic, 203.0), BikeKind::Diamond, new Load(100.0), 25 / 3.6,
+    );
     expect($strong->slowing(Weather::Dry))->toEqualWithDelta(0.6 * 9.81, 1e-9)
         ->and($strong->distance(Weather::Dry))->toEqualWithDelta(25 / 3.6 * 0.8 + (25 / 3.6) ** 2 / (2 * 0.6 * 9.81), 1e-9)
         ->and($strong->slowing(Weather::Wet))->toEqualWithDelta(0.45 * 9.81, 1e-9);
@@ -52,13 +58,16 @@ it('takes the distance from the reaction and the slowing, and no more than tyre 
 });
 
 it('finds weak what is weak, and says how far, how hot, and what it assumes', function (): void {
-    $of = fn (WheelBrake $brake, float $mass, float $kmh, float $grade) => BrakeEstimate::of($brake, $brake, BikeKind::LongTail, new Load($mass), $kmh / 3.6, 600.0, $grade);
+    $of = fn (WheelBrake $brake, float $mass, float $kmh, float $grade) => BrakeEstimate::of(
+        $brake, $brake, BikeKind::LongTail, new Load($mass), $kmh / 3.6, 600.0, $grade,
+    );
     $good = $of(brakeOf(BrakeKind::DiscHydraulic, 203.0), 115.0, 25.0, 4.0);
     expect($good->verdict())->toBe(Verdict::Clear)->and($good->objection())->toBeNull()
         ->and($good->after->distance(Weather::Dry))->toBeGreaterThan($good->before->distance(Weather::Dry))
         ->and($good->warmer()[1])->toBeGreaterThan($good->warmer()[0]);
     $weak = $of(brakeOf(BrakeKind::Coaster), 220.0, 45.0, 10.0);
-    expect($weak->verdict())->toBe(Verdict::Fails)->and($weak->objection())->toContain('Estimated: ')->toContain('dry')->toContain('wet')->toContain('K warmer than the air')
+    expect($weak->verdict())->toBe(Verdict::Fails)
+        ->and($weak->objection())->toContain('Estimated: ')->toContain('dry')->toContain('wet')->toContain('K warmer than the air')
         ->and(implode(' ', $weak->assumptions()))->toContain('20 km/h')->toContain('45 km/h')->toContain('10 % downhill');
     foreach ([$good, $weak] as $estimate) {
         expect(strtolower($estimate->objection().implode(' ', $estimate->assumptions())))->not->toContain('safe')->not->toContain('legal');
@@ -74,14 +83,17 @@ it('knows how far the body hangs over the floor in every state that was measured
         ->and($below->verdict())->toBe(Verdict::Clear);
     $deep = GroundClearance::of(['bottomed' => Measurement::within(204.0, 1.0)] + $axis, 40, BodyPosition::Below, 210.0);
     expect($deep?->verdict())->toBe(Verdict::Tight)
-        ->and(GroundClearance::of(['bottomed' => Measurement::within(203.0, 1.0)], 40, BodyPosition::Below, 210.0)?->verdict())->toBe(Verdict::Fails);
+        ->and(GroundClearance::of(['bottomed' => Measurement::within(203.0, 1.0)], 40, BodyPosition::Below, 210.0)?->verdict())
+        ->toBe(Verdict::Fails);
     $above = GroundClearance::of($axis, 40, BodyPosition::Above, 210.0);
     expect($above?->after()['free']->value)->toBe($above?->before()['free']->value)
         ->and(GroundClearance::of($axis, 40, BodyPosition::Below, null))->toBeNull()
         ->and(GroundClearance::of([], 40, BodyPosition::Below, 210.0))->toBeNull();
 });
 
-it('asks for five millimetres where a sprung rear end moves, beyond the doubt of both readings', function (?float $ridden, ?float $bottomed, ?Verdict $verdict, string $says): void {
+it('asks for five millimetres where a sprung rear end moves, beyond the doubt of both readings', function (
+    ?float $ridden, ?float $bottomed, ?Verdict $verdict, string $says
+): void {
     $of = fn (?float $room) => $room === null ? null : Measurement::within($room, 0.5);
     $swing = new Swing($of($ridden), $of($bottomed));
     expect($swing->verdict())->toBe($verdict)->and((string) $swing->objection())->toContain($says);

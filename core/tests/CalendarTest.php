@@ -41,11 +41,15 @@ function someone(string $code, bool $judges): Person
 function planOf(array $rests, int $people = 2, ?Minutes $minutes = null, ?int $partsAt = null, ?int $stands = null): Plan
 {
     $jobs = array_map(fn (int $i, RestOfJob $rest) => new JobToPlan(
-        "j{$i}", null, array_map(fn (JobTask $task) => $task->task, $rest->tasks(new Terms($minutes ?? Minutes::usual(), planFrom(), $partsAt))),
+        "j{$i}", null, array_map(
+            fn (JobTask $task) => $task->task, $rest->tasks(new Terms($minutes ?? Minutes::usual(), planFrom(), $partsAt)),
+        ),
     ), array_keys($rests), $rests);
     $hours = new OpeningHours(array_fill_keys([0, 1, 2, 3, 4], NINE_TO_FIVE));
 
-    return Schedule::of(new Workshop(planFrom(), $hours, array_map(fn (int $i) => someone("p{$i}", $i === 0), range(0, $people - 1)), $jobs, $stands));
+    return Schedule::of(
+        new Workshop(planFrom(), $hours, array_map(fn (int $i) => someone("p{$i}", $i === 0), range(0, $people - 1)), $jobs, $stands),
+    );
 }
 
 /** Any rest of a job, drawn with a seed. */
@@ -57,14 +61,21 @@ function anyRest(int $seed): RestOfJob
         $pieces[$kind->value] = mt_rand(0, 2) === 0 ? 0 : mt_rand(1, 6);
     }
 
-    return new RestOfJob($pieces, awaitsParts: mt_rand(0, 1) === 1, cures: mt_rand(0, 1) === 1, curedAt: mt_rand(0, 2) === 0 ? planFrom() + mt_rand(0, 2_000) : null);
+    return new RestOfJob(
+        $pieces, awaitsParts: mt_rand(0, 1) === 1, cures: mt_rand(0, 1) === 1,
+        curedAt: mt_rand(0, 2) === 0 ? planFrom() + mt_rand(0, 2_000) : null,
+    );
 }
 
 it('has the tasks of a job in the order of the hand, each after the one before, the ride once it has cured', function (): void {
     $tasks = RestOfJob::untouched()->tasks(usual());
-    expect(array_column($tasks, 'code'))->toBe(['survey', 'strip', 'bare', 'choose', 'dry', 'gap', 'body', 'torque', 'drive', 'routes', 'stand', 'cure', 'ride', 'hand-over']);
+    expect(array_column($tasks, 'code'))
+        ->toBe([
+            'survey', 'strip', 'bare', 'choose', 'dry', 'gap', 'body', 'torque', 'drive', 'routes', 'stand', 'cure', 'ride', 'hand-over',
+        ]);
     $byCode = array_column($tasks, 'task', 'code');
-    expect($byCode['ride']->after)->toBe(['stand', 'cure'])->and($byCode['cure']->after)->toBe(['torque'])->and($byCode['cure']->minutes)->toBe(1_440)
+    expect($byCode['ride']->after)->toBe(['stand', 'cure'])->and($byCode['cure']->after)->toBe(['torque'])
+        ->and($byCode['cure']->minutes)->toBe(1_440)
         ->and($byCode['ride']->skill)->toBe('ride')->and($byCode['strip']->minutes)->toBe(54);
     $built = (new RestOfJob(['stand' => 2, 'ride' => 1, 'hand-over' => 1], curedAt: planFrom() + 300))->tasks(usual());
     expect(array_column($built, 'code'))->toBe(['stand', 'cure', 'ride', 'hand-over'])->and($built[1]->task->minutes)->toBe(300);
@@ -76,16 +87,20 @@ it('says no date where a decision has no end, and waits for parts as long as was
     $rest = new RestOfJob(['dry' => 1, 'torque' => 1], awaitsParts: true);
     $named = planOf([$rest], partsAt: (int) WallClock::time('2026-12-03T00:00'))->jobs[0];
     $usual = planOf([$rest])->jobs[0];
-    expect(WallClock::dayText(intdiv((int) $named->done, WallClock::DAY)))->toBe('2026-12-03')->and(WallClock::dayText(intdiv((int) $usual->done, WallClock::DAY)))->toBe('2026-12-07');
+    expect(WallClock::dayText(intdiv((int) $named->done, WallClock::DAY)))->toBe('2026-12-03')
+        ->and(WallClock::dayText(intdiv((int) $usual->done, WallClock::DAY)))->toBe('2026-12-07');
 });
 
 it('learns what pieces take once it knows enough of them, and plans the careful date with the upper quarter', function (): void {
     $minutes = Minutes::learned(['torque' => [4.0, 6.0, 8.0, 10.0, 30.0], 'strip' => [1.0, 1.0]]);
-    expect($minutes->of(WorkKind::Torque, 3))->toBe(24)->and($minutes->careful()->of(WorkKind::Torque, 3))->toBe(30)->and($minutes->known(WorkKind::Torque))->toBe([8.0, 10.0, 5])
-        ->and($minutes->of(WorkKind::Strip, 2))->toBe(12)->and($minutes->known(WorkKind::Strip))->toBeNull()->and($minutes->careful()->of(WorkKind::Strip, 2))->toBe(17);
+    expect($minutes->of(WorkKind::Torque, 3))->toBe(24)->and($minutes->careful()->of(WorkKind::Torque, 3))->toBe(30)
+        ->and($minutes->known(WorkKind::Torque))->toBe([8.0, 10.0, 5])
+        ->and($minutes->of(WorkKind::Strip, 2))->toBe(12)->and($minutes->known(WorkKind::Strip))->toBeNull()
+        ->and($minutes->careful()->of(WorkKind::Strip, 2))->toBe(17);
     for ($seed = 0; $seed < 50; $seed++) {
         $rests = array_map(anyRest(...), range($seed, $seed + 2));
-        expect(planOf([$rests[0]], minutes: Minutes::usual()->careful())->jobs[0]->done ?? 0)->toBeGreaterThanOrEqual(planOf([$rests[0]])->jobs[0]->done ?? 0);
+        expect(planOf([$rests[0]], minutes: Minutes::usual()->careful())->jobs[0]->done ?? 0)
+            ->toBeGreaterThanOrEqual(planOf([$rests[0]])->jobs[0]->done ?? 0);
     }
 });
 
@@ -128,7 +143,8 @@ it('is kept and read again as it was', function (): void {
 });
 
 it('plans by promise, but what was put before another just before it, however far that goes', function (): void {
-    expect(Turns::of([1 => 20, 2 => null, 3 => 10, 4 => 30, 5 => 20], [4 => 1, 2 => 4]))->toBe([2 => 20, 4 => 20, 1 => 20, 3 => 10, 5 => 20])
+    expect(Turns::of([1 => 20, 2 => null, 3 => 10, 4 => 30, 5 => 20], [4 => 1, 2 => 4]))
+        ->toBe([2 => 20, 4 => 20, 1 => 20, 3 => 10, 5 => 20])
         ->and(Turns::of([1 => 20, 2 => 10], [1 => 99, 98 => 2]))->toBe([1 => 20, 2 => 10]);
     // A circle that two people made at one time is none; what hangs on it stays before what it was put before.
     expect(Turns::of([1 => 3, 2 => 2, 3 => 9], [1 => 2, 2 => 1, 3 => 1]))->toBe([3 => 3, 1 => 3, 2 => 2])
@@ -139,17 +155,31 @@ it('plans by promise, but what was put before another just before it, however fa
 it('waits for what lies in other hands before the work that needs it, for ever where nobody can name a day', function (): void {
     $rest = new RestOfJob(['strip' => 1, 'drive' => 1, 'hand-over' => 1]);
     $wheel = fn (?string $day, string $since = '2026-11-30') => new Elsewhere(
-        'elsewhere-1', ElsewhereKind::Shop, 'front wheel', WorkKind::Drive, (int) WallClock::day($since), $day === null ? null : WallClock::day($day),
+        'elsewhere-1', ElsewhereKind::Shop, 'front wheel', WorkKind::Drive, (int) WallClock::day($since), $day === null
+            ? null
+            : WallClock::day($day),
     );
-    $done = fn (Elsewhere ...$away): ?string => ($at = planWith($rest, $away)->done) === null ? null : WallClock::dayText(intdiv($at - 1, WallClock::DAY));
-    expect($done())->toBe('2026-11-30')->and($done($wheel('2026-12-02')))->toBe('2026-12-02')->and($done($wheel('2026-11-01')))->toBe('2026-11-30')
-        ->and($done($wheel(null)))->toBe('2026-12-07')->and($done($wheel(null, '2026-11-25')))->toBe('2026-12-02')->and($done($wheel(null, '2026-11-01')))->toBe('2026-11-30')
-        ->and($done(new Elsewhere('elsewhere-2', ElsewhereKind::Customer, 'which colour', WorkKind::Strip, (int) WallClock::day('2026-11-01'), null)))->toBeNull();
+    $done = fn (Elsewhere ...$away): ?string => ($at = planWith($rest, $away)->done) === null
+        ? null
+        : WallClock::dayText(intdiv($at - 1, WallClock::DAY));
+    expect($done())->toBe('2026-11-30')->and($done($wheel('2026-12-02')))->toBe('2026-12-02')
+        ->and($done($wheel('2026-11-01')))->toBe('2026-11-30')
+        ->and($done($wheel(null)))->toBe('2026-12-07')->and($done($wheel(null, '2026-11-25')))->toBe('2026-12-02')
+        ->and($done($wheel(null, '2026-11-01')))->toBe('2026-11-30')
+        ->and(
+            $done(
+                new Elsewhere(
+                    'elsewhere-2', ElsewhereKind::Customer, 'which colour', WorkKind::Strip, (int) WallClock::day('2026-11-01'), null,
+                ),
+            ),
+        )
+        ->toBeNull();
     $codes = array_map(fn (object $one): string => $one->task->code, planWith($rest, [$wheel('2026-12-02')])->tasks);
     expect($codes)->toBe(['strip', 'elsewhere-1', 'drive', 'hand-over']);
     // Work that is done already waits for nothing; the next that is left does.
     $late = planWith(new RestOfJob(['hand-over' => 1]), [$wheel('2026-12-02')]);
-    expect(WallClock::dayText(intdiv((int) $late->done, WallClock::DAY)))->toBe('2026-12-02')->and($late->tasks[1]->task->after)->toBe(['elsewhere-1']);
+    expect(WallClock::dayText(intdiv((int) $late->done, WallClock::DAY)))->toBe('2026-12-02')
+        ->and($late->tasks[1]->task->after)->toBe(['elsewhere-1']);
 });
 
 it('gives work to whoever is named, and to nobody who cannot do it', function (): void {
@@ -157,7 +187,8 @@ it('gives work to whoever is named, and to nobody who cannot do it', function ()
     $plan = planWith($rest, [], ['strip' => 'p1']);
     expect(array_column($plan->tasks, 'who'))->toBe(['p1', 'p0'])
         ->and(array_column(planWith($rest)->tasks, 'who'))->toBe(['p0', 'p0'])
-        ->and(array_column(WorkKind::doneBy(false, [WorkKind::Routes]), 'value'))->not->toContain('routes')->not->toContain('ride')->toContain('strip');
+        ->and(array_column(WorkKind::doneBy(false, [WorkKind::Routes]), 'value'))->not->toContain('routes')->not->toContain('ride')
+        ->toContain('strip');
 });
 
 /**
@@ -169,7 +200,9 @@ function planWith(RestOfJob $rest, array $away = [], array $hands = []): Planned
     $tasks = array_column($rest->tasks(new Terms(Minutes::usual(), planFrom(), elsewhere: $away, hands: $hands)), 'task');
 
     return Schedule::of(new Workshop(
-        planFrom(), new OpeningHours(array_fill_keys([0, 1, 2, 3, 4], NINE_TO_FIVE)), [someone('p0', true), someone('p1', false)], [new JobToPlan('j', null, $tasks)],
+        planFrom(), new OpeningHours(
+            array_fill_keys([0, 1, 2, 3, 4], NINE_TO_FIVE),
+        ), [someone('p0', true), someone('p1', false)], [new JobToPlan('j', null, $tasks)],
     ))->jobs[0];
 }
 

@@ -67,10 +67,17 @@ function anyLeads(bool $isOneShort): array
         return $short-- === 0 ? 100.0 : 1400.0;
     };
     $runs = [
-        new Run('main harness', RunKind::Signal, 'bar', 'motor', $supply(), 'eight'), new Run('keypad', RunKind::Signal, 'keypad', 'bar', $supply(), 'five'),
-        new Run('speed sensor', RunKind::Signal, 'motor', 'stay', $supply(), 'three'), new Run('battery lead', RunKind::Power, 'battery', 'motor', $supply(), 'power'),
+        new Run(
+            'main harness', RunKind::Signal, 'bar', 'motor', $supply(), 'eight',
+        ), new Run('keypad', RunKind::Signal, 'keypad', 'bar', $supply(), 'five'),
+        new Run('speed sensor', RunKind::Signal, 'motor', 'stay', $supply(), 'three'), new Run(
+            'battery lead', RunKind::Power, 'battery', 'motor', $supply(), 'power',
+        ),
     ];
-    $edges = [new Edge('keypad', 'bar', 320.0), new Edge('bar', 'battery', 600.0), new Edge('battery', 'motor', 320.0), new Edge('motor', 'stay', 330.0)];
+    $edges = [
+        new Edge('keypad', 'bar', 320.0), new Edge('bar', 'battery', 600.0), new Edge('battery', 'motor', 320.0),
+        new Edge('motor', 'stay', 330.0),
+    ];
 
     return RoutePlan::of(new Routing(BodyHold::Frame, Allowances::usual(), $edges, $runs))->routes;
 }
@@ -97,7 +104,9 @@ it('hands none of a careless person’s bikes over without an owner’s decision
     $left = $kept = array_fill_keys(['nothing', 'lead', 'part', 'pack', 'condition', 'tight'], 0);
     $pack = PackTrial::of(
         new PackPapers('long', 'Long', 380.0, 78.0, 92.0, 3.0, 48.0, 500.0), new PackSetting(
-            PackSite::Rack, fixing: Fixing::RackBolts, floor: new Floor(400.0, 140.0, 25.0), seen: array_fill_keys(array_column(PackSite::Rack->checks(), 'value'), true),
+            PackSite::Rack, fixing: Fixing::RackBolts, floor: new Floor(400.0, 140.0, 25.0), seen: array_fill_keys(
+                array_column(PackSite::Rack->checks(), 'value'), true,
+            ),
         ), FrameMaterial::Steel, null, VoltageRange::only(48.0), 18.0,
     );
     while ($jobs < (int) (getenv('CARELESS_JOBS') ?: 2_000)) {
@@ -110,8 +119,12 @@ it('hands none of a careless person’s bikes over without an owner’s decision
             continue;
         }
         $jobs++;
-        $needs = JobNeeds::of($sheet, $build, $circumstances, new Packed([]), [], Shortage::of($sheet->recipe, $sheet->job->catalogue->drawer));
-        $fetched = array_values(array_filter($needs, fn (Need $need) => $need->origin === Origin::Shop && ! str_starts_with($need->what, 'Lead of')));
+        $needs = JobNeeds::of(
+            $sheet, $build, $circumstances, new Packed([]), [], Shortage::of($sheet->recipe, $sheet->job->catalogue->drawer),
+        );
+        $fetched = array_values(
+            array_filter($needs, fn (Need $need) => $need->origin === Origin::Shop && ! str_starts_with($need->what, 'Lead of')),
+        );
         $away = $wanting === 'part' ? $fetched[mt_rand(0, count($fetched) - 1)] : null;
         $here = array_map(fn (Need $need) => $need->mark(), array_filter($fetched, fn (Need $need) => $need !== $away));
         $unseen = $wanting === 'condition' ? array_slice(Subject::cases(), mt_rand(0, count(Subject::cases()) - 1)) : [];
@@ -121,7 +134,11 @@ it('hands none of a careless person’s bikes over without an owner’s decision
         $open = $isOwnerHere ? [] : $lacks;
         [$done, $isLoose] = carelesslyTicked($build, $sheet->stack->verdict, $open);
         $undone = array_values(array_filter($build->steps, fn (BuildStep $step) => ! in_array($step->code, $done, true)));
-        $mayGo = HandOver::of(null, array_map(fn (Answer $answer) => new Hold($answer->why, $answer->concern->putRight()), $outlook->standing()), $undone, [], $open, [])->mayGo();
+        $mayGo = HandOver::of(
+            null, array_map(fn (Answer $answer) => new Hold($answer->why, $answer->concern->putRight()), $outlook->standing()), $undone, [],
+            $open, [],
+        )
+            ->mayGo();
         expect($isLoose)->toBeFalse('a figure below its band was taken for done');
         expect($mayGo && $wanting !== 'nothing' && ! $isOwnerHere)->toBeFalse("left although {$wanting} was wanting");
         $mayGo ? $left[$wanting]++ : $kept[$wanting]++;

@@ -20,7 +20,10 @@ use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 
 function hasOnTheBar(Circumstances $circumstances, string $name): bool
 {
-    return array_filter([...$circumstances->wiring->routes, ...$circumstances->wiring->unlaid], fn (RunRoute|Run $one) => ($one instanceof Run ? $one : $one->run)->name === $name) !== []
+    return array_filter(
+        [...$circumstances->wiring->routes, ...$circumstances->wiring->unlaid],
+        fn (RunRoute|Run $one) => ($one instanceof Run ? $one : $one->run)->name === $name,
+    ) !== []
         || array_filter($circumstances->wiring->cockpit->fixtures ?? [], fn (Fixture $one) => $one->kind->value === $name) !== [];
 }
 
@@ -34,22 +37,37 @@ function belonging(Worksheet $worksheet, Circumstances $circumstances): array
     $drivesBikes = ($circumstances->found->answers[Spot::DriveChain->value] ?? null) === 'bikes' && $mount === 'twin-plate';
 
     return [
-        'boom' => str_contains($said, 'boom'), 'trut' => str_contains($said, 'strut'), 'chainstays, loose' => str_contains($said, 'stays’ clamp'),
-        'Clamp on the seat tube' => str_contains($said, 'seat tube’s clamp'), 'Pad to seat tube' => str_contains($said, 'its pad'), 'Band ' => str_contains($said, 'band'),
+        'boom' => str_contains($said, 'boom'), 'trut' => str_contains($said, 'strut'),
+        'chainstays, loose' => str_contains($said, 'stays’ clamp'),
+        'Clamp on the seat tube' => str_contains($said, 'seat tube’s clamp'), 'Pad to seat tube' => str_contains($said, 'its pad'),
+        'Band ' => str_contains($said, 'band'),
         'against the block' => str_contains($said, 'block'), 'against the down tube' => str_contains($said, 'down tube'),
-        'ock ring' => $mount === 'sleeve' && $worksheet->job->kit->motor->held->nut() !== null && ($worksheet->job->kit->motor->held->lockring ?? null) !== null,
-        'sleeve’s thread' => $mount === 'sleeve', 'oke’s' => $mount === 'yoke', 'Yoke' => $mount === 'yoke', 'pinion' => $mount === 'twin-plate',
+        'ock ring' => $mount === 'sleeve' && $worksheet->job->kit->motor->held
+            ->nut() !== null && ($worksheet->job->kit->motor->held->lockring ?? null) !== null,
+        'sleeve’s thread' => $mount === 'sleeve', 'oke’s' => $mount === 'yoke', 'Yoke' => $mount === 'yoke',
+        'pinion' => $mount === 'twin-plate',
         'First chain' => $mount === 'twin-plate' && ! $drivesBikes, 'bike’s chain over' => $drivesBikes,
-        'erailleur' => ! $worksheet->job->bike->rear->hasOneCog(), 'argest cog' => ! $worksheet->job->bike->rear->hasOneCog(), 'mallest cog' => ! $worksheet->job->bike->rear->hasOneCog(),
-        'cassette' => $drivesBikes && ! $worksheet->job->bike->rear->hasOneCog(), 'Whole chain' => $fitted->keepsChain, 'never opened' => $fitted->keepsChain || $drivesBikes,
-        'link by link' => ! $fitted->keepsChain && ! $drivesBikes, 'Guard' => $fitted->hasGuard, 'bucket' => $fitted->hasBucket, 'Kickstand' => $fitted->hasKickstand,
-        'nsert' => $worksheet->job->kit->insert !== null, 'spider' => $circumstances->fastening->ringFitting->mounting?->spider !== null, 'Cable guide:' => $circumstances->found->guide->task() !== null,
+        'erailleur' => ! $worksheet->job->bike->rear->hasOneCog(), 'argest cog' => ! $worksheet->job->bike->rear
+            ->hasOneCog(), 'mallest cog' => ! $worksheet->job->bike->rear->hasOneCog(),
+        'cassette' => $drivesBikes && ! $worksheet->job->bike->rear
+            ->hasOneCog(), 'Whole chain' => $fitted->keepsChain, 'never opened' => $fitted->keepsChain || $drivesBikes,
+        'link by link' => ! $fitted->keepsChain
+            && ! $drivesBikes, 'Guard' => $fitted->hasGuard, 'bucket' => $fitted->hasBucket, 'Kickstand' => $fitted->hasKickstand,
+        'nsert' => $worksheet->job->kit->insert !== null, 'spider' => $circumstances->fastening->ringFitting->mounting?->spider !== null, 'Cable guide:' => $circumstances->found->guide
+            ->task() !== null,
         'filed off' => $circumstances->found->cures !== [],
-        'eypad' => hasOnTheBar($circumstances, 'keypad'), 'hrottle' => hasOnTheBar($circumstances, 'throttle'), 'old brake lever' => $lever !== null,
-        'Hose o' => $lever?->make->hasHose() === true, 'able slack, then off' => $lever !== null && ! $lever->make->hasHose(), 'its switch clicks' => $lever?->make->hasSwitch() === true,
-        'where something is stuck on' => $circumstances->wiring->sensors?->brakes->of(BarSide::Left) === BrakeSensing::StickOn, 'sensor in the cable' => $circumstances->wiring->sensors?->brakes->of(BarSide::Left) === BrakeSensing::InCable,
-        'through the sensor' => $circumstances->wiring->sensors?->hasGearSensor === true, 'Mend: ' => in_array(Remedy::Mend, $circumstances->found->mending, true),
-        'Replace: ' => in_array(Remedy::Replace, $circumstances->found->mending, true), 'Old chain' => $circumstances->found->fitsOldChain($worksheet->chain),
+        'eypad' => hasOnTheBar($circumstances, 'keypad'), 'hrottle' => hasOnTheBar($circumstances, 'throttle'),
+        'old brake lever' => $lever !== null,
+        'Hose o' => $lever?->make->hasHose() === true, 'able slack, then off' => $lever !== null && ! $lever->make
+            ->hasHose(), 'its switch clicks' => $lever?->make->hasSwitch() === true,
+        'where something is stuck on' => $circumstances->wiring->sensors?->brakes
+            ->of(BarSide::Left) === BrakeSensing::StickOn, 'sensor in the cable' => $circumstances->wiring->sensors?->brakes
+            ->of(BarSide::Left) === BrakeSensing::InCable,
+        'through the sensor' => $circumstances->wiring->sensors?->hasGearSensor === true, 'Mend: ' => in_array(
+            Remedy::Mend, $circumstances->found->mending, true,
+        ),
+        'Replace: ' => in_array(Remedy::Replace, $circumstances->found->mending, true), 'Old chain' => $circumstances->found
+            ->fitsOldChain($worksheet->chain),
     ];
 }
 
@@ -62,7 +80,10 @@ function readsWrong(BuildSheet $sheet, Worksheet $worksheet, Circumstances $circ
             return "{$step->code} needs what is not done: ".implode(', ', array_diff($step->after, $done));
         }
         if ($step->fastener !== null) {
-            if (($step->band === null) === ($step->lacks($step->band?->torque->middle() ?? 10.0, false, 'because') === null) || $step->lacks(null, true, null) === null) {
+            if (
+                ($step->band === null) === ($step->lacks($step->band?->torque->middle() ?? 10.0, false, 'because') === null) || $step
+                    ->lacks(null, true, null) === null
+            ) {
                 return "{$step->code} has neither a band nor a question";
             }
         }
@@ -70,13 +91,22 @@ function readsWrong(BuildSheet $sheet, Worksheet $worksheet, Circumstances $circ
             return "{$step->code} has a place nobody filled in: {$step->how}";
         }
         $isPowered = $isPowered || ($step->runs !== [] && str_starts_with($step->code, 'join-'));
-        if (! $isPowered && preg_match('/blink|lights up|wakes|works\b(?! it)|shows on the display/i', "{$step->how} {$step->look}") === 1 && ! str_contains($step->how, 'Nobody')) {
+        if (
+            ! $isPowered && preg_match(
+                '/blink|lights up|wakes|works\b(?! it)|shows on the display/i', "{$step->how} {$step->look}",
+            ) === 1 && ! str_contains($step->how, 'Nobody')
+        ) {
             return "{$step->code} looks at what has no power yet: {$step->look}";
         }
         foreach ($step->runs as $run) {
             $route = $circumstances->wiring->routes[$run] ?? null;
             $isOfTheBar = preg_match('/keypad|throttle|brake sensor|display/', (string) $route?->run->name) === 1;
-            if ($isOfTheBar && ($step->chapter === BuildStep::GAP || ! str_starts_with($step->code, 'joints-') || in_array('motor', $route->path ?? [], true))) {
+            if (
+                $isOfTheBar && (
+                    $step->chapter === BuildStep::GAP || ! str_starts_with($step->code, 'joints-')
+                        || in_array('motor', $route->path ?? [], true)
+                )
+            ) {
                 return "{$step->code} takes a branch of the bar past the gap";
             }
         }
@@ -130,7 +160,9 @@ function everySheet(): array
     }
     fwrite(STDERR, "{$made} sheets, ".count($distinct)." of them distinct\n");
 
-    return $found = ['made' => $made, 'distinct' => count($distinct), 'torqued' => array_keys($torqued), 'misread' => $misread, 'undone' => $undone];
+    return $found = [
+        'made' => $made, 'distinct' => count($distinct), 'torqued' => array_keys($torqued), 'misread' => $misread, 'undone' => $undone,
+    ];
 }
 
 it('needs in no sheet what comes later, names nothing that is not there, and has a band or a question for every fastener', function (): void {

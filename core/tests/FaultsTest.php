@@ -51,10 +51,16 @@ it('finds each fault at its pointer', function (callable $spoil, array $expected
     'weights that are all 0' => [fn ($d) => $d->bike->rear->use = array_fill(0, 9, 0), ['/bike/rear/use']],
     'a minus weight' => [fn ($d) => $d->bike->rear->use[4] = -1, ['/bike/rear/use/4']],
     'a hub ratio of 0' => [fn ($d) => $d->bike->rear->hub_ratios = [1, 0], ['/bike/rear/hub_ratios/1']],
-    'thread longer than the sleeve' => [fn ($d) => $d->catalogue->motors->{'fell-68'}->sleeve->thread_length_mm = 90, ['/catalogue/motors/fell-68/sleeve/thread_length_mm']],
-    'torque the wrong way round' => [fn ($d) => $d->catalogue->motors->{'fell-68'}->nut->torque_nm = [42, 36], ['/catalogue/motors/fell-68/nut/torque_nm']],
+    'thread longer than the sleeve' => [
+        fn ($d) => $d->catalogue->motors->{'fell-68'}->sleeve->thread_length_mm = 90, ['/catalogue/motors/fell-68/sleeve/thread_length_mm'],
+    ],
+    'torque the wrong way round' => [
+        fn ($d) => $d->catalogue->motors->{'fell-68'}->nut->torque_nm = [42, 36], ['/catalogue/motors/fell-68/nut/torque_nm'],
+    ],
     'one torque' => [fn ($d) => $d->catalogue->motors->{'fell-68'}->nut->torque_nm = [42], ['/catalogue/motors/fell-68/nut/torque_nm']],
-    'a slot that ends before it starts' => [fn ($d) => $d->catalogue->motors->{'corrie-83'}->yoke->slot_end_mm = 70, ['/catalogue/motors/corrie-83/yoke/slot_start_mm']],
+    'a slot that ends before it starts' => [
+        fn ($d) => $d->catalogue->motors->{'corrie-83'}->yoke->slot_end_mm = 70, ['/catalogue/motors/corrie-83/yoke/slot_start_mm'],
+    ],
     'a mount nobody knows' => [fn ($d) => $d->catalogue->motors->{'fell-68'}->mount = 'glue', ['/catalogue/motors/fell-68/mount']],
     'a motor that is no object' => [fn ($d) => $d->catalogue->motors->{'fell-68'} = 7, ['/catalogue/motors/fell-68']],
     'motors in a list' => [fn ($d) => $d->catalogue->motors = [], ['/catalogue/motors']],
@@ -79,7 +85,9 @@ it('finds each fault at its pointer', function (callable $spoil, array $expected
     'a yoke motor without its yoke' => [function ($d): void {
         unset($d->catalogue->motors->{'corrie-83'}->yoke);
     }, ['/catalogue/motors/corrie-83/yoke']],
-    'a chosen motor whose mount nobody knows' => [fn ($d) => $d->catalogue->motors->{'tarn-73'}->mount = 'glue', ['/catalogue/motors/tarn-73/mount']],
+    'a chosen motor whose mount nobody knows' => [
+        fn ($d) => $d->catalogue->motors->{'tarn-73'}->mount = 'glue', ['/catalogue/motors/tarn-73/mount'],
+    ],
     'runs with no edges to read' => [function ($d): void {
         unset($d->routing->edges);
     }, ['/routing/edges']],
@@ -145,8 +153,18 @@ it('lists the first thousand of very many faults and counts them all', function 
     expect(count($invalid->faults ?? []))->toBe(min(1_000, $inAll))->and($invalid->inAll ?? 0)->toBe($inAll);
 })->with([
     'shells of a motor' => [fn ($d) => current((array) $d->catalogue->motors)->native_shells = array_fill(0, 60_000, 'x'), 60_000],
-    'motors of an insert' => [fn ($d) => $d->catalogue->inserts = (object) ['a' => (object) ['shells' => [], 'motors' => array_fill(0, 60_000, 7), 'flange_mm' => 1, 'bore_mm' => 3]], 60_000],
-    'tags of an edge' => [fn ($d) => $d->routing = (object) ['edges' => [(object) ['from' => 'a', 'to' => 'b', 'length_mm' => 1, 'tags' => array_fill(0, 60_000, 5)]], 'runs' => []], 60_000],
+    'motors of an insert' => [
+        fn ($d) => $d->catalogue->inserts = (object) [
+            'a' => (object) ['shells' => [], 'motors' => array_fill(0, 60_000, 7), 'flange_mm' => 1, 'bore_mm' => 3],
+        ],
+        60_000,
+    ],
+    'tags of an edge' => [
+        fn ($d) => $d->routing = (object) [
+            'edges' => [(object) ['from' => 'a', 'to' => 'b', 'length_mm' => 1, 'tags' => array_fill(0, 60_000, 5)]], 'runs' => [],
+        ],
+        60_000,
+    ],
     'a thousand' => [fn ($d) => current((array) $d->catalogue->motors)->native_shells = array_fill(0, 1_000, 'x'), 1_000],
 ]);
 
@@ -159,7 +177,10 @@ it('finds a fault in numbers that lie at the border of what a computer can count
     'a wheel of nearly nothing' => [fn ($d) => $d->bike->wheel_circumference_mm = 1e-320, '/bike/wheel_circumference_mm'],
     'a measured length of nearly nothing' => [fn ($d) => $d->bike->shell->width_mm = 1e-320, '/bike/shell/width_mm'],
     'a hub ratio of nearly nothing' => [fn ($d) => $d->bike->rear->hub_ratios = [1e-320], '/bike/rear/hub_ratios/0'],
-    'watts of nearly nothing' => [fn ($d) => current((array) $d->catalogue->motors)->continuous_w = 1e-320, '/catalogue/motors/'.array_key_first((array) Cases::document('hardtail-73')->catalogue->motors).'/continuous_w'],
+    'watts of nearly nothing' => [
+        fn ($d) => current((array) $d->catalogue->motors)->continuous_w = 1e-320,
+        '/catalogue/motors/'.array_key_first((array) Cases::document('hardtail-73')->catalogue->motors).'/continuous_w',
+    ],
     'a mass nobody can lift' => [fn ($d) => $d->climb = (object) ['grade_percent' => 8, 'mass_kg' => 1e308], '/climb/mass_kg'],
 ]);
 
@@ -195,7 +216,9 @@ it('gives a fault or a finite worksheet, whatever number stands wherever', funct
             $at = $number;
             unset($at);
             try {
-                json_encode(WorksheetPrinter::toArray(Worksheet::of(JobReader::fromJson((string) json_encode($spoilt)))), JSON_THROW_ON_ERROR);
+                json_encode(
+                    WorksheetPrinter::toArray(Worksheet::of(JobReader::fromJson((string) json_encode($spoilt)))), JSON_THROW_ON_ERROR,
+                );
             } catch (InvalidDocument $invalid) {
                 $without += $invalid->inAll;
             }

@@ -33,7 +33,9 @@ it('says what the middle should move: just that is right, a little more or less 
 })->with([120.0, 182.0, 400.0]);
 
 it('judges the arm by the end it is nearer to, and nothing that is not measured', function (): void {
-    $arm = fn (?float $in, ?float $out) => new FirstChain(null, null, $in === null ? null : Measurement::within($in, 0.5), $out === null ? null : Measurement::within($out, 0.5));
+    $arm = fn (?float $in, ?float $out) => new FirstChain(
+        null, null, $in === null ? null : Measurement::within($in, 0.5), $out === null ? null : Measurement::within($out, 0.5),
+    );
 
     expect($arm(null, null)->arm())->toBeNull()
         ->and($arm(null, null)->hangs())->toBeNull()

@@ -29,8 +29,14 @@ use NeatSpindle\Core\Measuring\Survey\Walk;
 use NeatSpindle\Core\Sums\Margin\Source;
 
 /** Two very different sets of measures. */
-const SMALL = ['chainstay_length' => 400.0, 'seat_tube' => 360.0, 'top_tube' => 500.0, 'wheel' => 1600.0, 'wheelbase' => 950.0, 'front_wheel' => 1250.0, 'boom_length' => 300.0, 'boom_diameter' => 40.0];
-const LARGE = ['chainstay_length' => 520.0, 'seat_tube' => 620.0, 'top_tube' => 640.0, 'wheel' => 2350.0, 'wheelbase' => 1500.0, 'front_wheel' => 2100.0, 'boom_length' => 600.0, 'boom_diameter' => 70.0];
+const SMALL = [
+    'chainstay_length' => 400.0, 'seat_tube' => 360.0, 'top_tube' => 500.0, 'wheel' => 1600.0, 'wheelbase' => 950.0,
+    'front_wheel' => 1250.0, 'boom_length' => 300.0, 'boom_diameter' => 40.0,
+];
+const LARGE = [
+    'chainstay_length' => 520.0, 'seat_tube' => 620.0, 'top_tube' => 640.0, 'wheel' => 2350.0, 'wheelbase' => 1500.0,
+    'front_wheel' => 2100.0, 'boom_length' => 600.0, 'boom_diameter' => 70.0,
+];
 
 /** Whether two stretches cross, their ends not counted. */
 function doCross(Point $a, Point $b, Point $c, Point $d): bool
@@ -42,7 +48,10 @@ function doCross(Point $a, Point $b, Point $c, Point $d): bool
 
 it('hands out places on a border so that no leader crosses another', function (): void {
     mt_srand(20261126);
-    $places = [...array_map(fn (int $i) => new Point($i * 60.0, 0.0), range(0, 9)), ...array_map(fn (int $i) => new Point($i * 60.0, 300.0), range(0, 9))];
+    $places = [
+        ...array_map(fn (int $i) => new Point($i * 60.0, 0.0), range(0, 9)),
+        ...array_map(fn (int $i) => new Point($i * 60.0, 300.0), range(0, 9)),
+    ];
     for ($round = 0; $round < 300; $round++) {
         $points = [];
         for ($i = 0; $i < 9; $i++) {
@@ -120,7 +129,10 @@ it('asks only what makes sense for a kind', function (BikeKind $kind, array $has
     expect($codes)->toContain('shell_width', 'cups_width', 'cogs', ...$has)->and(array_intersect($codes, $hasNot))->toBe([]);
 })->with([
     [BikeKind::Diamond, ['stay_64', 'down_tube'], ['boom_length', 'chain_path', 'front_wheel', 'bucket']],
-    [BikeKind::TadpoleTrike, ['boom_length', 'boom_diameter', 'chain_path', 'front_wheel'], ['stay_64', 'down_tube', 'seat_tube', 'bucket']],
+    [
+        BikeKind::TadpoleTrike, ['boom_length', 'boom_diameter', 'chain_path', 'front_wheel'],
+        ['stay_64', 'down_tube', 'seat_tube', 'bucket'],
+    ],
     [BikeKind::BoxCargo, ['guard', 'bucket', 'front_wheel', 'stay_64'], ['boom_length']],
     [BikeKind::FourWheeler, ['chain_path'], ['stay_45', 'boom_length']],
 ]);
@@ -181,7 +193,8 @@ it('lays ways on every kind from its own measures, and none along a tube that is
 it('says which measure a run waits for, and follows the measure once it is there', function (BikeKind $kind): void {
     $run = new Run('harness', RunKind::Signal, 'bar', 'motor', 0.0, 'eight');
     $missing = KindWays::of($kind, [])->missingFor($run);
-    expect($missing)->toContain(Spot::BarToHead)->and(array_diff(array_column($missing, 'value'), array_column(SurveyPlan::for($kind), 'value')))->toBe([]);
+    expect($missing)->toContain(Spot::BarToHead)
+        ->and(array_diff(array_column($missing, 'value'), array_column(SurveyPlan::for($kind), 'value')))->toBe([]);
     $needed = function (float $bar) use ($kind, $missing, $run): float {
         $ways = KindWays::of($kind, ['bar_to_head' => $bar] + array_fill_keys(array_column($missing, 'value'), 700.0));
 
@@ -193,13 +206,19 @@ it('says which measure a run waits for, and follows the measure once it is there
 it('never lays a signal through the pinch, the wheel or the rotor, and follows the frame', function (): void {
     $ways = KindWays::of(BikeKind::Diamond, ['bar_to_head' => 250.0, 'down_tube' => 660.0, 'chainstay_length' => 440.0]);
     [$harness, $sensor] = RoutePlan::of(new Routing(BodyHold::Frame, Allowances::usual(), $ways->edges(), [
-        new Run('harness', RunKind::Signal, 'bar', 'motor', 3000.0, 'x', ['inside_tube']), new Run('sensor', RunKind::Signal, 'motor', 'stay', 3000.0, 'x'),
+        new Run(
+            'harness', RunKind::Signal, 'bar', 'motor', 3000.0, 'x', ['inside_tube'],
+        ), new Run('sensor', RunKind::Signal, 'motor', 'stay', 3000.0, 'x'),
     ]))->routes;
 
     expect($harness->path)->toBe(['bar', 'head', 'battery', 'down-low', 'motor-top', 'motor'])
         ->and($harness->needed)->toEqualWithDelta((250 + 80 + 660 - 60 + 110 + 40) * 1.03, 1e-6)
         ->and($sensor->path)->toBe(['motor', 'motor-top', 'stay']);
-    $clamped = RoutePlan::of(new Routing(BodyHold::Clamped, Allowances::usual(), $ways->edges(), [new Run('harness', RunKind::Signal, 'bar', 'motor', 3000.0, 'x')]))->routes[0];
+    $clamped = RoutePlan::of(
+        new Routing(
+            BodyHold::Clamped, Allowances::usual(), $ways->edges(), [new Run('harness', RunKind::Signal, 'bar', 'motor', 3000.0, 'x')],
+        ),
+    )->routes[0];
     expect($clamped->path)->toContain('down-low')->not->toContain('motor-top');
 });
 
@@ -220,7 +239,8 @@ it('shows no way that is longer than another that is allowed, moved or not', fun
         $run = new Run('x', RunKind::Signal, 'a', 'f', 0.0, 'x', via: $via, off: $off);
         $found = (new FrameGraph($edges, Allowances::usual()))->way($run, RunKind::Signal->keepsOff(BodyHold::Frame));
         $best = shortestByTrying($edges, 'a', 'f', ['a'], 0.0, $via, $off);
-        $found === null || expect($found[0][0])->toBe('a')->and(end($found[0]))->toBe('f')->and($via === null || in_array($via, $found[0], true))->toBeTrue()->and(array_intersect($found[0], $off))->toBe([]);
+        $found === null || expect($found[0][0])->toBe('a')->and(end($found[0]))->toBe('f')
+            ->and($via === null || in_array($via, $found[0], true))->toBeTrue()->and(array_intersect($found[0], $off))->toBe([]);
         expect($found === null)->toBe($best === INF)->and($found[1] ?? 0.0)->toEqualWithDelta($best === INF ? 0.0 : $best, 1e-9)
             ->and($found === null ? [] : array_unique($found[0]))->toBe($found[0] ?? []);
     }

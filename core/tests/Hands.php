@@ -124,12 +124,14 @@ final class Hands
 
     private ?string $posture = null;
 
-    public function __construct(private readonly Worksheet $worksheet, private readonly Circumstances $circumstances, private readonly BuildSheet $sheet)
-    {
+    public function __construct(
+        private readonly Worksheet $worksheet, private readonly Circumstances $circumstances, private readonly BuildSheet $sheet,
+    ) {
         $mount = $worksheet->job->kit->motor->mount()->code();
         // A sleeve comes with its spindle in it; a yoke's goes in from outside, a twin plate's stands in the shell's own bearings.
         $mount !== 'sleeve' ?: $this->is['spindle'] = true;
-        $this->is += $mount === 'twin-plate' && $circumstances->found->fitted->bracketStays() ? array_fill_keys(['bearings', 'cups', 'spindle', 'left crank'], true) : [];
+        $this->is += $mount === 'twin-plate' && $circumstances->found->fitted
+            ->bracketStays() ? array_fill_keys(['bearings', 'cups', 'spindle', 'left crank'], true) : [];
     }
 
     /** Does one step; why it cannot be done just now, in words, or null. */
@@ -147,7 +149,8 @@ final class Hands
                 return str_starts_with($need, '!') ? 'there is already: '.ltrim($need, '!') : "there is not: {$need}";
             }
         }
-        $why = $step->code !== 'safe' && ! isset($this->is['safe']) ? 'the battery may still be in' : $this->own($step) ?? $this->stands($step);
+        $why = $step->code !== 'safe' && ! isset($this->is['safe']) ? 'the battery may still be in' : $this->own($step) ?? $this
+            ->stands($step);
         foreach ($does['makes'] as $made) {
             if (str_starts_with($made, '!')) {
                 unset($this->is[ltrim($made, '!')]);
@@ -167,22 +170,36 @@ final class Hands
         $mustBeOut = $reach !== null && ! $reach->reaches && $reach->doesSpindleComeOut;
 
         return match (true) {
-            $step->code === 'dry-fit' && $this->worksheet->job->bike->kind->isSprung() !== isset($this->is['spring out']) => 'whether the rear end moves by hand is not as it should be',
-            $step->code === 'guide' && str_contains($step->how, 'off already') === isset($this->is['gear cable']) => 'its cable is told to be otherwise than it is',
+            $step->code === 'dry-fit' && $this->worksheet->job->bike->kind
+                ->isSprung() !== isset($this->is['spring out']) => 'whether the rear end moves by hand is not as it should be',
+            $step->code === 'guide'
+ && str_contains($step->how, 'off already') === isset($this->is['gear cable']) => 'its cable is told to be otherwise than it is',
             $step->code === 'guide-measure' && $this->circumstances->found->guide->leavesNothing() => 'nothing is left of the guide',
-            $step->code === 'nut-torque' && $mustBeOut && isset($this->is['spindle']) => 'the socket does not reach the nut over the spindle',
+            $step->code === 'nut-torque' && $mustBeOut
+                && isset($this->is['spindle']) => 'the socket does not reach the nut over the spindle',
             $step->code === 'spindle-out' && ! $mustBeOut => 'the socket reaches the nut',
-            in_array($step->code, ['spindle-in', 'lockring'], true) && $mustBeOut && isset($this->is['spindle']) => 'the spindle stands in the way',
-            $step->code === 'ring' && $this->circumstances->found->fitted->keepsChain && $this->lies('chain-over') && ! isset($this->is['chain']) => 'the whole chain is not over it',
-            $step->code === 'first-chain' && ! isset($this->is['first chain laid']) && ! str_contains($step->how, 'joined with its link') => 'a chain without a link cannot be laid over any more',
-            $step->code === 'bolt-by-hand' && $this->circumstances->found->fitted->keepsChain && $this->lies('chain-over') && ! isset($this->is['chain']) => 'the whole chain does not go over the crank any more',
-            $step->code === 'ring' && isset($this->is['right crank']) && $this->worksheet->job->kit->motor->mount()->code() !== 'twin-plate' => 'the crank is on already',
-            $step->code === 'body-in' && $this->lies('bolts-behind') && ! isset($this->is['bolts behind']) => 'what sits behind it is not in',
-            str_starts_with($step->code, 'thread-') && $isOut === ($step->chapter === BuildStep::ROUTES) => 'the body is where the leads go',
-            str_starts_with($step->code, 'thread-'), str_starts_with($step->code, 'dress-'), str_starts_with($step->code, 'joints-') => $this->lay($step),
+            in_array(
+                $step->code, ['spindle-in', 'lockring'], true,
+            ) && $mustBeOut && isset($this->is['spindle']) => 'the spindle stands in the way',
+            $step->code === 'ring' && $this->circumstances->found->fitted->keepsChain && $this
+                ->lies('chain-over') && ! isset($this->is['chain']) => 'the whole chain is not over it',
+            $step->code === 'first-chain' && ! isset($this->is['first chain laid'])
+                && ! str_contains($step->how, 'joined with its link') => 'a chain without a link cannot be laid over any more',
+            $step->code === 'bolt-by-hand' && $this->circumstances->found->fitted->keepsChain && $this
+                ->lies('chain-over') && ! isset($this->is['chain']) => 'the whole chain does not go over the crank any more',
+            $step->code === 'ring' && isset($this->is['right crank']) && $this->worksheet->job->kit->motor->mount()
+                ->code() !== 'twin-plate' => 'the crank is on already',
+            $step->code === 'body-in' && $this
+                ->lies('bolts-behind') && ! isset($this->is['bolts behind']) => 'what sits behind it is not in',
+            str_starts_with($step->code, 'thread-')
+                && $isOut === ($step->chapter === BuildStep::ROUTES) => 'the body is where the leads go',
+            str_starts_with($step->code, 'thread-'), str_starts_with($step->code, 'dress-'), str_starts_with($step->code, 'joints-') => $this
+                ->lay($step),
             str_starts_with($step->code, 'join-') => $this->join($step),
             $this->areBackOn() && $step->chapter !== BuildStep::BACK => 'guard or bucket are on already',
-            preg_match('/blinks?\b|lights up|wakes/i', "{$step->how} {$step->look}") === 1 && ! isset($this->is['power']) => 'it has no power yet',
+            preg_match(
+                '/blinks?\b|lights up|wakes/i', "{$step->how} {$step->look}",
+            ) === 1 && ! isset($this->is['power']) => 'it has no power yet',
             default => null,
         };
     }
@@ -235,12 +252,16 @@ final class Hands
     {
         $stands = (string) $step->stands;
         if ($this->worksheet->job->bike->kind->standsByItself()) {
-            return str_contains($stands, 'upside down') || str_contains($stands, 'in the stand') ? "it is no bike to be turned over: {$stands}" : null;
+            return str_contains($stands, 'upside down') || str_contains($stands, 'in the stand')
+                ? "it is no bike to be turned over: {$stands}"
+                : null;
         }
         $isUpsideDown = str_contains($stands, 'upside down');
         $isChosen = str_contains($stands, ' or ');
         $isLoose = isset($this->is['set']) && ! isset($this->is['held']);
-        $why = $isLoose && ! $isChosen && $this->posture !== null && $this->posture !== ($isUpsideDown ? 'down' : 'up') ? "it is turned over while the body is only set: {$stands}" : null;
+        $why = $isLoose && ! $isChosen && $this->posture !== null && $this->posture !== ($isUpsideDown ? 'down' : 'up')
+            ? "it is turned over while the body is only set: {$stands}"
+            : null;
         $this->posture = $isChosen ? $this->posture : ($isUpsideDown ? 'down' : 'up');
 
         return $why;
@@ -253,7 +274,9 @@ final class Hands
         $chain = $mount === 'twin-plate' && ! isset($this->is['chain']) ? [] : ['chain'];
 
         return isset($this->is['spring out']) ? ['the spring in'] : array_keys(array_filter(
-            array_fill_keys(['motor', 'set', 'held', 'spindle', 'ring', 'right crank', 'left crank', 'pedals', 'gear cable', 'rail', ...$chain], true),
+            array_fill_keys(
+                ['motor', 'set', 'held', 'spindle', 'ring', 'right crank', 'left crank', 'pedals', 'gear cable', 'rail', ...$chain], true,
+            ),
             fn (bool $wanted, string $what) => ! isset($this->is[$what]), ARRAY_FILTER_USE_BOTH,
         ));
     }

@@ -21,7 +21,13 @@ use NeatSpindle\Core\Whole\Worksheet\Worksheet;
 /** A straight track northwards, a point every so many metres, with these heights. */
 function trackOf(array $heights, float $every = 25.0): Profile
 {
-    return Profile::of(new Track([array_map(fn (?float $height, int $i) => new TrackPoint($i * $every / 111_194.93, 0.0, $height), $heights, array_keys($heights))]));
+    return Profile::of(
+        new Track([
+            array_map(
+                fn (?float $height, int $i) => new TrackPoint($i * $every / 111_194.93, 0.0, $height), $heights, array_keys($heights),
+            ),
+        ]),
+    );
 }
 
 /** Every ring on the bike of a sheet. */
@@ -112,7 +118,8 @@ it('uses nothing up on a loop with no wind and no losses', function (): void {
     $heights = [...$heights, ...array_reverse($heights)];
     $profile = trackOf($heights);
 
-    expect(Ride::workAgainstGravity($profile, new Load(120.0, 0.0, 0.0, 0.0, 0.0)))->toEqualWithDelta(0.0, 1e-6 * 120 * 9.81 * $profile->ascent());
+    expect(Ride::workAgainstGravity($profile, new Load(120.0, 0.0, 0.0, 0.0, 0.0)))
+        ->toEqualWithDelta(0.0, 1e-6 * 120 * 9.81 * $profile->ascent());
 });
 
 it('smooths heights that waver, and keeps where the road starts and ends', function (): void {
@@ -143,7 +150,9 @@ it('does not ride the way between two parts of a track', function (): void {
 
 it('takes longer and more out of the battery up a hill, and walks what no gear carries', function (): void {
     $sheet = hillSheet(6.0, 110.0);
-    $ride = fn (array $heights, float $mass) => Ride::of(trackOf($heights), $sheet->job->kit->motor, $sheet->gears, new Rider(new Load($mass)));
+    $ride = fn (array $heights, float $mass) => Ride::of(
+        trackOf($heights), $sheet->job->kit->motor, $sheet->gears, new Rider(new Load($mass)),
+    );
     $flat = $ride(array_fill(0, 200, 50.0), 110.0);
     $hill = $ride(array_map(fn (int $i) => $i * 1.5, range(0, 199)), 110.0);
     $wall = $ride(array_map(fn (int $i) => $i * 11.0, range(0, 199)), 300.0);
@@ -160,7 +169,10 @@ it('takes longer and more out of the battery up a hill, and walks what no gear c
 
 it('is the same ride when it is read back from what was kept of it', function (): void {
     $sheet = hillSheet(6.0, 110.0);
-    $profile = trackOf([...array_map(fn (int $i) => $i * 0.9, range(0, 120)), ...array_map(fn (int $i) => 108 - $i * 1.1, range(0, 90)), ...array_map(fn (int $i) => 9 + $i * 11.0, range(0, 40))]);
+    $profile = trackOf([
+        ...array_map(fn (int $i) => $i * 0.9, range(0, 120)), ...array_map(fn (int $i) => 108 - $i * 1.1, range(0, 90)),
+        ...array_map(fn (int $i) => 9 + $i * 11.0, range(0, 40)),
+    ]);
     $rider = new Rider(new Load(110.0), 1.0, 25 / 3.6);
     $ride = Ride::of($profile, $sheet->job->kit->motor, $sheet->gears, $rider);
     expect(Ride::kept($profile, $sheet->gears, $rider, unserialize(serialize($ride->toArray($sheet->gears)))))->toEqual($ride);
@@ -183,7 +195,13 @@ it('ranks rings: those that are out last, those no other beats first', function 
     expect($out)->toBe($sorted)->and(count($choice->options))->toBe(count($sheet->job->catalogue->rings));
     foreach ($choice->options as $option) {
         if ($choice->isUndominated($option)) {
-            expect(array_filter($choice->options, fn (RingOption $other) => ! $other->isOut() && $other->climbs() >= $option->climbs() && $other->beats($option)))->toBe([]);
+            expect(
+                array_filter(
+                    $choice->options,
+                    fn (RingOption $other) => ! $other->isOut() && $other->climbs() >= $option->climbs() && $other->beats($option),
+                ),
+            )
+                ->toBe([]);
         }
     }
 })->with(Cases::names());

@@ -22,7 +22,9 @@ function pastStacks(int $seed, int $count): array
     for ($i = 0; $i < $count; $i++) {
         $document = Cases::document($names[mt_rand(0, count($names) - 1)]);
         $width = $document->bike->shell->width_mm;
-        $document->bike->shell->width_mm = (object) ['value' => (is_object($width) ? $width->value ?? $width->readings[0] : $width) + mt_rand(-12, 12) / 10, 'plus_minus' => 0.02];
+        $document->bike->shell->width_mm = (object) [
+            'value' => (is_object($width) ? $width->value ?? $width->readings[0] : $width) + mt_rand(-12, 12) / 10, 'plus_minus' => 0.02,
+        ];
         $stacks[] = Worksheet::of(JobReader::read($document))->recipe;
     }
 
@@ -32,7 +34,9 @@ function pastStacks(int $seed, int $count): array
 /** @param  list<Recipe>  $stacks */
 function clearWith(array $stacks, array $rows): int
 {
-    return count(array_filter($stacks, fn (Recipe $recipe) => $recipe->solve(new DrawerPicker(new Drawer($rows)))->verdict === Verdict::Clear));
+    return count(
+        array_filter($stacks, fn (Recipe $recipe) => $recipe->solve(new DrawerPicker(new Drawer($rows)))->verdict === Verdict::Clear),
+    );
 }
 
 /** How few pieces do, by trying every set there is up to a size; null where none of them does. */
@@ -61,13 +65,17 @@ function fewestByTryingAll(array $stacks, array $kinds, int $wanted, int $most):
 it('finds the smallest set that trying everything finds', function (int $seed): void {
     $stacks = pastStacks($seed, 5);
     $both = [SpacerUse::Drive, SpacerUse::Plate, SpacerUse::Boss, SpacerUse::Nut];
-    $kinds = [new SpacerRow(300, 0, $both), new SpacerRow(150, 0, $both), new SpacerRow(100, 0, [SpacerUse::Drive]), new SpacerRow(50, 0, $both), new SpacerRow(30, 0, [SpacerUse::Plate])];
+    $kinds = [
+        new SpacerRow(300, 0, $both), new SpacerRow(150, 0, $both), new SpacerRow(100, 0, [SpacerUse::Drive]), new SpacerRow(50, 0, $both),
+        new SpacerRow(30, 0, [SpacerUse::Plate]),
+    ];
     $sizes = [];
     foreach ([0.4, 0.8, 1.0] as $share) {
         $found = DrawerToHold::of($stacks, $kinds, $share);
         expect($found->clear)->toBeGreaterThanOrEqual($found->wanted)->and(clearWith($stacks, $found->rows))->toBe($found->clear)
             ->and($found->atLeast)->toBeLessThanOrEqual($found->size());
-        expect(fewestByTryingAll($stacks, $kinds, $found->wanted, $found->size()))->toBe($found->size())->and($found->isLeast())->toBeTrue();
+        expect(fewestByTryingAll($stacks, $kinds, $found->wanted, $found->size()))->toBe($found->size())
+            ->and($found->isLeast())->toBeTrue();
         $sizes[] = $found->size();
     }
     expect(max($sizes))->toBeGreaterThan(0);

@@ -51,12 +51,15 @@ it('keeps what was chosen, leaves the rest to the default, and forgets what it d
     expect(HouseRules::fromKept($house->toKeep()))->toEqual(HouseRules::fromKept($house->toKeep()))
         ->and(HouseRules::fromKept($house->toKeep())->schools())->toBe($house->schools())
         ->and(HouseRules::fromKept(['x' => 'of another house', 'y' => 7])->schools())->toBe(HouseRules::default()->schools())
-        ->and(array_values(array_filter($house->schools(), fn (School $school) => ! $school->isDefault())))->toBe([School::BoltsFirst, School::NutDry])
+        ->and(array_values(array_filter($house->schools(), fn (School $school) => ! $school->isDefault())))
+        ->toBe([School::BoltsFirst, School::NutDry])
         ->and($house->with(School::NutFirst)->follows(School::NutFirst))->toBeTrue();
 });
 
 it('puts bolts before the nut where the house does, each waiting for the one before', function (): void {
-    $order = fn (HouseRules $house) => array_values(array_intersect(stepsOf(sheetIn($house)), ['nut-torque', 'plate-look', 'boss-bolts', 'lockring']));
+    $order = fn (HouseRules $house) => array_values(
+        array_intersect(stepsOf(sheetIn($house)), ['nut-torque', 'plate-look', 'boss-bolts', 'lockring']),
+    );
     $house = HouseRules::default()->with(School::BoltsFirst);
     expect($order(HouseRules::default()))->toBe(['nut-torque', 'plate-look', 'boss-bolts', 'lockring'])
         ->and($order($house))->toBe(['boss-bolts', 'nut-torque', 'plate-look', 'lockring'])
@@ -68,19 +71,36 @@ it('does what each school says on the sheet', function (School $school, string $
     $is = sheetIn(HouseRules::default()->with($school))->step($code);
     expect($is)->not->toBeNull()->and($reads($is))->toBeTrue()->and($reads(sheetIn(HouseRules::default())->step($code)))->toBeFalse();
 })->with([
-    'nut dry' => [School::NutDry, 'nut-hand', fn (BuildStep $step) => $step->compound === Compound::None && str_contains($step->how, 'clamps less')],
-    'lock ring' => [School::LockringLocked, 'lockring', fn (BuildStep $step) => $step->compound === Compound::Locking && ! str_contains($step->how, 'No locking')],
-    'above the band' => [School::AboveBand, 'nut-torque', fn (BuildStep $step) => str_contains((string) $step->house, 'never above what the thread')],
+    'nut dry' => [
+        School::NutDry, 'nut-hand', fn (BuildStep $step) => $step->compound === Compound::None && str_contains($step->how, 'clamps less'),
+    ],
+    'lock ring' => [
+        School::LockringLocked, 'lockring',
+        fn (BuildStep $step) => $step->compound === Compound::Locking && ! str_contains($step->how, 'No locking'),
+    ],
+    'above the band' => [
+        School::AboveBand, 'nut-torque', fn (BuildStep $step) => str_contains((string) $step->house, 'never above what the thread'),
+    ],
     'by feel' => [School::NutFeel, 'nut-torque', fn (BuildStep $step) => str_contains((string) $step->house, 'say “by hand” and why')],
     'toothed' => [School::PlateToothed, 'plate-on', fn (BuildStep $step) => str_contains((string) $step->house, 'must bite')],
     'smooth' => [School::PlateSmooth, 'plate-on', fn (BuildStep $step) => str_contains((string) $step->house, 'smooth')],
-    'short of a cable' => [School::RestShort, 'set-rest', fn (BuildStep $step) => str_contains((string) $step->house, 'strut, band or clamp')],
+    'short of a cable' => [
+        School::RestShort, 'set-rest', fn (BuildStep $step) => str_contains((string) $step->house, 'strut, band or clamp'),
+    ],
     'against the tube' => [School::RestTube, 'set-rest', fn (BuildStep $step) => str_contains((string) $step->house, 'nothing soft')],
     'crank dry' => [School::CrankDry, 'crank-left-seat', fn (BuildStep $step) => $step->compound === Compound::None],
-    'motor first' => [School::MotorFirst, 'try-battery', fn (BuildStep $step) => $step->chapter === BuildStep::ROUTES && $step->after === ['nut-torque']],
+    'motor first' => [
+        School::MotorFirst, 'try-battery', fn (BuildStep $step) => $step->chapter === BuildStep::ROUTES && $step->after === ['nut-torque'],
+    ],
     'floor' => [School::PostureFloor, 'dress-0', fn (BuildStep $step) => $step->stands === 'upside down, or on the floor'],
-    'stand' => [School::PostureStand, 'body-in', fn (BuildStep $step) => $step->stands === 'in the stand, from setting the body until its nut is tight'],
-    'round' => [School::HarnessRound, 'thread-0-1-2', fn (BuildStep $step) => $step->after === ['body-in'] && str_contains($step->how, 'outside the gap')],
+    'stand' => [
+        School::PostureStand, 'body-in',
+        fn (BuildStep $step) => $step->stands === 'in the stand, from setting the body until its nut is tight',
+    ],
+    'round' => [
+        School::HarnessRound, 'thread-0-1-2',
+        fn (BuildStep $step) => $step->after === ['body-in'] && str_contains($step->how, 'outside the gap'),
+    ],
 ]);
 
 it('greases a taper whatever its maker says, where the house does', function (): void {
@@ -110,23 +130,32 @@ it('puts the ring on before or after as the house says, but where a mount needs 
 });
 
 it('splits a chain that could stay whole where the house always does', function (): void {
-    $whole = new Circumstances(found: new Found(fitted: new Fitted(keepsChain: true)), fastening: new Fastenings(ringFitting: new RingFitting));
+    $whole = new Circumstances(
+        found: new Found(fitted: new Fitted(keepsChain: true)), fastening: new Fastenings(ringFitting: new RingFitting),
+    );
     expect(stepsOf(sheetIn(HouseRules::default(), circumstances: $whole)))->toContain('chain-over')
         ->and(stepsOf(sheetIn(HouseRules::default()->with(School::ChainSplit), circumstances: $whole)))->not->toContain('chain-over');
 });
 
 it('takes the drive-side cup out first where the house does and either can', function (): void {
     $cups = fn (HouseRules $house) => array_values(array_filter(
-        array_map(fn (StripStep $step) => $step->code, StripPlan::for(new Fitted, null, $house)->steps), fn (string $code) => str_starts_with($code, 'cup-'),
+        array_map(
+            fn (StripStep $step) => $step->code, StripPlan::for(new Fitted, null, $house)->steps,
+        ), fn (string $code) => str_starts_with($code, 'cup-'),
     ));
-    expect($cups(HouseRules::default()))->toBe(['cup-left', 'cup-drive'])->and($cups(HouseRules::default()->with(School::CupDrive)))->toBe(['cup-drive', 'cup-left']);
+    expect($cups(HouseRules::default()))->toBe(['cup-left', 'cup-drive'])
+        ->and($cups(HouseRules::default()->with(School::CupDrive)))->toBe(['cup-drive', 'cup-left']);
 });
 
 it('holds under every rule: nothing waits for what comes later, every rule taken by itself and a hundred houses at random', function (string $case): void {
     mt_srand(17);
     $houses = array_map(fn (School $school) => HouseRules::default()->with($school), School::cases());
     for ($i = 0; $i < 100; $i++) {
-        $houses[] = array_reduce(Question::cases(), fn (HouseRules $rules, Question $question) => $rules->with($question->schools()[mt_rand(0, count($question->schools()) - 1)]), HouseRules::default());
+        $houses[] = array_reduce(
+            Question::cases(),
+            fn (HouseRules $rules, Question $question) => $rules->with($question->schools()[mt_rand(0, count($question->schools()) - 1)]),
+            HouseRules::default(),
+        );
     }
     foreach ($houses as $house) {
         $seen = [];

@@ -64,10 +64,15 @@ it('rules out no more when a reading is more doubtful', function (): void {
 it('asks for the measurement that splits best', function (Shell $shell, ?string $next): void {
     expect(Identification::of($shell)->next?->value)->toBe($next);
 })->with([
-    'french or swiss: which way the cup turned' => [new Shell(Measurement::exactly(68.0), Measurement::exactly(34.0), true, Measurement::exactly(1.0)), 'drive_cup_loosens'],
+    'french or swiss: which way the cup turned' => [
+        new Shell(Measurement::exactly(68.0), Measurement::exactly(34.0), true, Measurement::exactly(1.0)), 'drive_cup_loosens',
+    ],
     'a width of 68 alone: across the bore' => [new Shell(Measurement::exactly(68.0)), 'bore_mm'],
     'one left: nothing' => [new Shell(Measurement::exactly(70.0), Measurement::exactly(35.0), true), null],
-    'nothing known would tell them apart' => [new Shell(Measurement::exactly(83.0), Measurement::within(40.0, 8.0), true, Measurement::within(1.03, 0.05), Rotation::Clockwise), null],
+    'nothing known would tell them apart' => [
+        new Shell(Measurement::exactly(83.0), Measurement::within(40.0, 8.0), true, Measurement::within(1.03, 0.05), Rotation::Clockwise),
+        null,
+    ],
 ]);
 
 it('names the single reading that, dropped, would leave an answer', function (): void {

@@ -27,12 +27,16 @@ it('asks about the likeliest slip', function (BikeKind $kind, Spot $spot, float 
 it('knows what is usual by kind', function (BikeKind $kind, Spot $spot, float $mm): void {
     expect(Improbable::reading($kind, $spot, $mm, null, null, null))->toBeNull();
 })->with([
-    [BikeKind::Fat, Spot::OverLocknuts, 197.0], [BikeKind::LongTail, Spot::ChainstayLength, 604.0], [BikeKind::TadpoleTrike, Spot::ChainstayLength, 1400.0],
+    [BikeKind::Fat, Spot::OverLocknuts, 197.0], [BikeKind::LongTail, Spot::ChainstayLength, 604.0], [
+        BikeKind::TadpoleTrike, Spot::ChainstayLength, 1400.0,
+    ],
     [BikeKind::Diamond, Spot::Stay45, -4.2], [BikeKind::Diamond, Spot::BarToHead, 900.0],
 ]);
 
 it('sets the bare shell against what the cups told', function (float $mm, ?bool $isOdd, ?Slip $slip): void {
-    $odd = Improbable::reading(BikeKind::Diamond, Spot::ShellWidth, $mm, null, Measurement::within(77.0, 0.05), Measurement::within(2.0, 0.05));
+    $odd = Improbable::reading(
+        BikeKind::Diamond, Spot::ShellWidth, $mm, null, Measurement::within(77.0, 0.05), Measurement::within(2.0, 0.05),
+    );
     expect($odd !== null)->toBe($isOdd)->and($odd?->slip)->toBe($slip)->and($odd->expected ?? 73.0)->toBe(73.0);
 })->with([[73.9, false, null], [76.9, true, Slip::OverTheCups], [68.0, true, null]]);
 
@@ -42,7 +46,8 @@ it('has a usual range inside what can be, for every kind and spot', function (Bi
         [$least, $most] = Usual::on($kind)->range($spot) ?? [null, null];
         if ($least !== null) {
             $known++;
-            expect($spot->kind()->isMeasured())->toBeTrue()->and($spot->allows($least) && $spot->allows((float) $most))->toBeTrue()->and($least)->toBeLessThan((float) $most)
+            expect($spot->kind()->isMeasured())->toBeTrue()->and($spot->allows($least) && $spot->allows((float) $most))->toBeTrue()
+                ->and($least)->toBeLessThan((float) $most)
                 ->and(Improbable::reading($kind, $spot, $least, null, null, null))->toBeNull()
                 ->and(Improbable::reading($kind, $spot, $least - 1, null, null, null))->not->toBeNull();
         }
@@ -56,7 +61,8 @@ it('asks about a torque of a tenth of its band, or twice it', function (float $n
 
 it('asks about a reading that cannot be right beside another', function (Spot $spot, float $mm, array $known, ?Spot $other): void {
     $contradiction = Contradiction::of($spot, $mm, $known);
-    expect($contradiction?->other)->toBe($other)->and($contradiction === null || str_contains($contradiction->words(), $contradiction->other->label()))->toBeTrue();
+    expect($contradiction?->other)->toBe($other)
+        ->and($contradiction === null || str_contains($contradiction->words(), $contradiction->other->label()))->toBeTrue();
 })->with([
     'a stay longer than the wheelbase' => [Spot::ChainstayLength, 1200.0, ['wheelbase' => 1130.0], Spot::Wheelbase],
     'a wheelbase shorter than the stay' => [Spot::Wheelbase, 430.0, ['chainstay_length' => 438.0], Spot::ChainstayLength],

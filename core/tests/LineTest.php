@@ -33,7 +33,9 @@ it('moves the whole line with the ring', function (): void {
 it('tells how far the chain stays off a wide tyre: further with the ring further out, nearer with a wider tyre, as far as it is doubted', function (): void {
     $worksheet = Cases::worksheet('fat-100-long-sleeve');
     $bike = $worksheet->job->bike;
-    $room = fn (float $outboard, Measurement $tyre) => TyreRoom::of(Chainline::of($bike, $outboard), $bike->rear, $bike->wheelCircumference, $tyre);
+    $room = fn (float $outboard, Measurement $tyre) => TyreRoom::of(
+        Chainline::of($bike, $outboard), $bike->rear, $bike->wheelCircumference, $tyre,
+    );
     $before = $room(5.0, Measurement::exactly(100.0));
     expect($room(8.0, Measurement::exactly(100.0))->value)->toBeGreaterThan($before->value)->toBeLessThan($before->value + 3.0)
         ->and($room(5.0, Measurement::exactly(110.0))->value)->toEqualWithDelta($before->value - 5.0, 0.2)
@@ -42,7 +44,10 @@ it('tells how far the chain stays off a wide tyre: further with the ring further
 
     // The largest cog of nine 4 mm apart, 190 mm over the locknuts, 6 mm in: 57 mm out; a ring at 63 mm; a wheel of 2 m, a tyre 100 mm wide.
     $document = Cases::document('fat-100-long-sleeve');
-    $document->bike->rear = (object) ['old_mm' => 190, 'smallest_cog_inset_mm' => 6, 'cog_pitch_mm' => 4, 'chainstay_length_mm' => 450, 'cogs' => [11, 13, 15, 17, 20, 23, 26, 30, 34]];
+    $document->bike->rear = (object) [
+        'old_mm' => 190, 'smallest_cog_inset_mm' => 6, 'cog_pitch_mm' => 4, 'chainstay_length_mm' => 450,
+        'cogs' => [11, 13, 15, 17, 20, 23, 26, 30, 34],
+    ];
     $document->bike->wheel_circumference_mm = 2000;
     $made = JobReader::read($document)->bike;
     $line = Chainline::of($made, 63.0 - $made->shell->width->value / 2 - $made->shell->offset);
@@ -84,7 +89,9 @@ it('calls a chain worn by its class', function (array $cogs, float $twelve, bool
     'eleven, less' => [range(11, 31, 2), 306.2, false],
 ]);
 
-it('turns every part by the rule, whatever the side and posture', function (Hand $hand, Action $action, Side $side, Posture $posture): void {
+it('turns every part by the rule, whatever the side and posture', function (
+    Hand $hand, Action $action, Side $side, Posture $posture
+): void {
     $turn = new Turn('part', $hand, $action, $side, $posture);
     $clockwise = ($hand === Hand::Right) === ($action === Action::Tighten);
     $frontRight = ($side === Side::Drive) !== ($posture === Posture::Inverted);

@@ -15,7 +15,10 @@ use NeatSpindle\Core\Whole\Prove\ProvePlan;
 
 function lineOf(string ...$with): DisplayLine
 {
-    $says = ['v' => '51.2', 'kmh' => '0.0', 'crank' => '0', 'nm' => '0.0', 'level' => '0', 'throttle' => '0', 'brake' => '--', 'gear' => '0', 'walk' => '0', 'wheel' => '2180', 'err' => '00'];
+    $says = [
+        'v' => '51.2', 'kmh' => '0.0', 'crank' => '0', 'nm' => '0.0', 'level' => '0', 'throttle' => '0', 'brake' => '--', 'gear' => '0',
+        'walk' => '0', 'wheel' => '2180', 'err' => '00',
+    ];
     $says = [...$says, ...$with];
 
     return DisplayLine::read(implode(' ', array_map(fn (string $name, string $value) => "{$name}={$value}", array_keys($says), $says)));
@@ -64,41 +67,58 @@ it('reads what a motor says, and nothing cut off', function (): void {
     }
 });
 
-it('says what the line means for a check: what to do first, right, or a miss', function (string $code, array $first, array $right, array $miss): void {
-    expect(comesOf($code, lineOf(...$first)))->toBe('first')->and(comesOf($code, lineOf(...$right)))->toBe('right')->and(comesOf($code, lineOf(...$miss)))->toBe('miss');
+it('says what the line means for a check: what to do first, right, or a miss', function (
+    string $code, array $first, array $right, array $miss
+): void {
+    expect(comesOf($code, lineOf(...$first)))->toBe('first')->and(comesOf($code, lineOf(...$right)))->toBe('right')
+        ->and(comesOf($code, lineOf(...$miss)))->toBe('miss');
 })->with([
     'throttle at zero' => ['throttle-zero', ['level' => '2'], ['throttle' => '30'], ['throttle' => '30', 'nm' => '12.0']],
-    'throttle at one' => ['throttle-one', ['level' => '1'], ['level' => '1', 'throttle' => '30', 'nm' => '12.0'], ['level' => '1', 'throttle' => '30']],
+    'throttle at one' => [
+        'throttle-one', ['level' => '1'], ['level' => '1', 'throttle' => '30', 'nm' => '12.0'], ['level' => '1', 'throttle' => '30'],
+    ],
     'walking' => ['walk', [], ['walk' => '1', 'nm' => '6.0', 'kmh' => '4.5'], ['walk' => '1', 'nm' => '6.0', 'kmh' => '11.0']],
-    'pedals' => ['pedals', ['level' => '1'], ['level' => '1', 'crank' => '60', 'nm' => '9.0'], ['level' => '1', 'crank' => '60', 'brake' => 'L-']],
+    'pedals' => [
+        'pedals', ['level' => '1'], ['level' => '1', 'crank' => '60', 'nm' => '9.0'], ['level' => '1', 'crank' => '60', 'brake' => 'L-'],
+    ],
     'left brake' => ['brake-left', ['nm' => '9.0'], ['brake' => 'L-', 'level' => '1', 'crank' => '60'], ['brake' => 'L-', 'nm' => '9.0']],
     'right brake, plugs swapped' => ['brake-right', [], ['brake' => '-R', 'throttle' => '30'], ['brake' => 'L-']],
     'shift' => ['shift', ['nm' => '9.0'], ['gear' => '1', 'level' => '1', 'crank' => '60'], ['gear' => '1', 'nm' => '9.0', 'walk' => '1']],
     'speed' => ['speed-lamp', [], ['kmh' => '11.0'], ['nm' => '9.0']],
     'wheel' => ['speed-agrees', [], ['kmh' => '11.0'], ['kmh' => '11.0', 'wheel' => '2100']],
-    'cut-off' => ['cut-off', ['crank' => '60', 'kmh' => '20.0', 'nm' => '9.0'], ['crank' => '60', 'kmh' => '25.3'], ['crank' => '60', 'kmh' => '31.0']],
+    'cut-off' => [
+        'cut-off', ['crank' => '60', 'kmh' => '20.0', 'nm' => '9.0'], ['crank' => '60', 'kmh' => '25.3'],
+        ['crank' => '60', 'kmh' => '31.0'],
+    ],
 ]);
 
 it('takes the voltage as the figure of the first check, and knows a pack of another voltage', function (): void {
     $facts = proveFacts();
     $look = (new LineLook($facts))->at(ProvePlan::of($facts)->check('wakes') ?? throw new LogicException, lineOf());
-    expect($look?->figure)->toBe(51.2)->and(comesOf('wakes', lineOf()))->toBe('right')->and(comesOf('wakes', lineOf(v: '36.4')))->toBe('miss');
+    expect($look?->figure)->toBe(51.2)->and(comesOf('wakes', lineOf()))->toBe('right')
+        ->and(comesOf('wakes', lineOf(v: '36.4')))->toBe('miss');
 });
 
 it('never calls anything right while an error stands or the pack gives nothing', function (): void {
     $facts = proveFacts();
     foreach (ProvePlan::of($facts)->checks as $check) {
         foreach ([['err' => '30'], ['v' => '0.0']] as $fault) {
-            foreach ([[], ['level' => '1', 'throttle' => '30', 'nm' => '12.0', 'kmh' => '11.0', 'crank' => '60'], ['brake' => 'LR'], ['gear' => '1'], ['walk' => '1', 'nm' => '6.0', 'kmh' => '4.0']] as $hands) {
-                expect(comesOf($check->code, lineOf(...[...$hands, ...$fault]), $facts))->toBeIn(LineLook::knows($check) ? ['miss'] : [null]);
+            foreach ([
+                [], ['level' => '1', 'throttle' => '30', 'nm' => '12.0', 'kmh' => '11.0', 'crank' => '60'], ['brake' => 'LR'],
+                ['gear' => '1'], ['walk' => '1', 'nm' => '6.0', 'kmh' => '4.0'],
+            ] as $hands) {
+                expect(comesOf($check->code, lineOf(...[...$hands, ...$fault]), $facts))
+                    ->toBeIn(LineLook::knows($check) ? ['miss'] : [null]);
             }
         }
     }
 });
 
 it('sees nothing cut that nobody asked to drive', function (): void {
-    expect(comesOf('brake-left', lineOf(brake: 'L-')))->toBe('first')->and(comesOf('brake-left', lineOf(brake: 'L-', crank: '60')))->toBe('first')
-        ->and(comesOf('brake-left', lineOf(brake: 'L-', level: '1')))->toBe('first')->and(comesOf('shift', lineOf(gear: '1')))->toBe('first')
+    expect(comesOf('brake-left', lineOf(brake: 'L-')))->toBe('first')
+        ->and(comesOf('brake-left', lineOf(brake: 'L-', crank: '60')))->toBe('first')
+        ->and(comesOf('brake-left', lineOf(brake: 'L-', level: '1')))->toBe('first')
+        ->and(comesOf('shift', lineOf(gear: '1')))->toBe('first')
         ->and(comesOf('brake-left', lineOf(brake: 'L-', walk: '1')))->toBe('right');
 });
 
@@ -112,6 +132,7 @@ it('waits for what was to be written down before it can say', function (): void 
 it('says of checks that a hand or an ear makes that the line has nothing on them', function (): void {
     $said = array_filter(ProvePlan::of(proveFacts())->checks, fn (Check $check) => LineLook::knows($check));
     expect(array_map(fn (Check $check) => $check->code, array_values($said)))->toBe([
-        'wakes', 'throttle-zero', 'throttle-one', 'walk', 'pedals', 'brake-left', 'brake-right', 'shift', 'speed-lamp', 'speed-agrees', 'levels', 'cut-off',
+        'wakes', 'throttle-zero', 'throttle-one', 'walk', 'pedals', 'brake-left', 'brake-right', 'shift', 'speed-lamp', 'speed-agrees',
+        'levels', 'cut-off',
     ]);
 });

@@ -17,7 +17,8 @@ use NeatSpindle\Core\Fitting\Route\RunRoute;
 function laid(array $with = [], float $way = 900.0): RunRoute
 {
     $run = new Run(...$with + [
-        'name' => 'battery lead', 'kind' => RunKind::Power, 'from' => 'battery', 'to' => 'motor', 'supply' => 1000.0, 'connector' => 'power', 'currentA' => 20.0, 'areaMm2' => 2.5,
+        'name' => 'battery lead', 'kind' => RunKind::Power, 'from' => 'battery', 'to' => 'motor', 'supply' => 1000.0,
+        'connector' => 'power', 'currentA' => 20.0, 'areaMm2' => 2.5,
     ]);
     $edges = [new Edge('battery', 'motor', $way), new Edge('lamp', 'motor', 100.0)];
 
@@ -54,7 +55,9 @@ it('keeps quiet where it does not know, or where it is no lead of the pack', fun
 it('wants the least area that holds, whatever current, length and voltage', function (): void {
     mt_srand(1203);
     for ($i = 0; $i < 500; $i++) {
-        $loss = Loss::on(laid(['currentA' => mt_rand(1, 900) / 10, 'supply' => mt_rand(950, 6000) / 1.0]), mt_rand(24, 72) / 1.0) ?? throw new LogicException;
+        $loss = Loss::on(
+            laid(['currentA' => mt_rand(1, 900) / 10, 'supply' => mt_rand(950, 6000) / 1.0]), mt_rand(24, 72) / 1.0,
+        ) ?? throw new LogicException;
         $holds = fn (float $area): bool => 2 * $loss->length / 1000 * (float) $loss->run->currentA * 0.0175 / $area / $loss->ofVolts * 100 <= 3 + 1e-9;
         $fitting = array_filter(Loss::AREAS_MM2, $holds);
         expect($loss->areaWanted())->toBe($fitting === [] ? null : min($fitting))->and($loss->isTooMuch())->toBe(! $holds(2.5));

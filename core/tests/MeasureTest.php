@@ -20,7 +20,9 @@ it('rounds half away from zero, and never to minus nothing', function (float $va
     [72.96499999, 2, 72.96], [0.5, 0, 1.0], [-0.5, 0, -1.0], [1234.4999, 0, 1234.0],
 ]);
 
-it('takes the median and the larger of instrument and half the range', function (array $readings, float $instrument, float $value, float $doubt): void {
+it('takes the median and the larger of instrument and half the range', function (
+    array $readings, float $instrument, float $value, float $doubt
+): void {
     $measurement = Measurement::fromReadings($readings, $instrument);
     expect($measurement->value)->toEqualWithDelta($value, 1e-12)->and($measurement->plusMinus)->toEqualWithDelta($doubt, 1e-12);
 })->with([
@@ -115,11 +117,14 @@ it('says lengths as people do in inches: a doubt that is not nothing, sixteenths
     $inch = LengthUnit::Inch;
     expect($inch->figure(0.01))->toBe('0.0004')->and($inch->figure(0.0))->toBe('0.000')->and($inch->figure(73.04))->toBe('2.876')
         ->and($inch->showMeasurement(Measurement::within(73.04, 0.01)))->toBe('2.876 ± 0.0004 in')
-        ->and($inch->showCoarse(68.2625))->toBe('2 11/16 in')->and($inch->showCoarse(650.0))->toBe('25 9/16 in')->and($inch->showCoarse(12.7))->toBe('1/2 in')
-        ->and($inch->showCoarse(25.4))->toBe('1 in')->and($inch->showCoarse(0.1))->toBe('0 in')->and($inch->showCoarse(-38.1))->toBe('-1 1/2 in')
+        ->and($inch->showCoarse(68.2625))->toBe('2 11/16 in')->and($inch->showCoarse(650.0))->toBe('25 9/16 in')
+        ->and($inch->showCoarse(12.7))->toBe('1/2 in')
+        ->and($inch->showCoarse(25.4))->toBe('1 in')->and($inch->showCoarse(0.1))->toBe('0 in')
+        ->and($inch->showCoarse(-38.1))->toBe('-1 1/2 in')
         ->and(LengthUnit::Millimetre->showCoarse(650.4))->toBe('650 mm')
         ->and($inch->showPitch(1.058))->toBe('1.06 mm, 24 per inch')->and($inch->showPitch(0.977))->toBe('0.98 mm, 26 per inch')
-        ->and(array_map($inch->showPitch(...), [1.0, 1.25, 1.5, 1.75, 2.0, 0.0]))->toBe(['1.00 mm', '1.25 mm', '1.50 mm', '1.75 mm', '2.00 mm', '0.00 mm']);
+        ->and(array_map($inch->showPitch(...), [1.0, 1.25, 1.5, 1.75, 2.0, 0.0]))
+        ->toBe(['1.00 mm', '1.25 mm', '1.50 mm', '1.75 mm', '2.00 mm', '0.00 mm']);
     foreach (range(1, 4_000, 7) as $sixteenths) {
         $typed = (new LengthText($inch))->measurement($inch->showCoarse($sixteenths * 25.4 / 16), 0.5);
         expect($typed->value)->toEqualWithDelta($sixteenths * 25.4 / 16, 1e-6);
@@ -136,4 +141,7 @@ it('reads a band as it stands on a paper', function (string $typed, float $low, 
 
 it('says what is wrong with a band that cannot be read', function (string $typed, string $says): void {
     expect(fn () => (new TorqueText(TorqueUnit::NewtonMetre))->band($typed))->toThrow(CannotReadQuantity::class, $says);
-})->with([['', 'Nothing was typed'], ['tight', 'not a number'], ['10 to 8', 'lower figure first'], ['8 to 9 to 10', 'not a number'], ['8 to 10 mm', 'does not fit here'], ['8 to', 'does not fit here']]);
+})->with([
+    ['', 'Nothing was typed'], ['tight', 'not a number'], ['10 to 8', 'lower figure first'], ['8 to 9 to 10', 'not a number'],
+    ['8 to 10 mm', 'does not fit here'], ['8 to', 'does not fit here'],
+]);

@@ -75,7 +75,9 @@ it('says which way a twin-plate motor does not go in', function (callable $chang
         ->and(array_keys($stack['needed_mm']))->toBe($known)
         ->and($stack)->not->toHaveKey('effective_width_mm');
 })->with([
-    'pinion inboard' => [fn (stdClass $job) => $job->bike->twin_plate_measures->pinion_to_face_mm = 3.0, Unsolved::PinionInboardOfRing, ['drive']],
+    'pinion inboard' => [
+        fn (stdClass $job) => $job->bike->twin_plate_measures->pinion_to_face_mm = 3.0, Unsolved::PinionInboardOfRing, ['drive'],
+    ],
     'motor too wide' => [fn (stdClass $job) => $job->bike->shell->width_mm = 40.0, Unsolved::MotorTooWide, ['drive', 'left']],
     'no spacers' => [fn (stdClass $job) => $job->catalogue->spacers = [], Unsolved::DriveSpacers, ['drive']],
 ]);
@@ -101,7 +103,9 @@ it('adds up every margin from the figures behind it', function (string $name): v
 
 it('names the reading to take again, and how sure it has to be', function (): void {
     $document = Cases::document('hardtail-73');
-    $document->bike->shell->guide_depth_mm = (object) ['value' => $document->catalogue->motors->{'tarn-73'}->sleeve->body_gap_mm - 1.3, 'plus_minus' => 0.5];
+    $document->bike->shell->guide_depth_mm = (object) [
+        'value' => $document->catalogue->motors->{'tarn-73'}->sleeve->body_gap_mm - 1.3, 'plus_minus' => 0.5,
+    ];
     $sheet = Worksheet::of(JobReader::read($document));
     $why = $sheet->why(MarginName::GuideClearance);
 
@@ -122,10 +126,14 @@ it('never gives a better verdict for more doubt when a hand has filled the stack
             foreach ([0.0, 0.05, 0.2, 0.6, 1.5] as $doubt) {
                 $verdicts[] = $rank[solvedWith($name, function (stdClass $job) use ($spacers, $wider, $further, $doubt): void {
                     $job->kit->spacers = (object) $spacers;
-                    $width = is_object($job->bike->shell->width_mm) ? $job->bike->shell->width_mm->value ?? $job->bike->shell->width_mm->readings[0] : $job->bike->shell->width_mm;
+                    $width = is_object($job->bike->shell->width_mm)
+                        ? $job->bike->shell->width_mm->value ?? $job->bike->shell->width_mm->readings[0]
+                        : $job->bike->shell->width_mm;
                     $job->bike->shell->width_mm = (object) ['value' => $width + $wider, 'plus_minus' => $doubt];
                     foreach ($job->bike->chainstay->profile ?? [] as $point) {
-                        $value = is_object($point->outboard_mm) ? $point->outboard_mm->value ?? $point->outboard_mm->readings[0] : $point->outboard_mm;
+                        $value = is_object($point->outboard_mm)
+                            ? $point->outboard_mm->value ?? $point->outboard_mm->readings[0]
+                            : $point->outboard_mm;
                         $point->outboard_mm = (object) ['value' => $value + $further, 'plus_minus' => $doubt];
                     }
                 })['verdict']];

@@ -33,12 +33,16 @@ function needsOf(string $case, Circumstances $circumstances, ?Packed $box = null
     $sheet = Cases::worksheet($case);
     $shortage = Shortage::of($sheet->recipe, $sheet->job->catalogue->drawer, $sheet->job->kit->byHand);
 
-    return JobNeeds::of($sheet, $sheet->buildSheet($circumstances) ?? throw new LogicException, $circumstances, $box ?? new Packed([]), [], $shortage);
+    return JobNeeds::of(
+        $sheet, $sheet->buildSheet($circumstances) ?? throw new LogicException, $circumstances, $box ?? new Packed([]), [], $shortage,
+    );
 }
 
 it('lists each spacer of the stack once, from box or drawer, and names a step of the sheet that waits for everything', function (string $case): void {
     $sheet = Cases::worksheet($case);
-    $circumstances = new Circumstances(found: new Found(guide: GuideRemedy::Housing), fastening: new Fastenings(rest: Rest::plan(Rest::Strut)));
+    $circumstances = new Circumstances(
+        found: new Found(guide: GuideRemedy::Housing), fastening: new Fastenings(rest: Rest::plan(Rest::Strut)),
+    );
     $titles = array_map(fn (BuildStep $step) => $step->title, $sheet->buildSheet($circumstances)->steps ?? []);
     $box = new Packed([new Piece(PieceKind::Spacer, 'washer', 2, 100, SpacerUse::cases())]);
     $needs = needsOf($case, $circumstances, $box);
@@ -49,30 +53,49 @@ it('lists each spacer of the stack once, from box or drawer, and names a step of
     expect(array_sum(array_map(fn (Need $need) => $need->count, $spacers)))->toBe(count($pieces))
         ->and($fromBox)->toBe(min(2, count(array_keys($pieces, 1.0))))
         ->and(array_diff(array_map(fn (Need $need) => $need->waits, $needs), $titles))->toBe([])
-        ->and(implode(' ', array_map(fn (Need $need) => $need->what, $needs)))->toContain('Housing by the metre')->toContain('Strut or torque arm');
+        ->and(implode(' ', array_map(fn (Need $need) => $need->what, $needs)))->toContain('Housing by the metre')
+        ->toContain('Strut or torque arm');
 })->with(['hardtail-73', 'press-fit-92', 'hub-gear-68', 'yoke-on-68', 'twin-plate-92', 'trike-boom', 'single-nut-68']);
 
 it('needs a new chain only where wear, its count or a finding asks for one, and gets what was condemned', function (): void {
-    $whats = fn (string $case, Found $found): string => implode(', ', array_map(fn (Need $need) => $need->what, needsOf($case, new Circumstances(found: $found))));
-    $condemned = $whats('hardtail-73', new Found(mending: ['chain' => Remedy::Replace, 'pads' => Remedy::Replace, 'rotors' => Remedy::Mend]));
+    $whats = fn (string $case, Found $found): string => implode(
+        ', ', array_map(fn (Need $need) => $need->what, needsOf($case, new Circumstances(found: $found))),
+    );
+    $condemned = $whats(
+        'hardtail-73', new Found(mending: ['chain' => Remedy::Replace, 'pads' => Remedy::Replace, 'rotors' => Remedy::Mend]),
+    );
     expect($whats('hardtail-73', new Found))->toContain('2 links of the same chain')->not->toContain('Chain, ')
-        ->and($condemned)->toContain('Chain, ')->toContain('Brake pads or shoes')->not->toContain('Rotors')->not->toContain('of the same chain');
+        ->and($condemned)->toContain('Chain, ')->toContain('Brake pads or shoes')->not->toContain('Rotors')
+        ->not->toContain('of the same chain');
     $sheet = Cases::worksheet()->buildSheet(new Circumstances(found: new Found(mending: ['pads' => Remedy::Replace])));
-    expect($sheet?->step('chain')?->title)->toContain('Old chain')->and($sheet?->step('chain')?->how)->toContain('2 links of the same chain go in')->and($sheet?->step('mend-pads')?->title)->toContain('Replace: Brake pads');
+    expect($sheet?->step('chain')?->title)->toContain('Old chain')
+        ->and($sheet?->step('chain')?->how)->toContain('2 links of the same chain go in')
+        ->and($sheet?->step('mend-pads')?->title)->toContain('Replace: Brake pads');
 });
 
 it('needs no new chain where the old one stays whole, and no plate bolts where they came in the box', function (): void {
     $whats = fn (array $needs): array => array_map(fn (Need $need) => "{$need->what} {$need->origin->value}", $needs);
     $bolts = new Packed([new Piece(PieceKind::Bolt, 'M6 bolts', 8)]);
-    expect(implode(', ', $whats(needsOf('hardtail-73', new Circumstances))))->toContain('of the same chain')->toContain('Plate bolts M6 × 25 shop')
-        ->and(implode(', ', $whats(needsOf('hardtail-73', new Circumstances(found: new Found(fitted: new Fitted(keepsChain: true))), $bolts))))->not->toContain('Chain, ')->not->toContain('of the same chain')->toContain('Plate bolts M6 × 25 box')
+    expect(implode(', ', $whats(needsOf('hardtail-73', new Circumstances))))->toContain('of the same chain')
+        ->toContain('Plate bolts M6 × 25 shop')
+        ->and(
+            implode(
+                ', ', $whats(needsOf('hardtail-73', new Circumstances(found: new Found(fitted: new Fitted(keepsChain: true))), $bolts)),
+            ),
+        )
+        ->not->toContain('Chain, ')->not->toContain('of the same chain')->toContain('Plate bolts M6 × 25 box')
         ->and(implode(', ', $whats(needsOf('press-fit-92', new Circumstances))))->toContain('Insert ');
 });
 
 it('shares a stack between box and elsewhere, and loses no piece', function (): void {
     mt_srand(8);
     for ($round = 0; $round < 200; $round++) {
-        $box = new Packed(array_map(fn () => new Piece(PieceKind::Spacer, 'x', mt_rand(1, 3), mt_rand(1, 4) * 50, [SpacerUse::cases()[mt_rand(0, 5)]]), range(0, 4)));
+        $box = new Packed(
+            array_map(
+                fn () => new Piece(PieceKind::Spacer, 'x', mt_rand(1, 3), mt_rand(1, 4) * 50, [SpacerUse::cases()[mt_rand(0, 5)]]),
+                range(0, 4),
+            ),
+        );
         $stack = [];
         foreach (['drive', 'plate', 'nut', 'boss'] as $place) {
             $stack[$place] = array_map(fn () => mt_rand(1, 4) / 2, range(0, mt_rand(0, 3)));
@@ -86,7 +109,9 @@ it('shares a stack between box and elsewhere, and loses no piece', function (): 
     }
 });
 
-it('judges what stands out only where the body reaches, and takes no cure that is not for it', function (float $angle, float $height, ObstacleCure $cure, bool $isInTheWay): void {
+it('judges what stands out only where the body reaches, and takes no cure that is not for it', function (
+    float $angle, float $height, ObstacleCure $cure, bool $isInTheWay
+): void {
     $room = BodyRoom::of(BodyPosition::Below, 6.0);
     $obstacle = new Obstacle(ObstacleKind::Tab, Measurement::within($height, 0.1), $angle, $cure);
     expect($obstacle->isInTheWay($room))->toBe($isInTheWay)

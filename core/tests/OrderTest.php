@@ -31,7 +31,9 @@ function doubtfulJob(string $name, float $doubt, int $seed): Worksheet
     mt_srand($seed);
     $document = Cases::document($name);
     $width = $document->bike->shell->width_mm;
-    $document->bike->shell->width_mm = (object) ['value' => is_object($width) ? $width->value ?? $width->readings[0] : $width, 'plus_minus' => $doubt];
+    $document->bike->shell->width_mm = (object) [
+        'value' => is_object($width) ? $width->value ?? $width->readings[0] : $width, 'plus_minus' => $doubt,
+    ];
     foreach ($document->catalogue->spacers as $row) {
         $row->quantity = mt_rand(0, 3) === 0 ? mt_rand(1, 2) : 0;
     }
@@ -155,9 +157,15 @@ it('orders for several jobs at once what serves each, whatever the readings of a
     $names = ['hardtail-73', 'hub-gear-68', 'yoke-on-68', 'fat-100-long-sleeve'];
     $sheets = array_map(fn (string $name) => doubtfulJob($name, mt_rand(5, 40) / 100, $seed), $names);
     $drawer = $sheets[0]->job->catalogue->drawer;
-    $asking = array_map(fn (Worksheet $sheet, int $i) => new Asking($i, $sheet->recipe, $i === 1 ? [new SpacerRow(100, 1, $drawer->rows[0]->uses)] : []), $sheets, array_keys($sheets));
+    $asking = array_map(
+        fn (Worksheet $sheet, int $i) => new Asking($i, $sheet->recipe, $i === 1 ? [new SpacerRow(100, 1, $drawer->rows[0]->uses)] : []),
+        $sheets, array_keys($sheets),
+    );
     $joint = JointOrder::of($asking, $drawer);
-    $all = new Drawer([...$drawer->left(), ...$asking[1]->own, ...array_merge(...array_map(fn (Share $share) => $share->order->pieces ?? [], $joint->shares))]);
+    $all = new Drawer([
+        ...$drawer->left(), ...$asking[1]->own,
+        ...array_merge(...array_map(fn (Share $share) => $share->order->pieces ?? [], $joint->shares)),
+    ]);
 
     $taken = [];
     foreach ($joint->shares as $i => $share) {
@@ -167,12 +175,20 @@ it('orders for several jobs at once what serves each, whatever the readings of a
             $taken[$key] = ($taken[$key] ?? 0) + $row->quantity;
         }
         for ($truth = 0; $truth < 20; $truth++) {
-            $scenario = Scenario::at(array_map(fn () => mt_rand(-10_000, 10_000) / 10_000, array_flip(array_column(Doubtful::cases(), 'value'))));
-            expect($sheets[$i]->recipe->settled($scenario)->solve(new DrawerPicker(new Drawer($share->mayTake)))->isBuilt())->toBe($share->order->pieces !== null);
+            $scenario = Scenario::at(
+                array_map(fn () => mt_rand(-10_000, 10_000) / 10_000, array_flip(array_column(Doubtful::cases(), 'value'))),
+            );
+            expect($sheets[$i]->recipe->settled($scenario)->solve(new DrawerPicker(new Drawer($share->mayTake)))->isBuilt())
+                ->toBe($share->order->pieces !== null);
         }
     }
     foreach ($taken as $key => $count) {
-        $there = array_sum(array_map(fn (SpacerRow $row) => $row->hundredths.' '.implode(' ', array_column($row->uses, 'value')) === $key ? $row->quantity : 0, $all->rows));
+        $there = array_sum(
+            array_map(
+                fn (SpacerRow $row) => $row->hundredths.' '.implode(' ', array_column($row->uses, 'value')) === $key ? $row->quantity : 0,
+                $all->rows,
+            ),
+        );
         expect($count)->toBeLessThanOrEqual($there);
     }
     expect($joint->toOrder())->not->toBe([])->and($joint->beyondHelp())->toBe([]);

@@ -19,7 +19,9 @@ it('says why a pack does not go in', function (Triangle $triangle, Pack $pack, ?
     'a hair longer' => [new Triangle(600, 500, 500), new Pack(300.001, 200, 0), Misfit::TooLong],
 ]);
 
-it('lays the pack where both its upper corners are inside the tubes', function (float $base, float $front, float $rear, float $height): void {
+it('lays the pack where both its upper corners are inside the tubes', function (
+    float $base, float $front, float $rear, float $height
+): void {
     $triangle = new Triangle($base, $front, $rear);
     $pack = new Pack(1.0, $height);
     $fit = PackFit::of($triangle, $pack);

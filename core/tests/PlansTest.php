@@ -41,7 +41,9 @@ it('turns the drive cup the way the shell asks for', function (?Shell $shell, st
     'not measured' => [null, 'clockwise', true],
     'bsa' => [new Shell(Measurement::exactly(73.0), Measurement::exactly(33.6), true), 'clockwise', false],
     'italian' => [new Shell(Measurement::exactly(70.0), Measurement::exactly(35.0), true), 'anticlockwise', false],
-    'french or swiss' => [new Shell(Measurement::exactly(68.0), Measurement::exactly(34.1), true, Measurement::exactly(1.0)), 'clockwise', true],
+    'french or swiss' => [
+        new Shell(Measurement::exactly(68.0), Measurement::exactly(34.1), true, Measurement::exactly(1.0)), 'clockwise', true,
+    ],
     'seen' => [new Shell(Measurement::exactly(68.0), driveCupLoosens: Rotation::Anticlockwise), 'anticlockwise', false],
 ]);
 
@@ -58,15 +60,27 @@ it('makes the plan for what is fitted', function (Fitted $fitted, array $has, ar
         ->and(array_unique($codes))->toBe($codes)
         ->and($codes[0])->toBe('power')->and(end($codes))->toBe('look-inside');
 })->with([
-    'two-piece, pressed in' => [new Fitted(CrankKind::TwoPiece, BracketKind::PressFit, false), ['pinch-bolts', 'preload-cap', 'crank-left', 'crank-right', 'cup-left', 'cup-drive'], ['crank-bolt-right', 'front-mech']],
-    'one piece' => [new Fitted(CrankKind::OnePiece), ['locknut-left', 'cone-left', 'crank-out', 'cup-left'], ['crank-right', 'crank-bolt-left']],
+    'two-piece, pressed in' => [
+        new Fitted(CrankKind::TwoPiece, BracketKind::PressFit, false),
+        ['pinch-bolts', 'preload-cap', 'crank-left', 'crank-right', 'cup-left', 'cup-drive'], ['crank-bolt-right', 'front-mech'],
+    ],
+    'one piece' => [
+        new Fitted(CrankKind::OnePiece), ['locknut-left', 'cone-left', 'crank-out', 'cup-left'], ['crank-right', 'crank-bolt-left'],
+    ],
     'cottered' => [new Fitted(CrankKind::Cottered), ['crank-right', 'crank-left'], ['crank-bolt-right']],
     'self-extracting' => [new Fitted(CrankKind::SelfExtracting), ['crank-right', 'crank-left'], ['crank-bolt-right']],
-    'cargo with guard and kickstand' => [new Fitted(CrankKind::Splined, keepsChain: true, hasGuard: true, hasKickstand: true), ['guard', 'kickstand', 'chain'], []],
+    'cargo with guard and kickstand' => [
+        new Fitted(CrankKind::Splined, keepsChain: true, hasGuard: true, hasKickstand: true), ['guard', 'kickstand', 'chain'], [],
+    ],
 ]);
 
 it('knows the left-hand threads of a one-piece crank and of the left pedal, and no others', function (): void {
-    $leftHanded = fn (Fitted $fitted) => array_keys(array_filter(stripSteps(Identification::of(new Shell(Measurement::exactly(70.0), Measurement::exactly(35.0), true)), $fitted), fn (StripStep $step) => $step->turn?->hand === Hand::Left));
+    $leftHanded = fn (Fitted $fitted) => array_keys(
+        array_filter(
+            stripSteps(Identification::of(new Shell(Measurement::exactly(70.0), Measurement::exactly(35.0), true)), $fitted),
+            fn (StripStep $step) => $step->turn?->hand === Hand::Left,
+        ),
+    );
     expect($leftHanded(new Fitted(CrankKind::OnePiece)))->toBe(['pedal-left', 'locknut-left', 'cone-left'])
         ->and($leftHanded(new Fitted(CrankKind::TwoPiece)))->toBe(['pedal-left'])
         ->and($leftHanded(new Fitted))->toBe(['pedal-left']);
@@ -82,7 +96,10 @@ function buildSheet(string $name = 'hardtail-73'): BuildSheet
 {
     $job = Cases::job($name);
 
-    return Cases::worksheet($name)->buildSheet(new Circumstances(wiring: new Wiring(routes: $job->routing === null ? [] : RoutePlan::of($job->routing)->routes))) ?? throw new LogicException('no sheet');
+    return Cases::worksheet($name)
+        ->buildSheet(
+            new Circumstances(wiring: new Wiring(routes: $job->routing === null ? [] : RoutePlan::of($job->routing)->routes)),
+        ) ?? throw new LogicException('no sheet');
 }
 
 it('puts every step after those it depends on', function (string $name): void {
@@ -157,7 +174,10 @@ it('keeps the worst of several verdicts', function (): void {
 });
 
 it('puts what the guide becomes before the body closes the gap', function (GuideRemedy $remedy, bool $hasStep): void {
-    $codes = array_map(fn (BuildStep $step) => $step->code, Cases::worksheet()->buildSheet(new Circumstances(found: new Found(guide: $remedy)))->steps ?? []);
+    $codes = array_map(
+        fn (BuildStep $step) => $step->code,
+        Cases::worksheet()->buildSheet(new Circumstances(found: new Found(guide: $remedy)))->steps ?? [],
+    );
     expect(in_array('guide', $codes, true))->toBe($hasStep);
     if ($hasStep) {
         expect(array_search('guide', $codes, true))->toBeLessThan(array_search('body-in', $codes, true));

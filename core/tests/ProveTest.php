@@ -23,7 +23,9 @@ function facts(array $brakes = [], bool $throttle = false, bool $gears = false, 
 {
     $settings = ['units' => 'kilometres', 'wheel_mm' => '2180 mm', 'cut_off_kmh' => '25 km/h', 'levels' => '5'];
 
-    return new ProveFacts(new BrakeCut($brakes, [], $throttle), $throttle, $gears, $lamps, $cutOff, 48.0, rangeKm: 60.0, settings: $settings);
+    return new ProveFacts(
+        new BrakeCut($brakes, [], $throttle), $throttle, $gears, $lamps, $cutOff, 48.0, rangeKm: 60.0, settings: $settings,
+    );
 }
 
 /** @return list<string> */
@@ -35,7 +37,8 @@ function codesOf(ProvePlan $plan): array
 it('asks of a bike what it has, and nothing else', function (): void {
     $bare = codesOf(ProvePlan::of(facts()));
     $all = codesOf(ProvePlan::of(facts(['left' => BrakeSensing::StickOn, 'right' => BrakeSensing::Lever], true, true, true, 25.0)));
-    expect(array_values(array_diff($all, $bare)))->toBe(['throttle-zero', 'throttle-one', 'brake-left', 'brake-right', 'shift', 'lights'])->and(array_diff($bare, $all))->toBe([])
+    expect(array_values(array_diff($all, $bare)))->toBe(['throttle-zero', 'throttle-one', 'brake-left', 'brake-right', 'shift', 'lights'])
+        ->and(array_diff($bare, $all))->toBe([])
         ->and(codesOf(ProvePlan::of(facts(['left' => BrakeSensing::LeftOff, 'right' => BrakeSensing::NoLever]))))->toBe($bare);
 });
 
@@ -83,7 +86,10 @@ it('lets nothing go while anything is open, whatever was done in whatever order'
             default => $right = $plan->hold($check, $right) === null ? array_values(array_unique([...$right, $check->code])) : $right,
         };
         $open = array_values(array_filter($steps, fn (BuildStep $one) => ! isset($built[$one->code])));
-        $handOver = HandOver::of($stop ? new Hold('cracked', PutRight::Condition) : null, [], $open, $plan->open($right), $lacks, $undecided ? [new Hold('who decides', PutRight::Sensors)] : []);
+        $handOver = HandOver::of(
+            $stop ? new Hold('cracked', PutRight::Condition) : null, [], $open, $plan->open($right), $lacks,
+            $undecided ? [new Hold('who decides', PutRight::Sensors)] : [],
+        );
         $mayGo = ! $stop && ! $undecided && $lacks === [] && count($built) === count($steps) && count($right) === count($plan->checks);
         expect($handOver->mayGo())->toBe($mayGo);
         $went += $mayGo ? 1 : 0;
@@ -95,25 +101,32 @@ it('lets nothing go while anything is open, whatever was done in whatever order'
 });
 
 it('hands over no bike without a sheet, nor one whose verdict is not clear', function (): void {
-    expect(HandOver::of(null, [], null, [], [], [])->mayGo())->toBeFalse()->and(HandOver::of(null, [new Hold('Rest: open', PutRight::Rest)], [], [], [], [])->says())->toBe(['Rest: open'])->and(HandOver::of(null, [], [], [], [], [])->mayGo())->toBeTrue();
+    expect(HandOver::of(null, [], null, [], [], [])->mayGo())->toBeFalse()
+        ->and(HandOver::of(null, [new Hold('Rest: open', PutRight::Rest)], [], [], [], [])->says())->toBe(['Rest: open'])
+        ->and(HandOver::of(null, [], [], [], [], [])->mayGo())->toBeTrue();
 });
 
 it('takes a setting that can be, and says why one cannot', function (SettingName $name, string $value, bool $goes): void {
     expect($name->fault($value) === null)->toBe($goes);
 })->with([
-    [SettingName::CutOff, '25', true], [SettingName::CutOff, 'none', true], [SettingName::CutOff, '250', false], [SettingName::CutOff, 'fast', false], [SettingName::Wheel, 'none', false],
-    [SettingName::Wheel, '2180', true], [SettingName::Units, 'km', true], [SettingName::Units, 'furlongs', false], [SettingName::Levels, '0', false], [SettingName::ThrottleAtZero, 'dead', true],
+    [SettingName::CutOff, '25', true], [SettingName::CutOff, 'none', true], [SettingName::CutOff, '250', false],
+    [SettingName::CutOff, 'fast', false], [SettingName::Wheel, 'none', false],
+    [SettingName::Wheel, '2180', true], [SettingName::Units, 'km', true], [SettingName::Units, 'furlongs', false],
+    [SettingName::Levels, '0', false], [SettingName::ThrottleAtZero, 'dead', true],
 ]);
 
 it('compares the range with the one computed for the job’s road, and asks for nothing where none was', function (): void {
     $plan = fn (?float $km) => ProvePlan::of(new ProveFacts(new BrakeCut([], [], false), rangeKm: $km));
     $range = $plan(60.0)->check('range');
     expect($plan(null)->check('range'))->toBeNull()->and($range?->figure?->band())->toBe('39 to 90 km')
-        ->and($range?->lacks(52.0))->toBeNull()->and($range?->lacks(30.0))->toContain('it is a miss')->and($range?->lacks(null))->toContain('in km');
+        ->and($range?->lacks(52.0))->toBeNull()->and($range?->lacks(30.0))->toContain('it is a miss')
+        ->and($range?->lacks(null))->toContain('in km');
 });
 
 it('asks for sounds place by place, each with its own causes', function (): void {
-    $sounds = array_filter(ProvePlan::of(new ProveFacts(new BrakeCut([], [], false)))->checks, fn ($check) => str_starts_with($check->code, 'sound-'));
+    $sounds = array_filter(
+        ProvePlan::of(new ProveFacts(new BrakeCut([], [], false)))->checks, fn ($check) => str_starts_with($check->code, 'sound-'),
+    );
     expect(count($sounds))->toBe(5);
     foreach ($sounds as $check) {
         expect($check->causes)->not->toBe([])->and($check->after)->toBe([CheckName::Stops]);
@@ -122,8 +135,10 @@ it('asks for sounds place by place, each with its own causes', function (): void
 
 it('leads from a miss to the step of the very run, whatever number it has', function (): void {
     $cause = new Cause('Plug not home', 'dress:main harness');
-    expect($cause->stepWith(['main harness' => 0]))->toBe('dress-0')->and($cause->stepWith(['battery lead' => 2, 'main harness' => 7]))->toBe('dress-7')
-        ->and($cause->stepWith(['battery lead' => 2]))->toBeNull()->and((new Cause('Ring', 'ring'))->stepWith([]))->toBe('ring')->and((new Cause('Weather'))->stepWith([]))->toBeNull();
+    expect($cause->stepWith(['main harness' => 0]))->toBe('dress-0')
+        ->and($cause->stepWith(['battery lead' => 2, 'main harness' => 7]))->toBe('dress-7')
+        ->and($cause->stepWith(['battery lead' => 2]))->toBeNull()->and((new Cause('Ring', 'ring'))->stepWith([]))->toBe('ring')
+        ->and((new Cause('Weather'))->stepWith([]))->toBeNull();
 });
 
 it('takes no check for right because a step of the build is called the same and was done later', function (): void {
@@ -132,5 +147,6 @@ it('takes no check for right because a step of the build is called the same and 
     $built = array_fill_keys(codesOf($plan), 1_000);
     expect($plan->standing(array_diff_key($right, ['pedals' => 1]), $built, []))->not->toContain('pedals')->not->toContain('quiet')
         ->and($plan->standing($right, $built, []))->toBe(codesOf($plan))
-        ->and($plan->standing($right, [], [], [], ['wakes']))->toBe(codesOf($plan))->and($plan->standing($right, [], [], ['wakes']))->not->toContain('wakes');
+        ->and($plan->standing($right, [], [], [], ['wakes']))->toBe(codesOf($plan))
+        ->and($plan->standing($right, [], [], ['wakes']))->not->toContain('wakes');
 });

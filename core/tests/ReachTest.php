@@ -25,13 +25,31 @@ it('finds each fault of what the second edition added at its pointer', function 
     sort($expected);
     expect(Cases::faultsAfter($spoil))->toBe($expected);
 })->with([
-    'a block without its soft thing' => [fn ($d) => $d->reaction = (object) ['nut_torque_nm' => 40, 'gap' => (object) ['block_mm' => 6]], ['/reaction/gap/soft_mm']],
-    'a block of nothing' => [fn ($d) => $d->reaction = (object) ['nut_torque_nm' => 40, 'gap' => (object) ['block_mm' => 0, 'soft_mm' => (object) ['value' => -1]]], ['/reaction/gap/block_mm', '/reaction/gap/soft_mm/value']],
-    'a socket without depth' => [fn ($d) => $d->tools = (object) ['nut_socket' => (object) ['bore_mm' => 0]], ['/tools/nut_socket/bore_mm', '/tools/nut_socket/depth_mm']],
+    'a block without its soft thing' => [
+        fn ($d) => $d->reaction = (object) ['nut_torque_nm' => 40, 'gap' => (object) ['block_mm' => 6]], ['/reaction/gap/soft_mm'],
+    ],
+    'a block of nothing' => [
+        fn ($d) => $d->reaction = (object) [
+            'nut_torque_nm' => 40, 'gap' => (object) ['block_mm' => 0, 'soft_mm' => (object) ['value' => -1]],
+        ],
+        ['/reaction/gap/block_mm', '/reaction/gap/soft_mm/value'],
+    ],
+    'a socket without depth' => [
+        fn ($d) => $d->tools = (object) ['nut_socket' => (object) ['bore_mm' => 0]],
+        ['/tools/nut_socket/bore_mm', '/tools/nut_socket/depth_mm'],
+    ],
     'tools that are a list' => [fn ($d) => $d->tools = [1], ['/tools']],
-    'a lock ring that is a number' => [fn ($d) => current((array) $d->catalogue->motors)->lockring = 3, ['/catalogue/motors/'.array_key_first((array) Cases::document()->catalogue->motors).'/lockring']],
-    'locknuts measured twice over' => [fn ($d) => $d->bike->rear->old_mm = (object) ['value' => 135, 'readings' => [135]], ['/bike/rear/old_mm']],
-    'an inset out of range' => [fn ($d) => $d->bike->rear->smallest_cog_inset_mm = (object) ['readings' => [5, 20_000]], ['/bike/rear/smallest_cog_inset_mm/readings/1']],
+    'a lock ring that is a number' => [
+        fn ($d) => current((array) $d->catalogue->motors)->lockring = 3,
+        ['/catalogue/motors/'.array_key_first((array) Cases::document()->catalogue->motors).'/lockring'],
+    ],
+    'locknuts measured twice over' => [
+        fn ($d) => $d->bike->rear->old_mm = (object) ['value' => 135, 'readings' => [135]], ['/bike/rear/old_mm'],
+    ],
+    'an inset out of range' => [
+        fn ($d) => $d->bike->rear->smallest_cog_inset_mm = (object) ['readings' => [5, 20_000]],
+        ['/bike/rear/smallest_cog_inset_mm/readings/1'],
+    ],
     'nothing, where it may be' => [function ($d): void {
         $d->tools = (object) ['nut_socket' => null];
         current((array) $d->catalogue->motors)->lockring = null;

@@ -14,7 +14,9 @@ use NeatSpindle\Core\Tests\Cases;
 it('holds by friction what the clamp gives, and leaves the rest to the rest', function (): void {
     $motor = Cases::job('hardtail-73')->kit->motor;
     $nut = $motor->held->nut;
-    $reaction = Reaction::of($motor->held->nut(), $motor->maxTorqueNm, new Torquing(50.0, ThreadState::Threadlocker, ShellFace::Bare, FaceSize::of(), 120.0));
+    $reaction = Reaction::of(
+        $motor->held->nut(), $motor->maxTorqueNm, new Torquing(50.0, ThreadState::Threadlocker, ShellFace::Bare, FaceSize::of(), 120.0),
+    );
 
     $preload = 50.0 / (0.17 * $nut->threadMajor / 1000);
     $hold = 2 * 0.20 * $preload * 0.0185;
@@ -26,7 +28,9 @@ it('holds by friction what the clamp gives, and leaves the rest to the rest', fu
 
 it('holds more on bare faces than on painted, and more greased than dry', function (): void {
     $motor = Cases::job('hardtail-73')->kit->motor;
-    $hold = fn (ThreadState $thread, ShellFace $face) => Reaction::of($motor->held->nut(), $motor->maxTorqueNm, new Torquing(45.0, $thread, $face))->hold;
+    $hold = fn (ThreadState $thread, ShellFace $face) => Reaction::of(
+        $motor->held->nut(), $motor->maxTorqueNm, new Torquing(45.0, $thread, $face),
+    )->hold;
 
     expect($hold(ThreadState::Dry, ShellFace::Bare))->toBeGreaterThan($hold(ThreadState::Dry, ShellFace::Painted))
         ->and($hold(ThreadState::Grease, ShellFace::Painted))->toBeGreaterThan($hold(ThreadState::Threadlocker, ShellFace::Painted))

@@ -6,7 +6,9 @@ use NeatSpindle\Core\Measuring\Survey\Repeatability;
 
 it('agrees with a textbook example of pooled spreads', function (): void {
     // Five sets with variances 1, 5/3, 4.5, 4.3 and 2.5 pool to (2 + 5 + 4.5 + 17.2 + 10) / 14.
-    $pooled = Repeatability::of([[31.0, 30.0, 29.0], [42.0, 41.0, 40.0, 39.0], [31.0, 28.0], [23.0, 22.0, 21.0, 19.0, 18.0], [21.0, 20.0, 19.0, 18.0, 17.0]]);
+    $pooled = Repeatability::of([
+        [31.0, 30.0, 29.0], [42.0, 41.0, 40.0, 39.0], [31.0, 28.0], [23.0, 22.0, 21.0, 19.0, 18.0], [21.0, 20.0, 19.0, 18.0, 17.0],
+    ]);
     expect($pooled->spread())->toEqualWithDelta(sqrt(38.7 / 14), 1e-12)
         ->and([$pooled->readings, $pooled->spots, $pooled->beyondTheFirst])->toBe([19, 5, 14])
         ->and($pooled->doubt())->toEqualWithDelta(2 * sqrt(38.7 / 14), 1e-12);
@@ -14,7 +16,8 @@ it('agrees with a textbook example of pooled spreads', function (): void {
 
 it('says nothing of what was read once, and offers nothing from too little', function (): void {
     expect(Repeatability::of([])->spread())->toBeNull()->and(Repeatability::of([[73.0], [68.0]])->spread())->toBeNull()
-        ->and(Repeatability::of([[73.0, 73.02]])->doubt())->toBeNull()->and(Repeatability::of([[73.0, 73.02]])->spread())->toEqualWithDelta(0.02 / M_SQRT2, 1e-12)
+        ->and(Repeatability::of([[73.0, 73.02]])->doubt())->toBeNull()
+        ->and(Repeatability::of([[73.0, 73.02]])->spread())->toEqualWithDelta(0.02 / M_SQRT2, 1e-12)
         ->and(Repeatability::of([[73.0], [68.0, 68.1]])->spots)->toBe(1);
 });
 

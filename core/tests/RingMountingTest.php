@@ -80,5 +80,8 @@ it('reads spiders and bolt circles, with every fault at its pointer', function (
     } catch (InvalidDocument $invalid) {
         $paths = array_map(fn (Fault $fault) => $fault->path, $invalid->faults);
     }
-    expect($paths)->toEqualCanonicalizing(['/spiders/crab/thickness_mm', '/spiders/newt', '/rings/flat-42/bolt_circle_mm', '/motors/tarn-73/ring_bolt_circle_mm']);
+    expect($paths)
+        ->toEqualCanonicalizing([
+            '/spiders/crab/thickness_mm', '/spiders/newt', '/rings/flat-42/bolt_circle_mm', '/motors/tarn-73/ring_bolt_circle_mm',
+        ]);
 });

@@ -49,15 +49,21 @@ it('draws legs that are, dressed, as long as is printed', function (): void {
         $route = RoutePlan::of($routing)->routes[0];
         $legs = $routing->legs($route);
         $long = array_sum(array_map(fn (Leg $leg) => $leg->length + $leg->slack, $legs));
-        expect($routing->allowances->dressed($long))->toEqualWithDelta($route->needed ?? 0.0, 1e-6)->and(count($legs))->toBe(max(0, count($route->path ?? []) - 1));
+        expect($routing->allowances->dressed($long))->toEqualWithDelta($route->needed ?? 0.0, 1e-6)
+            ->and(count($legs))->toBe(max(0, count($route->path ?? []) - 1));
         $laid += $route->path === null ? 0 : 1;
     }
     expect($laid)->toBeGreaterThan(150);
 });
 
-it('ties a leg at its spacing, and none where it moves or lies inside a tube', function (float $length, float $slack, array $tags, int $ties): void {
+it('ties a leg at its spacing, and none where it moves or lies inside a tube', function (
+    float $length, float $slack, array $tags, int $ties
+): void {
     expect((new Leg('a', 'b', $length, $slack, $tags))->ties())->toBe($ties);
-})->with([[129.0, 0.0, [], 0], [130.0, 0.0, [], 1], [400.0, 0.0, ['underside'], 3], [400.0, 80.0, ['steering'], 0], [400.0, 0.0, ['inside_tube'], 0]]);
+})->with([
+    [129.0, 0.0, [], 0], [130.0, 0.0, [], 1], [400.0, 0.0, ['underside'], 3], [400.0, 80.0, ['steering'], 0],
+    [400.0, 0.0, ['inside_tube'], 0],
+]);
 
 it('is never worse for a longer supply', function (): void {
     mt_srand(78);
@@ -78,8 +84,16 @@ it('is never worse for a longer supply', function (): void {
         }
         [$short, $long] = $routes;
         expect($rank($long))->toBeLessThanOrEqual($rank($short))->and($long->path)->toBe($short->path)
-            ->and($short->extensions === null || $long->verdict === RouteVerdict::TooShort || count($long->extensions ?? []) <= count($short->extensions))->toBeTrue()
-            ->and($long->extensions === null || $short->extensions === null || count($long->extensions) < count($short->extensions) || array_sum($long->extensions) <= array_sum($short->extensions) + 1e-9)->toBeTrue();
+            ->and(
+                $short->extensions === null || $long->verdict === RouteVerdict::TooShort
+                    || count($long->extensions ?? []) <= count($short->extensions),
+            )
+            ->toBeTrue()
+            ->and(
+                $long->extensions === null || $short->extensions === null || count($long->extensions) < count($short->extensions)
+                    || array_sum($long->extensions) <= array_sum($short->extensions) + 1e-9,
+            )
+            ->toBeTrue();
         $better += $rank($long) < $rank($short) ? 1 : 0;
     }
     expect($better)->toBeGreaterThan(30);
@@ -95,14 +109,20 @@ it('answers a graph in two pieces, a stretch of nothing and a plug nobody has', 
 });
 
 it('takes ways of one’s own, and leaves out what hangs on nothing', function (BikeKind $kind): void {
-    $ways = KindWays::of($kind, ['bar_to_head' => 250.0, 'down_tube' => 640.0, 'boom_length' => 400.0, 'wheelbase' => 1100.0, 'chainstay_length' => 440.0]);
+    $ways = KindWays::of(
+        $kind, ['bar_to_head' => 250.0, 'down_tube' => 640.0, 'boom_length' => 400.0, 'wheelbase' => 1100.0, 'chainstay_length' => 440.0],
+    );
     $own = $ways->with([
-        new OwnStretch('motor', 'pannier', 210.0, ['underside'], Direction::Back), new OwnStretch('pannier', 'lamp-third', 300.0, [], Direction::Up),
+        new OwnStretch(
+            'motor', 'pannier', 210.0, ['underside'], Direction::Back,
+        ), new OwnStretch('pannier', 'lamp-third', 300.0, [], Direction::Up),
         new OwnStretch('nowhere', 'elsewhere', 100.0, [], Direction::Front),
     ]);
     $graph = new FrameGraph($own->edges(), Allowances::usual());
-    expect($graph->shortest('motor', 'lamp-third', NoGo::nothing()))->toEqual([['motor', 'pannier', 'lamp-third'], 510.0])->and(isset($own->places['elsewhere']))->toBeFalse()
-        ->and($own->place('pannier')->x)->toBeLessThan($own->place('motor')->x)->and($own->place('lamp-third')->y)->toBeGreaterThan($own->place('pannier')->y)
+    expect($graph->shortest('motor', 'lamp-third', NoGo::nothing()))->toEqual([['motor', 'pannier', 'lamp-third'], 510.0])
+        ->and(isset($own->places['elsewhere']))->toBeFalse()
+        ->and($own->place('pannier')->x)->toBeLessThan($own->place('motor')->x)
+        ->and($own->place('lamp-third')->y)->toBeGreaterThan($own->place('pannier')->y)
         ->and($ways->with([]))->toBe($ways)->and(isset($ways->places['pannier']))->toBeFalse();
 })->with(BikeKind::cases());
 

@@ -23,18 +23,25 @@ function anyWorkshop(Randomizer $random): stdClass
     $one = fn (array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
     $hours = [];
     foreach (['mon', 'tue', 'thu', 'sat'] as $day) {
-        $hours[$day] = $one([[['08:00', '08:07'], ['08:09', '08:20']], [['23:50', '24:00']], [['00:00', '00:10'], ['12:00', '12:30']], [['09:00', '09:25']]]);
+        $hours[$day] = $one([
+            [['08:00', '08:07'], ['08:09', '08:20']], [['23:50', '24:00']], [['00:00', '00:10'], ['12:00', '12:30']], [['09:00', '09:25']],
+        ]);
     }
     $people = [];
     foreach (array_slice(['ada', 'bo', '7'], 0, $random->getInt(1, 3)) as $code) {
-        $people[] = ['code' => $code, 'can' => $one([[], ['fit'], ['fit', 'wire']])] + ($random->getInt(0, 2) === 0 ? ['away' => [['from' => '2026-12-28', 'to' => '2027-01-02']]] : []);
+        $people[] = ['code' => $code, 'can' => $one([[], ['fit'], ['fit', 'wire']])] + (
+            $random->getInt(0, 2) === 0 ? ['away' => [['from' => '2026-12-28', 'to' => '2027-01-02']]] : []
+        );
     }
     $jobs = [];
     for ($i = $random->getInt(1, 6); $i > 0; $i--) {
         $tasks = [];
         for ($t = 0; $t < $random->getInt(0, 5); $t++) {
             $tasks[] = array_filter([
-                'code' => "t{$t}", ...$one([['minutes' => $random->getInt(1, 40)], ['minutes' => $random->getInt(1, 9)], ['wait_minutes' => $random->getInt(0, 3000)]]),
+                'code' => "t{$t}", ...$one([
+                    ['minutes' => $random->getInt(1, 40)], ['minutes' => $random->getInt(1, 9)],
+                    ['wait_minutes' => $random->getInt(0, 3000)],
+                ]),
                 'who' => $random->getInt(0, 5) === 0 ? $one($people)['code'] : null, 'skill' => $one([null, null, 'fit', 'wire', 'weld']),
                 'after' => $t > 0 && $random->getInt(0, 1) === 0 ? ['t'.$random->getInt(0, $t - 1)] : null,
                 'not_before' => $random->getInt(0, 4) === 0 ? '2026-12-3'.$random->getInt(0, 1).'T09:0'.$random->getInt(0, 9) : null,
@@ -43,7 +50,12 @@ function anyWorkshop(Randomizer $random): stdClass
         $jobs[] = ['code' => "j{$i}", 'promised' => $one([null, '2026-12-29', '2026-12-30']), 'tasks' => $tasks];
     }
 
-    return json_decode((string) json_encode(['format' => 'neat-spindle/schedule', 'version' => 1, 'from' => '2026-12-28T08:0'.$random->getInt(0, 9), 'hours' => (object) $hours, 'closed' => ['2027-01-05'], 'people' => $people, 'jobs' => $jobs]));
+    return json_decode(
+        (string) json_encode([
+            'format' => 'neat-spindle/schedule', 'version' => 1, 'from' => '2026-12-28T08:0'.$random->getInt(0, 9),
+            'hours' => (object) $hours, 'closed' => ['2027-01-05'], 'people' => $people, 'jobs' => $jobs,
+        ]),
+    );
 }
 
 /**
@@ -62,7 +74,9 @@ function minuteByMinute(stdClass $document, int $days): array
         for ($day = intdiv($from, 1440); $day <= intdiv($from, 1440) + $days; $day++) {
             $text = WallClock::dayText($day);
             $isAway = array_filter($person->away ?? [], fn ($one) => $one->from <= $text && $text <= $one->to) !== [];
-            $ranges = $isAway || in_array($text, $document->closed ?? [], true) ? [] : $document->hours->{$names[WallClock::weekday($day)]} ?? [];
+            $ranges = $isAway || in_array($text, $document->closed ?? [], true)
+                ? []
+                : $document->hours->{$names[WallClock::weekday($day)]} ?? [];
             foreach ($ranges === [] ? [] : $clock as $minute => $time) {
                 $at = $day * 1440 + $minute;
                 foreach ($ranges as [$opens, $closes]) {
@@ -79,13 +93,20 @@ function minuteByMinute(stdClass $document, int $days): array
     foreach ($jobs as $job) {
         $ends = [];
         foreach ($job->tasks as $task) {
-            $ready = max([$from, WallClock::time($task->not_before ?? $document->from), ...array_map(fn (string $code) => $ends[$code][2] ?? INF, $task->after ?? [])]);
+            $ready = max([
+                $from, WallClock::time($task->not_before ?? $document->from),
+                ...array_map(fn (string $code) => $ends[$code][2] ?? INF, $task->after ?? []),
+            ]);
             $best = [null, null, null];
             if (isset($task->wait_minutes)) {
                 $best = $ready === INF ? $best : [null, $ready, $ready + $task->wait_minutes];
             } elseif ($ready !== INF) {
                 foreach ($document->people as $person) {
-                    if (isset($task->who) ? $task->who !== $person->code : isset($task->skill) && ! in_array($task->skill, $person->can, true)) {
+                    if (
+                        isset($task->who)
+                            ? $task->who !== $person->code
+                            : isset($task->skill) && ! in_array($task->skill, $person->can, true)
+                    ) {
                         continue;
                     }
                     $free = [];
@@ -109,7 +130,12 @@ function minuteByMinute(stdClass $document, int $days): array
             }
             $ends[$task->code] = $best;
         }
-        $answer[$job->code] = array_map(fn (array $one) => [$one[0], ...array_map(fn (?int $time) => $time === null ? null : WallClock::timeText($time), [$one[1], $one[2]])], array_values($ends));
+        $answer[$job->code] = array_map(
+            fn (array $one) => [
+                $one[0], ...array_map(fn (?int $time) => $time === null ? null : WallClock::timeText($time), [$one[1], $one[2]]),
+            ],
+            array_values($ends),
+        );
     }
 
     return $answer;
@@ -124,7 +150,13 @@ it('plans as one does who looks at every minute of the clock', function (int $se
     $document = anyWorkshop(new Randomizer(new Mt19937($seed)));
     $answer = answerTo($document);
     $expected = minuteByMinute($document, 70);
-    $found = array_column(array_map(fn (array $job) => [$job['code'], array_map(fn (array $task) => [$task['who'], $task['start'], $task['end']], $job['tasks'])], $answer['jobs']), 1, 0);
+    $found = array_column(
+        array_map(
+            fn (array $job) => [$job['code'], array_map(fn (array $task) => [$task['who'], $task['start'], $task['end']], $job['tasks'])],
+            $answer['jobs'],
+        ),
+        1, 0,
+    );
     foreach ($expected as $code => $tasks) {
         expect($found[$code])->toBe($tasks, "seed {$seed}, job {$code}");
     }
@@ -178,20 +210,42 @@ it('names every fault at its place', function (array $change, array $paths): voi
     'no summer time, no seconds' => [['from' => '2026-11-23T08:00:00'], ['/from']],
     'a quarter past twenty-four' => [['hours' => ['mon' => [['08:00', '24:15']]]], ['/hours/mon/0/1']],
     'midnight as a beginning' => [['hours' => ['sun' => [['24:00', '24:00']]]], ['/hours/sun/0/0']],
-    'ranges that end before they begin, or overlap' => [['hours' => ['mon' => [['12:00', '08:00'], ['13:15', '17:00'], ['16:00', '18:00']]]], ['/hours/mon/0', '/hours/mon/2']],
+    'ranges that end before they begin, or overlap' => [
+        ['hours' => ['mon' => [['12:00', '08:00'], ['13:15', '17:00'], ['16:00', '18:00']]]], ['/hours/mon/0', '/hours/mon/2'],
+    ],
     'ranges that touch, and one from midnight on' => [['hours' => ['sat' => [['00:00', '08:00'], ['08:00', '09:00']]]], ['/hours/sat/1']],
     'a range of one, a range that is none' => [['hours' => ['sun' => [['08:00'], 'all day']]], ['/hours/sun/0', '/hours/sun/1']],
     'a code twice, an empty one' => [['people' => [1 => ['code' => 'ada'], 2 => ['code' => '']]], ['/people/1/code', '/people/2/code']],
-    'away the wrong way round' => [['people' => [1 => ['away' => [['from' => '2026-11-27', 'to' => '2026-11-26']]]]], ['/people/1/away/0/to']],
-    'both, and none, of work and wait' => [['jobs' => [0 => ['tasks' => [0 => ['minutes' => 5, 'wait_minutes' => 5], 1 => ['minutes' => null, 'wait_minutes' => null]]]]], ['/jobs/0/tasks/0', '/jobs/0/tasks/1']],
-    'no minute, half a minute, far too many' => [['jobs' => [0 => ['tasks' => [0 => ['minutes' => 0, 'wait_minutes' => null], 1 => ['minutes' => 1.5, 'wait_minutes' => null], 2 => ['minutes' => null, 'wait_minutes' => 500_001]]]]], ['/jobs/0/tasks/0/minutes', '/jobs/0/tasks/1/minutes', '/jobs/0/tasks/2/wait_minutes']],
-    'nobody, and a task that comes later' => [['jobs' => [0 => ['tasks' => [0 => ['who' => 'eve', 'after' => ['no-such']]]]]], ['/jobs/0/tasks/0/after/0', '/jobs/0/tasks/0/who']],
+    'away the wrong way round' => [
+        ['people' => [1 => ['away' => [['from' => '2026-11-27', 'to' => '2026-11-26']]]]], ['/people/1/away/0/to'],
+    ],
+    'both, and none, of work and wait' => [
+        ['jobs' => [0 => ['tasks' => [0 => ['minutes' => 5, 'wait_minutes' => 5], 1 => ['minutes' => null, 'wait_minutes' => null]]]]],
+        ['/jobs/0/tasks/0', '/jobs/0/tasks/1'],
+    ],
+    'no minute, half a minute, far too many' => [
+        [
+            'jobs' => [
+                0 => [
+                    'tasks' => [
+                        0 => ['minutes' => 0, 'wait_minutes' => null], 1 => ['minutes' => 1.5, 'wait_minutes' => null],
+                        2 => ['minutes' => null, 'wait_minutes' => 500_001],
+                    ],
+                ],
+            ],
+        ],
+        ['/jobs/0/tasks/0/minutes', '/jobs/0/tasks/1/minutes', '/jobs/0/tasks/2/wait_minutes'],
+    ],
+    'nobody, and a task that comes later' => [
+        ['jobs' => [0 => ['tasks' => [0 => ['who' => 'eve', 'after' => ['no-such']]]]]], ['/jobs/0/tasks/0/after/0', '/jobs/0/tasks/0/who'],
+    ],
     'numbers in words' => [['jobs' => [0 => ['promised' => 5, 'code' => 7]]], ['/jobs/0/code', '/jobs/0/promised']],
 ]);
 
 it('plans up to the end of what it looks ahead, and nothing past it', function (): void {
     $at = fn (array $task): ?string => answerTo(json_decode((string) json_encode([
-        'format' => 'neat-spindle/schedule', 'version' => 1, 'from' => '2026-11-23T00:00', 'hours' => ['sun' => [['23:00', '24:00']]], 'people' => [['code' => 'ada']], 'jobs' => [['code' => 'a', 'tasks' => [['code' => 't'] + $task]]],
+        'format' => 'neat-spindle/schedule', 'version' => 1, 'from' => '2026-11-23T00:00', 'hours' => ['sun' => [['23:00', '24:00']]],
+        'people' => [['code' => 'ada']], 'jobs' => [['code' => 'a', 'tasks' => [['code' => 't'] + $task]]],
     ])))['jobs'][0]['tasks'][0]['end'];
     // 1,100 days later is Tuesday, 27 November 2029; the last Sunday before it is the 25th.
     expect($at(['minutes' => 60, 'not_before' => '2029-11-20T00:00']))->toBe('2029-11-26T00:00')
@@ -204,7 +258,10 @@ it('knows the days, weeks and leap days of the calendar', function (): void {
     $day = WallClock::day('1999-12-27');
     for ($i = 0; $i < 20_000; $i += 13) {
         $date = new DateTimeImmutable('1999-12-27 +'.$i.' days');
-        expect(WallClock::dayText($day + $i))->toBe($date->format('Y-m-d'))->and(WallClock::weekText($day + $i))->toBe($date->format('o-\WW'))->and(WallClock::weekday($day + $i))->toBe((int) $date->format('N') - 1);
+        expect(WallClock::dayText($day + $i))->toBe($date->format('Y-m-d'))
+            ->and(WallClock::weekText($day + $i))->toBe($date->format('o-\WW'))
+            ->and(WallClock::weekday($day + $i))->toBe((int) $date->format('N') - 1);
     }
-    expect(WallClock::day('2028-02-29'))->not->toBeNull()->and(WallClock::day('2100-02-29'))->toBeNull()->and(WallClock::time('2026-11-23T24:00'))->toBeNull();
+    expect(WallClock::day('2028-02-29'))->not->toBeNull()->and(WallClock::day('2100-02-29'))->toBeNull()
+        ->and(WallClock::time('2026-11-23T24:00'))->toBeNull();
 });

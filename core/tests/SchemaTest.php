@@ -24,11 +24,19 @@ it('fits every worked case', function (string $name): void {
 })->with(Cases::names());
 
 it('fits every worked schedule, and not what its reader refuses', function (string $name): void {
-    $schema = json_decode((string) file_get_contents(__DIR__.'/../../docs/formats/schedule.schema.json'), false, flags: JSON_THROW_ON_ERROR);
-    $read = fn (): stdClass => json_decode((string) file_get_contents(__DIR__."/cases/{$name}.schedule.json"), false, flags: JSON_THROW_ON_ERROR);
+    $schema = json_decode(
+        (string) file_get_contents(__DIR__.'/../../docs/formats/schedule.schema.json'), false, flags: JSON_THROW_ON_ERROR,
+    );
+    $read = fn (): stdClass => json_decode(
+        (string) file_get_contents(__DIR__."/cases/{$name}.schedule.json"), false, flags: JSON_THROW_ON_ERROR,
+    );
     $fits = fn (stdClass $document): bool => (new Validator)->validate($document, $schema)->isValid();
     expect($fits($read()))->toBeTrue();
-    foreach ([fn ($d) => $d->from = '2026-11-23 08:00', fn ($d) => $d->hours->mon = [['25:00', '26:00']], fn ($d) => $d->jobs[0]->tasks[0]->minutes = 0, fn ($d) => $d->people = [(object) ['code' => '']], fn ($d) => $d->jobs[0]->tasks[0]->wait_minutes = 5] as $spoil) {
+    foreach ([
+        fn ($d) => $d->from = '2026-11-23 08:00', fn ($d) => $d->hours->mon = [['25:00', '26:00']],
+        fn ($d) => $d->jobs[0]->tasks[0]->minutes = 0, fn ($d) => $d->people = [(object) ['code' => '']],
+        fn ($d) => $d->jobs[0]->tasks[0]->wait_minutes = 5,
+    ] as $spoil) {
         $document = $read();
         $spoil($document);
         expect($fits($document))->toBeFalse()->and(fn () => ScheduleReader::read($document))->toThrow(InvalidDocument::class);
@@ -62,7 +70,9 @@ it('refuses what the reader refuses, as far as a schema can say it', function (c
 /** @param  array<array-key, mixed>|stdClass  $document */
 function fitsWhatIsPrinted(string $schema, array|stdClass $document): bool
 {
-    $schema = json_decode((string) file_get_contents(__DIR__."/../../docs/formats/{$schema}.schema.json"), false, flags: JSON_THROW_ON_ERROR);
+    $schema = json_decode(
+        (string) file_get_contents(__DIR__."/../../docs/formats/{$schema}.schema.json"), false, flags: JSON_THROW_ON_ERROR,
+    );
 
     return (new Validator)->validate(json_decode((string) json_encode($document)), $schema)->isValid();
 }
@@ -80,10 +90,14 @@ it('prints worksheets that fit their schema, whatever the bike and its circumsta
     }
     $sheet = (array) json_decode((string) file_get_contents(__DIR__."/cases/{$name}.worksheet.json"), true);
     expect(fitsWhatIsPrinted('worksheet', $sheet))->toBeTrue()->and(fitsWhatIsPrinted('worksheet', ['match' => null] + $sheet))->toBeFalse()
-        ->and(fitsWhatIsPrinted('worksheet', ['format' => 'other'] + $sheet))->toBeFalse()->and(fitsWhatIsPrinted('worksheet', array_diff_key($sheet, ['gears' => 1])))->toBeFalse();
+        ->and(fitsWhatIsPrinted('worksheet', ['format' => 'other'] + $sheet))->toBeFalse()
+        ->and(fitsWhatIsPrinted('worksheet', array_diff_key($sheet, ['gears' => 1])))->toBeFalse();
 })->with(Cases::names());
 
 it('prints answers to schedules that fit their schema', function (string $name): void {
-    $answer = PlanPrinter::toArray(Schedule::of(ScheduleReader::fromJson((string) file_get_contents(__DIR__."/cases/{$name}.schedule.json"))));
-    expect(fitsWhatIsPrinted('schedule-answer', $answer))->toBeTrue()->and(fitsWhatIsPrinted('schedule-answer', ['jobs' => 3] + $answer))->toBeFalse();
+    $answer = PlanPrinter::toArray(
+        Schedule::of(ScheduleReader::fromJson((string) file_get_contents(__DIR__."/cases/{$name}.schedule.json"))),
+    );
+    expect(fitsWhatIsPrinted('schedule-answer', $answer))->toBeTrue()
+        ->and(fitsWhatIsPrinted('schedule-answer', ['jobs' => 3] + $answer))->toBeFalse();
 })->with(['nobody', 'one-pair-of-hands', 'week-of-three']);

@@ -75,7 +75,10 @@ final class Sheets
         $all = [];
         foreach (BracketKind::cases() as $bracket) {
             foreach ([true, false] as $keepsChain) {
-                $all[] = new Fitted(bracket: $bracket, keepsChain: $keepsChain, hasGuard: $keepsChain, hasKickstand: ! $keepsChain, hasBucket: $bracket === BracketKind::External);
+                $all[] = new Fitted(
+                    bracket: $bracket, keepsChain: $keepsChain, hasGuard: $keepsChain, hasKickstand: ! $keepsChain,
+                    hasBucket: $bracket === BracketKind::External,
+                );
             }
         }
 
@@ -99,23 +102,39 @@ final class Sheets
         foreach ([null, ...Rest::cases()] as $rest) {
             foreach (self::everyFitted() as $fitted) {
                 foreach ([[], [Spot::DriveChain->value => 'bikes']] as $answers) {
-                    $all[] = new Circumstances(found: new Found(fitted: $fitted, answers: $answers, cures: $fitted->hasBucket ? [new Cure('cure-1', 'A tab filed off', 'With a file.')] : []), fastening: new Fastenings(rest: Rest::plan($rest)), wiring: new Wiring(routes: $routes));
+                    $all[] = new Circumstances(
+                        found: new Found(
+                            fitted: $fitted, answers: $answers,
+                            cures: $fitted->hasBucket ? [new Cure('cure-1', 'A tab filed off', 'With a file.')] : [],
+                        ),
+                        fastening: new Fastenings(rest: Rest::plan($rest)), wiring: new Wiring(routes: $routes),
+                    );
                 }
             }
             foreach (GuideRemedy::cases() as $remedy) {
-                $all[] = new Circumstances(found: new Found(guide: $remedy), fastening: new Fastenings(rest: Rest::plan($rest)), wiring: new Wiring(routes: $routes));
+                $all[] = new Circumstances(
+                    found: new Found(guide: $remedy), fastening: new Fastenings(rest: Rest::plan($rest)),
+                    wiring: new Wiring(routes: $routes),
+                );
             }
         }
         foreach (self::$wiring ??= [...self::everyWiring()] as $wiring) {
             $all[] = new Circumstances(fastening: new Fastenings(rest: Rest::plan(Rest::Strut)), wiring: $wiring);
         }
         foreach ([Remedy::Mend, Remedy::Replace] as $remedy) {
-            $all[] = new Circumstances(found: new Found(mending: ['pads' => $remedy, 'chain' => $remedy]), fastening: new Fastenings(rest: Rest::plan(Rest::Strut)));
+            $all[] = new Circumstances(
+                found: new Found(mending: ['pads' => $remedy, 'chain' => $remedy]),
+                fastening: new Fastenings(rest: Rest::plan(Rest::Strut)),
+            );
         }
         foreach (self::everyRing() as $ring) {
             foreach (CrankSeat::cases() as $seat) {
                 foreach (Compound::cases() as $compound) {
-                    $all[] = new Circumstances(fastening: new Fastenings(rest: Rest::plan(Rest::Strut), ringFitting: $ring, crankSeat: $seat, crankCompound: $compound));
+                    $all[] = new Circumstances(
+                        fastening: new Fastenings(
+                            rest: Rest::plan(Rest::Strut), ringFitting: $ring, crankSeat: $seat, crankCompound: $compound,
+                        ),
+                    );
                 }
             }
         }
@@ -126,18 +145,36 @@ final class Sheets
     /** @return iterable<Wiring> bars with this and that on them, their leads, and a pack or none */
     private static function everyWiring(): iterable
     {
-        $edges = [new Edge('bar', 'battery', 600.0), new Edge('battery', 'motor', 300.0), ...array_map(fn (string $place) => new Edge($place, 'bar', 220.0), Run::ON_THE_BAR)];
-        foreach ([[], [RunRole::Keypad], [RunRole::Throttle, RunRole::Keypad, RunRole::BrakeSensorLeft], [RunRole::Display, RunRole::BrakeSensorRight, RunRole::FrontLamp]] as $roles) {
+        $edges = [
+            new Edge('bar', 'battery', 600.0), new Edge('battery', 'motor', 300.0),
+            ...array_map(fn (string $place) => new Edge($place, 'bar', 220.0), Run::ON_THE_BAR),
+        ];
+        foreach ([
+            [], [RunRole::Keypad], [RunRole::Throttle, RunRole::Keypad, RunRole::BrakeSensorLeft],
+            [RunRole::Display, RunRole::BrakeSensorRight, RunRole::FrontLamp],
+        ] as $roles) {
             $runs = array_map(fn (RunRole $role) => $role->usual(), [RunRole::MainHarness, RunRole::BatteryLead, ...$roles]);
             foreach ([Make::Plain, Make::Hydraulic, Make::OwnSwitch, Make::HydraulicSwitch] as $make) {
                 foreach (BrakeSensing::cases() as $sensing) {
                     $isNew = $make->hasSwitch();
-                    $fixtures = [new Fixture(FixtureKind::Grip, BarSide::Left, 120.0), new Fixture(FixtureKind::BrakeLever, BarSide::Left, 16.0, $make, $isNew)];
-                    foreach ([RunRole::Keypad->value => FixtureKind::Keypad, RunRole::Throttle->value => FixtureKind::Throttle] as $role => $kind) {
-                        ! in_array(RunRole::from($role), $roles, true) ?: $fixtures[] = new Fixture($kind, BarSide::Right, 22.0, $kind->makes()[0], true);
+                    $fixtures = [
+                        new Fixture(FixtureKind::Grip, BarSide::Left, 120.0),
+                        new Fixture(FixtureKind::BrakeLever, BarSide::Left, 16.0, $make, $isNew),
+                    ];
+                    foreach ([
+                        RunRole::Keypad->value => FixtureKind::Keypad, RunRole::Throttle->value => FixtureKind::Throttle,
+                    ] as $role => $kind) {
+                        ! in_array(RunRole::from($role), $roles, true) ?: $fixtures[] = new Fixture(
+                            $kind, BarSide::Right, 22.0, $kind->makes()[0], true,
+                        );
                     }
                     yield new Wiring(
-                        routes: RoutePlan::of(new Routing(BodyHold::Frame, Allowances::usual(), $edges, array_values(array_filter($runs, fn (Run $run) => $run->kind !== RunKind::Power || $run->isFromPack()))))->routes,
+                        routes: RoutePlan::of(
+                            new Routing(
+                                BodyHold::Frame, Allowances::usual(), $edges,
+                                array_values(array_filter($runs, fn (Run $run) => $run->kind !== RunKind::Power || $run->isFromPack())),
+                            ),
+                        )->routes,
                         cockpit: Cockpit::of($fixtures, null, null, null, null),
                         sensors: new SensorPlan(new BrakeCut(['left' => $sensing], [], false), $make === Make::Plain, null, null),
                     );

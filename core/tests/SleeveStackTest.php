@@ -59,7 +59,9 @@ it('never gives a better verdict for more doubt when the stack is filled by hand
     }
 });
 
-it('judges a margin by its slack against its doubt', function (MarginName $name, float $value, float $doubt, float $limit, Verdict $verdict): void {
+it('judges a margin by its slack against its doubt', function (
+    MarginName $name, float $value, float $doubt, float $limit, Verdict $verdict
+): void {
     $sum = new Sum([[Source::ShellWidth, 'Shell’s width', Measurement::within($value, $doubt)]]);
 
     expect(Margin::of($name, $sum, $limit)->verdict)->toBe($verdict);

@@ -30,7 +30,12 @@ function bruteForce(array $stock, Span $span): ?array
         $sets = $grown;
     }
     $within = array_filter($sets, fn (array $set) => $span->holds((int) array_sum($set)));
-    usort($within, fn (array $a, array $b) => [$span->distance((int) array_sum($a)), count($a)] <=> [$span->distance((int) array_sum($b)), count($b)] ?: $b <=> $a);
+    usort(
+        $within,
+        fn (array $a, array $b) => [
+            $span->distance((int) array_sum($a)), count($a),
+        ] <=> [$span->distance((int) array_sum($b)), count($b)] ?: $b <=> $a,
+    );
 
     return $within[0] ?? null;
 }
@@ -68,7 +73,12 @@ it('is as good as trying every set', function (): void {
 it('is as good as trying every set of what is left once some is gone', function (): void {
     mt_srand(14);
     for ($i = 0; $i < 600; $i++) {
-        $rows = array_map(fn (int $n) => new SpacerRow(mt_rand(1, 14) * (mt_rand(0, 1) === 0 ? 25 : 30), mt_rand(1, 2), [SpacerUse::Drive, SpacerUse::Plate]), range(1, mt_rand(1, 5)));
+        $rows = array_map(
+            fn (int $n) => new SpacerRow(
+                mt_rand(1, 14) * (mt_rand(0, 1) === 0 ? 25 : 30), mt_rand(1, 2), [SpacerUse::Drive, SpacerUse::Plate],
+            ),
+            range(1, mt_rand(1, 5)),
+        );
         $drawer = new Drawer($rows);
         foreach ([Place::Drive, Place::Plate, Place::Drive] as $place) {
             $span = someSpan();

@@ -30,7 +30,8 @@ it('lets nothing stand whose needs do not, whatever was done in whatever order',
         $stands = Standing::of($needs, $done)->done();
         foreach (array_keys($done) as $code) {
             $isBuiltOnWhatStands = array_reduce(
-                $needs[$code], fn (bool $all, string $before) => $all && in_array($before, $stands, true) && $done[$before] <= $done[$code], true,
+                $needs[$code], fn (bool $all, string $before) => $all && in_array($before, $stands, true)
+                    && $done[$before] <= $done[$code], true,
             );
             expect(in_array($code, $stands, true))->toBe($isBuiltOnWhatStands);
         }

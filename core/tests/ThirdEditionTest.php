@@ -29,21 +29,29 @@ it('names the very place of a fault in what frames without a stay, spindles and 
     'a stay without a profile' => [function ($d): void {
         $d->bike->chainstay = (object) ['none' => false];
     }, '/bike/chainstay/profile'],
-    'a spindle that comes out in words' => [fn ($d) => $d->catalogue->motors->{'fell-68'}->sleeve->spindle_comes_out = 0, '/catalogue/motors/fell-68/sleeve/spindle_comes_out'],
-    'a crank nowhere' => [fn ($d) => $d->catalogue->motors->{'corrie-83'}->yoke->spindle_right_mm = 0, '/catalogue/motors/corrie-83/yoke/spindle_right_mm'],
+    'a spindle that comes out in words' => [
+        fn ($d) => $d->catalogue->motors->{'fell-68'}->sleeve->spindle_comes_out = 0, '/catalogue/motors/fell-68/sleeve/spindle_comes_out',
+    ],
+    'a crank nowhere' => [
+        fn ($d) => $d->catalogue->motors->{'corrie-83'}->yoke->spindle_right_mm = 0, '/catalogue/motors/corrie-83/yoke/spindle_right_mm',
+    ],
 ]);
 
 it('passes no stay where there is none, and says nothing of its not being measured', function (): void {
-    foreach ([(object) ['none' => true], (object) ['none' => true, 'profile' => []], (object) ['none' => true, 'profile' => null]] as $stay) {
+    foreach ([
+        (object) ['none' => true], (object) ['none' => true, 'profile' => []], (object) ['none' => true, 'profile' => null],
+    ] as $stay) {
         $stack = worksheetAfter(fn ($d) => $d->bike->chainstay = $stay)->stack;
         expect($stack->needed['drive'])->toBe(0.0)->and($stack->notes)->not->toContain(Note::CaseNotMeasured, Note::RingNotMeasured);
     }
-    expect(worksheetAfter(fn ($d) => $d->bike->chainstay->profile = [])->stack->notes)->toContain(Note::CaseNotMeasured, Note::RingNotMeasured);
+    expect(worksheetAfter(fn ($d) => $d->bike->chainstay->profile = [])->stack->notes)
+        ->toContain(Note::CaseNotMeasured, Note::RingNotMeasured);
 });
 
 it('lays nothing soft through a pinch, but a cable in a guide, and not even that where the run keeps off it', function (): void {
     $graph = new FrameGraph([new Edge('a', 'b', 100.0, ['pinch']), new Edge('b', 'c', 100.0, ['pinch', 'guide'])], Allowances::usual());
-    $goes = fn (RunKind $kind, string $from, string $to, BodyHold $rest = BodyHold::Frame, array $avoid = []): bool => $graph->shortest($from, $to, $kind->keepsOff($rest, $avoid)) !== null;
+    $goes = fn (RunKind $kind, string $from, string $to, BodyHold $rest = BodyHold::Frame, array $avoid = []): bool => $graph
+        ->shortest($from, $to, $kind->keepsOff($rest, $avoid)) !== null;
     foreach (RunKind::cases() as $kind) {
         expect($goes($kind, 'a', 'b'))->toBeFalse()
             ->and($goes($kind, 'b', 'c'))->toBe($kind === RunKind::Mechanical)

@@ -36,7 +36,8 @@ it('has words for every case a person may meet, and no two alike', function (str
     expect(array_filter($labels, fn (string $label) => trim($label) === '' || str_contains($label, '_')))->toBe([])
         ->and(array_unique($labels))->toBe($labels);
 })->with([
-    BikeKind::class, Doubtful::class, LawExample::class, Standing::class, Pull::class, BodyPosition::class, GapContents::class, Rest::class, Compound::class,
+    BikeKind::class, Doubtful::class, LawExample::class, Standing::class, Pull::class, BodyPosition::class, GapContents::class, Rest::class,
+    Compound::class,
     Evidence::class, ShellStandard::class, MarginName::class, Note::class, Place::class, BracketKind::class, CrankKind::class,
     GuideRemedy::class, Instrument::class, Remedy::class, Severity::class, Sitting::class, Subject::class,
 ]);
@@ -60,7 +61,12 @@ it('puts a motor into every class of power that reaches it', function (float $wa
     $document->catalogue->motors->{'tarn-73'}->continuous_w = $watts;
     $motor = JobReader::read($document)->kit->motor;
 
-    expect(array_values(array_map(fn (LawExample $law) => $law->value, array_filter(LawExample::cases(), fn (LawExample $law) => $law->holds($motor)))))->toBe($classes);
+    expect(
+        array_values(
+            array_map(fn (LawExample $law) => $law->value, array_filter(LawExample::cases(), fn (LawExample $law) => $law->holds($motor))),
+        ),
+    )
+        ->toBe($classes);
 })->with([
     [250.0, ['to-250', 'to-500', 'to-750', 'to-1000']], [250.1, ['to-500', 'to-750', 'to-1000']], [1000.0, ['to-1000']], [1200.0, []],
 ]);

@@ -10,7 +10,9 @@ function sameJson(mixed $expected, mixed $actual): bool
     if (is_array($expected) && is_array($actual)) {
         return array_is_list($expected) === array_is_list($actual)
             && count($expected) === count($actual)
-            && array_filter(array_keys($expected), fn ($key) => ! array_key_exists($key, $actual) || ! sameJson($expected[$key], $actual[$key])) === [];
+            && array_filter(
+                array_keys($expected), fn ($key) => ! array_key_exists($key, $actual) || ! sameJson($expected[$key], $actual[$key]),
+            ) === [];
     }
 
     return is_numeric($expected) && is_numeric($actual) && ! is_string($expected) && ! is_string($actual)

@@ -199,7 +199,8 @@ final class DemoBench
             $this->tick(WorkKind::Choose);
             app(ChooseBattery::class)($job, $by, $job->version, $battery->pack, $battery->site);
             app(SetBattery::class)($job, $by, $job->version, [
-                'at' => $battery->at, 'move' => 0, 'fixing' => $battery->fixing, 'floor' => $battery->floors[$battery->site->value ?? ''] ?? [], 'seen' => $battery->seen,
+                'at' => $battery->at, 'move' => 0, 'fixing' => $battery->fixing,
+                'floor' => $battery->floors[$battery->site->value ?? ''] ?? [], 'seen' => $battery->seen,
             ]);
         }
         if (isset($demo['cockpit'])) {

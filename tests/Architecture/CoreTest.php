@@ -6,13 +6,17 @@ use NeatSpindle\Core\CoreException;
 
 arch('the core imports nothing but itself')
     ->expect('NeatSpindle\Core')
-    ->toOnlyUse(['NeatSpindle\Core', 'BackedEnum', 'InvalidArgumentException', 'JsonException', 'SplPriorityQueue', 'stdClass', 'Throwable'])
+    ->toOnlyUse([
+        'NeatSpindle\Core', 'BackedEnum', 'InvalidArgumentException', 'JsonException', 'SplPriorityQueue', 'stdClass', 'Throwable',
+    ])
     ->ignoring('NeatSpindle\Core\Tests');
 
 arch('the core neither reads nor writes, and knows neither time nor chance')
     ->expect([
-        'file_get_contents', 'file_put_contents', 'fopen', 'fwrite', 'readfile', 'glob', 'scandir', 'unlink', 'exec', 'shell_exec', 'proc_open',
-        'time', 'microtime', 'hrtime', 'date', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'getenv', 'env', 'config', 'app', 'now', 'print_r', 'var_dump', 'dd', 'dump',
+        'file_get_contents', 'file_put_contents', 'fopen', 'fwrite', 'readfile', 'glob', 'scandir', 'unlink', 'exec', 'shell_exec',
+        'proc_open',
+        'time', 'microtime', 'hrtime', 'date', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'getenv', 'env', 'config', 'app', 'now',
+        'print_r', 'var_dump', 'dd', 'dump',
     ])
     ->not->toBeUsedIn('NeatSpindle\Core');
 
@@ -30,7 +34,10 @@ arch('the application is strict too')->expect('App')->toUseStrictTypes();
 
 arch('controllers are thin: they do not query')
     ->expect('App\Http\Controllers')
-    ->not->toUse(['Illuminate\Support\Facades\DB', 'NeatSpindle\Core\Holding\Mount', 'NeatSpindle\Core\Holding\Build', 'NeatSpindle\Core\Whole\Prove', 'NeatSpindle\Core\Ground\Document']);
+    ->not->toUse([
+        'Illuminate\Support\Facades\DB', 'NeatSpindle\Core\Holding\Mount', 'NeatSpindle\Core\Holding\Build', 'NeatSpindle\Core\Whole\Prove',
+        'NeatSpindle\Core\Ground\Document',
+    ]);
 
 arch('nothing that was meant for a moment stays')
     ->expect(['dd', 'dump', 'var_dump', 'ray', 'print_r', 'die'])
@@ -55,7 +62,8 @@ it('keeps every method of a controller under ten lines', function (): void {
         $class = new ReflectionClass($name);
         foreach ($class->getMethods() as $method) {
             if ($method->getDeclaringClass()->getName() === $class->getName() && $method->getFileName() === $class->getFileName()) {
-                expect($method->getEndLine() - $method->getStartLine() - 2)->toBeLessThan(10, "{$class->getShortName()}::{$method->getName()}");
+                expect($method->getEndLine() - $method->getStartLine() - 2)
+                    ->toBeLessThan(10, "{$class->getShortName()}::{$method->getName()}");
             }
         }
     }

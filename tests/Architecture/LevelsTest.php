@@ -23,10 +23,15 @@ const CORE_PARTS = [
 ];
 
 const APP_LEVELS = [
-    'Models\Values', 'Models\Casts', 'Models\Scopes', 'Models', 'Notifications', 'Policies', 'Instruments', 'Instruments\Simulated', 'Assembly', 'Bench', 'Planning', 'Ordering', 'Documents', 'Documents\Archive', 'Documents\Api', 'Actions', 'Actions\Stock', 'Actions\Orders', 'Actions\Pictures', 'Actions\Archive', 'Actions\House', 'Actions\Jobs', 'Actions\Catalogue',
-    'Actions\Calendar', 'Actions\Survey', 'Actions\Kit', 'Actions\Steps', 'Actions\Prove', 'Actions\Drawer', 'Actions\Road', 'Actions\People',
-    'View\Drawings', 'View\Shared', 'View\Job', 'View\Survey', 'View\Strip', 'View\Matching', 'View\Stack', 'View\Line', 'View\Route', 'View\Build', 'View\Prove', 'View\Pictures', 'View\Calendar', 'View\Workshop',
-    'Http\Downloads', 'Http\Middleware', 'Http\Requests', 'Http\Requests\Api', 'Http\Controllers', 'Http\Controllers\Api', 'Console\Commands', 'Providers',
+    'Models\Values', 'Models\Casts', 'Models\Scopes', 'Models', 'Notifications', 'Policies', 'Instruments', 'Instruments\Simulated',
+    'Assembly', 'Bench', 'Planning', 'Ordering', 'Documents', 'Documents\Archive', 'Documents\Api', 'Actions', 'Actions\Stock',
+    'Actions\Orders', 'Actions\Pictures', 'Actions\Archive', 'Actions\House', 'Actions\Jobs', 'Actions\Catalogue',
+    'Actions\Calendar', 'Actions\Survey', 'Actions\Kit', 'Actions\Steps', 'Actions\Prove', 'Actions\Drawer', 'Actions\Road',
+    'Actions\People',
+    'View\Drawings', 'View\Shared', 'View\Job', 'View\Survey', 'View\Strip', 'View\Matching', 'View\Stack', 'View\Line', 'View\Route',
+    'View\Build', 'View\Prove', 'View\Pictures', 'View\Calendar', 'View\Workshop',
+    'Http\Downloads', 'Http\Middleware', 'Http\Requests', 'Http\Requests\Api', 'Http\Controllers', 'Http\Controllers\Api',
+    'Console\Commands', 'Providers',
 ];
 
 /** Mounts stand side by side: none knows another. */
@@ -78,7 +83,11 @@ function lookingUpward(string $root, string $namespace, array $levels): array
         $level = array_search($folder, $levels, true);
         foreach ($others as $other => $file) {
             $below = array_search($other, $levels, true);
-            if ($level === false || $below === false || $below > $level || (in_array($folder, STRANGERS, true) && in_array($other, STRANGERS, true))) {
+            if (
+                $level === false || $below === false || $below > $level || (
+                    in_array($folder, STRANGERS, true) && in_array($other, STRANGERS, true)
+                )
+            ) {
                 $wrong[] = "{$folder} ({$file}) imports {$other}";
             }
         }
@@ -105,10 +114,16 @@ it('knows a level that would look upward when it sees one', function (): void {
 
 arch('nobody imports what speaks HTTP')
     ->expect('App\Http')
-    ->not->toBeUsedIn(['App\Actions', 'App\Assembly', 'App\Bench', 'App\Documents', 'App\Models', 'App\View', 'App\Policies', 'App\Notifications', 'Database']);
+    ->not->toBeUsedIn([
+        'App\Actions', 'App\Assembly', 'App\Bench', 'App\Documents', 'App\Models', 'App\View', 'App\Policies', 'App\Notifications',
+        'Database',
+    ]);
 
 it('asks nowhere outside a mount’s own folder which mount it is', function (): void {
-    $places = [__DIR__.'/../../core/src' => '#/Mount/(Sleeve|Yoke|TwinPlate)/|/Catalogue/Mounts#', __DIR__.'/../../app' => null, __DIR__.'/../../resources/views' => '#/mount/#'];
+    $places = [
+        __DIR__.'/../../core/src' => '#/Mount/(Sleeve|Yoke|TwinPlate)/|/Catalogue/Mounts#', __DIR__.'/../../app' => null,
+        __DIR__.'/../../resources/views' => '#/mount/#',
+    ];
     $code = '[\'"](?:sleeve|yoke|twin-plate)[\'"]';
     $question = "/Mount\\\\(?:Sleeve|Yoke|TwinPlate)\\\\|instanceof (?:Sleeve|Yoke|TwinPlate)|(?:[=!]==?|case)\s*{$code}|{$code}\s*(?:=>|[=!]==?)/";
     $asking = [];
@@ -132,7 +147,11 @@ it('knows of all that is worked out from ticks that it is', function (): void {
             continue;
         }
         $short = array_map(fn (string $name) => preg_quote(class_basename($name), '/'), $fromTicks);
-        expect($text)->not->toMatch('/->records\b|->stepRecords\b|the\((?:'.implode('|', $short).')::class\)|->walk\(\)/', basename($file).' follows from ticks: name it in OpenJob::OF_TICKS');
+        expect($text)
+            ->not->toMatch(
+                '/->records\b|->stepRecords\b|the\((?:'.implode('|', $short).')::class\)|->walk\(\)/',
+                basename($file).' follows from ticks: name it in OpenJob::OF_TICKS',
+            );
     }
 });
 

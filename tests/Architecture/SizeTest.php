@@ -16,7 +16,9 @@ function sourceFiles(): array
 {
     $files = [];
     foreach (['core/src', 'app', 'database', 'bench', 'routes', 'bootstrap', 'config'] as $folder) {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__."/../../{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(__DIR__."/../../{$folder}", FilesystemIterator::SKIP_DOTS),
+        ) as $file) {
             if (str_ends_with((string) $file, '.php') && ! str_contains((string) $file, '/cache/')) {
                 $files[] = (string) $file;
             }
@@ -83,7 +85,9 @@ it('fills no constructor by place with more than eight figures, which nobody can
     $unreadable = [];
     $seen = 0;
     foreach (sourceFiles() as $file) {
-        $tokens = array_values(array_filter(PhpToken::tokenize((string) file_get_contents($file)), fn (PhpToken $token) => ! $token->isIgnorable()));
+        $tokens = array_values(
+            array_filter(PhpToken::tokenize((string) file_get_contents($file)), fn (PhpToken $token) => ! $token->isIgnorable()),
+        );
         foreach ($tokens as $i => $token) {
             if ($token->is(T_NEW) && ($tokens[$i + 2]->text ?? '') === '(') {
                 $seen++;

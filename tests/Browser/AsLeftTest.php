@@ -11,9 +11,11 @@ use Tests\Support\Workshops;
 function fitOut(Paper $pages, Job $job): void
 {
     $pages->visit("/jobs/{$job->id}/route/cockpit")->click('button[value="left throttle"]')->click('button[value="right keypad"]');
-    $pages->visit("/jobs/{$job->id}/route/sensors")->choose('brake-sensor-left', 'lever')->choose('brake-sensor-right', 'lever')->click('#keep-sensors');
+    $pages->visit("/jobs/{$job->id}/route/sensors")->choose('brake-sensor-left', 'lever')->choose('brake-sensor-right', 'lever')
+        ->click('#keep-sensors');
     $pages->visit("/jobs/{$job->id}/route/battery")->click('button[aria-label="Take Marl 48 long: On a rack"]');
-    $pages->visit("/jobs/{$job->id}/route/battery")->type('floor-length', '440')->type('floor-width', '150')->type('floor-load', '25')->choose('fixing', 'rack-bolts')->click('#keep-battery')->visit("/jobs/{$job->id}/route/battery");
+    $pages->visit("/jobs/{$job->id}/route/battery")->type('floor-length', '440')->type('floor-width', '150')->type('floor-load', '25')
+        ->choose('fixing', 'rack-bolts')->click('#keep-battery')->visit("/jobs/{$job->id}/route/battery");
     foreach (['solid-floor', 'heel-clear', 'lock-reached', 'steers-well'] as $check) {
         $pages->tick("input[name='seen[{$check}]'][value='yes']");
     }
@@ -24,9 +26,11 @@ function fitOut(Paper $pages, Job $job): void
 function decideOtherwise(Paper $pages, Job $job): void
 {
     foreach (['/house' => 'Two plates crept last winter', "/jobs/{$job->id}/build/house" => 'This plate creeps too'] as $place => $why) {
-        $pages->visit($place)->tick('#other-plate-or-nut')->tick('#plate-or-nut input[value="bolts-first"]')->type('why-plate-or-nut', $why)->click('#keep-plate-or-nut');
+        $pages->visit($place)->tick('#other-plate-or-nut')->tick('#plate-or-nut input[value="bolts-first"]')->type('why-plate-or-nut', $why)
+            ->click('#keep-plate-or-nut');
     }
-    $pages->visit("/calendar?change={$job->number}")->type("what-{$job->id}", 'rear wheel: a new rim')->choose("needed-{$job->id}", 'strip')->click("#away-{$job->number}");
+    $pages->visit("/calendar?change={$job->number}")->type("what-{$job->id}", 'rear wheel: a new rim')->choose("needed-{$job->id}", 'strip')
+        ->click("#away-{$job->number}");
 }
 
 /** Handed over with a note, and found loose twice when it came back. */
@@ -34,7 +38,8 @@ function leaveAndComeBack(Paper $pages, Job $job): void
 {
     $pages->visit("/jobs/{$job->id}/prove/hand-over")->type('hand-note', 'The charger is in the bag')->click('#hand-over');
     foreach (['58', '420'] as $kilometres) {
-        $pages->visit("/jobs/{$job->id}/prove/come-back")->type('kilometres', $kilometres)->choose('found-nut-torque', 'loose')->type('torque-nut-torque', '20')->click('#keep-recheck');
+        $pages->visit("/jobs/{$job->id}/prove/come-back")->type('kilometres', $kilometres)->choose('found-nut-torque', 'loose')
+            ->type('torque-nut-torque', '20')->click('#keep-recheck');
     }
 }
 
@@ -50,9 +55,12 @@ it('finds nothing serious on pages where something was decided, found or handed 
     $site = Site::open()->signIn($person->email, Workshops::PASSWORD);
     $found = [];
     foreach ([
-        "/jobs/{$fitted->id}/route/cockpit" => 'throttle', "/jobs/{$fitted->id}/route?near=bars" => 'keypad', "/jobs/{$fitted->id}/route/battery" => 'Large washers',
-        '/house' => 'Two plates crept', "/jobs/{$away->id}/build/house" => 'This plate creeps too', '/calendar' => 'At another shop: rear wheel: a new rim',
-        "/jobs/{$gone->id}/prove/hand-over" => 'The charger is in the bag', "/jobs/{$gone->id}/prove/come-back" => 'Found 2 times', '/catalogue' => 'Heron',
+        "/jobs/{$fitted->id}/route/cockpit" => 'throttle', "/jobs/{$fitted->id}/route?near=bars" => 'keypad',
+        "/jobs/{$fitted->id}/route/battery" => 'Large washers',
+        '/house' => 'Two plates crept', "/jobs/{$away->id}/build/house" => 'This plate creeps too',
+        '/calendar' => 'At another shop: rear wheel: a new rim',
+        "/jobs/{$gone->id}/prove/hand-over" => 'The charger is in the bag', "/jobs/{$gone->id}/prove/come-back" => 'Found 2 times',
+        '/catalogue' => 'Heron',
     ] as $view => $words) {
         expect($site->visit($view)->text())->toContain($words);
         $found[$view] = $site->seriousFaults();

@@ -9,9 +9,12 @@ use Tests\Support\Workshops;
 it('leads from one slip to the next once the first is corrected, and takes what is typed instead of what stood', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::measured($person);
-    $slips = ['chainstay_length' => ['843', '438'], 'over_locknuts' => ['90', '135'], 'wheel' => ['2500', '2180'], 'stay_80' => ['37', '3.7']];
+    $slips = [
+        'chainstay_length' => ['843', '438'], 'over_locknuts' => ['90', '135'], 'wheel' => ['2500', '2180'], 'stay_80' => ['37', '3.7'],
+    ];
     $site = Site::open()->signIn($person->email, Workshops::PASSWORD);
-    $standing = fn (string $spot): array => Workshops::fresh($job)->readings->where('spot.value', $spot)->pluck('value_mm')->values()->all();
+    $standing = fn (string $spot): array => Workshops::fresh($job)->readings->where('spot.value', $spot)->pluck('value_mm')->values()
+        ->all();
     foreach ($slips as $spot => [$slip]) {
         $site->visit("/jobs/{$job->id}/survey?spot={$spot}")->type('typed', $slip);
         $site->driver()->executeScript('document.querySelector("[name=afresh]").checked = true');

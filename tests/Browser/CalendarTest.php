@@ -22,5 +22,6 @@ it('replans a week by keys: a bike before another, seen before it is kept', func
     $site->tabTo('#try-250')->andWait(fn () => $site->keys(WebDriverKeys::ENTER));
     expect($site->text())->toContain('Nothing is kept yet')->and(Job::query()->whereNotNull('before_id')->exists())->toBeFalse();
     $site->tabTo('#keep-plan')->andWait(fn () => $site->keys(WebDriverKeys::ENTER));
-    expect($site->text())->toContain('Kept for 250.')->and(Job::query()->where('number', 250)->value('before_id'))->toBe(Job::query()->where('number', 241)->value('id'));
+    expect($site->text())->toContain('Kept for 250.')
+        ->and(Job::query()->where('number', 250)->value('before_id'))->toBe(Job::query()->where('number', 241)->value('id'));
 });

@@ -11,7 +11,8 @@ it('takes readings from the caliper, asks about an outlier, survives a cut line 
     $person = Workshops::stocked();
     $job = Workshops::job($person);
     $instruments = Instruments::plugIn('caliper')->set('caliper', noise: 0, truth: 73.02);
-    $site = Site::open()->restart($instruments->environment())->signIn($person->email, Workshops::PASSWORD)->visit("/jobs/{$job->id}/survey?spot=shell_width");
+    $site = Site::open()->restart($instruments->environment())->signIn($person->email, Workshops::PASSWORD)
+        ->visit("/jobs/{$job->id}/survey?spot=shell_width");
 
     $site->click('#take');
     $instruments->set('caliper', truth: 73.06);

@@ -112,7 +112,8 @@ it('asks about an unusual reading, and keeps it as typed or takes it again with 
     $kept = fn (): array => Workshops::fresh($job)->readings->where('spot', Spot::Stay45)->pluck('value_mm')->values()->all();
 
     $site->andWait(fn () => $site->keys('3', '3', WebDriverKeys::ENTER));
-    expect($site->text('#typed-fault'))->toContain('from the centre plane?')->and($site->value('typed'))->toBe('33')->and($kept())->toBe([]);
+    expect($site->text('#typed-fault'))->toContain('from the centre plane?')->and($site->value('typed'))->toBe('33')
+        ->and($kept())->toBe([]);
     $site->keys('t');
     expect($site->driver()->executeScript('return document.activeElement.id'))->toBe('typed');
 

@@ -33,7 +33,13 @@ it('ranks the rings anew when the cogs are weighed by keyboard', function (): vo
 it('rides a road of 20,000 points', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
-    $points = implode('', array_map(fn (int $i) => sprintf('<trkpt lat="%.6f" lon="-20"><ele>%.1f</ele></trkpt>', 5 + $i * 10 / 111_195, 200 + 30 * sin($i / 90)), range(0, 19_999)));
+    $points = implode(
+        '',
+        array_map(
+            fn (int $i) => sprintf('<trkpt lat="%.6f" lon="-20"><ele>%.1f</ele></trkpt>', 5 + $i * 10 / 111_195, 200 + 30 * sin($i / 90)),
+            range(0, 19_999),
+        ),
+    );
     $file = sys_get_temp_dir().'/neat-spindle-road-'.bin2hex(random_bytes(4)).'.gpx';
     file_put_contents($file, "<gpx version=\"1.1\"><trk><name>The long way</name><trkseg>{$points}</trkseg></trk></gpx>");
     try {

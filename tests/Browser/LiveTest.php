@@ -21,7 +21,11 @@ function onTheStand(User $person): Job
     $job = Workshops::kitted($person);
     test()->actingAs($person);
     foreach (['left' => 'stick-on', 'right' => 'no-lever'] as $side => $choice) {
-        test()->put("/jobs/{$job->id}/route/sensors", ['version' => Workshops::fresh($job)->version, 'choices' => ["brake-sensor-{$side}" => $choice]]);
+        test()
+            ->put(
+                "/jobs/{$job->id}/route/sensors",
+                ['version' => Workshops::fresh($job)->version, 'choices' => ["brake-sensor-{$side}" => $choice]],
+            );
     }
     Workshops::built($job, $person);
     foreach (['units' => 'km', 'levels' => '9', 'cut_off_kmh' => '25', 'wheel_mm' => '2180'] as $name => $value) {
@@ -42,7 +46,8 @@ it('finds three faults on the motor’s line while the wheel turns, cures them, 
     $play = function (array $knobs) use ($site): void {
         $site->visit('/instruments');
         foreach ($knobs as $knob => $value) {
-            $switch = $site->driver()->executeScript('return document.getElementById(arguments[0]).type === "checkbox"', ["display-{$knob}"]);
+            $switch = $site->driver()
+                ->executeScript('return document.getElementById(arguments[0]).type === "checkbox"', ["display-{$knob}"]);
             $switch ? $site->tick("#display-{$knob}") : $site->type("display-{$knob}", (string) $value);
         }
         $site->click('#set-display');
@@ -81,7 +86,8 @@ it('finds three faults on the motor’s line while the wheel turns, cures them, 
     $site->driver()->executeScript('document.getElementById("live").remove()');
     $instruments->cut('display');
     $site->type('note', 'Pulled twice')->click('#from-line');
-    expect($site->text('.step-now'))->toContain('The line broke')->and($site->value('note'))->toBe('Pulled twice')->and($record('brake-left'))->toBeNull();
+    expect($site->text('.step-now'))->toContain('The line broke')->and($site->value('note'))->toBe('Pulled twice')
+        ->and($record('brake-left'))->toBeNull();
     $at('brake-left')->waitForText('#live', 'Level');
     $cookies = $site->driver()->manage()->getCookies();
     $site->driver()->manage()->deleteAllCookies();

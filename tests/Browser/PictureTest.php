@@ -27,11 +27,19 @@ it('brings a picture from intake to the sheet that leaves with the bike', functi
     expect([$picture->width, $picture->height])->toBe([480, 640]);
     $at = "/jobs/{$picture->job_id}";
     $site->visit("{$at}/pictures/{$picture->id}");
-    expect($site->driver()->executeScript("const one = document.querySelector('.picture-large img'); return one.complete && one.naturalWidth;"))->toBe(480);
+    expect(
+        $site->driver()
+            ->executeScript("const one = document.querySelector('.picture-large img'); return one.complete && one.naturalWidth;"),
+    )
+        ->toBe(480);
     $site->type('note', 'Scratched by the gears')->tick('input[name=on_sheet]')->press('Keep d');
     $site->visit("{$at}/prove/hand-over");
     $site->waitForText('.sheet-paper', 'Scratched by the gears');
-    expect($site->driver()->executeScript("const one = document.querySelector('.sheet-pictures img'); return one.complete && one.naturalWidth > 0;"))->toBeTrue()
+    expect(
+        $site->driver()
+            ->executeScript("const one = document.querySelector('.sheet-pictures img'); return one.complete && one.naturalWidth > 0;"),
+    )
+        ->toBeTrue()
         ->and($site->consoleErrors())->toBe([]);
     unlink($file);
 });

@@ -23,7 +23,10 @@ function harnessWay(Job $job): array
 it('moves a run off the pinch by keyboard, and the sheet follows', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
-    app(BraceBody::class)($job, $person, $job->version, new BracingDecision(position: BodyPosition::Below, rest: Rest::Strut, restRadius: 120.0, gap: GapContents::Nothing));
+    app(BraceBody::class)(
+        $job, $person, $job->version,
+        new BracingDecision(position: BodyPosition::Below, rest: Rest::Strut, restRadius: 120.0, gap: GapContents::Nothing),
+    );
     $site = Site::open()->signIn($person->email, Workshops::PASSWORD)->visit("/jobs/{$job->id}/route");
     expect(harnessWay($job))->not->toContain('motor-top');
 

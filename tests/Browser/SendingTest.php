@@ -33,7 +33,9 @@ it('leaves what was typed where it is while the database is away, and takes it i
     $person = Workshops::stocked();
     $job = Workshops::job($person);
     $port = Process::freePort();
-    $relay = fn (): Process => Process::start([PHP_BINARY, __DIR__.'/../Support/relay.php', (string) $port, (string) config('database.connections.mariadb.port')]);
+    $relay = fn (): Process => Process::start([
+        PHP_BINARY, __DIR__.'/../Support/relay.php', (string) $port, (string) config('database.connections.mariadb.port'),
+    ]);
     $door = $relay();
     $door->waitForPort($port);
     $site = Site::open()->restart(['DB_PORT' => (string) $port])->signIn($person->email, Workshops::PASSWORD);
@@ -108,7 +110,8 @@ it('shows what another found first, to two people at one subject and one step', 
         $other->type('note', 'cable cut');
         $other->press('Stop here');
         $site->click('button[name="state"][value="done"]');
-        expect($site->text())->toContain('Ilka')->toContain('cable cut')->and(StepRecord::query()->count())->toBe(1)->and(Condition::query()->count())->toBe(0);
+        expect($site->text())->toContain('Ilka')->toContain('cable cut')->and(StepRecord::query()->count())->toBe(1)
+            ->and(Condition::query()->count())->toBe(0);
     } finally {
         $other->chrome->quit();
     }
@@ -118,10 +121,17 @@ it('takes in files as large as it says, and says so of larger ones', function ()
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $site = Site::open()->restart()->signIn($person->email, Workshops::PASSWORD);
-    $points = implode("\n", array_map(fn (int $i) => sprintf('<trkpt lat="%.6f" lon="11"><ele>%d</ele></trkpt>', 48 + $i / 20_000, 500 + $i % 40), range(0, 2_000)));
+    $points = implode(
+        "\n",
+        array_map(
+            fn (int $i) => sprintf('<trkpt lat="%.6f" lon="11"><ele>%d</ele></trkpt>', 48 + $i / 20_000, 500 + $i % 40), range(0, 2_000),
+        ),
+    );
     $place = '<wpt lat="48" lon="11"><desc>'.str_repeat('a bench ', 100).'</desc></wpt>';
     $files = [
-        'road.gpx' => '<gpx><trk><name>Long file</name><trkseg>'.$points.'</trkseg></trk>'.str_repeat($place, intdiv(20 * 1024 ** 2 - strlen($points) - 200, strlen($place))).'</gpx>',
+        'road.gpx' => '<gpx><trk><name>Long file</name><trkseg>'.$points.'</trkseg></trk>'.str_repeat(
+            $place, intdiv(20 * 1024 ** 2 - strlen($points) - 200, strlen($place)),
+        ).'</gpx>',
         'catalogue.json' => str_pad((string) file_get_contents(database_path('demo/catalogue.json')), 4 * 1024 ** 2 - 100),
         'huge.gpx' => str_repeat('x', 27 * 1024 ** 2),
     ];

@@ -12,5 +12,6 @@ it('says at the field what is wrong, and keeps what was typed', function (): voi
     $site->type('typed', '7')->choose('instrument', 'rule')->press('Keep');
 
     expect($site->text('#typed-fault'))->toContain('7.00 mm cannot be')
-        ->and($site->driver()->executeScript('return [typed.value, instrument.value, document.activeElement.id]'))->toBe(['7', 'rule', 'typed']);
+        ->and($site->driver()->executeScript('return [typed.value, instrument.value, document.activeElement.id]'))
+        ->toBe(['7', 'rule', 'typed']);
 });

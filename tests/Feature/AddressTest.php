@@ -16,7 +16,10 @@ it('makes every address as the framework does, whatever stands in it', function 
         $names = $route->parameterNames();
         foreach ($route->getName() === null ? [] : [7, $job, 'brake-left', 'ä/b 50%', '', 1.5] as $value) {
             $named = array_fill_keys($names, $value);
-            foreach ([$named, array_values($named), $value, [...array_values($named), 'more'], [...$named, 'step' => 'body-in', 'seen' => 0], [...$named, 'find' => 'ä & b ~ [c]', 'of' => ['x', 'y']], [...$named, 'none' => null]] as $given) {
+            foreach ([
+                $named, array_values($named), $value, [...array_values($named), 'more'], [...$named, 'step' => 'body-in', 'seen' => 0],
+                [...$named, 'find' => 'ä & b ~ [c]', 'of' => ['x', 'y']], [...$named, 'none' => null],
+            ] as $given) {
                 foreach ([true, false] as $isAbsolute) {
                     $made = array_map(function (UrlGenerator $by) use ($route, $given, $isAbsolute): string {
                         try {

@@ -36,7 +36,10 @@ function emptied(): void
 {
     Auth::forgetUser();
     Schema::disableForeignKeyConstraints();
-    array_map(fn (string $table) => DB::table($table)->delete(), [...ArchiveTables::names(), 'workshops', 'feeds', 'sheet_addresses', 'submissions']);
+    array_map(
+        fn (string $table) => DB::table($table)->delete(),
+        [...ArchiveTables::names(), 'workshops', 'feeds', 'sheet_addresses', 'submissions'],
+    );
     Schema::enableForeignKeyConstraints();
     Storage::deleteDirectory('pictures');
 }
@@ -67,7 +70,8 @@ it('gives out the demo, each line as its schema says, reads it in, and gives out
     ArchiveWriter::write(Workshop::query()->sole()->id, $this->file);
     $first = (string) hash_file('sha256', $this->file);
     $counts = array_map(fn (string $table) => DB::table($table)->count(), array_combine(ArchiveTables::names(), ArchiveTables::names()));
-    $sheet = $this->actingAs(Workshop::query()->sole()->users()->firstOrFail())->get("/jobs/{$job->id}/worksheet.json")->assertOk()->getContent();
+    $sheet = $this->actingAs(Workshop::query()->sole()->users()->firstOrFail())->get("/jobs/{$job->id}/worksheet.json")->assertOk()
+        ->getContent();
 
     $zip = new ZipArchive;
     $zip->open($this->file);
@@ -86,7 +90,8 @@ it('gives out the demo, each line as its schema says, reads it in, and gives out
 
     emptied();
     $workshop = app(ReadArchiveIn::class)(ArchiveFile::open($this->file), null);
-    expect(array_map(fn (string $table) => DB::table($table)->count(), array_combine(ArchiveTables::names(), ArchiveTables::names())))->toBe($counts)
+    expect(array_map(fn (string $table) => DB::table($table)->count(), array_combine(ArchiveTables::names(), ArchiveTables::names())))
+        ->toBe($counts)
         ->and(Storage::allFiles())->toHaveCount(2 * $counts['pictures']);
     $again = "{$this->file}-again";
     ArchiveWriter::write($workshop->id, $again);
@@ -97,7 +102,9 @@ it('gives out the demo, each line as its schema says, reads it in, and gives out
     $job = Job::query()->where('number', 242)->firstOrFail();
     expect(Job::query()->where('number', 245)->value('before_id'))->toBe($job->id);
     expect($this->get("/jobs/{$job->id}/worksheet.json")->assertOk()->getContent())->toBe($sheet);
-    foreach (['/', '/calendar', '/drawer/stock', '/drawer/orders', '/logbook', "/jobs/{$job->id}/pictures", "/jobs/{$job->id}/build"] as $path) {
+    foreach ([
+        '/', '/calendar', '/drawer/stock', '/drawer/orders', '/logbook', "/jobs/{$job->id}/pictures", "/jobs/{$job->id}/build",
+    ] as $path) {
         $this->get($path)->assertOk();
     }
     $picture = Picture::query()->firstOrFail();
@@ -116,11 +123,19 @@ it('reads nothing of what is no archive, was cut short, altered, or holds what i
     $manifest = json_decode((string) file_get_contents('zip://'.$this->file.'#'.Archive::MANIFEST));
     $manifest->version = 7;
     foreach ([
-        [$cut, 'That is no archive, or it did not arrive whole.'], [__FILE__, 'That is no archive, or it did not arrive whole.'], ['/nowhere', 'That is no archive, or it did not arrive whole.'],
-        [altered($this->file, '../../evil.php', '<?php'), 'There is “../../evil.php” in it, which is no part of an archive. Nothing was read.'],
+        [$cut, 'That is no archive, or it did not arrive whole.'], [__FILE__, 'That is no archive, or it did not arrive whole.'], [
+            '/nowhere', 'That is no archive, or it did not arrive whole.',
+        ],
+        [
+            altered($this->file, '../../evil.php', '<?php'),
+            'There is “../../evil.php” in it, which is no part of an archive. Nothing was read.',
+        ],
         [altered($this->file, 'tables/motors.jsonl', $line), 'tables/motors.jsonl is not as it was written: its hash is another.'],
         [altered($this->file, 'tables/motors.jsonl', null), 'tables/motors.jsonl is missing from it.'],
-        [altered($this->file, Archive::MANIFEST, (string) json_encode($manifest)), 'A later version of the program has written it (archive version 7). Bring this one up to date first.'],
+        [
+            altered($this->file, Archive::MANIFEST, (string) json_encode($manifest)),
+            'A later version of the program has written it (archive version 7). Bring this one up to date first.',
+        ],
         [altered($this->file, Archive::MANIFEST, '[]'), 'That is no archive, or it did not arrive whole.'],
         [$bomb, 'Unpacked it would be far larger than any workshop’s archive. Nothing was read.'],
     ] as [$path, $says]) {
@@ -128,7 +143,8 @@ it('reads nothing of what is no archive, was cut short, altered, or holds what i
         expect(fn () => app(ReadArchiveIn::class)(ArchiveFile::open($path), null))->toThrow(CannotReadArchive::class, $says);
         expect(Workshop::query()->withoutGlobalScopes()->count())->toBe($before);
     }
-    expect(fn () => app(ReadArchiveIn::class)(ArchiveFile::open($this->file), null))->toThrow(ValidationException::class, 'is somebody of another workshop here already');
+    expect(fn () => app(ReadArchiveIn::class)(ArchiveFile::open($this->file), null))
+        ->toThrow(ValidationException::class, 'is somebody of another workshop here already');
 });
 
 it('says line and column of what does not fit, and reads nothing of it', function (string $table, Closure $spoil, string $says): void {
@@ -151,15 +167,25 @@ it('says line and column of what does not fit, and reads nothing of it', functio
     expect(DB::table('workshops')->count() + DB::table('jobs')->count() + DB::table('users')->count())->toBe(0);
 })->with([
     'a strange column' => ['jobs', fn (stdClass $line) => $line->zebra = 1, 'tables/jobs.jsonl:1: expected exactly its columns'],
-    'a row that is not there' => ['jobs', fn (stdClass $line) => $line->bike_id = 99, 'tables/jobs.jsonl:1: bike_id names row 99 of bikes, of which there are 1.'],
-    'a word nobody knows' => ['jobs', fn (stdClass $line) => $line->stage = 'zebra', 'tables/jobs.jsonl:1: stage is a word that is not known here.'],
-    'a text for a number' => ['readings', fn (stdClass $line) => $line->value_mm = 'wide', 'tables/readings.jsonl:1: value_mm is no number.'],
-    'nothing where something is due' => ['customers', fn (stdClass $line) => $line->name = null, 'tables/customers.jsonl:1: name must not be empty.'],
+    'a row that is not there' => [
+        'jobs', fn (stdClass $line) => $line->bike_id = 99, 'tables/jobs.jsonl:1: bike_id names row 99 of bikes, of which there are 1.',
+    ],
+    'a word nobody knows' => [
+        'jobs', fn (stdClass $line) => $line->stage = 'zebra', 'tables/jobs.jsonl:1: stage is a word that is not known here.',
+    ],
+    'a text for a number' => [
+        'readings', fn (stdClass $line) => $line->value_mm = 'wide', 'tables/readings.jsonl:1: value_mm is no number.',
+    ],
+    'nothing where something is due' => [
+        'customers', fn (stdClass $line) => $line->name = null, 'tables/customers.jsonl:1: name must not be empty.',
+    ],
     'a day that is none' => ['jobs', fn (stdClass $line) => $line->promised_on = 'soon', 'tables/jobs.jsonl:1: promised_on is no day.'],
     'no number' => ['jobs', function (stdClass $line): void {
         unset($line->n);
     }, 'tables/jobs.jsonl:1: expected exactly its columns'],
-    'too long' => ['customers', fn (stdClass $line) => $line->name = str_repeat('x', 300), 'tables/customers.jsonl:1: name is no text that fits.'],
+    'too long' => [
+        'customers', fn (stdClass $line) => $line->name = str_repeat('x', 300), 'tables/customers.jsonl:1: name is no text that fits.',
+    ],
 ]);
 
 it('reads nothing where two lines clash, or a figure is larger than can be kept', function (string $table, Closure $spoil): void {
@@ -177,7 +203,8 @@ it('reads nothing where two lines clash, or a figure is larger than can be kept'
     $manifest->tables->{$table}->sha256 = hash('sha256', $content);
     $zip->close();
     $spoilt = altered(altered($this->file, Archive::table($table), $content), Archive::MANIFEST, (string) json_encode($manifest));
-    expect(fn () => app(ReadArchiveIn::class)(ArchiveFile::open($spoilt), null))->toThrow(CannotReadArchive::class, 'Two of its lines clash');
+    expect(fn () => app(ReadArchiveIn::class)(ArchiveFile::open($spoilt), null))
+        ->toThrow(CannotReadArchive::class, 'Two of its lines clash');
     expect(DB::table('workshops')->count() + DB::table('jobs')->count())->toBe(0);
 })->with([
     'two jobs of one number' => ['jobs', fn (array $lines) => $lines[1]->number = $lines[0]->number],
@@ -190,7 +217,8 @@ it('shows an owner what is in an archive before anything is kept, and reads it i
     ArchiveWriter::write($person->workshop_id, $this->file);
     $this->actingAs($person)->get('/archive')->assertOk()->assertSee('nothing is read over them');
     $this->get('/archive.zip')->assertOk()->assertHeader('Content-Type', 'application/zip');
-    $upload = fn (string $path, string $name = 'w.zip') => $this->from('/archive')->post('/archive', ['archive' => UploadedFile::fake()->createWithContent($name, (string) file_get_contents($path))]);
+    $upload = fn (string $path, string $name = 'w.zip') => $this->from('/archive')
+        ->post('/archive', ['archive' => UploadedFile::fake()->createWithContent($name, (string) file_get_contents($path))]);
     $upload(__FILE__)->assertSessionHasErrors(['archive' => 'That is no archive, or it did not arrive whole.']);
     $upload($this->file, 'w.exe')->assertSessionHasErrors(['archive' => 'Expected the .zip file of a workshop.']);
     $this->post('/archive', [])->assertSessionHasErrors(['archive' => 'Choose an archive first.']);
@@ -227,18 +255,27 @@ it('reads what an earlier version has written, which knew nothing of a table and
     emptied();
     $zip = new ZipArchive;
     $zip->open($this->file);
-    $lines = array_map(fn (string $line) => json_encode(array_diff_key((array) json_decode($line), ['price' => 0]), JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE), explode("\n", trim((string) $zip->getFromName(Archive::table('spacers')))));
+    $lines = array_map(
+        fn (string $line) => json_encode(
+            array_diff_key((array) json_decode($line), ['price' => 0]), JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE,
+        ),
+        explode("\n", trim((string) $zip->getFromName(Archive::table('spacers')))),
+    );
     $content = implode("\n", $lines)."\n";
     $manifest = json_decode((string) $zip->getFromName(Archive::MANIFEST));
     $manifest->version = Archive::VERSION - 1;
     $manifest->tables->spacers->sha256 = hash('sha256', $content);
     unset($manifest->tables->pictures, $manifest->workshop->hour_price);
     $zip->close();
-    $older = altered(altered(altered($this->file, Archive::table('spacers'), $content), Archive::table('pictures'), null), Archive::MANIFEST, (string) json_encode($manifest));
+    $older = altered(
+        altered(altered($this->file, Archive::table('spacers'), $content), Archive::table('pictures'), null), Archive::MANIFEST,
+        (string) json_encode($manifest),
+    );
     app(ReadArchiveIn::class)(ArchiveFile::open($older), null);
     expect(DB::table('spacers')->count())->toBe(count($lines))->and(DB::table('spacers')->whereNotNull('price')->count())->toBe(0);
     $manifest->version = Archive::VERSION;
     $now = altered($older, Archive::MANIFEST, (string) json_encode($manifest));
     emptied();
-    expect(fn () => app(ReadArchiveIn::class)(ArchiveFile::open($now), null))->toThrow(CannotReadArchive::class, 'tables/pictures.jsonl is missing');
+    expect(fn () => app(ReadArchiveIn::class)(ArchiveFile::open($now), null))
+        ->toThrow(CannotReadArchive::class, 'tables/pictures.jsonl is missing');
 });

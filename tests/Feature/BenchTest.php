@@ -13,7 +13,8 @@ use NeatSpindle\Core\Measuring\Survey\Spot;
 use Tests\Support\Workshops;
 
 const JOB_PLACES = [
-    'survey', 'condition', 'strip', 'match', 'stack', 'stack/ways', 'stack/order', 'stack/rest', 'line', 'line/gears', 'line/hills', 'route', 'route/cockpit', 'route/sensors',
+    'survey', 'condition', 'strip', 'match', 'stack', 'stack/ways', 'stack/order', 'stack/rest', 'line', 'line/gears', 'line/hills',
+    'route', 'route/cockpit', 'route/sensors',
     'route/battery', 'build', 'build/print', 'build/house', 'prove', 'prove/settings', 'prove/hand-over', 'prove/come-back',
 ];
 
@@ -44,7 +45,8 @@ it('shows whose jobs, what is next for me, what is late, and finds what has ende
     $mine = Workshops::job($person, 'Red hardtail');
     $theirs = Workshops::job($person, 'Blue tourer');
     Job::query()->whereKey($theirs->id)->update(['assignee_id' => $other->id, 'promised_on' => today()->subDay()]);
-    Job::query()->whereKey($mine->id)->update(['parts_on' => today()->subDays(3), 'rest' => json_encode(['pieces' => ['dry' => 3], 'parts' => true])]);
+    Job::query()->whereKey($mine->id)
+        ->update(['parts_on' => today()->subDays(3), 'rest' => json_encode(['pieces' => ['dry' => 3], 'parts' => true])]);
     $this->get('/')->assertSee('Next for you:')->assertSee('Promises that will not hold')->assertSee('Deliveries that are late');
     $this->get("/?who={$other->id}")->assertSee('Blue tourer')->assertDontSee('Red hardtail');
     $this->get('/?who[]=x')->assertOk()->assertSee('Red hardtail');
@@ -71,7 +73,8 @@ it('has a face for an empty bench', function (): void {
 it('takes a bike in with two words', function (): void {
     $person = Workshops::stocked();
     $this->actingAs($person)->post('/jobs', [
-        'customer' => 'Petra Vosslow', 'bike' => 'Slate hardtail', 'kind' => 'diamond', 'frame_material' => 'aluminium', 'promised_on' => '', 'assignee_id' => $person->id,
+        'customer' => 'Petra Vosslow', 'bike' => 'Slate hardtail', 'kind' => 'diamond', 'frame_material' => 'aluminium',
+        'promised_on' => '', 'assignee_id' => $person->id,
     ])->assertRedirect();
 
     $job = Job::query()->with('bike.customer')->sole();
@@ -79,13 +82,21 @@ it('takes a bike in with two words', function (): void {
         ->and($job->bike->customer->name)->toBe('Petra Vosslow')
         ->and($job->runs()->count())->toBe(3);
 
-    $this->post('/jobs', ['customer' => 'Petra Vosslow', 'bike' => 'Second', 'kind' => 'fat', 'frame_material' => 'steel', 'whose' => (string) Customer::query()->sole()->id]);
+    $this
+        ->post(
+            '/jobs',
+            [
+                'customer' => 'Petra Vosslow', 'bike' => 'Second', 'kind' => 'fat', 'frame_material' => 'steel',
+                'whose' => (string) Customer::query()->sole()->id,
+            ],
+        );
     expect(Customer::query()->count())->toBe(1)->and(Job::query()->max('number'))->toBe(2);
 });
 
 it('says at each field what was expected, and keeps nothing', function (): void {
     $this->actingAs(Workshops::stocked())->from('/jobs/new')->post('/jobs', [
-        'customer' => '', 'bike' => str_repeat('x', 121), 'kind' => 'penny', 'frame_material' => 'wood', 'promised_on' => '2020-01-01', 'assignee_id' => 999,
+        'customer' => '', 'bike' => str_repeat('x', 121), 'kind' => 'penny', 'frame_material' => 'wood', 'promised_on' => '2020-01-01',
+        'assignee_id' => 999,
     ])->assertSessionHasErrors(['customer', 'bike', 'kind', 'frame_material', 'promised_on', 'assignee_id']);
     expect(Job::query()->count())->toBe(0)->and(Customer::query()->count())->toBe(0);
 });
@@ -93,8 +104,13 @@ it('says at each field what was expected, and keeps nothing', function (): void 
 it('does not find another workshop’s job, whatever is asked of it, at any door', function (): void {
     $owner = Workshops::stocked();
     $job = Workshops::kitted($owner);
-    $this->actingAs($owner)->post("/jobs/{$job->id}/condition", ['subject' => 'frame', 'severity' => 'stop', 'note' => 'Cracked'])->assertSessionHasNoErrors();
-    $track = Track::query()->create(['job_id' => $job->id, 'user_id' => $owner->id, 'name' => 'Hill', 'heights' => [0, 1], 'length_m' => 25, 'raw_ascent_m' => 1, 'points' => 2, 'remarks' => []]);
+    $this->actingAs($owner)->post("/jobs/{$job->id}/condition", ['subject' => 'frame', 'severity' => 'stop', 'note' => 'Cracked'])
+        ->assertSessionHasNoErrors();
+    $track = Track::query()
+        ->create([
+            'job_id' => $job->id, 'user_id' => $owner->id, 'name' => 'Hill', 'heights' => [0, 1], 'length_m' => 25, 'raw_ascent_m' => 1,
+            'points' => 2, 'remarks' => [],
+        ]);
     $before = Workshops::fresh($job)->version;
     $ids = [
         'job' => $job->id, 'reading' => $job->readings->first()?->id, 'run' => $job->runs->first()?->id, 'drawing' => 'line',
@@ -104,7 +120,9 @@ it('does not find another workshop’s job, whatever is asked of it, at any door
     $this->actingAs(Workshops::stocked());
     $open = array_filter($doors, fn ($route) => $this->call(
         $route->methods()[0],
-        '/'.strtr($route->uri(), array_combine(array_map(fn (string $name) => "{{$name}}", array_keys($ids)), array_map(strval(...), $ids))),
+        '/'.strtr(
+            $route->uri(), array_combine(array_map(fn (string $name) => "{{$name}}", array_keys($ids)), array_map(strval(...), $ids)),
+        ),
         ['version' => $job->version],
     )->getStatusCode() !== 404);
 
@@ -161,9 +179,13 @@ it('shows this week’s alone: what is promised or done until Sunday, whoever’
     $soon = Workshops::job($person, 'Red hardtail');
     $later = Workshops::job($person, 'Blue tourer');
     Job::query()->whereKey($soon->id)->update(['promised_on' => '2026-12-05']);
-    Job::query()->whereKey($later->id)->update(['promised_on' => '2026-12-18', 'rest' => json_encode(['pieces' => ['dry' => 3], 'parts' => true]), 'parts_on' => '2026-12-16']);
+    Job::query()->whereKey($later->id)
+        ->update([
+            'promised_on' => '2026-12-18', 'rest' => json_encode(['pieces' => ['dry' => 3], 'parts' => true]), 'parts_on' => '2026-12-16',
+        ]);
     $this->get('/')->assertSee('Red hardtail')->assertSee('Blue tourer')->assertSee('week=this');
-    $this->get("/?week=this&who={$person->id}")->assertSee('Red hardtail')->assertDontSee('Blue tourer')->assertSee("?who={$person->id}\"", false);
+    $this->get("/?week=this&who={$person->id}")->assertSee('Red hardtail')->assertDontSee('Blue tourer')
+        ->assertSee("?who={$person->id}\"", false);
     $this->get('/?week=next')->assertSee('Blue tourer');
     $this->travelTo('2026-12-08 09:00');
     Job::query()->whereKey($soon->id)->update(['ended_at' => now(), 'ended_as' => 'given-up']);

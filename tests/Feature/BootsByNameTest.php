@@ -42,7 +42,11 @@ it('reads each attribute of each row as the framework does', function (): void {
         foreach ([null, '1', 0, '2026-11-28 10:00:00'] as $kept) {
             foreach (array_filter($columns, fn (string $column) => ! enum_exists((string) ($row->getCasts()[$column] ?? ''))) as $column) {
                 $isObject = class_exists(explode(':', (string) ($row->getCasts()[$column] ?? ''))[0]);
-                if ($isObject && $kept !== null || in_array($row->getCasts()[$column] ?? '', ['array', 'datetime', 'date'], true) && ! is_string($kept)) {
+                if (
+                    $isObject && $kept !== null || in_array(
+                        $row->getCasts()[$column] ?? '', ['array', 'datetime', 'date'], true,
+                    ) && ! is_string($kept)
+                ) {
                     continue;
                 }
                 $one = $class::fromRows([(object) [$column => $kept]])[0];
@@ -57,8 +61,10 @@ it('reads each attribute of each row as the framework does', function (): void {
         }
         // What only the framework would find: an accessor is not looked for.
         foreach ((new ReflectionClass($class))->getMethods() as $method) {
-            $isAccessor = (string) $method->getReturnType() === Attribute::class || preg_match('/^get\w+Attribute$/', $method->getName()) === 1;
-            expect($isAccessor && str_starts_with((string) $method->getFileName(), app_path()))->toBeFalse("{$class}::{$method->getName()}");
+            $isAccessor = (string) $method
+                ->getReturnType() === Attribute::class || preg_match('/^get\w+Attribute$/', $method->getName()) === 1;
+            expect($isAccessor && str_starts_with((string) $method->getFileName(), app_path()))
+                ->toBeFalse("{$class}::{$method->getName()}");
         }
     }
     expect($read)->toBeGreaterThan(200);

@@ -56,7 +56,8 @@ it('takes off what the ring’s crank replaces and no more, where the frame’s 
     $this->get("/jobs/{$this->job->id}/survey")->assertOk()->assertSee('Own spindle stays');
 
     ($this->say)('bracket_stays', 'yes');
-    expect(($this->strip)())->toBe(['power', 'pedal-right', 'chain', 'front-mech', 'crank-bolt-right', 'crank-right', 'look-at-what-stays'])->and($bare())->toBe([])
+    expect(($this->strip)())->toBe(['power', 'pedal-right', 'chain', 'front-mech', 'crank-bolt-right', 'crank-right', 'look-at-what-stays'])
+        ->and($bare())->toBe([])
         ->and(bracketJob($this->job)->findings->shellWidth()?->value)->toBe(92.0);
     $this->get("/jobs/{$this->job->id}/strip?step=look-at-what-stays")->assertOk()->assertSee('left crank stay')
         ->assertDontSee('Left pedal');
@@ -74,9 +75,20 @@ it('builds on it to the end: nothing that stayed is built again, and nothing beg
     foreach (['crank_bolt_turns' => '6', 'bearing_feel' => 'free', 'tensioner_arm' => 'free', 'drive_chain' => 'own'] as $spot => $value) {
         ($this->say)($spot, $value);
     }
-    app(BraceBody::class)(Workshops::fresh($this->job), $this->person, Workshops::fresh($this->job)->version, new BracingDecision(position: BodyPosition::Below, rest: Rest::Frame, restRadius: 120.0, gap: GapContents::Nothing));
+    app(BraceBody::class)(
+        Workshops::fresh($this->job), $this->person, Workshops::fresh($this->job)->version,
+        new BracingDecision(position: BodyPosition::Below, rest: Rest::Frame, restRadius: 120.0, gap: GapContents::Nothing),
+    );
     $this->job = Workshops::ready(Workshops::fresh($this->job));
-    $safe = fn (string $state) => $this->post("/jobs/{$this->job->id}/build", ['step' => 'safe', 'state' => $state, 'seen' => (string) Workshops::fresh($this->job)->stepRecords->firstWhere('step', 'safe')?->id])->assertSessionHasNoErrors();
+    $safe = fn (string $state) => $this
+        ->post(
+            "/jobs/{$this->job->id}/build",
+            [
+                'step' => 'safe', 'state' => $state,
+                'seen' => (string) Workshops::fresh($this->job)->stepRecords->firstWhere('step', 'safe')?->id,
+            ],
+        )
+        ->assertSessionHasNoErrors();
     $safe('done');
     $this->get("/jobs/{$this->job->id}/build?step=dry-fit")->assertOk()->assertSee('Spindle and cups stay')->assertSee('To the strip');
 

@@ -38,8 +38,10 @@ it('records what was really done, next to what was asked', function (): void {
 
 it('wants a torque where the sheet asks for one, and says what is wrong with it', function (string $torque, string $message): void {
     Workshops::built($this->job, $this->person, 'nut-torque');
-    ($this->record)('nut-torque', ['torque' => $torque, 'note' => 'kept'])->assertSessionHasErrors('torque')->assertSessionHasInput('note', 'kept');
-    expect(session('errors')->first('torque'))->toContain($message)->and(StepRecord::query()->where('step', 'nut-torque')->count())->toBe(0);
+    ($this->record)('nut-torque', ['torque' => $torque, 'note' => 'kept'])->assertSessionHasErrors('torque')
+        ->assertSessionHasInput('note', 'kept');
+    expect(session('errors')->first('torque'))->toContain($message)
+        ->and(StepRecord::query()->where('step', 'nut-torque')->count())->toBe(0);
 })->with([['', 'really given'], ['tight', 'not a number'], ['50 mm', 'does not fit'], ['-5', 'more than 0'], ['5000', 'at most 500']]);
 
 it('stops what depends on a failed step until it is mended', function (): void {
@@ -59,7 +61,8 @@ it('takes a record back without losing it', function (): void {
 });
 
 it('keeps a failed check that a stale page did not show, by every way in', function (string $sheet, string $step): void {
-    $record = fn (array $data) => $this->from("/jobs/{$this->job->id}/{$sheet}")->post("/jobs/{$this->job->id}/{$sheet}", ['step' => $step, ...$data]);
+    $record = fn (array $data) => $this->from("/jobs/{$this->job->id}/{$sheet}")
+        ->post("/jobs/{$this->job->id}/{$sheet}", ['step' => $step, ...$data]);
     $mate = Workshops::person(Role::Installer, $this->person->workshop, 'Ilka Brandt');
     $this->actingAs($mate);
     $record(['state' => 'stopped', 'note' => 'cracked'])->assertSessionHasNoErrors();
@@ -88,7 +91,9 @@ it('prints every step with its torque and a place for what was given', function 
     Workshops::built($this->job, $this->person, 'lockring');
     ($this->record)('lockring', ['torque' => '22']);
     $this->get("/jobs/{$this->job->id}/build/print")->assertOk()
-        ->assertSeeInOrder(['Body in from the drive side', 'Nut to torque', '42.0 to 50.0 N·m, from the catalogue', 'Lock ring to torque', '22.0 N·m']);
+        ->assertSeeInOrder([
+            'Body in from the drive side', 'Nut to torque', '42.0 to 50.0 N·m, from the catalogue', 'Lock ring to torque', '22.0 N·m',
+        ]);
 });
 
 it('ticks the strip plan, and wants to know why it stopped', function (): void {
@@ -100,7 +105,10 @@ it('ticks the strip plan, and wants to know why it stopped', function (): void {
 });
 
 it('turns the picture with the posture', function (): void {
-    $arrow = fn (string $posture) => preg_match('/data-arrow d="([^"]+)"/', (string) $this->get("/jobs/{$this->job->id}/strip?step=pedal-left&posture={$posture}")->getContent(), $found) ? $found[1] : '';
+    $arrow = fn (string $posture) => preg_match(
+        '/data-arrow d="([^"]+)"/', (string) $this->get("/jobs/{$this->job->id}/strip?step=pedal-left&posture={$posture}")->getContent(),
+        $found,
+    ) ? $found[1] : '';
     $this->get("/jobs/{$this->job->id}/strip?step=pedal-left")->assertSee('top of the wrench to the back');
     $this->get("/jobs/{$this->job->id}/strip?step=pedal-left&posture=inverted")->assertSee('top of the wrench to the front');
     expect($arrow('upright'))->not->toBe('')->toBe($arrow('inverted'));
@@ -110,9 +118,11 @@ it('asks about a torque far outside its band, and keeps the very one that was as
     $person = Workshops::stocked();
     $job = Workshops::built(Workshops::kitted($person), $person, 'nut-torque');
     $this->actingAs($person);
-    $torque = fn (array $typed) => $this->from("/jobs/{$job->id}/build?step=nut-torque")->post("/jobs/{$job->id}/build", ['step' => 'nut-torque', 'state' => 'done', ...$typed]);
+    $torque = fn (array $typed) => $this->from("/jobs/{$job->id}/build?step=nut-torque")
+        ->post("/jobs/{$job->id}/build", ['step' => 'nut-torque', 'state' => 'done', ...$typed]);
     $torque(['torque' => '460'])->assertSessionHasErrors(['torque', 'sure']);
-    $this->get("/jobs/{$job->id}/build?step=nut-torque")->assertSee('is far from the band')->assertSee('Keep it as typed')->assertSee('name="sure" value="460"', false);
+    $this->get("/jobs/{$job->id}/build?step=nut-torque")->assertSee('is far from the band')->assertSee('Keep it as typed')
+        ->assertSee('name="sure" value="460"', false);
     $torque(['torque' => '400', 'sure' => '460', 'note' => 'as read'])->assertSessionHasErrors('sure');
     expect(Workshops::fresh($job)->stepRecords->where('step', 'nut-torque'))->toHaveCount(0);
     $torque(['torque' => '460', 'sure' => '460', 'note' => 'as read'])->assertSessionHasNoErrors();
@@ -123,9 +133,11 @@ it('keeps a nut that is too loose only as failing its check, and what rests on i
     $person = Workshops::stocked();
     $job = Workshops::built(Workshops::kitted($person), $person, 'nut-torque');
     $this->actingAs($person);
-    $tick = fn (array $typed) => $this->from("/jobs/{$job->id}/build?step=nut-torque")->post("/jobs/{$job->id}/build", ['state' => 'done', ...$typed]);
+    $tick = fn (array $typed) => $this->from("/jobs/{$job->id}/build?step=nut-torque")
+        ->post("/jobs/{$job->id}/build", ['state' => 'done', ...$typed]);
     foreach (['9', '4.2', '41.9'] as $loose) {
-        $tick(['step' => 'nut-torque', 'torque' => $loose, 'sure' => $loose, 'note' => 'it will do'])->assertSessionHasErrors('torque')->assertSessionDoesntHaveErrors('sure');
+        $tick(['step' => 'nut-torque', 'torque' => $loose, 'sure' => $loose, 'note' => 'it will do'])->assertSessionHasErrors('torque')
+            ->assertSessionDoesntHaveErrors('sure');
     }
     $this->get("/jobs/{$job->id}/build?step=nut-torque")->assertSee('41.9 N·m is below the band of 42.0 to 50.0 N·m');
     expect(Workshops::fresh($job)->stepRecords->where('step', 'nut-torque'))->toHaveCount(0);
@@ -137,11 +149,15 @@ it('keeps a nut that is too loose only as failing its check, and what rests on i
 
 it('turns the picture of a step as the bike lies at it, unless one looks at it the other way up', function (): void {
     $says = function (string $step, string $more = ''): string {
-        preg_match('/<figcaption[^>]*>([^<]+)</', (string) $this->get("/jobs/{$this->job->id}/build?step={$step}{$more}")->assertOk()->getContent(), $found);
+        preg_match(
+            '/<figcaption[^>]*>([^<]+)</',
+            (string) $this->get("/jobs/{$this->job->id}/build?step={$step}{$more}")->assertOk()->getContent(), $found,
+        );
 
         return trim($found[1] ?? '');
     };
     $lies = $says('nut-torque');
-    expect($lies)->toBe($says('nut-torque', '&posture=inverted'))->not->toBe($says('nut-torque', '&posture=upright'))->toContain('top of the wrench')
+    expect($lies)->toBe($says('nut-torque', '&posture=inverted'))->not->toBe($says('nut-torque', '&posture=upright'))
+        ->toContain('top of the wrench')
         ->and($says('crank-left'))->toBe($says('crank-left', '&posture=upright'))->not->toBe($says('crank-left', '&posture=inverted'));
 });

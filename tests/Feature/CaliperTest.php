@@ -16,7 +16,8 @@ beforeEach(function (): void {
     $this->take = function (?float $shows = null): TestResponse {
         $shows === null ?: $this->instruments->set('caliper', truth: $shows);
 
-        return $this->from("/jobs/{$this->job->id}/survey?spot=shell_width")->post("/jobs/{$this->job->id}/caliper", ['spot' => 'shell_width']);
+        return $this->from("/jobs/{$this->job->id}/survey?spot=shell_width")
+            ->post("/jobs/{$this->job->id}/caliper", ['spot' => 'shell_width']);
     };
 });
 
@@ -35,7 +36,11 @@ it('asks about one that is out of line, and keeps it when told so', function ():
     ($this->take)(79.00)->assertSessionHasErrors(['typed', 'sure'])->assertSessionHasInput('typed', '+079.00 mm');
     expect(session('errors')->first('typed'))->toContain('6.00 mm away')->and(Reading::query()->count())->toBe(2);
 
-    $this->post("/jobs/{$this->job->id}/readings", ['spot' => 'shell_width', 'typed' => '+079.00 mm', 'instrument' => 'caliper', 'sure' => '1'])->assertSessionHasNoErrors();
+    $this
+        ->post(
+            "/jobs/{$this->job->id}/readings", ['spot' => 'shell_width', 'typed' => '+079.00 mm', 'instrument' => 'caliper', 'sure' => '1'],
+        )
+        ->assertSessionHasNoErrors();
     expect(Reading::query()->count())->toBe(3);
 });
 
@@ -43,7 +48,8 @@ it('loses nothing when the line breaks in the middle of a reading', function ():
     ($this->take)(73.02);
     $this->instruments->cut('caliper');
     ($this->take)()->assertSessionHasErrors('typed');
-    expect(session('errors')->first('typed'))->toContain('“+073.”')->toContain('still stands')->and(Reading::query()->pluck('value_mm')->all())->toBe([73.02]);
+    expect(session('errors')->first('typed'))->toContain('“+073.”')->toContain('still stands')
+        ->and(Reading::query()->pluck('value_mm')->all())->toBe([73.02]);
     ($this->take)()->assertSessionHasNoErrors();
     expect(Reading::query()->count())->toBe(2);
 });

@@ -15,12 +15,17 @@ beforeEach(function (): void {
     $this->person = Workshops::stocked();
     $this->job = Workshops::kitted($this->person);
     $this->actingAs($this->person);
-    $this->find = fn (array $found) => $this->from("/jobs/{$this->job->id}/condition")->post("/jobs/{$this->job->id}/condition", ['subject' => 'frame', 'seen' => (int) Condition::query()->standing()->max('id'), ...$found]);
+    $this->find = fn (array $found) => $this->from("/jobs/{$this->job->id}/condition")
+        ->post(
+            "/jobs/{$this->job->id}/condition",
+            ['subject' => 'frame', 'seen' => (int) Condition::query()->standing()->max('id'), ...$found],
+        );
 });
 
 it('keeps what was found and what is done about it, a later finding superseding', function (): void {
     ($this->find)(['severity' => 'fine'])->assertSessionHasNoErrors();
-    ($this->find)(['severity' => 'bad', 'remedy' => 'declined', 'declined_by' => 'P. Vosslow', 'note' => 'dent'])->assertSessionHasNoErrors();
+    ($this->find)(['severity' => 'bad', 'remedy' => 'declined', 'declined_by' => 'P. Vosslow', 'note' => 'dent'])
+        ->assertSessionHasNoErrors();
     expect(Condition::query()->count())->toBe(2)->and(Condition::query()->standing()->sole()->declined_by)->toBe('P. Vosslow');
     $this->get("/jobs/{$this->job->id}/condition?subject=frame")->assertSee('The customer declines')->assertSee('P. Vosslow');
 });
@@ -71,7 +76,12 @@ it('lets nobody look a stop away', function (): void {
             $this->postJson("/jobs/{$this->job->id}/condition", ['subject' => 'frame', 'seen' => $stop->id, ...$found])->assertStatus(422);
         }
     }
-    expect(fn () => app(RecordCondition::class)($this->job, $this->person, Subject::Frame, ['severity' => Severity::Fine, 'remedy' => null, 'declined_by' => null, 'note' => null], $stop->id))
+    expect(
+        fn () => app(RecordCondition::class)(
+            $this->job, $this->person, Subject::Frame,
+            ['severity' => Severity::Fine, 'remedy' => null, 'declined_by' => null, 'note' => null], $stop->id,
+        ),
+    )
         ->toThrow(ValidationException::class)
         ->and($stop->refresh()->superseded_at)->toBeNull()->and(Workshops::fresh($this->job)->stopped_for)->toContain('crack');
 });
@@ -80,7 +90,8 @@ it('lets a second stop of a subject stand beside the first until each is lifted,
     ($this->find)(['severity' => 'stop', 'note' => 'crack'])->assertSessionHasNoErrors();
     ($this->find)(['severity' => 'stop', 'note' => 'dent beside it'])->assertSessionHasNoErrors();
     [$crack, $dent] = Condition::query()->stopping()->orderBy('id')->get()->all();
-    $lift = fn (Condition $stop) => $this->from('/')->put("/jobs/{$this->job->id}/condition/{$stop->id}", ['reason' => "seen to, {$stop->id}", 'stop' => $stop->id]);
+    $lift = fn (Condition $stop) => $this->from('/')
+        ->put("/jobs/{$this->job->id}/condition/{$stop->id}", ['reason' => "seen to, {$stop->id}", 'stop' => $stop->id]);
     $this->get("/jobs/{$this->job->id}/condition?subject=frame")->assertSee('crack')->assertSee('dent beside it');
     $lift($crack)->assertSessionHasNoErrors();
     expect(Workshops::fresh($this->job)->stopped_for)->toContain('dent');
@@ -88,11 +99,13 @@ it('lets a second stop of a subject stand beside the first until each is lifted,
     expect($crack->refresh()->lifted_because)->toBe("seen to, {$crack->id}");
     $lift($dent)->assertSessionHasNoErrors();
     ($this->find)(['severity' => 'fine'])->assertSessionHasNoErrors();
-    expect(Workshops::fresh($this->job)->stopped_for)->toBeNull()->and(Condition::query()->standing()->sole()->severity)->toBe(Severity::Fine);
+    expect(Workshops::fresh($this->job)->stopped_for)->toBeNull()
+        ->and(Condition::query()->standing()->sole()->severity)->toBe(Severity::Fine);
 });
 
 it('keeps what somebody else found after the page was opened', function (): void {
     ($this->find)(['severity' => 'bad', 'remedy' => 'mend', 'note' => 'worn'])->assertSessionHasNoErrors();
     ($this->find)(['severity' => 'fine', 'seen' => 0])->assertSessionHasErrors('severity');
-    expect(session('errors')->first('severity'))->toContain('after you had opened')->and(Condition::query()->standing()->sole()->note)->toBe('worn');
+    expect(session('errors')->first('severity'))->toContain('after you had opened')
+        ->and(Condition::query()->standing()->sole()->note)->toBe('worn');
 });

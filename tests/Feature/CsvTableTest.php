@@ -6,7 +6,8 @@ use App\Documents\CsvTable;
 
 it('reads back what it wrote, whatever stood in the cells', function (): void {
     $cells = [
-        'tray A, cup 1', "two\nlines", "three\n\nlines", '"quoted"', 'a "word" in it', 'semi;colon', '=1+1', '-2', '+49 x', '@home', "'tis", '  padded  ', '', "\ttab",
+        'tray A, cup 1', "two\nlines", "three\n\nlines", '"quoted"', 'a "word" in it', 'semi;colon', '=1+1', '-2', '+49 x', '@home', "'tis",
+        '  padded  ', '', "\ttab",
         'ünïcode', '＝1+1', '＠x', "two\r\nlines", "'", "''=x", '\\', 'ends in \\',
     ];
     mt_srand(9);
@@ -20,7 +21,8 @@ it('reads back what it wrote, whatever stood in the cells', function (): void {
 it('knows in which line a row starts, past line breaks in quotes', function (): void {
     $table = "thickness_mm;lies_in\r\n1.0;\"tray A\r\ncup 2\"\r\n2.0;tray B\r\n";
 
-    expect(CsvTable::read($table))->toBe([2 => ['thickness_mm' => '1.0', 'lies_in' => "tray A\r\ncup 2"], 4 => ['thickness_mm' => '2.0', 'lies_in' => 'tray B']]);
+    expect(CsvTable::read($table))
+        ->toBe([2 => ['thickness_mm' => '1.0', 'lies_in' => "tray A\r\ncup 2"], 4 => ['thickness_mm' => '2.0', 'lies_in' => 'tray B']]);
 });
 
 it('leaves out empty lines and forgives missing cells', function (): void {

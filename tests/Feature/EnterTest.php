@@ -21,10 +21,15 @@ function pressedByEnter(string $html): array
     @$dom->loadHTML('<?xml encoding="utf-8"?>'.$html);
     $at = new DOMXPath($dom);
     $pressed = [];
-    foreach ($at->query('//form[.//input[not(@type) or @type="text" or @type="number" or @type="search" or @type="date"]]') ?: [] as $form) {
+    foreach ($at->query(
+        '//form[.//input[not(@type) or @type="text" or @type="number" or @type="search" or @type="date"]]',
+    ) ?: [] as $form) {
         $button = $form instanceof DOMElement ? ($at->query('.//button[not(@type="button")]', $form) ?: null)?->item(0) : null;
         if ($form instanceof DOMElement && $button instanceof DOMElement && ! $button->hasAttribute('disabled')) {
-            $pressed[] = ['form' => $form->getAttribute('action'), 'does' => $button->getAttribute('formaction'), 'name' => $button->getAttribute('name'), 'value' => $button->getAttribute('value')];
+            $pressed[] = [
+                'form' => $form->getAttribute('action'), 'does' => $button->getAttribute('formaction'),
+                'name' => $button->getAttribute('name'), 'value' => $button->getAttribute('value'),
+            ];
         }
     }
 
@@ -40,17 +45,23 @@ it('keeps the field it stands in when Enter is pressed, and does nothing else, o
     $built = Workshops::built(Workshops::kitted($person), $person);
     $open = OpenJob::of(Workshops::fresh($job));
     $places = [
-        'survey?spot=shell_width', 'survey?spot=cogs', 'condition?subject=pads', 'strip', 'stack', 'stack/rest', 'line', 'line/hills', 'route', 'route/battery', 'route/cockpit', 'route/sensors', 'box',
+        'survey?spot=shell_width', 'survey?spot=cogs', 'condition?subject=pads', 'strip', 'stack', 'stack/rest', 'line', 'line/hills',
+        'route', 'route/battery', 'route/cockpit', 'route/sensors', 'box',
         ...array_map(fn (BuildStep $step) => 'build?step='.urlencode($step->code), $open->buildSheet()->steps ?? []),
     ];
     $checks = array_map(fn (Check $check) => "/jobs/{$built->id}/prove?step={$check->code}", $open->the(Proving::class)->plan->checks);
-    $paths = ["/jobs/{$built->id}/prove/settings", "/jobs/{$built->id}/prove/come-back", '/', '/drawer', '/people', '/account', '/calendar', '/calendar/hours'];
+    $paths = [
+        "/jobs/{$built->id}/prove/settings", "/jobs/{$built->id}/prove/come-back", '/', '/drawer', '/people', '/account', '/calendar',
+        '/calendar/hours',
+    ];
     $forms = 0;
     $odd = [];
     foreach ([...array_map(fn (string $place) => "/jobs/{$job->id}/{$place}", $places), ...$checks, ...$paths] as $path) {
         foreach (pressedByEnter((string) $this->get($path)->assertOk()->getContent()) as $first) {
             $forms++;
-            $isOther = $first['does'] !== '' || in_array($first['name'], ['wrench', 'cut', 'drop', 'move', 'out'], true) || in_array($first['value'], ['undone', 'stopped', 'here', 'missing'], true);
+            $isOther = $first['does'] !== '' || in_array($first['name'], ['wrench', 'cut', 'drop', 'move', 'out'], true) || in_array(
+                $first['value'], ['undone', 'stopped', 'here', 'missing'], true,
+            );
             $isOther && $odd[] = "{$path}: ".json_encode($first);
         }
     }
@@ -67,6 +78,10 @@ it('takes a figure that was typed for what it is, though the motor’s line says
     $html = (string) $this->get("/jobs/{$job->id}/prove?step=wakes")->assertOk()->assertSee('name="figure"', false)->getContent();
     $first = array_values(array_filter(pressedByEnter($html), fn (array $one) => str_ends_with($one['form'], '/prove')))[0] ?? null;
     expect($first)->not->toBeNull()->and($first['does'] ?? '')->toBe('')->and($first['value'] ?? '')->toBe('done');
-    $this->post("/jobs/{$job->id}/prove", ['step' => 'wakes', $first['name'] ?? '' => $first['value'] ?? '', 'figure' => '46,4', 'seen' => 0])->assertSessionHasNoErrors();
+    $this
+        ->post(
+            "/jobs/{$job->id}/prove", ['step' => 'wakes', $first['name'] ?? '' => $first['value'] ?? '', 'figure' => '46,4', 'seen' => 0],
+        )
+        ->assertSessionHasNoErrors();
     expect(StepRecord::query()->where('sheet', 'prove')->where('step', 'wakes')->sole()->figure)->toBe(46.4);
 });

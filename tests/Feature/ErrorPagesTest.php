@@ -31,10 +31,13 @@ it('says so on a page of ours while the database is away, and offers to send it 
     $this->actingAs($person);
     $typed = ['spot' => 'shell_width', 'typed' => '73,04 <b>', 'instrument' => 'caliper', 'form_key' => str_repeat('k', 26)];
     withoutDatabase(function () use ($job, $typed): void {
-        $this->get("/jobs/{$job->id}/survey")->assertStatus(503)->assertHeader('Retry-After', '10')->assertSee('records cannot be reached')->assertDontSee('SQLSTATE')->assertDontSee('Send it again');
-        $page = $this->post("/jobs/{$job->id}/readings", $typed)->assertStatus(503)->assertSee('Nothing of it was kept')->assertSee('73,04 &lt;b&gt;', false);
+        $this->get("/jobs/{$job->id}/survey")->assertStatus(503)->assertHeader('Retry-After', '10')->assertSee('records cannot be reached')
+            ->assertDontSee('SQLSTATE')->assertDontSee('Send it again');
+        $page = $this->post("/jobs/{$job->id}/readings", $typed)->assertStatus(503)->assertSee('Nothing of it was kept')
+            ->assertSee('73,04 &lt;b&gt;', false);
         $form = Forms::on((string) $page->getContent())[0];
-        expect($form['path'])->toBe("/jobs/{$job->id}/readings")->and($form['fields'])->toMatchArray(array_diff_key($typed, ['form_key' => 1]));
+        expect($form['path'])->toBe("/jobs/{$job->id}/readings")
+            ->and($form['fields'])->toMatchArray(array_diff_key($typed, ['form_key' => 1]));
         $this->get('/nowhere')->assertNotFound()->assertSee('no such job or page');
     });
     expect(Reading::query()->count())->toBe(0);
@@ -65,11 +68,16 @@ it('reports a database that is away, and no conflict that was to be expected', f
     });
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
-    $this->actingAs($person)->put("/jobs/{$job->id}/ring", ['ring_id' => 1, 'version' => $job->version - 1])->assertSessionHasErrors('version');
+    $this->actingAs($person)->put("/jobs/{$job->id}/ring", ['ring_id' => 1, 'version' => $job->version - 1])
+        ->assertSessionHasErrors('version');
     $this->post("/jobs/{$job->id}/condition", ['subject' => 'frame', 'severity' => 'fine']);
     $this->post("/jobs/{$job->id}/condition", ['subject' => 'frame', 'severity' => 'fine'])->assertSessionHasErrors('severity');
     foreach ([1, 2] as $ignored) {
-        $this->post("/jobs/{$job->id}/readings", ['spot' => 'shell_bore', 'typed' => '33.7', 'instrument' => 'caliper', 'afresh' => 1, 'form_key' => str_repeat('z', 26)]);
+        $this
+            ->post(
+                "/jobs/{$job->id}/readings",
+                ['spot' => 'shell_bore', 'typed' => '33.7', 'instrument' => 'caliper', 'afresh' => 1, 'form_key' => str_repeat('z', 26)],
+            );
     }
     expect($reported)->toBe([]);
     withoutDatabase(fn () => $this->get("/jobs/{$job->id}/survey"));
@@ -85,9 +93,13 @@ it('sends the same safe headers with pages, errors and files', function (): void
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $this->actingAs($person);
-    foreach (["/jobs/{$job->id}/stack", "/jobs/{$job->id}/section.svg", "/jobs/{$job->id}/job.json", '/drawer.csv', '/nowhere', '/jobs/999999', '/up', '/token'] as $path) {
+    foreach ([
+        "/jobs/{$job->id}/stack", "/jobs/{$job->id}/section.svg", "/jobs/{$job->id}/job.json", '/drawer.csv', '/nowhere', '/jobs/999999',
+        '/up', '/token',
+    ] as $path) {
         $headers = $this->get($path)->headers;
-        expect($headers->get('Content-Security-Policy'))->toContain("default-src 'none'")->and($headers->get('X-Content-Type-Options'))->toBe('nosniff')
+        expect($headers->get('Content-Security-Policy'))->toContain("default-src 'none'")
+            ->and($headers->get('X-Content-Type-Options'))->toBe('nosniff')
             ->and($headers->get('Permissions-Policy'))->toContain('camera=()')->and($headers->get('Cache-Control'))->toContain('no-store')
             ->and($headers->get('X-Powered-By'))->toBeNull()->and($headers->get('Strict-Transport-Security'))->toBeNull();
     }
@@ -97,7 +109,8 @@ it('sends the same safe headers with pages, errors and files', function (): void
 it('answers to no other name', function (): void {
     foreach (['evil.example', '127.0.0.1.evil.example', 'localhost.evil.example:8180'] as $host) {
         $answer = $this->get("http://{$host}/");
-        expect($answer->getStatusCode())->toBe(400)->and((string) $answer->getContent())->not->toContain('evil')->and($answer->headers->get('Location'))->toBeNull();
+        expect($answer->getStatusCode())->toBe(400)->and((string) $answer->getContent())->not->toContain('evil')
+            ->and($answer->headers->get('Location'))->toBeNull();
     }
     $this->get('http://localhost:8180/sign-in')->assertOk();
 });

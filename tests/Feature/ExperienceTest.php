@@ -20,7 +20,8 @@ beforeEach(function (): void {
     $this->actingAs($this->person);
     $this->job = Workshops::built(Workshops::kitted($this->person), $this->person);
     $this->tick = function (Job $job): void {
-        HandOver::query()->create(['job_id' => $job->id, 'user_id' => $this->person->id, 'handed_at' => now(), 'recheck_on' => today()->addDays(14)]);
+        HandOver::query()
+            ->create(['job_id' => $job->id, 'user_id' => $this->person->id, 'handed_at' => now(), 'recheck_on' => today()->addDays(14)]);
         $job->forceFill(['handed_over_at' => now()])->save();
         app(WriteLogbook::class)(OpenJob::of(Workshops::fresh($job)));
     };
@@ -28,8 +29,14 @@ beforeEach(function (): void {
 
 it('proposes in Match, Stack and what to get how a like frame was built, and always says from which job', function (): void {
     Reservation::query()->create(['job_id' => $this->job->id, 'spacer_id' => Spacer::query()
-        ->where('workshop_id', $this->person->workshop_id)->firstOrFail()->id, 'user_id' => $this->person->id, 'quantity' => 2, 'state' => ReservationState::Returned]);
-    BoxRecord::query()->create(['job_id' => $this->job->id, 'motor_id' => $this->job->kit?->motor_id, 'user_id' => $this->person->id, 'position' => 1, 'what' => 'Bell', 'state' => BoxState::ToBag, 'noted_at' => now()]);
+        ->where(
+            'workshop_id', $this->person->workshop_id,
+        )->firstOrFail()->id, 'user_id' => $this->person->id, 'quantity' => 2, 'state' => ReservationState::Returned]);
+    BoxRecord::query()
+        ->create([
+            'job_id' => $this->job->id, 'motor_id' => $this->job->kit?->motor_id, 'user_id' => $this->person->id, 'position' => 1,
+            'what' => 'Bell', 'state' => BoxState::ToBag, 'noted_at' => now(),
+        ]);
     ($this->tick)($this->job);
     $from = "From job {$this->job->number}, a frame 100 % like this one";
     $next = Workshops::kitted($this->person);
@@ -62,7 +69,8 @@ it('says nothing of a frame that is not like it, of a job still on the bench, of
 it('fills the stack as it was on the job named, when asked, and can take that back', function (): void {
     ($this->tick)($this->job);
     $next = Workshops::kitted($this->person);
-    $take = fn (int $number) => $this->from("/jobs/{$next->id}/stack")->put("/jobs/{$next->id}/stack/like", ['version' => Workshops::fresh($next)->version, 'number' => $number]);
+    $take = fn (int $number) => $this->from("/jobs/{$next->id}/stack")
+        ->put("/jobs/{$next->id}/stack/like", ['version' => Workshops::fresh($next)->version, 'number' => $number]);
     $take(9_999)->assertSessionHasErrors('way');
     $take($this->job->number)->assertSessionHasNoErrors();
     $pieces = LogbookEntry::query()->sole()->pieces;
@@ -80,7 +88,8 @@ it('leaves what was written when a bike left, whatever lies in the drawer when i
     ($this->tick)($this->job);
     LogbookEntry::query()->update(['pieces' => ['drive' => [1.5]]]);
     foreach ([60, 400] as $kilometres) {
-        $this->post("/jobs/{$this->job->id}/prove/come-back", ['kilometres' => (string) $kilometres, 'found' => ['nut-torque' => 'loose']])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$this->job->id}/prove/come-back", ['kilometres' => (string) $kilometres, 'found' => ['nut-torque' => 'loose']])
+            ->assertSessionHasNoErrors();
     }
     expect(LogbookEntry::query()->sole()->pieces)->toBe(['drive' => [1.5]])->and(LogbookEntry::query()->sole()->found)
         ->toBe(['nut-torque' => 'loose, found 2 times']);

@@ -10,14 +10,23 @@ beforeEach(function (): void {
     $this->person = Workshops::stocked();
     $this->job = Workshops::kitted($this->person);
     $this->actingAs($this->person);
-    $this->tick = fn (string $step, array $with = []) => $this->from('/')->post("/jobs/{$this->job->id}/build", ['step' => $step, 'state' => 'done', ...$with]);
-    $this->band = fn (array $with = []) => $this->from('/')->post("/jobs/{$this->job->id}/build/band", ['fastener' => 'pedal', 'step' => 'pedals', 'low' => '30', 'high' => '35', 'paper' => 'card in the box', ...$with]);
+    $this->tick = fn (string $step, array $with = []) => $this->from('/')
+        ->post("/jobs/{$this->job->id}/build", ['step' => $step, 'state' => 'done', ...$with]);
+    $this->band = fn (array $with = []) => $this->from('/')
+        ->post(
+            "/jobs/{$this->job->id}/build/band",
+            ['fastener' => 'pedal', 'step' => 'pedals', 'low' => '30', 'high' => '35', 'paper' => 'card in the box', ...$with],
+        );
 });
 
 it('asks for the band of a fastener nobody has said, and takes no torque without', function (): void {
     Workshops::built($this->job, $this->person, 'pedals');
-    $this->get("/jobs/{$this->job->id}/build?step=pedals")->assertOk()->assertSee('No band is known for the pedals')->assertSee('value="30.0 to 40.0"', false)->assertSee('only usual');
-    ($this->tick)('pedals', ['torque' => '34'])->assertSessionHasErrors(['torque' => 'No band is known for the pedals: type it from the part’s paper first, or say that it went by hand, and why.']);
+    $this->get("/jobs/{$this->job->id}/build?step=pedals")->assertOk()->assertSee('No band is known for the pedals')
+        ->assertSee('value="30.0 to 40.0"', false)->assertSee('only usual');
+    ($this->tick)('pedals', ['torque' => '34'])
+        ->assertSessionHasErrors([
+            'torque' => 'No band is known for the pedals: type it from the part’s paper first, or say that it went by hand, and why.',
+        ]);
     ($this->band)(['low' => ''])->assertSessionHasErrors('low');
     ($this->band)(['low' => '40'])->assertSessionHasErrors(['low' => 'The lower figure comes first.']);
     ($this->band)(['high' => '900'])->assertSessionHasErrors('high');
@@ -28,12 +37,14 @@ it('asks for the band of a fastener nobody has said, and takes no torque without
     ($this->band)()->assertRedirect("/jobs/{$this->job->id}/build?step=pedals");
     $this->get("/jobs/{$this->job->id}/build?step=pedals")->assertSee('30.0 to 35.0 N·m, from card in the box')->assertSee('Torque given');
     ($this->tick)('pedals', ['torque' => '34'])->assertSessionHasNoErrors();
-    expect(StepRecord::query()->where('step', 'pedals')->sole()->asked)->toMatchArray(['torque_nm' => [30, 35], 'source' => 'card in the box']);
+    expect(StepRecord::query()->where('step', 'pedals')->sole()->asked)
+        ->toMatchArray(['torque_nm' => [30, 35], 'source' => 'card in the box']);
 });
 
 it('takes by hand only with a reason, and what is above the band only with one too', function (): void {
     Workshops::built($this->job, $this->person, 'nut-torque');
-    ($this->tick)('nut-torque', ['by_hand' => '1'])->assertSessionHasErrors(['note' => 'Say why it went by hand: the reason stays on record.']);
+    ($this->tick)('nut-torque', ['by_hand' => '1'])
+        ->assertSessionHasErrors(['note' => 'Say why it went by hand: the reason stays on record.']);
     ($this->tick)('nut-torque', ['torque' => '58'])->assertSessionHasErrors('note');
     ($this->tick)('nut-torque', ['torque' => '9', 'note' => 'it will do'])->assertSessionHasErrors('torque');
     ($this->tick)('nut-torque', ['torque' => '41.9', 'note' => 'nearly', 'sure' => '1'])->assertSessionHasErrors('torque');
@@ -59,9 +70,13 @@ it('reads bands and contents in with a catalogue, and says at its pointer what i
     $catalogue['motors']['heron-73']['fasteners']['wing_nut'] = ['torque_nm' => [1, 2]];
     $catalogue['motors']['heron-73']['contents'][0]['quantity'] = 0;
     $catalogue['rings']['deep-40']['bolt_torque_nm'] = [10, 8];
-    $this->from('/catalogue')->post('/catalogue', ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent('c.json', (string) json_encode($catalogue))]);
+    $this->from('/catalogue')
+        ->post(
+            '/catalogue', ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent('c.json', (string) json_encode($catalogue))],
+        );
     $said = implode("\n", session('errors')->get('file'));
-    expect($said)->toContain('/motors/heron-73/fasteners/wing_nut')->toContain('/motors/heron-73/contents/0/quantity')->toContain('/rings/deep-40/bolt_torque_nm');
+    expect($said)->toContain('/motors/heron-73/fasteners/wing_nut')->toContain('/motors/heron-73/contents/0/quantity')
+        ->toContain('/rings/deep-40/bolt_torque_nm');
 });
 
 it('keeps the band on a part’s paper and the torque that was given in one go, or nothing of both', function (): void {
@@ -75,17 +90,25 @@ it('keeps the band on a part’s paper and the torque that was given in one go, 
     ($this->tick)('pedals', ['band' => '30–35 Nm', 'paper' => 'card in the box', 'torque' => '33'])->assertSessionHasNoErrors();
     $record = StepRecord::query()->where('step', 'pedals')->sole();
     expect($record->asked)->toMatchArray(['torque_nm' => [30, 35], 'source' => 'card in the box'])->and($record->torque_nm)->toBe(33.0)
-        ->and(FastenerBand::query()->sole()->only(['low_nm', 'high_nm', 'paper']))->toBe(['low_nm' => 30.0, 'high_nm' => 35.0, 'paper' => 'card in the box']);
+        ->and(FastenerBand::query()->sole()->only(['low_nm', 'high_nm', 'paper']))
+        ->toBe(['low_nm' => 30.0, 'high_nm' => 35.0, 'paper' => 'card in the box']);
 });
 
 it('lets a band that was typed wrong be typed anew, and keeps one typed beside a step that went by hand', function (): void {
     Workshops::built($this->job, $this->person, 'pedals');
-    ($this->tick)('pedals', ['band' => '30 to 40', 'paper' => 'as pedals usually are, not their maker’s', 'by_hand' => '1', 'note' => 'no wrench fits'])->assertSessionHasNoErrors();
+    ($this->tick)(
+        'pedals',
+        ['band' => '30 to 40', 'paper' => 'as pedals usually are, not their maker’s', 'by_hand' => '1', 'note' => 'no wrench fits'],
+    )
+        ->assertSessionHasNoErrors();
     expect(FastenerBand::query()->exists())->toBeFalse();
-    ($this->tick)('pedals', ['state' => 'undone', 'seen' => StepRecord::query()->where('step', 'pedals')->value('id')])->assertSessionHasNoErrors();
-    ($this->tick)('pedals', ['band' => '300 to 350', 'paper' => 'card', 'by_hand' => '1', 'note' => 'no wrench fits'])->assertSessionHasNoErrors();
+    ($this->tick)('pedals', ['state' => 'undone', 'seen' => StepRecord::query()->where('step', 'pedals')->value('id')])
+        ->assertSessionHasNoErrors();
+    ($this->tick)('pedals', ['band' => '300 to 350', 'paper' => 'card', 'by_hand' => '1', 'note' => 'no wrench fits'])
+        ->assertSessionHasNoErrors();
     expect(FastenerBand::query()->sole()->high_nm)->toBe(350.0);
-    ($this->tick)('pedals', ['state' => 'undone', 'seen' => StepRecord::query()->where('step', 'pedals')->latest('id')->value('id')])->assertSessionHasNoErrors();
+    ($this->tick)('pedals', ['state' => 'undone', 'seen' => StepRecord::query()->where('step', 'pedals')->latest('id')->value('id')])
+        ->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->job->id}/build?step=pedals")->assertSee('The paper says otherwise')->assertSee('value="300.0"', false);
     ($this->band)(['seen' => FastenerBand::query()->value('id')])->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->job->id}/build?step=pedals")->assertSee('30.0 to 35.0 N·m, from card in the box');

@@ -20,7 +20,9 @@ it('finds in drawer and catalogue by the words that stand there, and says so whe
     $this->get('/people?find=quint')->assertSee($mate->email)->assertDontSee((string) auth()->user()?->email.'</span>', false);
     $this->get('/people?find=apprentice')->assertSee('Sable Quint');
     $this->get('/people?find=zebra')->assertSee('Nobody matches');
-    foreach (['/people?find[]=x', '/drawer?find[]=x', '/catalogue?find[]=x', '/catalogue?find='.str_repeat('y', 500), '/drawer?find=%00'] as $odd) {
+    foreach ([
+        '/people?find[]=x', '/drawer?find[]=x', '/catalogue?find[]=x', '/catalogue?find='.str_repeat('y', 500), '/drawer?find=%00',
+    ] as $odd) {
         $this->get($odd)->assertOk();
     }
 });

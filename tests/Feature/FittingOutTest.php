@@ -25,11 +25,15 @@ beforeEach(function (): void {
     $this->job = Workshops::kitted($this->person);
     $this->version = fn (): int => Workshops::fresh($this->job)->version;
     $this->battery = fn (array $with) => $this->put("/jobs/{$this->job->id}/route/battery", ['version' => ($this->version)(), ...$with]);
-    $this->setBattery = fn (array $with) => $this->patch("/jobs/{$this->job->id}/route/battery", ['version' => ($this->version)(), ...$with]);
+    $this->setBattery = fn (array $with) => $this
+        ->patch("/jobs/{$this->job->id}/route/battery", ['version' => ($this->version)(), ...$with]);
     $this->cockpit = fn (array $with) => $this->put("/jobs/{$this->job->id}/route/cockpit", ['version' => ($this->version)(), ...$with]);
     $this->decide = fn (array $with) => $this->put("/jobs/{$this->job->id}/route/sensors", ['version' => ($this->version)(), ...$with]);
     $this->fitting = fn () => OpenJob::of(Workshops::fresh($this->job))->the(FittingOut::class);
-    $this->tick = fn (string $step, string $note = '') => $this->post("/jobs/{$this->job->id}/build", ['step' => $step, 'state' => 'done', 'note' => $note, 'by_hand' => $note === '' ? '0' : '1']);
+    $this->tick = fn (string $step, string $note = '') => $this
+        ->post(
+            "/jobs/{$this->job->id}/build", ['step' => $step, 'state' => 'done', 'note' => $note, 'by_hand' => $note === '' ? '0' : '1'],
+        );
 });
 
 /**
@@ -65,14 +69,19 @@ it('lays a battery into the triangle, moves it to the end of its room and no fur
     }
     expect(($this->fitting)()->trial?->at())->toEqualWithDelta($trial->range()->to, 1e-6);
     $sheet = $this->get("/jobs/{$this->job->id}/worksheet.json")->json('battery');
-    expect($sheet)->toEqual(['fits' => true, 'reason' => null, 'room_mm' => (int) round($trial->fit->room ?? 0.0), 'start_from_front_mm' => (int) round($trial->fit->start ?? 0.0)]);
+    expect($sheet)
+        ->toEqual([
+            'fits' => true, 'reason' => null, 'room_mm' => (int) round($trial->fit->room ?? 0.0),
+            'start_from_front_mm' => (int) round($trial->fit->start ?? 0.0),
+        ]);
     $this->get("/jobs/{$this->job->id}/route/battery")->assertSee('Left before it')->assertSee('pack-slides', false);
 
     ($this->setBattery)(['at' => '2'])->assertSessionHasNoErrors();
     expect(($this->fitting)()->trial?->finding('placed')?->verdict)->toBe(Verdict::Fails);
     $this->get("/jobs/{$this->job->id}/stack")->assertSee('Fails: battery');
     ($this->tick)('safe')->assertSessionHasNoErrors();
-    ($this->tick)('try-battery')->assertSessionHasErrors(['state' => 'Not here yet: battery Marl 48 slim, 48 V, with its key and charger.']);
+    ($this->tick)('try-battery')
+        ->assertSessionHasErrors(['state' => 'Not here yet: battery Marl 48 slim, 48 V, with its key and charger.']);
     Workshops::ready(Workshops::fresh($this->job));
     ($this->tick)('try-battery')->assertSessionHasNoErrors();
     ($this->tick)('battery-rail', 'no paper')->assertSessionHasErrors('state');
@@ -99,8 +108,13 @@ it('moves the lead to where the battery sits, and gets what holds it', function 
     $lead = fn () => Run::query()->where('job_id', $this->job->id)->where('name', 'battery lead')->sole();
     ($this->battery)(['take' => 'rack tarn-48-flat'])->assertSessionHasNoErrors();
     expect($lead()->from_place)->toBe('rack')->and($lead()->toLay()->isFromPack())->toBeTrue();
-    ($this->setBattery)(['length' => '420', 'width' => '160', 'load' => '25', 'fixing' => 'rack-bolts', 'seen' => ['solid-floor' => 'yes', 'heel-clear' => 'no']])->assertSessionHasNoErrors();
-    expect(($this->fitting)()->trial?->finding('load')?->verdict)->toBe(Verdict::Clear)->and(($this->fitting)()->trial->finding('heel-clear')?->verdict)->toBe(Verdict::Fails);
+    ($this->setBattery)([
+        'length' => '420', 'width' => '160', 'load' => '25', 'fixing' => 'rack-bolts',
+        'seen' => ['solid-floor' => 'yes', 'heel-clear' => 'no'],
+    ])
+        ->assertSessionHasNoErrors();
+    expect(($this->fitting)()->trial?->finding('load')?->verdict)->toBe(Verdict::Clear)
+        ->and(($this->fitting)()->trial->finding('heel-clear')?->verdict)->toBe(Verdict::Fails);
     $this->get("/jobs/{$this->job->id}/stack/order")->assertSee('Battery Tarn 48 for a rack')->assertSee('large washers');
     ($this->battery)(['take' => 'cradle marl-48-slim']);
     expect($lead()->from_place)->toBe('battery')->and(($this->fitting)()->batteryWish->floor(PackSite::Rack)->load)->toBe(25.0);
@@ -118,12 +132,21 @@ it('offers a battery no place the bike does not have', function (): void {
     ($this->battery)(['take' => 'triangle nobody-makes-it'])->assertSessionHasErrors('pack');
     ($this->battery)(['pack' => ['marl-48-slim'], 'site' => ['triangle']])->assertSessionHasErrors();
     ($this->setBattery)(['fixing' => 'inserts'])->assertSessionHasErrors('site');
-    $trike = app(StartJob::class)($this->person, ['customer' => 'A. Rider', 'bike' => 'Plum', 'kind' => 'tadpole-trike', 'frame_material' => 'steel']);
+    $trike = app(StartJob::class)(
+        $this->person, ['customer' => 'A. Rider', 'bike' => 'Plum', 'kind' => 'tadpole-trike', 'frame_material' => 'steel'],
+    );
     $this->get("/jobs/{$trike->id}/route/battery")->assertOk()->assertSee('Behind seat')->assertDontSee('Top tube');
 });
 
 it('says of a pack longer than the bike that it is too long', function (): void {
-    $this->person->workshop->packs()->create(['code' => 'beam', 'figures' => ['name' => 'Beam', 'length_mm' => 9000, 'height_mm' => 60, 'width_mm' => 60, 'mass_kg' => 40, 'voltage_v' => 48, 'energy_wh' => 9000]]);
+    $this->person->workshop->packs()
+        ->create([
+            'code' => 'beam',
+            'figures' => [
+                'name' => 'Beam', 'length_mm' => 9000, 'height_mm' => 60, 'width_mm' => 60, 'mass_kg' => 40, 'voltage_v' => 48,
+                'energy_wh' => 9000,
+            ],
+        ]);
     $this->person->workshop->renewCatalogue();
     $this->get("/jobs/{$this->job->id}/route/battery")->assertOk()->assertSee('too long');
     ($this->battery)(['take' => 'triangle beam'])->assertSessionHasNoErrors();
@@ -163,7 +186,8 @@ it('keeps a bar as it was where something typed is no size', function (array $wi
 
 it('stops the job for a brake sensor left off beside a throttle, until an owner answers for it', function (): void {
     ($this->decide)(['choices' => ['brake-sensor-left' => 'left-off']])->assertSessionHasErrors('reasons.brake-sensor-left');
-    ($this->decide)(['choices' => ['brake-sensor-left' => 'left-off'], 'reasons' => ['brake-sensor-left' => 'The lever takes none']])->assertSessionHasNoErrors();
+    ($this->decide)(['choices' => ['brake-sensor-left' => 'left-off'], 'reasons' => ['brake-sensor-left' => 'The lever takes none']])
+        ->assertSessionHasNoErrors();
     ($this->tick)('safe')->assertSessionHasNoErrors();
     ($this->cockpit)([...onTheBar('left grip 125'), 'add' => 'left throttle']);
     ($this->tick)('try-battery')->assertSessionHasErrors('state');
@@ -189,10 +213,15 @@ it('stops the job for a brake sensor left off beside a throttle, until an owner 
 
 it('keeps the hand’s order on the bar, and changes a lever for one with a switch where that is decided', function (): void {
     ($this->cockpit)([...onTheBar('left grip 125', 'left brake-lever 16 plain', 'right grip 125', 'right brake-lever 16 plain')]);
-    ($this->cockpit)([...onTheBar('left grip 125', 'left brake-lever 16 plain', 'right grip 125', 'right brake-lever 16 plain'), 'add' => 'left throttle']);
+    ($this->cockpit)([
+        ...onTheBar('left grip 125', 'left brake-lever 16 plain', 'right grip 125', 'right brake-lever 16 plain'), 'add' => 'left throttle',
+    ]);
     $order = fn (): array => array_map(fn (Fixture $one) => $one->kind->value, ($this->fitting)()->cockpit->left->fixtures);
     expect($order())->toBe(['grip', 'brake-lever', 'throttle']);
-    $as = [...onTheBar('left grip 125', 'left brake-lever 16 plain', 'left throttle 22 thumb', 'right grip 125', 'right brake-lever 16 plain'), 'new' => [2 => '1']];
+    $as = [
+        ...onTheBar('left grip 125', 'left brake-lever 16 plain', 'left throttle 22 thumb', 'right grip 125', 'right brake-lever 16 plain'),
+        'new' => [2 => '1'],
+    ];
     ($this->cockpit)([...$as, 'move' => '2 out'])->assertSessionHasNoErrors();
     expect($order())->toBe(['grip', 'throttle', 'brake-lever']);
     ($this->cockpit)([...$as, 'move' => '2 sideways'])->assertSessionHasErrors('move');
@@ -201,8 +230,11 @@ it('keeps the hand’s order on the bar, and changes a lever for one with a swit
     ($this->decide)(['choices' => ['brake-sensor-right' => 'lever']])->assertSessionHasNoErrors();
     expect(($this->fitting)()->cockpit->lever(BarSide::Right))->toBe(Make::OwnSwitch);
     $sheet = OpenJob::of(Workshops::fresh($this->job))->buildSheet();
-    expect($sheet?->step('lever-hook-right'))->not->toBeNull()->and($sheet?->step('lever-hook-left'))->toBeNull()->and($sheet?->step('brake-sensor-right'))->toBeNull()->and($sheet?->step('lever-hook-right')?->look)->toContain('nothing is stuck on');
-    $this->get("/jobs/{$this->job->id}/stack/order")->assertSee('Brake lever, right, with a switch of its own')->assertDontSee('Brake lever with its switch, right');
+    expect($sheet?->step('lever-hook-right'))->not->toBeNull()->and($sheet?->step('lever-hook-left'))->toBeNull()
+        ->and($sheet?->step('brake-sensor-right'))->toBeNull()
+        ->and($sheet?->step('lever-hook-right')?->look)->toContain('nothing is stuck on');
+    $this->get("/jobs/{$this->job->id}/stack/order")->assertSee('Brake lever, right, with a switch of its own')
+        ->assertDontSee('Brake lever with its switch, right');
 });
 
 it('lets the display sit off the bar, where its clamp asks for nothing', function (): void {
@@ -212,19 +244,23 @@ it('lets the display sit off the bar, where its clamp asks for nothing', functio
     expect(($this->fitting)()->cockpit->objections()[0] ?? '')->toContain('Display:');
     ($this->cockpit)([...$bar, 'bore' => '22.2', 'display_at' => 'roof'])->assertSessionHasErrors('display_at');
     ($this->cockpit)([...$bar, 'bore' => '22.2', 'display_at' => 'top-tube'])->assertSessionHasNoErrors();
-    expect(($this->fitting)()->cockpit->objections())->toBe([])->and(OpenJob::of(Workshops::fresh($this->job))->buildSheet()?->step('display')?->title)->toBe('Display on the top tube');
+    expect(($this->fitting)()->cockpit->objections())->toBe([])
+        ->and(OpenJob::of(Workshops::fresh($this->job))->buildSheet()?->step('display')?->title)->toBe('Display on the top tube');
 });
 
 it('puts the speed sensor where the hand puts it, its lead and its step with it', function (): void {
-    $this->get("/jobs/{$this->job->id}/route/sensors")->assertSee('On the left chainstay')->assertSee('At a front wheel')->assertDontSee('At the end of the boom');
+    $this->get("/jobs/{$this->job->id}/route/sensors")->assertSee('On the left chainstay')->assertSee('At a front wheel')
+        ->assertDontSee('At the end of the boom');
     ($this->decide)(['choices' => ['speed-sensor' => 'boom']])->assertSessionHasErrors('choices.speed-sensor');
     ($this->decide)(['choices' => ['speed-sensor' => 'stick-on']])->assertSessionHasErrors('choices.speed-sensor');
     ($this->decide)(['choices' => ['speed-sensor' => 'front']])->assertSessionHasNoErrors();
     $open = OpenJob::of(Workshops::fresh($this->job));
-    expect($open->job->runs->firstWhere('name', 'speed sensor')?->to_place)->toBe('fork-end')->and($open->buildSheet()?->step('speed-sensor')?->how)->toContain('At a front wheel.')->not->toContain('the stay');
+    expect($open->job->runs->firstWhere('name', 'speed sensor')?->to_place)->toBe('fork-end')
+        ->and($open->buildSheet()?->step('speed-sensor')?->how)->toContain('At a front wheel.')->not->toContain('the stay');
     ($this->decide)(['choices' => ['speed-sensor' => 'stay-right']])->assertSessionHasNoErrors();
     $open = OpenJob::of(Workshops::fresh($this->job));
-    expect($open->job->runs->firstWhere('name', 'speed sensor')?->to_place)->toBe('stay')->and($open->buildSheet()?->step('speed-sensor')?->how)->toContain('On the right chainstay, on its outside.');
+    expect($open->job->runs->firstWhere('name', 'speed sensor')?->to_place)->toBe('stay')
+        ->and($open->buildSheet()?->step('speed-sensor')?->how)->toContain('On the right chainstay, on its outside.');
     $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertOk();
 });
 
@@ -243,21 +279,28 @@ it('asks again about a sensor that was decided on once its lever is another', fu
     ($this->decide)(['choices' => ['brake-sensor-left' => 'stick-on']])->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->job->id}/route/sensors")->assertDontSee('takes no sensor');
     ($this->cockpit)([...onTheBar('left brake-lever 16 odd', 'right brake-lever 16 hydraulic')]);
-    $this->get("/jobs/{$this->job->id}/route/sensors")->assertSee('Fails: brake sensors')->assertSee('A lever of an odd shape takes no sensor');
-    ($this->decide)(['choices' => ['brake-sensor-left' => 'left-off'], 'reasons' => ['brake-sensor-left' => 'Odd lever']])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$this->job->id}/route/sensors")->assertSee('Fails: brake sensors')
+        ->assertSee('A lever of an odd shape takes no sensor');
+    ($this->decide)(['choices' => ['brake-sensor-left' => 'left-off'], 'reasons' => ['brake-sensor-left' => 'Odd lever']])
+        ->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->job->id}/route/sensors")->assertDontSee('takes no sensor');
 });
 
 it('puts the gear sensor’s steps in their order, its parts on the list, and the gears are indexed anew', function (): void {
     ($this->decide)(['choices' => ['gear-sensor' => 'fitted']])->assertSessionHasNoErrors();
     $codes = array_column(OpenJob::of(Workshops::fresh($this->job))->buildSheet()->steps ?? [], 'code');
-    $order = array_map(fn (string $code) => array_search($code, $codes, true), ['gear-off', 'gear-through', 'gear-housing', 'gear-fix', 'body-in', 'chain', 'gear-index']);
+    $order = array_map(
+        fn (string $code) => array_search($code, $codes, true),
+        ['gear-off', 'gear-through', 'gear-housing', 'gear-fix', 'body-in', 'chain', 'gear-index'],
+    );
     $sorted = $order;
     sort($sorted);
     expect($order)->toBe($sorted)->not->toContain(false);
     $this->get("/jobs/{$this->job->id}/stack/order")->assertSee('Inner gear cable')->assertSee('Housing ferrules');
     Workshops::ready(Workshops::fresh($this->job));
-    foreach (['safe', 'try-battery', 'dry-fit', (string) OpenJob::of(Workshops::fresh($this->job))->buildSheet()?->firstOf(0)?->code] as $step) {
+    foreach ([
+        'safe', 'try-battery', 'dry-fit', (string) OpenJob::of(Workshops::fresh($this->job))->buildSheet()?->firstOf(0)?->code,
+    ] as $step) {
         ($this->tick)($step)->assertSessionHasNoErrors();
     }
     ($this->tick)('body-in')->assertSessionHasErrors('state');
@@ -267,7 +310,8 @@ it('holds the speed sensor until its gap is measured, and is what its maker allo
     $job = Workshops::built($this->job, $this->person, before: 'speed-sensor');
     $this->post("/jobs/{$job->id}/route/sensors", ['typed' => $gap])->assertSessionHasNoErrors();
     $answer = ($this->tick)('speed-sensor');
-    $says === null ? $answer->assertSessionHasNoErrors() : $answer->assertSessionHasErrors('state') && expect(session('errors')->first('state'))->toContain($says);
+    $says === null ? $answer->assertSessionHasNoErrors() : $answer
+        ->assertSessionHasErrors('state') && expect(session('errors')->first('state'))->toContain($says);
     $this->get("/jobs/{$job->id}/route/sensors")->assertSee($says ?? 'within 2 to 6 mm');
 })->with([['3.5', null], ['1.2', 'may touch it'], ['9', 'would miss turns']]);
 
@@ -297,9 +341,12 @@ it('keeps nothing against a page that has grown old', function (): void {
 it('changes both levers for ones with a switch in one go, and leaves the rest of the bar as it was', function (): void {
     ($this->decide)(['choices' => ['brake-sensor-left' => 'lever', 'brake-sensor-right' => 'lever']])->assertSessionHasNoErrors();
     $wish = Workshops::fresh($this->job)->kit?->cockpit;
-    $levers = array_filter($wish->fixtures ?? [], fn (Fixture $one) => $one->kind === FixtureKind::BrakeLever && $one->make->hasSwitch() === true);
+    $levers = array_filter(
+        $wish->fixtures ?? [], fn (Fixture $one) => $one->kind === FixtureKind::BrakeLever && $one->make->hasSwitch() === true,
+    );
     expect($levers)->toHaveCount(2);
-    ($this->decide)(['choices' => ['brake-sensor-left' => 'stick-on'], 'reasons' => ['gear-sensor' => 'none']])->assertSessionHasErrors('choices.gear-sensor');
+    ($this->decide)(['choices' => ['brake-sensor-left' => 'stick-on'], 'reasons' => ['gear-sensor' => 'none']])
+        ->assertSessionHasErrors('choices.gear-sensor');
 });
 
 it('has a picture for every crank, bracket, brake and rest', function (): void {

@@ -53,15 +53,25 @@ it('knows of every column of text whether somebody writes there freely', functio
             array_push($known, ...array_map(fn (string $column) => "{$table}.{$column}", $columns));
         }
     }
-    expect($known)->toEqualCanonicalizing(array_keys(FreeText::lengths()))->and(array_diff(array_keys(FreeText::IN_JSON), $known))->toBe([])->and(array_diff(FreeText::PLACES, $known))->toBe([]);
+    expect($known)->toEqualCanonicalizing(array_keys(FreeText::lengths()))->and(array_diff(array_keys(FreeText::IN_JSON), $known))->toBe([])
+        ->and(array_diff(FreeText::PLACES, $known))->toBe([]);
 });
 
 /** Everything there is of a workshop, as text: tables, files set aside, sessions, logs. */
 function everythingKept(): string
 {
     $tables = array_map(fn (object $row): string => (string) current((array) $row), DB::select('show tables'));
-    $rows = array_map(fn (string $table) => $table.': '.json_encode(DB::table($table)->get(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), array_diff($tables, ['users', 'migrations']));
-    $files = array_map(fn ($file) => File::get($file->getPathname()), [...File::files((string) config('session.files')), ...File::allFiles(Storage::path('')), ...File::files(storage_path('framework/testing/logs-'.getmypid()))]);
+    $rows = array_map(
+        fn (string $table) => $table.': '.json_encode(DB::table($table)->get(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+        array_diff($tables, ['users', 'migrations']),
+    );
+    $files = array_map(
+        fn ($file) => File::get($file->getPathname()),
+        [
+            ...File::files((string) config('session.files')), ...File::allFiles(Storage::path('')),
+            ...File::files(storage_path('framework/testing/logs-'.getmypid())),
+        ],
+    );
 
     return stripslashes(implode("\n", [...$rows, ...array_map(mb_scrub(...), $files)]));
 }
@@ -71,7 +81,10 @@ function standsIn(string $text, string $name): bool
 {
     $words = preg_split('/[^\p{L}\p{N}]+/u', $name, flags: PREG_SPLIT_NO_EMPTY) ?: [];
     $plain = iconv('UTF-8', 'ASCII//TRANSLIT//IGNORE', $text) ?: '';
-    $pattern = implode('[^a-z0-9]{1,4}', array_map(fn (string $word) => preg_quote((string) iconv('UTF-8', 'ASCII//TRANSLIT//IGNORE', $word), '/'), $words));
+    $pattern = implode(
+        '[^a-z0-9]{1,4}',
+        array_map(fn (string $word) => preg_quote((string) iconv('UTF-8', 'ASCII//TRANSLIT//IGNORE', $word), '/'), $words),
+    );
 
     return preg_match("/(?<![a-z0-9])(?<![a-z0-9][_&@.-]){$pattern}(?![a-z0-9])(?![_&@-][a-z0-9])(?!\\.[a-z](?![a-z]))/i", $plain) === 1;
 }
@@ -82,25 +95,57 @@ function writtenEverywhere(User $person, string $name): Job
     $job = Workshops::proved(Workshops::kitted($person), $person);
     $of = ['job_id' => $job->id, 'user_id' => $person->id];
     DB::table('customers')->update(['name' => $name, 'phone' => '0123 45']);
-    DB::table('conditions')->insert([...$of, 'subject' => 'frame', 'severity' => 'bad', 'remedy' => 'declined', 'declined_by' => $name, 'found_at' => now()]);
-    DB::table('obstacles')->insert([...$of, 'kind' => 'bulge', 'height_mm' => 1, 'plus_minus_mm' => 1, 'angle_deg' => 1, 'seen_at' => now()]);
-    DB::table('box_records')->insert([...$of, 'motor_id' => $job->kit?->motor_id, 'position' => 0, 'what' => 'x', 'state' => 'wrong', 'noted_at' => now()]);
-    DB::table('fastener_bands')->insert([...$of, 'fastener' => 'pedal', 'low_nm' => 1, 'high_nm' => 2, 'paper' => 'x', 'typed_at' => now()]);
-    DB::table('own_stretches')->insert([...$of, 'from_place' => 'x', 'to_place' => 'y', 'length_mm' => 1, 'towards' => 'up', 'tags' => '[]', 'added_at' => now()]);
-    DB::table('tracks')->insert([...$of, 'name' => 'x', 'heights' => '[]', 'length_m' => 1, 'raw_ascent_m' => 1, 'points' => 1, 'remarks' => '["x"]']);
-    DB::table('hand_overs')->insert([...$of, 'handed_at' => now(), 'recheck_on' => today(), 'taken_back_at' => now(), 'sheet' => '{"customer":"x","decided":["x"]}']);
+    DB::table('conditions')
+        ->insert([...$of, 'subject' => 'frame', 'severity' => 'bad', 'remedy' => 'declined', 'declined_by' => $name, 'found_at' => now()]);
+    DB::table('obstacles')
+        ->insert([...$of, 'kind' => 'bulge', 'height_mm' => 1, 'plus_minus_mm' => 1, 'angle_deg' => 1, 'seen_at' => now()]);
+    DB::table('box_records')
+        ->insert([...$of, 'motor_id' => $job->kit?->motor_id, 'position' => 0, 'what' => 'x', 'state' => 'wrong', 'noted_at' => now()]);
+    DB::table('fastener_bands')
+        ->insert([...$of, 'fastener' => 'pedal', 'low_nm' => 1, 'high_nm' => 2, 'paper' => 'x', 'typed_at' => now()]);
+    DB::table('own_stretches')
+        ->insert([
+            ...$of, 'from_place' => 'x', 'to_place' => 'y', 'length_mm' => 1, 'towards' => 'up', 'tags' => '[]', 'added_at' => now(),
+        ]);
+    DB::table('tracks')
+        ->insert([...$of, 'name' => 'x', 'heights' => '[]', 'length_m' => 1, 'raw_ascent_m' => 1, 'points' => 1, 'remarks' => '["x"]']);
+    DB::table('hand_overs')
+        ->insert([
+            ...$of, 'handed_at' => now(), 'recheck_on' => today(), 'taken_back_at' => now(), 'sheet' => '{"customer":"x","decided":["x"]}',
+        ]);
     DB::table('rechecks')->insert([...$of, 'done_at' => now(), 'kilometres' => 50]);
-    DB::table('recheck_items')->insert(['recheck_id' => DB::table('rechecks')->value('id'), 'code' => 'ties', 'title' => 'x', 'found' => 'held']);
-    DB::table('logbook_entries')->insert(['workshop_id' => $job->workshop_id, 'job_id' => $job->id, 'kind' => 'diamond', 'measures' => '{}', 'pieces' => '{}', 'left_over' => '["x"]', 'found' => '{"ties":"x"}', 'written_at' => now()]);
-    DB::table('house_rules')->insert(['workshop_id' => $job->workshop_id, 'user_id' => $person->id, 'question' => Question::cases()[0]->value, 'school' => Question::cases()[0]->schools()[0]->value, 'why' => 'x', 'made_at' => now()]);
-    DB::table('feeds')->insert(['workshop_id' => $job->workshop_id, 'by_id' => $person->id, 'secret_hash' => 'x', 'told' => '{"title":"x"}']);
+    DB::table('recheck_items')
+        ->insert(['recheck_id' => DB::table('rechecks')->value('id'), 'code' => 'ties', 'title' => 'x', 'found' => 'held']);
+    DB::table('logbook_entries')
+        ->insert([
+            'workshop_id' => $job->workshop_id, 'job_id' => $job->id, 'kind' => 'diamond', 'measures' => '{}', 'pieces' => '{}',
+            'left_over' => '["x"]', 'found' => '{"ties":"x"}', 'written_at' => now(),
+        ]);
+    DB::table('house_rules')
+        ->insert([
+            'workshop_id' => $job->workshop_id, 'user_id' => $person->id, 'question' => Question::cases()[0]->value,
+            'school' => Question::cases()[0]->schools()[0]->value, 'why' => 'x', 'made_at' => now(),
+        ]);
+    DB::table('feeds')
+        ->insert(['workshop_id' => $job->workshop_id, 'by_id' => $person->id, 'secret_hash' => 'x', 'told' => '{"title":"x"}']);
     DB::table('leads')->insert(['workshop_id' => $job->workshop_id, 'connector' => 'x', 'length_mm' => 1, 'quantity' => 1]);
     DB::table('stock_items')->insert(['workshop_id' => $job->workshop_id, 'kind' => 'small', 'name' => 'x']);
-    DB::table('pictures')->insert(['job_id' => $job->id, 'user_id' => $job->assignee_id, 'of' => 'intake', 'title' => 'As it came', 'note' => 'x', 'file' => 'x', 'width' => 1, 'height' => 1]);
+    DB::table('pictures')
+        ->insert([
+            'job_id' => $job->id, 'user_id' => $job->assignee_id, 'of' => 'intake', 'title' => 'As it came', 'note' => 'x', 'file' => 'x',
+            'width' => 1, 'height' => 1,
+        ]);
     $supplier = DB::table('suppliers')->insertGetId(['workshop_id' => $job->workshop_id, 'name' => 'x']);
-    $order = DB::table('orders')->insertGetId(['workshop_id' => $job->workshop_id, 'supplier_id' => $supplier, 'number' => 1, 'placed_on' => today(), 'note' => 'x']);
+    $order = DB::table('orders')
+        ->insertGetId([
+            'workshop_id' => $job->workshop_id, 'supplier_id' => $supplier, 'number' => 1, 'placed_on' => today(), 'note' => 'x',
+        ]);
     DB::table('order_lines')->insert(['workshop_id' => $job->workshop_id, 'order_id' => $order, 'what' => 'x', 'count' => 1]);
-    DB::table('runs')->insert(['job_id' => $job->id, 'position' => 39, 'name' => 'x', 'kind' => 'signal', 'from_place' => 'x', 'to_place' => 'y', 'supply_mm' => 1, 'connector' => 'z', 'off' => '["bar"]']);
+    DB::table('runs')
+        ->insert([
+            'job_id' => $job->id, 'position' => 39, 'name' => 'x', 'kind' => 'signal', 'from_place' => 'x', 'to_place' => 'y',
+            'supply_mm' => 1, 'connector' => 'z', 'off' => '["bar"]',
+        ]);
     foreach (FreeText::OF_A_JOB + FreeText::OF_THE_WORKSHOP as $table => $columns) {
         foreach (array_keys($columns) as $column) {
             $at = "{$table}.{$column}";
@@ -118,7 +163,10 @@ function writtenEverywhere(User $person, string $name): Job
 }
 
 beforeEach(function (): void {
-    config(['session.driver' => 'file', 'session.files' => storage_path('framework/testing/sessions-'.getmypid()), 'filesystems.disks.local.root' => storage_path('framework/testing/stash-'.getmypid())]);
+    config([
+        'session.driver' => 'file', 'session.files' => storage_path('framework/testing/sessions-'.getmypid()),
+        'filesystems.disks.local.root' => storage_path('framework/testing/stash-'.getmypid()),
+    ]);
     File::ensureDirectoryExists((string) config('session.files'));
     File::ensureDirectoryExists((string) config('filesystems.disks.local.root'));
     Storage::forgetDisk('local');
@@ -140,7 +188,8 @@ it('forgets a name wherever one can be written, and shortens what would overflow
     $found = iterator_to_array(ForgetCustomer::mentions(Workshops::fresh($job), [], true), false);
     $expected = array_sum(array_map(count(...), FreeText::OF_A_JOB + FreeText::OF_THE_WORKSHOP));
     expect(array_unique(array_map(fn ($one) => "{$one->table}.{$one->column}", $found)))->toHaveCount($expected);
-    $this->get("/jobs/{$job->id}/customer")->assertOk()->assertSee('Where it stands')->assertSee('What the rider said')->assertSee('No backup is kept here');
+    $this->get("/jobs/{$job->id}/customer")->assertOk()->assertSee('Where it stands')->assertSee('What the rider said')
+        ->assertSee('No backup is kept here');
     File::put(config('session.files').'/somebody', serialize(['_previous' => ['url' => "http://x/?find={$name}"]]));
     (new UploadStash($this->person, 'roads'))->put("<name>{$name}</name>");
     expect(standsIn(everythingKept(), $name))->toBeTrue();
@@ -149,7 +198,10 @@ it('forgets a name wherever one can be written, and shortens what would overflow
     expect(standsIn($kept, $name))->toBeFalse()->and($kept)->toContain('limit')->toContain('the customer');
     $this->get("/jobs/{$job->id}/prove/hand-over")->assertOk();
     $this->get("/jobs/{$job->id}/customer")->assertOk()->assertSee('Nobody knows any more');
-    foreach (['/', '/logbook', "/jobs/{$job->id}/job.json", "/jobs/{$job->id}/build", "/jobs/{$job->id}/route", "/jobs/{$job->id}/prove/hand-over.pdf"] as $page) {
+    foreach ([
+        '/', '/logbook', "/jobs/{$job->id}/job.json", "/jobs/{$job->id}/build", "/jobs/{$job->id}/route",
+        "/jobs/{$job->id}/prove/hand-over.pdf",
+    ] as $page) {
         $this->get($page)->assertOk();
     }
 })->with(['Li', 'e', 'Šmit', 'Ana Maria Šmit', "A. O'Neil", '100% Rider_']);
@@ -158,11 +210,19 @@ it('forgets what was typed into every field of text of every form', function (st
     $job = Workshops::proved(Workshops::kitted($this->person), $this->person);
     DB::table('customers')->update(['name' => $name]);
     $sent = 0;
-    foreach (['survey', 'condition', 'strip?step=pedal-left', 'stack/order', 'stack/rest', 'box', 'route', 'route/cockpit', 'route/sensors', 'build?step=nut-torque', 'build/house', 'prove', 'prove/settings', 'prove/hand-over', 'line/hills', '../../house', '../../drawer', '../../jobs/new'] as $place) {
+    foreach ([
+        'survey', 'condition', 'strip?step=pedal-left', 'stack/order', 'stack/rest', 'box', 'route', 'route/cockpit', 'route/sensors',
+        'build?step=nut-torque', 'build/house', 'prove', 'prove/settings', 'prove/hand-over', 'line/hills', '../../house', '../../drawer',
+        '../../jobs/new',
+    ] as $place) {
         $html = (string) $this->get("/jobs/{$job->id}/{$place}")->getContent();
         foreach (Forms::on($html) as $form) {
             foreach (array_filter($form['fields'], is_string(...)) as $field => $value) {
-                if ($form['method'] !== 'GET' && ! str_contains($form['path'], '/customer') && ! in_array($field, ['version', 'seen', 'form_key'], true)) {
+                if (
+                    $form['method'] !== 'GET' && ! str_contains($form['path'], '/customer') && ! in_array(
+                        $field, ['version', 'seen', 'form_key'], true,
+                    )
+                ) {
                     $this->call($form['method'], $form['path'], [...$form['fields'], $field => $name]);
                     $sent++;
                 }
@@ -179,11 +239,13 @@ it('leaves alone what is written about a namesake, and what else a customer is c
     expect(Customer::query()->where('name', 'A. Rider')->count())->toBe(2);
     Job::query()->whereKey($one->id)->update(['ended_because' => 'A. Rider and Nick moved away']);
     Job::query()->whereKey($other->id)->update(['ended_because' => 'A. Rider moved away']);
-    $this->get("/jobs/{$one->id}/customer?asked=1&also=Nick")->assertOk()->assertSee('1 more customer has this name')->assertSee('Nick moved away');
+    $this->get("/jobs/{$one->id}/customer?asked=1&also=Nick")->assertOk()->assertSee('1 more customer has this name')
+        ->assertSee('Nick moved away');
     $this->get("/jobs/{$one->id}/customer?asked=1&also=..,%20,-")->assertSessionHasErrors('also');
     $this->delete("/jobs/{$one->id}/customer", ['asked' => '1', 'also' => 'nick'])->assertSessionHasNoErrors();
     expect(Job::query()->findOrFail($one->id)->ended_because)->toBe('the customer and the customer moved away')
-        ->and(Job::query()->findOrFail($other->id)->ended_because)->toBe('A. Rider moved away')->and(Customer::query()->where('name', 'A. Rider')->count())->toBe(1);
+        ->and(Job::query()->findOrFail($other->id)->ended_because)->toBe('A. Rider moved away')
+        ->and(Customer::query()->where('name', 'A. Rider')->count())->toBe(1);
     $this->delete("/jobs/{$one->id}/customer")->assertSessionHasErrors('erase');
     $this->actingAs(Workshops::person(Role::Installer, $this->person->workshop()->first()));
     $this->get("/jobs/{$other->id}/customer")->assertForbidden();
@@ -206,16 +268,23 @@ it('takes a customer who is chosen or new, and never one of the same spelling un
 });
 
 it('writes no value of a statement into the log', function (): void {
-    Illuminate\Support\Facades\Route::get('/falls', fn () => DB::table('customers')->insert(['workshop_id' => 1, 'name' => str_repeat("Šmit's ", 100)]));
+    Illuminate\Support\Facades\Route::get(
+        '/falls', fn () => DB::table('customers')->insert(['workshop_id' => 1, 'name' => str_repeat("Šmit's ", 100)]),
+    );
     $this->get('/falls')->assertStatus(500);
-    $log = implode('', array_map(fn ($file) => File::get($file->getPathname()), File::files(storage_path('framework/testing/logs-'.getmypid()))));
+    $log = implode(
+        '', array_map(fn ($file) => File::get($file->getPathname()), File::files(storage_path('framework/testing/logs-'.getmypid()))),
+    );
     expect($log)->toContain('A fault of the database')->toContain('insert into')->not->toContain('mit')->and($log)->toContain('request_id');
 });
 
 it('ends the sessions a name stands in, but of nobody in another workshop', function (): void {
     $job = Workshops::job($this->person);
     $other = Workshops::person();
-    $session = fn (string $file, int $of) => File::put(config('session.files')."/{$file}", serialize([Auth::guard('web')->getName() => $of, '_old_input' => ['note' => 'Old New, as ever']]));
+    $session = fn (string $file, int $of) => File::put(
+        config('session.files')."/{$file}",
+        serialize([Auth::guard('web')->getName() => $of, '_old_input' => ['note' => 'Old New, as ever']]),
+    );
     $session('own', $this->person->id);
     $session('strangers', $other->id);
     DB::table('customers')->update(['name' => 'Old New']);

@@ -13,12 +13,14 @@ beforeEach(function (): void {
     $this->actingAs($this->person);
     $this->job = Workshops::kitted($this->person);
     $this->take = fn (array $with) => $this->put("/jobs/{$this->job->id}/stack/rest", [
-        'version' => Workshops::fresh($this->job)->version, 'position' => 'below', 'rest' => 'frame', 'rest_radius' => '120', 'gap' => 'nothing', ...$with,
+        'version' => Workshops::fresh($this->job)->version, 'position' => 'below', 'rest' => 'frame', 'rest_radius' => '120',
+        'gap' => 'nothing', ...$with,
     ]);
     $this->note = fn (array $with) => $this->post("/jobs/{$this->job->id}/obstacles", [
         'kind' => 'hose', 'height' => '9', 'angle' => '300', 'cure' => 'stays', ...$with,
     ]);
-    $this->read = fn (string $run) => OpenJob::of(Workshops::fresh($this->job))->routePlan()->routes[(int) Run::query()->where('job_id', $this->job->id)->where('name', $run)->value('position')] ?? null;
+    $this->read = fn (string $run) => OpenJob::of(Workshops::fresh($this->job))
+        ->routePlan()->routes[(int) Run::query()->where('job_id', $this->job->id)->where('name', $run)->value('position')] ?? null;
 });
 
 it('knows at the rest of a hose that was found at the shell, whatever is chosen there, until it is moved', function (): void {
@@ -40,7 +42,8 @@ it('lays no soft run through the pinch, nor any past the motor’s own place; a 
     }
     foreach (['frame', 'strut'] as $rest) {
         ($this->take)(['rest' => $rest])->assertSessionHasNoErrors();
-        expect(($this->read)('rear brake hose')?->path)->not->toContain('motor')->and(($this->read)('gear cable')?->path)->not->toContain('motor');
+        expect(($this->read)('rear brake hose')?->path)->not->toContain('motor')
+            ->and(($this->read)('gear cable')?->path)->not->toContain('motor');
     }
     ($this->take)(['rest' => 'frame'])->assertSessionHasNoErrors();
     expect(($this->read)('rear brake hose')?->path)->toContain('motor-top')->not->toContain('under-shell')
@@ -53,17 +56,24 @@ it('branches at the bar: what sits there joins the main lead, as long as it is a
     foreach (['keypad', 'throttle'] as $usual) {
         $this->post("/jobs/{$this->job->id}/runs", ['usual' => $usual])->assertSessionHasNoErrors();
     }
-    $this->put("/jobs/{$this->job->id}/route/sensors", ['version' => Workshops::fresh($this->job)->version, 'choices' => ['brake-sensor-left' => 'stick-on']])->assertSessionHasNoErrors();
+    $this
+        ->put(
+            "/jobs/{$this->job->id}/route/sensors",
+            ['version' => Workshops::fresh($this->job)->version, 'choices' => ['brake-sensor-left' => 'stick-on']],
+        )
+        ->assertSessionHasNoErrors();
     $open = OpenJob::of(Workshops::fresh($this->job));
     $reaches = $open->the(FittingOut::class)->cockpit->reaches();
     foreach (['keypad' => 'keypad', 'throttle' => 'throttle', 'brake sensor, left' => 'lever-left'] as $run => $place) {
         $route = ($this->read)($run);
-        expect($route?->path)->toBe([$place, 'bar'])->and($route?->verdict)->toBe(RouteVerdict::Reaches)->and($route?->needed)->toEqualWithDelta($reaches[$place] * 1.03, 0.01);
+        expect($route?->path)->toBe([$place, 'bar'])->and($route?->verdict)->toBe(RouteVerdict::Reaches)
+            ->and($route?->needed)->toEqualWithDelta($reaches[$place] * 1.03, 0.01);
     }
     $codes = array_column($open->buildSheet()->steps ?? [], 'code');
     expect(array_values(array_filter($codes, fn (string $code) => str_starts_with($code, 'thread-'))))->toBe(['thread-0-1-2']);
     $step = $open->buildSheet()?->firstOf(3);
-    expect($step?->title)->toBe('Join on the bar: keypad, throttle, brake sensor left')->and($step?->after)->toContain('dress-0')->and($step?->how)->toContain('Keypad: its five-pin plug');
+    expect($step?->title)->toBe('Join on the bar: keypad, throttle, brake sensor left')->and($step?->after)->toContain('dress-0')
+        ->and($step?->how)->toContain('Keypad: its five-pin plug');
 });
 
 it('asks how thick a tube is that is clamped, orders that size, and wants no paper for a block that was made here', function (): void {

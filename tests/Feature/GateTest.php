@@ -34,7 +34,9 @@ function twinPlateJob(User $person, ?string $turns, ?string $feel): Job
         Workshops::read($job, $person, Spot::from($spot), $typed);
     }
     Workshops::read($job, $person, Spot::ShellWidth, '92.0 ± 0.05');
-    foreach (array_filter(['crank_bolt_turns' => $turns, 'bearing_feel' => $feel, 'tensioner_arm' => 'free', 'drive_chain' => 'own']) as $spot => $answer) {
+    foreach (array_filter([
+        'crank_bolt_turns' => $turns, 'bearing_feel' => $feel, 'tensioner_arm' => 'free', 'drive_chain' => 'own',
+    ]) as $spot => $answer) {
         app(GiveAnswer::class)(Workshops::fresh($job), $person, Spot::from($spot), $answer);
     }
 
@@ -46,7 +48,13 @@ function refusalOf(Job $job, User $person, string $code): ?string
 {
     $band = OpenJob::of(Workshops::fresh($job))->buildSheet()?->step($code)?->band;
     try {
-        app(RecordBuildStep::class)(Workshops::fresh($job), $person, $code, ['state' => StepState::Done, 'torque_nm' => $band?->torque->middle(), 'by_hand' => $band === null, 'compound' => null, 'note' => 'as it is']);
+        app(RecordBuildStep::class)(
+            Workshops::fresh($job), $person, $code,
+            [
+                'state' => StepState::Done, 'torque_nm' => $band?->torque->middle(), 'by_hand' => $band === null, 'compound' => null,
+                'note' => 'as it is',
+            ],
+        );
     } catch (ValidationException $e) {
         return $e->getMessage();
     }
@@ -64,24 +72,35 @@ it('lets no held step be ticked, by page, keys, direct request, second person or
         $page = (string) $this->actingAs($by)->get("/jobs/{$job->id}/build?step={$held}")->assertSee('comes after')->getContent();
         expect($page)->not->toContain('data-key="d"')->not->toContain('value="done"');
         $this->get("/jobs/{$job->id}/build/print")->assertOk()->assertDontSee('value="done"', false);
-        $this->followingRedirects()->from("/jobs/{$job->id}/build?step={$held}")->post("/jobs/{$job->id}/build", ['step' => $held, 'state' => 'done', 'torque' => '22'])->assertSee('You typed 22: it is not kept');
-        foreach ([['torque' => '22'], ['torque' => '22', 'state' => 'done', 'note' => 'from paper'], ['torque' => '22', 'version' => 999]] as $typed) {
+        $this->followingRedirects()->from("/jobs/{$job->id}/build?step={$held}")
+            ->post("/jobs/{$job->id}/build", ['step' => $held, 'state' => 'done', 'torque' => '22'])
+            ->assertSee('You typed 22: it is not kept');
+        foreach ([
+            ['torque' => '22'], ['torque' => '22', 'state' => 'done', 'note' => 'from paper'], ['torque' => '22', 'version' => 999],
+        ] as $typed) {
             $this->post("/jobs/{$job->id}/build", ['step' => $held, 'state' => 'done', ...$typed])->assertSessionHasErrors('state');
             $this->postJson("/jobs/{$job->id}/build", ['step' => $held, 'state' => 'done', ...$typed])->assertStatus(422);
         }
         expect(refusalOf($job, $by, $held))->toContain('comes after');
     }
     expect(StepRecord::query()->where('step', $held)->exists())->toBeFalse();
-    $this->actingAs($person)->post("/jobs/{$job->id}/build", ['step' => $held, 'state' => 'stopped', 'note' => 'thread damaged'])->assertSessionHasNoErrors();
+    $this->actingAs($person)->post("/jobs/{$job->id}/build", ['step' => $held, 'state' => 'stopped', 'note' => 'thread damaged'])
+        ->assertSessionHasNoErrors();
 });
 
-it('builds no twin-plate job whose bolt takes one turn or whose bearing drags', function (?string $turns, ?string $feel, string $says): void {
+it('builds no twin-plate job whose bolt takes one turn or whose bearing drags', function (
+    ?string $turns, ?string $feel, string $says
+): void {
     $person = Workshops::stocked();
     $job = twinPlateJob($person, $turns, $feel);
     $torqued = [];
     foreach (OpenJob::of($job)->buildSheet()->steps ?? [] as $step) {
         $refusal = refusalOf($job, $person, $step->code);
-        if ($step->fastener !== null && ! in_array($step->fastener, [Fastener::BatteryRail, Fastener::Display], true) && ! ($turns !== '6' && $step->fastener === Fastener::ShellCup)) {
+        if (
+            $step->fastener !== null && ! in_array(
+                $step->fastener, [Fastener::BatteryRail, Fastener::Display], true,
+            ) && ! ($turns !== '6' && $step->fastener === Fastener::ShellCup)
+        ) {
             expect($refusal)->not->toBeNull();
             $torqued[] = $step->code;
         }
@@ -109,7 +128,8 @@ it('lets somebody who may pass what holds a step, by name and reason, for that v
     $person = Workshops::stocked();
     $job = Workshops::built(Workshops::kitted($person), $person, before: 'body-in');
     $mark = fn (string $step): string => BuildGate::mark((string) refusalOf($job, $person, $step));
-    $pass = fn (string $hold, string $because = 'Fitted so at the maker’s'): TestResponse => $this->from("/jobs/{$job->id}/build?step=plate-on")
+    $pass = fn (string $hold, string $because = 'Fitted so at the maker’s'): TestResponse => $this
+        ->from("/jobs/{$job->id}/build?step=plate-on")
         ->put("/jobs/{$job->id}/build/pass", ['step' => 'plate-on', 'hold' => $hold, 'because' => $because]);
     $this->actingAs($person)->get("/jobs/{$job->id}/build?step=plate-on")->assertSee('Go on all the same');
     $held = $mark('plate-on');
@@ -125,19 +145,30 @@ it('lets somebody who may pass what holds a step, by name and reason, for that v
     $this->get("/jobs/{$job->id}/build?step=plate-on")->assertSee('Gone on with by')->assertSee('Fitted so at the maker’s');
     $this->post("/jobs/{$job->id}/build", ['step' => 'body-in', 'state' => 'stopped', 'note' => 'scratched'])->assertSessionHasNoErrors();
     expect(refusalOf($job, $person, 'plate-on'))->toContain('failed its check');
-    $this->post("/jobs/{$job->id}/build", ['step' => 'body-in', 'state' => 'undone', 'seen' => StepRecord::query()->where('step', 'body-in')->whereNull('superseded_at')->sole()->id])->assertSessionHasNoErrors();
+    $this
+        ->post(
+            "/jobs/{$job->id}/build",
+            [
+                'step' => 'body-in', 'state' => 'undone',
+                'seen' => StepRecord::query()->where('step', 'body-in')->whereNull('superseded_at')->sole()->id,
+            ],
+        )
+        ->assertSessionHasNoErrors();
     expect(refusalOf($job, $person, 'plate-on'))->toBeNull();
-    $this->get("/jobs/{$job->id}/prove/hand-over")->assertSee('A step that was held, plate on from the left')->assertSee('Fitted so at the maker’s');
+    $this->get("/jobs/{$job->id}/prove/hand-over")->assertSee('A step that was held, plate on from the left')
+        ->assertSee('Fitted so at the maker’s');
 });
 
 it('passes no stop of the whole job, and nothing that is not held', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
-    $pass = fn (string $step, string $hold): TestResponse => $this->actingAs($person)->put("/jobs/{$job->id}/build/pass", ['step' => $step, 'hold' => $hold, 'because' => 'In a hurry']);
+    $pass = fn (string $step, string $hold): TestResponse => $this->actingAs($person)
+        ->put("/jobs/{$job->id}/build/pass", ['step' => $step, 'hold' => $hold, 'because' => 'In a hurry']);
     $pass('safe', 'x')->assertSessionHasErrors('because');
     $pass('no-such-step', 'x')->assertSessionHasErrors('step');
     $hold = BuildGate::mark((string) refusalOf($job, $person, 'dry-fit'));
-    $this->post("/jobs/{$job->id}/condition", ['subject' => 'frame', 'severity' => 'stop', 'note' => 'A crack at the shell'])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$job->id}/condition", ['subject' => 'frame', 'severity' => 'stop', 'note' => 'A crack at the shell'])
+        ->assertSessionHasNoErrors();
     $this->get("/jobs/{$job->id}/build?step=dry-fit")->assertDontSee('Go on all the same');
     $pass('dry-fit', $hold)->assertSessionHasErrors('because');
     expect(Decision::query()->exists())->toBeFalse();
@@ -146,7 +177,9 @@ it('passes no stop of the whole job, and nothing that is not held', function ():
 it('builds nothing but the dry fit while the stack fails', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
-    $this->actingAs($person)->put("/jobs/{$job->id}/stack", ['version' => $job->version, 'place' => 'drive', 'op' => 'fill', 'typed' => '20'])->assertSessionHasNoErrors();
+    $this->actingAs($person)
+        ->put("/jobs/{$job->id}/stack", ['version' => $job->version, 'place' => 'drive', 'op' => 'fill', 'typed' => '20'])
+        ->assertSessionHasNoErrors();
     Workshops::ready(Workshops::fresh($job));
     $said = [];
     foreach (OpenJob::of(Workshops::fresh($job))->buildSheet()->steps ?? [] as $step) {
@@ -172,17 +205,23 @@ it('makes nothing fast while nobody has decided what the body rests on', functio
         ->and(StepRecord::query()->where('step', 'nut-torque')->exists())->toBeFalse();
 
     $decided = Workshops::fresh($job);
-    app(BraceBody::class)($decided, $person, $decided->version, new BracingDecision(position: BodyPosition::Below, rest: Rest::Frame, restRadius: 120.0));
+    app(BraceBody::class)(
+        $decided, $person, $decided->version, new BracingDecision(position: BodyPosition::Below, rest: Rest::Frame, restRadius: 120.0),
+    );
     expect(refusalOf($job, $person, BuildSheet::SET_REST))->toContain('Nobody has looked yet what lies in the gap');
     $looked = Workshops::fresh($job);
-    app(BraceBody::class)($looked, $person, $looked->version, new BracingDecision(position: BodyPosition::Below, rest: Rest::Frame, restRadius: 120.0, gap: GapContents::Nothing));
+    app(BraceBody::class)(
+        $looked, $person, $looked->version,
+        new BracingDecision(position: BodyPosition::Below, rest: Rest::Frame, restRadius: 120.0, gap: GapContents::Nothing),
+    );
     expect(refusalOf($job, $person, BuildSheet::SET_REST))->toBeNull();
 });
 
 it('builds nothing while the job is stopped', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
-    $this->actingAs($person)->post("/jobs/{$job->id}/condition", ['subject' => 'frame', 'severity' => 'stop', 'note' => 'cracked'])->assertSessionHasNoErrors();
+    $this->actingAs($person)->post("/jobs/{$job->id}/condition", ['subject' => 'frame', 'severity' => 'stop', 'note' => 'cracked'])
+        ->assertSessionHasNoErrors();
     expect(refusalOf($job, $person, 'safe'))->toContain('stopped')->toContain('cracked');
 });
 

@@ -20,7 +20,8 @@ beforeEach(function (): void {
         return $response;
     };
     $this->read = function (string $spot, string $typed): void {
-        $this->post("/jobs/{$this->job->id}/readings", ['spot' => $spot, 'typed' => $typed, 'instrument' => 'caliper', 'sure' => '1'])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$this->job->id}/readings", ['spot' => $spot, 'typed' => $typed, 'instrument' => 'caliper', 'sure' => '1'])
+            ->assertSessionHasNoErrors();
     };
 });
 
@@ -28,7 +29,8 @@ it('works out from a person’s own readings what their hands repeat, and counts
     ($this->read)('shell_width', '73.00 73.04 73.02 73.06 72.98 73.00 73.02');
     ($this->read)('shell_bore', '33.60 33.64 33.62 33.66 33.58 33.62 33.64 33.60');
     ($this->read)('guide_depth', '1.8 ± 0.1');
-    $this->get('/account')->assertSee('from 15 readings at 2 spots')->assertSee('Spread 0.027 mm')->assertSee('Count with ± 0.053 mm from now on');
+    $this->get('/account')->assertSee('from 15 readings at 2 spots')->assertSee('Spread 0.027 mm')
+        ->assertSee('Count with ± 0.053 mm from now on');
     ($this->take)()->assertSessionHasNoErrors();
     expect(HandDoubt::query()->sole()->doubt_mm)->toBe(0.053);
     $this->get('/account')->assertSee('Yours since')->assertSee('from 15 readings then');

@@ -20,20 +20,32 @@ use Tests\Support\Workshops;
  */
 
 const PLACES = [
-    '', '/survey', '/survey?spot=cogs', '/condition', '/strip', '/match', '/stack', '/stack/ways', '/stack/order', '/stack/rest', '/box', '/read-in', '/pictures', '/customer', '/line', '/line/gears', '/line/hills', '/route', '/route/battery',
-    '/route/cockpit', '/route/sensors', '/build', '/build/house', '/build/estimate', '/build/estimate.csv', '/prove', '/prove/live', '/prove/live?step=wakes', '/prove?step=pedals', '/prove/settings', '/prove/hand-over', '/prove/come-back',
-    '/news', '/job.json', '/worksheet.json', '/section.svg', '/line/line.svg', '/line/gears.svg', '/line/road.svg', '/build/print', '/stack/order.csv',
+    '', '/survey', '/survey?spot=cogs', '/condition', '/strip', '/match', '/stack', '/stack/ways', '/stack/order', '/stack/rest', '/box',
+    '/read-in', '/pictures', '/customer', '/line', '/line/gears', '/line/hills', '/route', '/route/battery',
+    '/route/cockpit', '/route/sensors', '/build', '/build/house', '/build/estimate', '/build/estimate.csv', '/prove', '/prove/live',
+    '/prove/live?step=wakes', '/prove?step=pedals', '/prove/settings', '/prove/hand-over', '/prove/come-back',
+    '/news', '/job.json', '/worksheet.json', '/section.svg', '/line/line.svg', '/line/gears.svg', '/line/road.svg', '/build/print',
+    '/stack/order.csv',
 ];
 
-const ASKED = ['spot', 'subject', 'step', 'posture', 'compare', 'mount', 'law', 'least_w', 'voltage', 'drawer', 'goes', 'nearly', 'does_not', 'find', 'detail', 'with', 'road', 'seen', 'page', 'near', 'plug', 'run', 'place', 'like', 'job'];
+const ASKED = [
+    'spot', 'subject', 'step', 'posture', 'compare', 'mount', 'law', 'least_w', 'voltage', 'drawer', 'goes', 'nearly', 'does_not', 'find',
+    'detail', 'with', 'road', 'seen', 'page', 'near', 'plug', 'run', 'place', 'like', 'job',
+];
 
 /** What stands in no good form; a text, a list, or nothing at all. */
 const WRONG = [
-    '', ' ', '0', '-1', '1e999', '1e-320', '9223372036854775808', '99999999999999999999999999', '1,5', '[7]', '1;2', '½', 'NaN', 'INF', '0x1f', "\0", "a\0b", "\xff\xfe", "\xc3\x28", '٣', '＝1+1',
-    '<script>alert(1)</script>', "'; drop table jobs; --", '../../../../etc/passwd', '${7*7}', "line\nbreak", '🙂', '2026-13-45', 'true', 'null', ['x'], ['a' => ['b' => 'c']], [], [[]], null,
+    '', ' ', '0', '-1', '1e999', '1e-320', '9223372036854775808', '99999999999999999999999999', '1,5', '[7]', '1;2', '½', 'NaN', 'INF',
+    '0x1f', "\0", "a\0b", "\xff\xfe", "\xc3\x28", '٣', '＝1+1',
+    '<script>alert(1)</script>', "'; drop table jobs; --", '../../../../etc/passwd', '${7*7}', "line\nbreak", '🙂', '2026-13-45', 'true',
+    'null', ['x'], ['a' => ['b' => 'c']], [], [[]], null,
 ];
 
-const FILES = ['', '{', '[]', '{"motors":{}}', '{"motors":{"a":{"mount":"sleeve"}},"rings":[],"spacers":{}}', "\xff\xfe\0", '<gpx></gpx>', '<gpx><trk><trkseg><trkpt lat="1" lon="1"/><trkpt lat="x" lon="1"/></trkseg></trk></gpx>', "thickness_mm,quantity,use\n1,2", "thickness_mm;quantity;use\n\"1\n", '<!DOCTYPE x [<!ENTITY a "b">]><gpx>&a;</gpx>'];
+const FILES = [
+    '', '{', '[]', '{"motors":{}}', '{"motors":{"a":{"mount":"sleeve"}},"rings":[],"spacers":{}}', "\xff\xfe\0", '<gpx></gpx>',
+    '<gpx><trk><trkseg><trkpt lat="1" lon="1"/><trkpt lat="x" lon="1"/></trkseg></trk></gpx>', "thickness_mm,quantity,use\n1,2",
+    "thickness_mm;quantity;use\n\"1\n", '<!DOCTYPE x [<!ENTITY a "b">]><gpx>&a;</gpx>',
+];
 
 /**
  * What is kept of some tables, a figure for each; of all when none is named.
@@ -53,7 +65,9 @@ function keptOf(array $tables = []): array
 /** The table a statement writes to; null where it only reads. */
 function writtenBy(string $statement): ?string
 {
-    return preg_match('/^\s*(?:insert (?:ignore )?into|replace into|update|delete from)\s+`?(\w+)`?/i', $statement, $found) === 1 ? $found[1] : null;
+    return preg_match(
+        '/^\s*(?:insert (?:ignore )?into|replace into|update|delete from)\s+`?(\w+)`?/i', $statement, $found,
+    ) === 1 ? $found[1] : null;
 }
 
 /**
@@ -89,8 +103,17 @@ it('answers whatever is sent with a page of ours, and keeps nothing by halves', 
     $other = Workshops::kitted(Workshops::stocked());
     $read = fn (): User => User::query()->findOrFail($owner->id);
     $this->actingAs($read());
-    $this->post("/jobs/{$job->id}/line/roads", ['track' => UploadedFile::fake()->createWithContent('r.gpx', (string) file_get_contents(database_path('demo/road.gpx')))]);
-    $paths = [...array_map(fn (string $place) => "/jobs/{$job->id}{$place}", PLACES), '/', '/jobs/new', '/drawer', '/drawer/missing', '/drawer/stock', '/drawer/count', '/drawer/labels', '/drawer/labels?each=1', '/jobs.csv', '/calendar.csv', '/archive', '/drawer/orders', '/drawer/orders/new', '/drawer/should-hold', '/drawer/stock/spacer-1', '/catalogue', '/house', '/instruments', '/logbook', '/people', '/account'];
+    $this
+        ->post(
+            "/jobs/{$job->id}/line/roads",
+            ['track' => UploadedFile::fake()->createWithContent('r.gpx', (string) file_get_contents(database_path('demo/road.gpx')))],
+        );
+    $paths = [
+        ...array_map(fn (string $place) => "/jobs/{$job->id}{$place}", PLACES), '/', '/jobs/new', '/drawer', '/drawer/missing',
+        '/drawer/stock', '/drawer/count', '/drawer/labels', '/drawer/labels?each=1', '/jobs.csv', '/calendar.csv', '/archive',
+        '/drawer/orders', '/drawer/orders/new', '/drawer/should-hold', '/drawer/stock/spacer-1', '/catalogue', '/house', '/instruments',
+        '/logbook', '/people', '/account',
+    ];
     $forms = [];
     foreach ($paths as $path) {
         array_push($forms, ...Forms::on((string) $this->get($path)->getContent()));
@@ -116,16 +139,27 @@ it('answers whatever is sent with a page of ours, and keeps nothing by halves', 
             $send = fn (): TestResponse => $this->call('GET', $path, $asked);
         } else {
             $form = $forms[$random->getInt(0, count($forms) - 1)];
-            $path = $random->getInt(0, 15) === 0 ? (string) preg_replace('/\d+/', ['0', '99999999999999999999', (string) $other->id, '1,5'][$random->getInt(0, 3)], $form['path']) : $form['path'];
-            $fields = spoil(isset($form['fields']['version']) ? ['version' => (string) DB::table('jobs')->where('id', $job->id)->value('version')] + $form['fields'] : $form['fields'], $random);
+            $path = $random
+                ->getInt(0, 15) === 0 ? (string) preg_replace(
+                    '/\d+/', ['0', '99999999999999999999', (string) $other->id, '1,5'][$random->getInt(0, 3)], $form['path'],
+                ) : $form['path'];
+            $fields = spoil(
+                isset($form['fields']['version']) ? [
+                    'version' => (string) DB::table('jobs')->where('id', $job->id)->value('version'),
+                ] + $form['fields'] : $form['fields'],
+                $random,
+            );
             $files = [];
             foreach ($form['files'] as $name) {
                 $content = $random->getInt(0, 2) === 0 ? changedBytes($random) : FILES[$random->getInt(0, count(FILES) - 1)];
-                $files[$name] = $random->getInt(0, 9) === 0 ? [UploadedFile::fake()->createWithContent('a.json', $content)] : UploadedFile::fake()->createWithContent(['a.json', 'a.gpx', 'a.csv', 'a.exe', 'a'][$random->getInt(0, 4)], $content);
+                $files[$name] = $random
+                    ->getInt(0, 9) === 0 ? [UploadedFile::fake()->createWithContent('a.json', $content)] : UploadedFile::fake()
+                    ->createWithContent(['a.json', 'a.gpx', 'a.csv', 'a.exe', 'a'][$random->getInt(0, 4)], $content);
             }
             [$what, $method] = ["{$path} ".json_encode($fields, JSON_INVALID_UTF8_SUBSTITUTE), $form['method']];
             $isJson = $files === [] && $random->getInt(0, 7) === 0;
-            $send = fn (): TestResponse => $isJson && json_encode($fields) !== false ? $this->json($form['method'], $path, $fields) : $this->call($form['method'], $path, $fields, [], $files);
+            $send = fn (): TestResponse => $isJson && json_encode($fields) !== false ? $this->json($form['method'], $path, $fields) : $this
+                ->call($form['method'], $path, $fields, [], $files);
         }
         $written->exchangeArray([]);
         $response = $send();
@@ -134,7 +168,9 @@ it('answers whatever is sent with a page of ours, and keeps nothing by halves', 
         $kept = [...$kept, ...$now];
         $isRefused = $response->getStatusCode() >= 400 || session()->has('errors');
         if ($response->getStatusCode() >= 500 || ($isRefused && $isChanged)) {
-            $faults[] = "{$method} {$what}: {$response->getStatusCode()}".($response->exception === null ? '' : " {$response->exception->getMessage()}");
+            $faults[] = "{$method} {$what}: {$response->getStatusCode()}".(
+                $response->exception === null ? '' : " {$response->exception->getMessage()}"
+            );
         }
     }
 

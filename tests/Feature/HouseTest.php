@@ -17,8 +17,11 @@ beforeEach(function (): void {
     $this->person = Workshops::stocked();
     $this->job = Workshops::kitted($this->person);
     $this->actingAs($this->person);
-    $this->choose = fn (School $school, string $why = 'We always did.', int $seen = 0) => $this->from('/house')->put('/house', ['school' => $school->value, 'why' => $why, 'seen' => $seen]);
-    $this->depart = fn (School $school, string $why = 'Thin paint.') => $this->from("/jobs/{$this->job->id}/build/house")->put("/jobs/{$this->job->id}/build/house", [
+    $this->choose = fn (School $school, string $why = 'We always did.', int $seen = 0) => $this->from('/house')
+        ->put('/house', ['school' => $school->value, 'why' => $why, 'seen' => $seen]);
+    $this->depart = fn (
+        School $school, string $why = 'Thin paint.'
+    ) => $this->from("/jobs/{$this->job->id}/build/house")->put("/jobs/{$this->job->id}/build/house", [
         'school' => $school->value, 'why' => $why, 'seen' => Workshops::fresh($this->job)->version,
     ]);
     $this->order = fn (Job $job) => array_values(array_intersect(
@@ -31,14 +34,17 @@ it('shows every question with its default, the reason, and what an answer change
     foreach (Question::cases() as $question) {
         $page->assertSee($question->label())->assertSee($question->why());
     }
-    $page->assertSee("{$this->job->number} ")->assertSee('“Nut on by hand”, on it: Dry')->assertSee('Nothing reads differently on this sheet.');
+    $page->assertSee("{$this->job->number} ")->assertSee('“Nut on by hand”, on it: Dry')
+        ->assertSee('Nothing reads differently on this sheet.');
 });
 
 it('keeps an answer with who, when and why, and what stood before', function (): void {
     ($this->choose)(School::BoltsFirst)->assertSessionHasNoErrors();
     ($this->choose)(School::NutFirst, 'It came loose.', (int) HouseRule::query()->sole()->id)->assertSessionHasNoErrors();
-    $this->get('/house')->assertSee('It came loose.')->assertSee('Before: bolts first')->assertSee('We always did.')->assertSee($this->person->name);
-    expect(HouseRule::query()->whereNull('superseded_at')->sole()->school)->toBe(School::NutFirst)->and(HouseRule::query()->count())->toBe(2);
+    $this->get('/house')->assertSee('It came loose.')->assertSee('Before: bolts first')->assertSee('We always did.')
+        ->assertSee($this->person->name);
+    expect(HouseRule::query()->whereNull('superseded_at')->sole()->school)->toBe(School::NutFirst)
+        ->and(HouseRule::query()->count())->toBe(2);
 });
 
 it('refuses an answer without a reason, of no school, of a stale page, and of somebody who is no owner', function (): void {
@@ -57,11 +63,13 @@ it('leaves a job the rules it began with, says that they changed, and gives new 
     ($this->choose)(School::BoltsFirst);
     expect(($this->order)($this->job))->toBe(['nut-torque', 'boss-bolts']);
     $this->get("/jobs/{$this->job->id}/build")->assertSee('The house has changed since this job began: plate bolts or nut first.');
-    $this->get("/jobs/{$this->job->id}/build/house")->assertSee('The house has changed this since: bolts first')->assertSee('This job keeps its own.');
+    $this->get("/jobs/{$this->job->id}/build/house")->assertSee('The house has changed this since: bolts first')
+        ->assertSee('This job keeps its own.');
 
     $this->post('/jobs', ['customer' => 'Ida Quell', 'bike' => 'Grey', 'kind' => 'diamond', 'frame_material' => 'steel']);
     $new = Job::query()->latest('id')->firstOrFail();
-    expect($new->house[Question::PlateOrNut->value] ?? null)->toBe('bolts-first')->and(count($new->house ?? []))->toBe(count(Question::cases()));
+    expect($new->house[Question::PlateOrNut->value] ?? null)->toBe('bolts-first')
+        ->and(count($new->house ?? []))->toBe(count(Question::cases()));
     $this->get("/jobs/{$new->id}/build")->assertDontSee('The house has changed');
 });
 
@@ -70,10 +78,12 @@ it('lets one job go about it otherwise, by name and reason, and prints that on i
     expect(($this->order)($this->job))->toBe(['boss-bolts', 'nut-torque'])
         ->and(Decision::query()->where('about', 'house-plate-or-nut')->sole()->reason)->toBe('Thin paint.');
     $this->get("/jobs/{$this->job->id}/build/house")->assertSee('Decided for this job')->assertSee('Thin paint.');
-    $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertSee('Plate bolts or nut first, decided for this job: Bolts first')->assertSee('Thin paint.');
+    $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertSee('Plate bolts or nut first, decided for this job: Bolts first')
+        ->assertSee('Thin paint.');
 
     ($this->depart)(School::NutFirst, 'Back to ours.')->assertSessionHasNoErrors();
-    $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertSee('Thin paint.')->assertSee('Decided otherwise on')->assertSee('Back to ours.');
+    $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertSee('Thin paint.')->assertSee('Decided otherwise on')
+        ->assertSee('Back to ours.');
 });
 
 it('refuses a departure without a reason, from a stale page, by an apprentice, and after the hand-over', function (): void {
@@ -90,10 +100,12 @@ it('refuses a departure without a reason, from a stale page, by an apprentice, a
 
 it('records what a customer insists on as the house has it: asked, signed, or refused', function (): void {
     $insist = fn (?string $signed = null) => $this->post("/jobs/{$this->job->id}/build/house", [
-        'version' => Workshops::fresh($this->job)->version, 'what' => 'battery', 'reason' => 'A larger pack than fits.', 'signed_by' => $signed,
+        'version' => Workshops::fresh($this->job)->version, 'what' => 'battery', 'reason' => 'A larger pack than fits.',
+        'signed_by' => $signed,
     ]);
     $insist()->assertSessionHasNoErrors();
-    $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertSee('The customer insists on the battery')->assertSee('A larger pack than fits.');
+    $this->get("/jobs/{$this->job->id}/prove/hand-over")->assertSee('The customer insists on the battery')
+        ->assertSee('A larger pack than fits.');
 
     ($this->depart)(School::InsistenceSigned)->assertSessionHasNoErrors();
     $insist()->assertSessionHasErrors('signed_by');

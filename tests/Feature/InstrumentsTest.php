@@ -20,24 +20,31 @@ beforeEach(function (): void {
     $this->say = fn (string $name, string $value) => $this->post("/jobs/{$this->job->id}/prove/settings", [
         'name' => $name, 'value' => $value, 'seen' => Setting::query()->where('name', $name)->whereNull('superseded_at')->value('id') ?? 0,
     ]);
-    $this->take = fn (string $step) => $this->from("/jobs/{$this->job->id}/prove?step={$step}")->post("/jobs/{$this->job->id}/prove/line", ['step' => $step, 'seen' => 0]);
+    $this->take = fn (string $step) => $this->from("/jobs/{$this->job->id}/prove?step={$step}")
+        ->post("/jobs/{$this->job->id}/prove/line", ['step' => $step, 'seen' => 0]);
     $this->strip = function (): void {
         foreach (['left' => 'stick-on', 'right' => 'no-lever'] as $side => $choice) {
-            $this->put("/jobs/{$this->job->id}/route/sensors", ['version' => Workshops::fresh($this->job)->version, 'choices' => ["brake-sensor-{$side}" => $choice]]);
+            $this
+                ->put(
+                    "/jobs/{$this->job->id}/route/sensors",
+                    ['version' => Workshops::fresh($this->job)->version, 'choices' => ["brake-sensor-{$side}" => $choice]],
+                );
         }
         Workshops::built($this->job, $this->person);
         foreach (['turns-free', 'lock-to-lock', 'pack-locked'] as $step) {
             $this->post("/jobs/{$this->job->id}/prove", ['step' => $step, 'state' => 'done', 'seen' => 0])->assertSessionHasNoErrors();
         }
     };
-    $this->record = fn (string $step): ?StepRecord => StepRecord::query()->where('sheet', 'prove')->where('step', $step)->whereNull('superseded_at')->first();
+    $this->record = fn (string $step): ?StepRecord => StepRecord::query()->where('sheet', 'prove')->where('step', $step)
+        ->whereNull('superseded_at')->first();
 });
 
 afterEach(fn () => $this->instruments->stop());
 
 it('takes a torque from the wrench like a typed one, with what the wrench says of itself', function (): void {
     Workshops::built($this->job, $this->person, before: 'nut-torque');
-    $pull = fn () => $this->from("/jobs/{$this->job->id}/build?step=nut-torque")->post("/jobs/{$this->job->id}/build/wrench", ['step' => 'nut-torque', 'state' => 'done', 'seen' => 0]);
+    $pull = fn () => $this->from("/jobs/{$this->job->id}/build?step=nut-torque")
+        ->post("/jobs/{$this->job->id}/build/wrench", ['step' => 'nut-torque', 'state' => 'done', 'seen' => 0]);
     $record = fn () => StepRecord::query()->where('step', 'nut-torque')->where('state', 'done')->whereNull('superseded_at')->first();
 
     $this->instruments->set('wrench', pull: 37, drift: 1.5);
@@ -58,7 +65,8 @@ it('takes a torque from the wrench like a typed one, with what the wrench says o
 
 it('does not let the wrench past what holds a step', function (): void {
     $this->instruments->set('wrench', pull: 37);
-    $this->post("/jobs/{$this->job->id}/build/wrench", ['step' => 'nut-torque', 'state' => 'done', 'seen' => 0])->assertSessionHasErrors('state');
+    $this->post("/jobs/{$this->job->id}/build/wrench", ['step' => 'nut-torque', 'state' => 'done', 'seen' => 0])
+        ->assertSessionHasErrors('state');
     expect(StepRecord::query()->where('step', 'nut-torque')->exists())->toBeFalse();
 });
 
@@ -79,16 +87,23 @@ it('records a check by the line: refused while something is to be done, a miss w
     expect(($this->record)('wakes')?->figure)->toBe(52.1)->and(($this->record)('wakes')?->asked['line'] ?? '')->toContain('v=52.1');
 
     ($this->take)('pedals')->assertSessionHasErrors('state');
-    $this->put("/jobs/{$this->job->id}/prove/settings", ['values' => ['units' => 'km', 'wheel_mm' => '2180', 'levels' => '5', 'cut_off_kmh' => '25']])->assertSessionHasNoErrors();
+    $this
+        ->put(
+            "/jobs/{$this->job->id}/prove/settings",
+            ['values' => ['units' => 'km', 'wheel_mm' => '2180', 'levels' => '5', 'cut_off_kmh' => '25']],
+        )
+        ->assertSessionHasNoErrors();
     $this->post("/jobs/{$this->job->id}/prove", ['step' => 'set', 'state' => 'done'])->assertSessionHasNoErrors();
     ($this->take)('pedals')->assertSessionHasErrors('line');
     expect(session('errors')->first('line'))->toContain('Set level one');
     $this->instruments->set('display', level: 1, crank: 60, brake_stuck: 1);
     ($this->take)('pedals')->assertSessionHasNoErrors();
-    expect(($this->record)('pedals')?->state)->toBe(StepState::Stopped)->and(($this->record)('pedals')?->note)->toContain('input says pulled: left');
+    expect(($this->record)('pedals')?->state)->toBe(StepState::Stopped)
+        ->and(($this->record)('pedals')?->note)->toContain('input says pulled: left');
     $this->get("/jobs/{$this->job->id}/prove?step=pedals")->assertSee('What may be behind it')->assertSee('On the line:');
     $this->instruments->set('display', brake_stuck: 0);
-    $this->post("/jobs/{$this->job->id}/prove/line", ['step' => 'pedals', 'seen' => ($this->record)('pedals')?->id])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$this->job->id}/prove/line", ['step' => 'pedals', 'seen' => ($this->record)('pedals')?->id])
+        ->assertSessionHasNoErrors();
     expect(($this->record)('pedals')?->state)->toBe(StepState::Done);
 });
 
@@ -110,14 +125,16 @@ it('records nothing when the line dies in the middle, or is not there', function
     config(['instruments.display' => '127.0.0.1:'.Process::freePort()]);
     ($this->take)('wakes')->assertSessionHasErrors('line');
     expect(($this->record)('wakes'))->toBeNull();
-    $this->post("/jobs/{$this->job->id}/prove", ['step' => 'wakes', 'state' => 'done', 'figure' => '51,2', 'seen' => 0])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$this->job->id}/prove", ['step' => 'wakes', 'state' => 'done', 'figure' => '51,2', 'seen' => 0])
+        ->assertSessionHasNoErrors();
     config(['instruments.display' => null]);
     $this->get("/jobs/{$this->job->id}/prove?step=pedals")->assertDontSee('Take it from the line');
 });
 
 it('rides with the mass that the scale shows', function (): void {
     $ride = fn () => $this->put("/jobs/{$this->job->id}/line/hills/weigh", [
-        'version' => Workshops::fresh($this->job)->version, 'mass_kg' => '90', 'rider_w' => '100', 'grade_percent' => '6', 'surface' => 'asphalt', 'wind_kmh' => '0',
+        'version' => Workshops::fresh($this->job)->version, 'mass_kg' => '90', 'rider_w' => '100', 'grade_percent' => '6',
+        'surface' => 'asphalt', 'wind_kmh' => '0',
         'assist_percent' => '80', 'battery_wh' => '500', 'cut_off_kmh' => '25',
     ]);
     $this->instruments->set('scale', noise: 0, on_it: 131.44);
@@ -150,12 +167,17 @@ it('plays the faults that are asked of it', function (array $knobs, string $says
 ]);
 
 it('leaves an instrument that drips its answer after two seconds in all', function (): void {
-    $drip = Process::start(['php', '-r', '$door = stream_socket_server("tcp://127.0.0.1:".$argv[1]); while (true) { $in = stream_socket_accept($door, 60); for ($i = 0; $i < 40 && @fwrite($in, "7"); $i++) { usleep(300000); } fclose($in); }', (string) ($port = Process::freePort())]);
+    $drip = Process::start([
+        'php', '-r',
+        '$door = stream_socket_server("tcp://127.0.0.1:".$argv[1]); while (true) { $in = stream_socket_accept($door, 60); for ($i = 0; $i < 40 && @fwrite($in, "7"); $i++) { usleep(300000); } fclose($in); }',
+        (string) ($port = Process::freePort()),
+    ]);
     try {
         $drip->waitForPort($port);
         config(['instruments.caliper' => "127.0.0.1:{$port}"]);
         $began = microtime(true);
-        expect(fn () => app(Caliper::class)->read())->toThrow(InstrumentIsSilent::class, 'The line broke')->and(microtime(true) - $began)->toBeLessThan(4.0);
+        expect(fn () => app(Caliper::class)->read())->toThrow(InstrumentIsSilent::class, 'The line broke')
+            ->and(microtime(true) - $began)->toBeLessThan(4.0);
     } finally {
         $drip->stop();
     }

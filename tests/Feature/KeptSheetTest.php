@@ -15,7 +15,11 @@ beforeEach(function (): void {
     $this->actingAs($this->person);
     $this->job = Workshops::proved(Workshops::kitted($this->person), $this->person);
     $this->at = fn (string $more = ''): string => "/jobs/{$this->job->id}/prove/hand-over{$more}";
-    $this->give = fn (array $with = []) => $this->post(($this->at)(), ['version' => Workshops::fresh($this->job)->version, 'recheck_on' => today()->addDays(14)->format('Y-m-d'), ...$with]);
+    $this->give = fn (array $with = []) => $this
+        ->post(
+            ($this->at)(),
+            ['version' => Workshops::fresh($this->job)->version, 'recheck_on' => today()->addDays(14)->format('Y-m-d'), ...$with],
+        );
 });
 
 /**
@@ -23,7 +27,9 @@ beforeEach(function (): void {
  * finding is a line.
  */
 dataset('what happens later', [
-    'the motor is called otherwise in a catalogue that is read in' => ["update motors set name = 'Otherwise called', figures = json_set(figures, '$.nut.torque_nm', json_array(1, 2))"],
+    'the motor is called otherwise in a catalogue that is read in' => [
+        "update motors set name = 'Otherwise called', figures = json_set(figures, '$.nut.torque_nm', json_array(1, 2))",
+    ],
     'the ring is gone from the catalogue' => ['update kits set ring_id = null'],
     'a person marries' => ["update users set name = 'Somebody Otherwise'"],
     'the workshop has another name' => ["update workshops set name = 'Another House', place = 'Elsewhere'"],
@@ -38,7 +44,12 @@ dataset('what happens later', [
  */
 function sheetOf(TestResponse $page): string
 {
-    return trim((string) preg_replace('/\s+/', ' ', strip_tags((string) preg_replace('~.*<div class="sheet-paper[^>]*>(.*?)</div>.*~s', '$1', (string) $page->getContent()))));
+    return trim(
+        (string) preg_replace(
+            '/\s+/', ' ',
+            strip_tags((string) preg_replace('~.*<div class="sheet-paper[^>]*>(.*?)</div>.*~s', '$1', (string) $page->getContent())),
+        ),
+    );
 }
 
 it('shows on screen, on paper and at its address what left, whatever happens later', function (string $later): void {
@@ -50,7 +61,8 @@ it('shows on screen, on paper and at its address what left, whatever happens lat
     DB::statement($later);
     DB::update('update workshops set catalogue_version = ?', ['another']);
     $this->actingAs($this->person->refresh());
-    expect(sheetOf($this->get(($this->at)())))->toBe($before[0])->toContain('Heron, 73 sleeve')->toContain('42.0 to 50.0 N·m')->toContain('Charger in the bag')
+    expect(sheetOf($this->get(($this->at)())))->toBe($before[0])->toContain('Heron, 73 sleeve')->toContain('42.0 to 50.0 N·m')
+        ->toContain('Charger in the bag')
         ->and(sheetOf($this->get($address)->assertOk()))->toBe($before[1])->toContain('Heron, 73 sleeve')
         ->and(abs(strlen((string) $this->actingAs($this->person)->get(($this->at)('.pdf'))->getContent()) - $pdf))->toBeLessThan(20);
     $this->get("/jobs/{$this->job->id}/prove/come-back")->assertOk()->assertSee('Nut to torque');
@@ -78,23 +90,27 @@ it('writes a sheet for a bike that left before sheets were kept', function (): v
 });
 
 it('lists parts among what came off, and no looks', function (): void {
-    $strip = fn (string $step, array $with) => $this->post("/jobs/{$this->job->id}/strip", ['step' => $step, 'state' => 'done', 'seen' => 0, ...$with]);
+    $strip = fn (string $step, array $with) => $this
+        ->post("/jobs/{$this->job->id}/strip", ['step' => $step, 'state' => 'done', 'seen' => 0, ...$with]);
     $strip('crank-left', ['lies_in' => 'box 257'])->assertSessionHasErrors('lies_in');
     $strip('look-inside', ['lies_in' => 'box 9'])->assertSessionHasNoErrors();
     $strip('pedal-left', ['lies_in' => 'box 12'])->assertSessionHasNoErrors();
-    $this->get(($this->at)())->assertSee('The pedal, marked L: box 12')->assertSee('The cable guide’s screw: box 9')->assertDontSee('Look inside');
+    $this->get(($this->at)())->assertSee('The pedal, marked L: box 12')->assertSee('The cable guide’s screw: box 9')
+        ->assertDontSee('Look inside');
 });
 
 it('stays short and small on paper with thousands of settings, the rest on a list of its own', function (): void {
     Setting::query()->insert(array_map(fn (int $i) => [
-        'job_id' => $this->job->id, 'user_id' => $this->person->id, 'name' => 'cut_off_kmh', 'value' => 'none', 'reason' => "Reason {$i}", 'law' => 'Section 4',
+        'job_id' => $this->job->id, 'user_id' => $this->person->id, 'name' => 'cut_off_kmh', 'value' => 'none', 'reason' => "Reason {$i}",
+        'law' => 'Section 4',
         'set_at' => now(), 'superseded_at' => now(),
     ], range(1, 2_000)));
     ($this->give)()->assertSessionHasNoErrors();
     memory_reset_peak_usage();
     $memory = memory_get_usage();
     $pdf = (string) $this->get(($this->at)('.pdf'))->assertOk()->getContent();
-    expect($pdf)->toStartWith('%PDF-')->and(memory_get_peak_usage() - $memory)->toBeLessThan(48 * 1024 * 1024)->and(preg_match_all('~/Type\s*/Page\b~', $pdf))->toBeLessThan(6);
+    expect($pdf)->toStartWith('%PDF-')->and(memory_get_peak_usage() - $memory)->toBeLessThan(48 * 1024 * 1024)
+        ->and(preg_match_all('~/Type\s*/Page\b~', $pdf))->toBeLessThan(6);
     $this->get(($this->at)())->assertSee('All that was decided')->assertSee('Reason 1999');
     expect(substr_count((string) $this->get(($this->at)('/decided.csv'))->assertOk()->getContent(), 'Reason'))->toBe(2_000);
 });

@@ -22,7 +22,10 @@ it('matches every motor but twin-plates and lets one be chosen', function (): vo
     $motor = $person->workshop->motors()->where('code', 'heron-73')->sole();
 
     $this->actingAs($person)->get("/jobs/{$job->id}/match")->assertOk()
-        ->assertSeeInOrder(['Goes', 'Heron, 73 sleeve', 'Does not go', 'Stoat, 120 heavy', 'too far off centre', 'Twin-plate motors', 'Wren, hung between plates'])
+        ->assertSeeInOrder([
+            'Goes', 'Heron, 73 sleeve', 'Does not go', 'Stoat, 120 heavy', 'too far off centre', 'Twin-plate motors',
+            'Wren, hung between plates',
+        ])
         ->assertSee('Bittern');
     $this->put("/jobs/{$job->id}/motor", ['motor_id' => $motor->id, 'version' => $job->version])->assertSessionHasNoErrors();
     expect(Workshops::fresh($job)->kit?->motor_id)->toBe($motor->id);
@@ -43,7 +46,8 @@ it('refuses a motor that is not the workshop’s', function (): void {
     $job = Workshops::measured($person);
     $foreign = Workshops::stocked()->workshop->motors()->where('code', 'heron-73')->sole();
 
-    $this->actingAs($person)->put("/jobs/{$job->id}/motor", ['motor_id' => $foreign->id, 'version' => $job->version])->assertSessionHasErrors('motor_id');
+    $this->actingAs($person)->put("/jobs/{$job->id}/motor", ['motor_id' => $foreign->id, 'version' => $job->version])
+        ->assertSessionHasErrors('motor_id');
 });
 
 it('shows on Stack and Line what the core computes from the document it gives out', function (): void {
@@ -54,7 +58,10 @@ it('shows on Stack and Line what the core computes from the document it gives ou
 
     $stack = $this->get("/jobs/{$job->id}/stack")->assertOk();
     foreach ($sheet->stack->margins as $margin) {
-        $stack->assertSeeInOrder([$margin->name->label(), number_format($margin->value, 2).' mm', '± '.number_format($margin->plusMinus, 2).' mm'], false);
+        $stack
+            ->assertSeeInOrder(
+                [$margin->name->label(), number_format($margin->value, 2).' mm', '± '.number_format($margin->plusMinus, 2).' mm'], false,
+            );
     }
     $line = $this->get("/jobs/{$job->id}/line")->assertOk()->assertSee("{$sheet->chain->links} links");
     foreach ($sheet->chainline->cogs ?? [] as $cog) {
@@ -66,7 +73,9 @@ it('moves the margins when a hand adds and drops a spacer', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $this->actingAs($person);
-    $put = fn (array $data) => $this->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'version' => Workshops::fresh($job)->version, ...$data])->assertSessionHasNoErrors();
+    $put = fn (array $data) => $this
+        ->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'version' => Workshops::fresh($job)->version, ...$data])
+        ->assertSessionHasNoErrors();
 
     $put(['seen' => ['drive' => '2 0.5'], 'op' => 'add:1']);
     expect(exportedWorksheet($job)->stack->spacers['drive']?->pieces)->toBe([2.0, 1.0, 0.5]);
@@ -85,7 +94,9 @@ it('moves the margins when a hand adds and drops a spacer', function (): void {
 it('says at the place what is wrong with a piece', function (string $pieces, string $message): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
-    $this->actingAs($person)->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'op' => 'fill', 'typed' => $pieces, 'version' => $job->version])->assertSessionHasErrors('drive');
+    $this->actingAs($person)
+        ->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'op' => 'fill', 'typed' => $pieces, 'version' => $job->version])
+        ->assertSessionHasErrors('drive');
     expect(session('errors')->first('drive'))->toContain($message)->and(Workshops::fresh($job)->version)->toBe($job->version);
 })->with([['thick', 'not a number'], ['-1', 'thicker than 0'], ['900', 'at most 200'], [str_repeat('1 ', 61), 'more than 60']]);
 
@@ -95,8 +106,10 @@ it('lets nobody write over the place somebody else has just changed', function (
     $second = Workshops::person(Role::Installer, $owner->workshop);
     $seen = $job->version;
 
-    $this->actingAs($owner)->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'op' => 'fill', 'typed' => '3', 'version' => $seen])->assertSessionHasNoErrors();
-    $this->actingAs($second)->from("/jobs/{$job->id}/stack")->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'op' => 'fill', 'typed' => '5', 'version' => $seen])
+    $this->actingAs($owner)->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'op' => 'fill', 'typed' => '3', 'version' => $seen])
+        ->assertSessionHasNoErrors();
+    $this->actingAs($second)->from("/jobs/{$job->id}/stack")
+        ->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'op' => 'fill', 'typed' => '5', 'version' => $seen])
         ->assertRedirect("/jobs/{$job->id}/stack")
         ->assertSessionHasErrors('drive')
         ->assertSessionHasInput('typed', '5');
@@ -108,7 +121,9 @@ it('lets nobody write over the place somebody else has just changed', function (
 it('keeps what was said at a place for the page that comes next, whatever a poll asks in between', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
-    $this->actingAs($person)->from("/jobs/{$job->id}/stack")->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'op' => 'fill', 'typed' => 'thick', 'version' => $job->version])->assertSessionHasErrors('drive');
+    $this->actingAs($person)->from("/jobs/{$job->id}/stack")
+        ->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'op' => 'fill', 'typed' => 'thick', 'version' => $job->version])
+        ->assertSessionHasErrors('drive');
     $this->get("/jobs/{$job->id}/news?seen={$job->version}")->assertNoContent();
     $this->get("/jobs/{$job->id}/stack")->assertSee('“thick” is not a number')->assertSee('value="thick"', false);
     $this->get("/jobs/{$job->id}/stack")->assertDontSee('“thick” is not a number');
@@ -120,8 +135,10 @@ it('lets two people fill different places of one stack from the same page', func
     $second = Workshops::person(Role::Installer, $owner->workshop);
     $seen = $job->version;
 
-    $this->actingAs($owner)->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'op' => 'fill', 'typed' => '3', 'version' => $seen])->assertSessionHasNoErrors();
-    $this->actingAs($second)->put("/jobs/{$job->id}/stack", ['place' => 'nut', 'op' => 'fill', 'typed' => '1', 'version' => $seen])->assertSessionHasNoErrors();
+    $this->actingAs($owner)->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'op' => 'fill', 'typed' => '3', 'version' => $seen])
+        ->assertSessionHasNoErrors();
+    $this->actingAs($second)->put("/jobs/{$job->id}/stack", ['place' => 'nut', 'op' => 'fill', 'typed' => '1', 'version' => $seen])
+        ->assertSessionHasNoErrors();
 
     expect(Workshops::fresh($job)->kit?->by_hand)->toEqual(['drive' => [3], 'nut' => [1]]);
     $this->get("/jobs/{$job->id}/news?seen={$seen}")->assertOk()->assertSee('changed this job');
@@ -132,9 +149,11 @@ it('moves a piece to another place and swaps it for another', function (): void 
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $this->actingAs($person);
-    $put = fn (array $data) => $this->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'version' => Workshops::fresh($job)->version, ...$data]);
+    $put = fn (array $data) => $this
+        ->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'version' => Workshops::fresh($job)->version, ...$data]);
 
-    $put(['seen' => ['drive' => '3 1', 'nut' => '0.5'], 'op' => 'move:1:nut'])->assertSessionHasNoErrors()->assertSessionHas('place', 'nut');
+    $put(['seen' => ['drive' => '3 1', 'nut' => '0.5'], 'op' => 'move:1:nut'])->assertSessionHasNoErrors()
+        ->assertSessionHas('place', 'nut');
     expect(Workshops::fresh($job)->kit?->by_hand)->toEqual(['drive' => [3], 'nut' => [1, 0.5]]);
     $put(['seen' => ['drive' => '3'], 'op' => 'swap:0:4'])->assertSessionHasNoErrors();
     expect(Workshops::fresh($job)->kit?->by_hand)->toEqual(['drive' => [4], 'nut' => [1, 0.5]]);
@@ -147,7 +166,10 @@ it('takes changes back one after the other, and makes them again', function (): 
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $this->actingAs($person);
-    $do = fn (string $method, string $path, array $data = []) => $this->{$method}("/jobs/{$job->id}/{$path}", ['version' => Workshops::fresh($job)->version, ...$data])->assertSessionHasNoErrors();
+    $do = fn (string $method, string $path, array $data = []) => $this->{$method}(
+        "/jobs/{$job->id}/{$path}", ['version' => Workshops::fresh($job)->version, ...$data],
+    )
+        ->assertSessionHasNoErrors();
     $hand = fn () => Workshops::fresh($job)->kit?->by_hand;
 
     $do('put', 'stack', ['place' => 'drive', 'op' => 'fill', 'typed' => '3']);
@@ -191,8 +213,13 @@ it('builds another way that works, and refuses one that does not', function (): 
 it('forgets hand-filled places with a new motor, and keeps them with the same', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
-    $this->actingAs($person)->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'op' => 'fill', 'typed' => '3', 'version' => $job->version]);
-    $choose = fn (string $code) => $this->put("/jobs/{$job->id}/motor", ['version' => Workshops::fresh($job)->version, 'motor_id' => $person->workshop->motors()->where('code', $code)->value('id')]);
+    $this->actingAs($person)
+        ->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'op' => 'fill', 'typed' => '3', 'version' => $job->version]);
+    $choose = fn (string $code) => $this
+        ->put(
+            "/jobs/{$job->id}/motor",
+            ['version' => Workshops::fresh($job)->version, 'motor_id' => $person->workshop->motors()->where('code', $code)->value('id')],
+        );
     $choose('heron-73');
     expect(Workshops::fresh($job)->kit?->by_hand)->toEqual(['drive' => [3]]);
     $choose('otter-73');
@@ -205,17 +232,21 @@ it('routes three runs and follows a longer lead', function (): void {
     $job = Workshops::kitted($person);
     $run = $job->runs->firstOrFail();
 
-    $this->actingAs($person)->put("/jobs/{$job->id}/runs/{$run->id}", ['supply' => '950', 'version' => $job->version])->assertSessionHasNoErrors();
+    $this->actingAs($person)->put("/jobs/{$job->id}/runs/{$run->id}", ['supply' => '950', 'version' => $job->version])
+        ->assertSessionHasNoErrors();
     $this->get("/jobs/{$job->id}/route")->assertSee('Needs an extension: 200 mm');
-    $this->put("/jobs/{$job->id}/runs/{$run->id}", ['supply' => '1250', 'version' => Workshops::fresh($job)->version])->assertSessionHasNoErrors();
+    $this->put("/jobs/{$job->id}/runs/{$run->id}", ['supply' => '1250', 'version' => Workshops::fresh($job)->version])
+        ->assertSessionHasNoErrors();
     $this->get("/jobs/{$job->id}/route")->assertDontSee('Needs an extension');
-    $this->put("/jobs/{$job->id}/runs/{$run->id}", ['supply' => 'long', 'version' => Workshops::fresh($job)->version])->assertSessionHasErrors('supply');
+    $this->put("/jobs/{$job->id}/runs/{$run->id}", ['supply' => 'long', 'version' => Workshops::fresh($job)->version])
+        ->assertSessionHasErrors('supply');
 });
 
 it('gives the section out as a drawing', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
-    $svg = (string) $this->actingAs($person)->get("/jobs/{$job->id}/section.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+    $svg = (string) $this->actingAs($person)->get("/jobs/{$job->id}/section.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')
+        ->getContent();
     expect(simplexml_load_string($svg))->not->toBeFalse()->and($svg)->toContain('Ring to chainstay');
     $this->get('/jobs/'.Workshops::job($person)->id.'/section.svg')->assertNotFound();
 });

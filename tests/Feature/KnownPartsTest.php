@@ -19,7 +19,9 @@ function noteShape(mixed $value, array &$seen): void
     }
     if (is_object($value) && ! $value instanceof UnitEnum) {
         $class = new ReflectionClass($value);
-        $seen[$class->getName()] ??= implode(' ', array_map(fn (ReflectionProperty $one) => "{$one->getType()} {$one->getName()}", $class->getProperties()));
+        $seen[$class->getName()] ??= implode(
+            ' ', array_map(fn (ReflectionProperty $one) => "{$one->getType()} {$one->getName()}", $class->getProperties()),
+        );
         foreach ($class->getProperties() as $property) {
             noteShape($property->getValue($value), $seen);
         }

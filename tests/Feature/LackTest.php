@@ -52,7 +52,12 @@ it('holds the step that needs a part until somebody has seen it here, and holds 
     $here(['all' => '1', 'version' => 0])->assertSessionHasErrors('version');
     expect(array_filter(($this->lacks)(), fn (Lack $lack) => str_starts_with($lack->code, 'part-')))->toBe([]);
 
-    $this->post("/jobs/{$this->job->id}/readings", ['spot' => 'chainstay_length', 'typed' => '470', 'instrument' => 'tape', 'afresh' => '1', 'sure' => '1'])->assertSessionHasNoErrors();
+    $this
+        ->post(
+            "/jobs/{$this->job->id}/readings",
+            ['spot' => 'chainstay_length', 'typed' => '470', 'instrument' => 'tape', 'afresh' => '1', 'sure' => '1'],
+        )
+        ->assertSessionHasNoErrors();
     expect(array_values(array_filter(($this->lacks)(), fn (Lack $lack) => str_starts_with($lack->code, 'part-')))[0]->says)
         ->toContain('Not here yet: chain,');
 });
@@ -74,7 +79,8 @@ it('says in the list of jobs that a step waits for parts, or for somebody to dec
     ($this->tick)('safe')->assertSessionHasNoErrors();
     expect(Workshops::fresh($this->job)->waits_for)->toBe(WaitsFor::Decision)->and(Workshops::fresh($this->job)->next_step)
         ->toContain('Build 2 of');
-    $this->put("/jobs/{$this->job->id}/route/battery", ['version' => ($this->version)(), 'pack' => 'marl-48-slim', 'site' => 'triangle'])->assertSessionHasNoErrors();
+    $this->put("/jobs/{$this->job->id}/route/battery", ['version' => ($this->version)(), 'pack' => 'marl-48-slim', 'site' => 'triangle'])
+        ->assertSessionHasNoErrors();
     expect(Workshops::fresh($this->job)->waits_for)->toBe(WaitsFor::Parts);
     $this->put("/jobs/{$this->job->id}/stack/needs", ['version' => ($this->version)(), 'all' => '1'])->assertSessionHasNoErrors();
     expect(Workshops::fresh($this->job)->waits_for)->toBe(WaitsFor::Hands);
@@ -112,7 +118,8 @@ it('takes in one press that all else was looked at, and overwrites nothing that 
     $rest([])->assertSessionHasErrors('subjects');
     $rest(['saddle'])->assertSessionHasErrors();
     $rest(['pads', 'rims'])->assertSessionHasNoErrors();
-    expect(Condition::query()->pluck('severity', 'subject')->map(fn ($severity) => $severity->value)->all())->toEqual(['pads' => 'watch', 'rims' => 'fine']);
+    expect(Condition::query()->pluck('severity', 'subject')->map(fn ($severity) => $severity->value)->all())
+        ->toEqual(['pads' => 'watch', 'rims' => 'fine']);
     $rest(array_column(Subject::cases(), 'value'))->assertSessionHasNoErrors();
     expect(($this->lack)('condition'))->toBeNull()->and(Condition::query()->count())->toBe(17);
     $this->post("/jobs/{$this->job->id}/condition", ['subject' => 'steering-rod', 'severity' => 'fine'])->assertSessionHasNoErrors();
@@ -148,7 +155,8 @@ it('opens again the checks that rest on a step that is done again, and no others
     $steps = OpenJob::of(Workshops::fresh($this->job))->the(BuildState::class)->open;
     array_map(fn (BuildStep $step) => ($this->tick)($step->code)->assertSessionHasNoErrors(), $steps);
     expect($open())->toContain('wakes')->toContain('turns-free')->not->toContain('pack-locked');
-    $this->get("/jobs/{$this->job->id}/prove?step=wakes")->assertSee('Something it rests on was undone, done again or chosen otherwise since');
+    $this->get("/jobs/{$this->job->id}/prove?step=wakes")
+        ->assertSee('Something it rests on was undone, done again or chosen otherwise since');
 });
 
 it('lets a step stand that somebody goes on with by name, whatever becomes of what it was passed for', function (): void {
@@ -157,7 +165,12 @@ it('lets a step stand that somebody goes on with by name, whatever becomes of wh
     $gate = fn () => OpenJob::of(Workshops::fresh($this->job))->the(BuildState::class);
     $hold = (string) $gate()->gate?->objection($gate()->sheet?->step('boss-bolts') ?? throw new LogicException);
     expect($hold)->toContain('Plate looked at for skew');
-    $this->put("/jobs/{$this->job->id}/build/pass", ['step' => 'boss-bolts', 'hold' => BuildGate::mark($hold), 'because' => 'Fitted so at the maker’s'])->assertSessionHasNoErrors();
+    $this
+        ->put(
+            "/jobs/{$this->job->id}/build/pass",
+            ['step' => 'boss-bolts', 'hold' => BuildGate::mark($hold), 'because' => 'Fitted so at the maker’s'],
+        )
+        ->assertSessionHasNoErrors();
     ($this->tick)('boss-bolts', ['torque' => '8'])->assertSessionHasNoErrors();
     $done = fn (): array => $gate()->ticks->done;
     expect($done())->toContain('boss-bolts', 'body-in');
@@ -173,7 +186,12 @@ it('opens again a step that was passed because its part was away, once what it r
     $gate = fn () => OpenJob::of(Workshops::fresh($this->job))->the(BuildState::class);
     $hold = (string) $gate()->gate?->objection($gate()->sheet?->step('ring') ?? throw new LogicException);
     expect($hold)->toContain('Not here yet: ring');
-    $this->put("/jobs/{$this->job->id}/build/pass", ['step' => 'ring', 'hold' => BuildGate::mark($hold), 'because' => 'Another of the kind lies here'])->assertSessionHasNoErrors();
+    $this
+        ->put(
+            "/jobs/{$this->job->id}/build/pass",
+            ['step' => 'ring', 'hold' => BuildGate::mark($hold), 'because' => 'Another of the kind lies here'],
+        )
+        ->assertSessionHasNoErrors();
     ($this->tick)('ring', ['torque' => '9'])->assertSessionHasNoErrors();
     expect($gate()->ticks->done)->toContain('ring');
     $this->post("/jobs/{$this->job->id}/build", ['step' => 'dry-fit', 'state' => 'undone', 'seen' => StepRecord::query()

@@ -47,7 +47,8 @@ it('fits a ring turned round, and takes that back', function (): void {
     $job = Workshops::kitted($person);
     $ring = $person->workshop->rings()->where('code', 'half-36')->sole();
     $this->actingAs($person)->get("/jobs/{$job->id}/line")->assertSee('Half-dish 36, turned round')->assertDontSee('Deep-dish 40, turned');
-    $this->put("/jobs/{$job->id}/ring", ['ring_id' => $ring->id, 'mounting' => 'turned', 'version' => Workshops::fresh($job)->version])->assertSessionHasNoErrors();
+    $this->put("/jobs/{$job->id}/ring", ['ring_id' => $ring->id, 'mounting' => 'turned', 'version' => Workshops::fresh($job)->version])
+        ->assertSessionHasNoErrors();
 
     expect($this->get("/jobs/{$job->id}/job.json")->json('kit.ring'))->toBe('half-36 turned')
         ->and($this->get("/jobs/{$job->id}/job.json")->json('catalogue.rings')['half-36 turned']['dish_mm'])->toEqual(-$ring->dish_mm);
@@ -60,8 +61,10 @@ it('fits a ring on an adapter spider, and says which ring has nothing to bolt to
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $ring = $person->workshop->rings()->where('code', 'out-48')->sole();
-    $fit = fn (string $mounting) => $this->put("/jobs/{$job->id}/ring", ['ring_id' => $ring->id, 'mounting' => $mounting, 'version' => Workshops::fresh($job)->version]);
-    $this->actingAs($person)->get("/jobs/{$job->id}/line")->assertSee('Outboard 48, on the outer face of spider Crab, 130')->assertSee('6.00 mm further out')->assertDontSee('No bolts');
+    $fit = fn (string $mounting) => $this
+        ->put("/jobs/{$job->id}/ring", ['ring_id' => $ring->id, 'mounting' => $mounting, 'version' => Workshops::fresh($job)->version]);
+    $this->actingAs($person)->get("/jobs/{$job->id}/line")->assertSee('Outboard 48, on the outer face of spider Crab, 130')
+        ->assertSee('6.00 mm further out')->assertDontSee('No bolts');
     $fit('on crab-130')->assertSessionHasNoErrors();
     $document = $this->get("/jobs/{$job->id}/job.json")->json();
 
@@ -69,8 +72,11 @@ it('fits a ring on an adapter spider, and says which ring has nothing to bolt to
         ->and($document['catalogue']['rings']['out-48 on crab-130']['dish_mm'])->toEqual($ring->dish_mm - 6.0);
     $fit('on newt-104')->assertSessionHasErrors(['mounting' => 'The ring does not go on that way. Choose one of the ways the list shows.']);
 
-    $otter = (string) preg_replace('/.*data-motor="otter-73"(.*?)<\/tr>.*/s', '$1', (string) $this->get("/jobs/{$job->id}/match")->getContent());
-    expect($otter)->toContain('Ring Outboard 48, on the outer face of spider Crab, 130 does not bolt to it')->not->toContain('Nothing stands in the way');
+    $otter = (string) preg_replace(
+        '/.*data-motor="otter-73"(.*?)<\/tr>.*/s', '$1', (string) $this->get("/jobs/{$job->id}/match")->getContent(),
+    );
+    expect($otter)->toContain('Ring Outboard 48, on the outer face of spider Crab, 130 does not bolt to it')
+        ->not->toContain('Nothing stands in the way');
 
     $person->workshop->spiders()->delete();
     $person->workshop->renewCatalogue();
@@ -81,10 +87,12 @@ it('fits a ring on an adapter spider, and says which ring has nothing to bolt to
 it('shows every gear, also of a hub, and another ring beside it', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
-    $this->actingAs($person)->post("/jobs/{$job->id}/answers", ['spot' => 'hub_ratios', 'value' => '0,73 1 1.36'])->assertSessionHasNoErrors();
+    $this->actingAs($person)->post("/jobs/{$job->id}/answers", ['spot' => 'hub_ratios', 'value' => '0,73 1 1.36'])
+        ->assertSessionHasNoErrors();
     $gears = $this->get("/jobs/{$job->id}/worksheet.json")->json('gears');
     expect($gears['gears'])->toHaveCount(27);
-    $this->get("/jobs/{$job->id}/line/gears")->assertOk()->assertSee(number_format($gears['range_percent'], 0).' %')->assertSee('30 × 0.73');
+    $this->get("/jobs/{$job->id}/line/gears")->assertOk()->assertSee(number_format($gears['range_percent'], 0).' %')
+        ->assertSee('30 × 0.73');
     $this->get("/jobs/{$job->id}/line/gears?with=half-36")->assertOk()->assertSee('below with Half-dish 36');
     $this->get("/jobs/{$job->id}/line/gears?with=nonsense")->assertOk()->assertDontSee('below with');
     foreach (['1 0.7', 'two', '0.01 1', implode(' ', range(1, 31))] as $wrong) {
@@ -96,7 +104,14 @@ it('says which gear climbs the hill, and which ring to fit when none does', func
     $person = Workshops::stocked();
     $job = Workshops::kitted($person, 'heron-73', 'deep-44');
     $this->actingAs($person);
-    $ride = fn (array $data) => $this->put("/jobs/{$job->id}/line/hills", ['version' => Workshops::fresh($job)->version, 'mass_kg' => '115', 'rider_w' => '100', 'grade_percent' => '6', 'surface' => 'street', 'wind_kmh' => '0', 'assist_percent' => '100', 'battery_wh' => '600', ...$data]);
+    $ride = fn (array $data) => $this
+        ->put(
+            "/jobs/{$job->id}/line/hills",
+            [
+                'version' => Workshops::fresh($job)->version, 'mass_kg' => '115', 'rider_w' => '100', 'grade_percent' => '6',
+                'surface' => 'street', 'wind_kmh' => '0', 'assist_percent' => '100', 'battery_wh' => '600', ...$data,
+            ],
+        );
 
     $ride([])->assertSessionHasNoErrors();
     $this->get("/jobs/{$job->id}/line/hills")->assertOk()->assertSee('Up it at')->assertSee('The steepest it pulls');
@@ -111,9 +126,19 @@ it('says which gear climbs the hill, and which ring to fit when none does', func
 it('says at the field what is wrong with a load', function (string $field, string $value): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
-    $this->actingAs($person)->put("/jobs/{$job->id}/line/hills", ['version' => $job->version, 'mass_kg' => '115', 'rider_w' => '100', 'grade_percent' => '6', 'surface' => 'street', 'wind_kmh' => '0', 'assist_percent' => '100', 'battery_wh' => '600', $field => $value])
+    $this->actingAs($person)
+        ->put(
+            "/jobs/{$job->id}/line/hills",
+            [
+                'version' => $job->version, 'mass_kg' => '115', 'rider_w' => '100', 'grade_percent' => '6', 'surface' => 'street',
+                'wind_kmh' => '0', 'assist_percent' => '100', 'battery_wh' => '600', $field => $value,
+            ],
+        )
         ->assertSessionHasErrors($field)->assertSessionHasInput($field, $value);
-})->with([['mass_kg', 'heavy'], ['mass_kg', '5'], ['grade_percent', '60'], ['surface', 'lava'], ['battery_wh', '0'], ['wind_kmh', '300'], ['cut_off_kmh', '2']]);
+})->with([
+    ['mass_kg', 'heavy'], ['mass_kg', '5'], ['grade_percent', '60'], ['surface', 'lava'], ['battery_wh', '0'], ['wind_kmh', '300'],
+    ['cut_off_kmh', '2'],
+]);
 
 it('rides a road of 20,000 points and keeps its smoothed heights', function (): void {
     $person = Workshops::stocked();
@@ -138,8 +163,17 @@ it('reads tracks and routes of both versions, without heights, with gaps and odd
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $this->actingAs($person);
-    upload($job, '<gpx version="1.0" xmlns="http://www.topografix.com/GPX/1/0"><rte><name>Plain</name><rtept lat="1" lon="1"/><rtept lat="1.01" lon="1"/></rte></gpx>')->assertSessionHasNoErrors();
-    upload($job, '<gpx><trk><trkseg><trkpt lat="1" lon="1"><ele>9</ele><time>2026-01-01T10:00:00Z</time></trkpt><trkpt lat="1.001" lon="1"><time>2026-01-01T09:00:00Z</time></trkpt></trkseg><trkseg><trkpt lat="2" lon="1"><ele>12</ele></trkpt><trkpt lat="2.001" lon="1"><ele>13</ele></trkpt></trkseg></trk></gpx>', 'my road.gpx')->assertSessionHasNoErrors();
+    upload(
+        $job,
+        '<gpx version="1.0" xmlns="http://www.topografix.com/GPX/1/0"><rte><name>Plain</name><rtept lat="1" lon="1"/><rtept lat="1.01" lon="1"/></rte></gpx>',
+    )
+        ->assertSessionHasNoErrors();
+    upload(
+        $job,
+        '<gpx><trk><trkseg><trkpt lat="1" lon="1"><ele>9</ele><time>2026-01-01T10:00:00Z</time></trkpt><trkpt lat="1.001" lon="1"><time>2026-01-01T09:00:00Z</time></trkpt></trkseg><trkseg><trkpt lat="2" lon="1"><ele>12</ele></trkpt><trkpt lat="2.001" lon="1"><ele>13</ele></trkpt></trkseg></trk></gpx>',
+        'my road.gpx',
+    )
+        ->assertSessionHasNoErrors();
     [$odd, $plain] = Track::query()->where('job_id', $job->id)->latest('id')->get()->all();
 
     expect($plain->remarks)->toBe(['No heights are written down: it is ridden as if it were level.'])
@@ -160,7 +194,10 @@ it('refuses what is no road, and says why', function (string $content, string $m
     'cut off' => [substr(gpx(30), 0, 900), 'breaks off'],
     'other XML' => ['<html><body/></html>', 'no GPX track'],
     'no points' => ['<gpx></gpx>', 'at least two points'],
-    'entities' => ['<?xml version="1.0"?><!DOCTYPE gpx [<!ENTITY a "aaaaaaaaaa"><!ENTITY b "&a;&a;&a;&a;&a;&a;&a;&a;">]><gpx><trk><name>&b;</name></trk></gpx>', 'entities'],
+    'entities' => [
+        '<?xml version="1.0"?><!DOCTYPE gpx [<!ENTITY a "aaaaaaaaaa"><!ENTITY b "&a;&a;&a;&a;&a;&a;&a;&a;">]><gpx><trk><name>&b;</name></trk></gpx>',
+        'entities',
+    ],
     'from outside' => ['<?xml version="1.0"?><!DOCTYPE gpx SYSTEM "file:///etc/passwd"><gpx/>', 'entities'],
     'nowhere' => ['<gpx><trk><trkseg><trkpt lat="95" lon="1"/><trkpt lat="1" lon="1"/></trkseg></trk></gpx>', 'Point 1'],
     'deep' => ['<gpx>'.str_repeat('<a>', 60).str_repeat('</a>', 60).'</gpx>', 'no GPX track'],
@@ -179,12 +216,16 @@ it('reads no more than a hundred thousand points', function (): void {
 it('counts a long chain in pieces, and says to lay it over every idler', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::measured($person, ['chain_path' => '1905'] + Workshops::READINGS);
-    foreach (['motor' => ['motor_id' => $person->workshop->motors()->where('code', 'heron-73')->value('id')], 'ring' => ['ring_id' => $person->workshop->rings()->where('code', 'deep-40')->value('id')]] as $what => $data) {
+    foreach ([
+        'motor' => ['motor_id' => $person->workshop->motors()->where('code', 'heron-73')->value('id')],
+        'ring' => ['ring_id' => $person->workshop->rings()->where('code', 'deep-40')->value('id')],
+    ] as $what => $data) {
         $this->actingAs($person)->put("/jobs/{$job->id}/{$what}", $data + ['version' => Workshops::fresh($job)->version]);
     }
     $links = $this->get("/jobs/{$job->id}/worksheet.json")->json('chain.links');
     expect($links)->toBeGreaterThan(300);
-    $this->get("/jobs/{$job->id}/line")->assertSee("{$links} links")->assertSee('3 pieces of 116 links or fewer')->assertSee('over every idler');
+    $this->get("/jobs/{$job->id}/line")->assertSee("{$links} links")->assertSee('3 pieces of 116 links or fewer')
+        ->assertSee('over every idler');
 });
 
 it('lets an apprentice load a road but not decide how it is ridden', function (): void {
@@ -193,7 +234,10 @@ it('lets an apprentice load a road but not decide how it is ridden', function ()
     $apprentice = Workshops::person(Role::Apprentice, $owner->workshop);
     $this->actingAs($apprentice);
     upload($job, gpx(50))->assertSessionHasNoErrors();
-    $riding = ['mass_kg' => 110, 'rider_w' => 100, 'grade_percent' => 8, 'surface' => 'street', 'wind_kmh' => 0, 'assist_percent' => 100, 'battery_wh' => 600];
+    $riding = [
+        'mass_kg' => 110, 'rider_w' => 100, 'grade_percent' => 8, 'surface' => 'street', 'wind_kmh' => 0, 'assist_percent' => 100,
+        'battery_wh' => 600,
+    ];
     $this->put("/jobs/{$job->id}/line/hills", ['version' => Workshops::fresh($job)->version, ...$riding])->assertForbidden();
     $stranger = User::query()->findOrFail(Workshops::stocked()->id);
     $this->actingAs($stranger)->get("/jobs/{$job->id}/line/hills")->assertNotFound();
@@ -205,7 +249,8 @@ it('gives line, gears and road out as drawings', function (): void {
     $this->actingAs($person)->get("/jobs/{$job->id}/line/road.svg")->assertNotFound();
     upload($job, gpx(400));
     foreach (['line', 'gears', 'road'] as $drawing) {
-        $svg = (string) $this->get("/jobs/{$job->id}/line/{$drawing}.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+        $svg = (string) $this->get("/jobs/{$job->id}/line/{$drawing}.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')
+            ->getContent();
         expect(simplexml_load_string($svg))->not->toBeFalse();
     }
     $this->get("/jobs/{$job->id}/line/hills")->assertSee('Kilometre by kilometre');
@@ -215,7 +260,9 @@ it('gives line, gears and road out as drawings', function (): void {
 /** @param  list<array{float, float}>  $points */
 function track(array $points): string
 {
-    return '<gpx><trk><trkseg>'.implode('', array_map(fn (array $point) => "<trkpt lat=\"{$point[0]}\" lon=\"{$point[1]}\"/>", $points)).'</trkseg></trk></gpx>';
+    return '<gpx><trk><trkseg>'.implode(
+        '', array_map(fn (array $point) => "<trkpt lat=\"{$point[0]}\" lon=\"{$point[1]}\"/>", $points),
+    ).'</trkseg></trk></gpx>';
 }
 
 it('refuses a road that is a place, and one that goes on for ever', function (string $content, string $message): void {
@@ -228,7 +275,9 @@ it('refuses a road that is a place, and one that goes on for ever', function (st
     expect(session('errors')->first('track'))->toContain($message)->and(Track::query()->count())->toBe(0);
 })->with([
     'all its points the same' => [track(array_fill(0, 500, [48.1, 11.2])), 'a place, not a road'],
-    'a zigzag round the globe' => [track(array_map(fn (int $i) => [$i % 2 === 0 ? -60.0 : 60.0, $i % 360 - 180.0], range(0, 2_000))), 'at most 400 km'],
+    'a zigzag round the globe' => [
+        track(array_map(fn (int $i) => [$i % 2 === 0 ? -60.0 : 60.0, $i % 360 - 180.0], range(0, 2_000))), 'at most 400 km',
+    ],
 ]);
 
 it('asks what a jump is, and does as it is told', function (): void {
@@ -242,7 +291,8 @@ it('asks what a jump is, and does as it is told', function (): void {
     [$key, $named] = [session('stashed'), session('named')];
     $this->get("/jobs/{$job->id}/line/hills")->assertSee('Leave that out')->assertSee('stray');
 
-    $this->actingAs(Workshops::person(workshop: $person->workshop))->post("/jobs/{$job->id}/line/roads", ['stashed' => $key, 'jumps' => 'leave-out'])->assertSessionHasErrors('track');
+    $this->actingAs(Workshops::person(workshop: $person->workshop))
+        ->post("/jobs/{$job->id}/line/roads", ['stashed' => $key, 'jumps' => 'leave-out'])->assertSessionHasErrors('track');
     $this->actingAs($person);
     foreach (['leave-out' => 5_450.0, 'ride' => 66_600.0] as $answer => $length) {
         $this->post("/jobs/{$job->id}/line/roads", ['stashed' => $key, 'named' => $named, 'jumps' => $answer])->assertSessionHasNoErrors();
@@ -267,20 +317,30 @@ it('asks about a height nobody rode at, as about a jump', function (array $odd, 
     $job = Workshops::kitted($person);
     $this->actingAs($person);
     $heights = array_replace(array_map(fn (int $i) => 200.0 + $i, range(0, 99)), $odd);
-    $points = array_map(fn (int $i, float $height) => sprintf('<trkpt lat="%.5f" lon="11"><ele>%s</ele></trkpt>', 48 + $i / 2_000, $height), array_keys($heights), $heights);
+    $points = array_map(
+        fn (int $i, float $height) => sprintf('<trkpt lat="%.5f" lon="11"><ele>%s</ele></trkpt>', 48 + $i / 2_000, $height),
+        array_keys($heights), $heights,
+    );
     upload($job, '<gpx><trk><name>Odd</name><trkseg>'.implode('', $points).'</trkseg></trk></gpx>')->assertSessionHasErrors('jumps');
     expect(session('errors')->first('jumps'))->toContain($question)->and(Track::query()->count())->toBe(0);
-    $this->post("/jobs/{$job->id}/line/roads", ['stashed' => session('stashed'), 'named' => 'Odd', 'jumps' => 'leave-out'])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$job->id}/line/roads", ['stashed' => session('stashed'), 'named' => 'Odd', 'jumps' => 'leave-out'])
+        ->assertSessionHasNoErrors();
     $kept = Track::query()->sole();
-    expect(implode(' ', $kept->remarks))->toContain('left out')->and($kept->raw_ascent_m)->toEqualWithDelta(99.0, 1.0)->and(max([0.0, ...$kept->heights]))->toBeLessThan(310.0);
+    expect(implode(' ', $kept->remarks))->toContain('left out')->and($kept->raw_ascent_m)->toEqualWithDelta(99.0, 1.0)
+        ->and(max([0.0, ...$kept->heights]))->toBeLessThan(310.0);
 })->with('odd heights');
 
 it('offers to take a road off that cannot be ridden', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     foreach ([0.0, 9e9] as $length) {
-        Track::query()->create(['job_id' => $job->id, 'user_id' => $person->id, 'name' => 'Old one', 'heights' => [], 'length_m' => $length, 'raw_ascent_m' => 0, 'points' => 2, 'remarks' => []]);
-        $this->actingAs($person)->get("/jobs/{$job->id}/line/hills")->assertOk()->assertSee('cannot be ridden')->assertSee('Take this road off');
+        Track::query()
+            ->create([
+                'job_id' => $job->id, 'user_id' => $person->id, 'name' => 'Old one', 'heights' => [], 'length_m' => $length,
+                'raw_ascent_m' => 0, 'points' => 2, 'remarks' => [],
+            ]);
+        $this->actingAs($person)->get("/jobs/{$job->id}/line/hills")->assertOk()->assertSee('cannot be ridden')
+            ->assertSee('Take this road off');
         $this->get("/jobs/{$job->id}/line/road.svg")->assertNotFound();
     }
 });
@@ -289,11 +349,14 @@ it('says which cogs may still turn inside the doubt, and which reading would set
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $this->actingAs($person);
-    $open = fn (): int => count(array_filter($this->get("/jobs/{$job->id}/worksheet.json")->json('chainline.cogs'), fn (array $cog) => ! $cog['settled']));
+    $open = fn (): int => count(
+        array_filter($this->get("/jobs/{$job->id}/worksheet.json")->json('chainline.cogs'), fn (array $cog) => ! $cog['settled']),
+    );
     $shown = fn (): int => substr_count((string) $this->get("/jobs/{$job->id}/line")->assertOk()->getContent(), 'class="may-turn"');
     $before = $open();
     expect($shown())->toBe($before);
-    $this->post("/jobs/{$job->id}/readings", ['spot' => 'cog_inset', 'typed' => '5.2 ± 6', 'instrument' => 'rule', 'afresh' => 1])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$job->id}/readings", ['spot' => 'cog_inset', 'typed' => '5.2 ± 6', 'instrument' => 'rule', 'afresh' => 1])
+        ->assertSessionHasNoErrors();
     expect($open())->toBeGreaterThan($before)->and($shown())->toBe($open());
     $this->get("/jobs/{$job->id}/line")->assertSee('Take again: Smallest cog inset');
 });

@@ -54,10 +54,15 @@ it('finds by shell, by what was missed on the stand, and by what was got in vain
     $out = logged($this->person, 'Heather commuter', '73.02');
     $barge = logged($this->person, 'Barge of a bike', '68.05');
     StepRecord::query()->create([
-        'job_id' => $out->id, 'user_id' => $this->person->id, 'sheet' => 'prove', 'step' => 'quiet', 'state' => 'stopped', 'note' => 'Howls in the third gear', 'asked' => [],
+        'job_id' => $out->id, 'user_id' => $this->person->id, 'sheet' => 'prove', 'step' => 'quiet', 'state' => 'stopped',
+        'note' => 'Howls in the third gear', 'asked' => [],
         'recorded_at' => now(), 'superseded_at' => now(),
     ]);
-    BoxRecord::query()->create(['job_id' => $barge->id, 'motor_id' => Motor::query()->firstOrFail()->id, 'user_id' => $this->person->id, 'position' => 1, 'what' => 'Bell', 'state' => BoxState::ToBag, 'noted_at' => now()]);
+    BoxRecord::query()
+        ->create([
+            'job_id' => $barge->id, 'motor_id' => Motor::query()->firstOrFail()->id, 'user_id' => $this->person->id, 'position' => 1,
+            'what' => 'Bell', 'state' => BoxState::ToBag, 'noted_at' => now(),
+        ]);
     app(WriteLogbook::class)(OpenJob::of(Workshops::fresh($barge)));
     $this->get('/logbook')->assertSee('Got in vain: bell, from the box, to the bag');
     $this->get('/logbook?find=howls')->assertSee('Heather commuter')->assertDontSee('Barge of a bike');

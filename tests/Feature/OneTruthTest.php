@@ -56,7 +56,9 @@ it('computes jobs nobody thought of from their rows as from their documents', fu
     $rings = $person->workshop->rings()->get();
     $compared = 0;
     foreach (range(1, 12) as $ignored) {
-        $shaken = fn (string $typed) => (string) round(array_sum(array_map(floatval(...), explode(' ', $typed))) / count(explode(' ', $typed)) + mt_rand(-40, 40) / 100, 2);
+        $shaken = fn (string $typed) => (string) round(
+            array_sum(array_map(floatval(...), explode(' ', $typed))) / count(explode(' ', $typed)) + mt_rand(-40, 40) / 100, 2,
+        );
         $job = Workshops::measured($person, array_map($shaken, ['shell_bore' => '33.7', 'thread_pitch' => '1.5'] + Workshops::READINGS));
         $job = Workshops::fresh($job);
         app(ChooseMotor::class)($job, $person, $job->version, ($motors[mt_rand(0, $motors->count() - 1)] ?? abort(404))->id, null);

@@ -23,20 +23,34 @@ beforeEach(function (): void {
     $this->person = Workshops::stocked();
     $this->actingAs($this->person);
     $this->tick = fn (Job $job, string $step) => $this->post("/jobs/{$job->id}/build", [
-        'step' => $step, 'state' => 'done', 'seen' => StepRecord::query()->where('job_id', $job->id)->where('step', $step)->whereNull('superseded_at')->value('id') ?? 0,
+        'step' => $step, 'state' => 'done', 'seen' => StepRecord::query()->where('job_id', $job->id)->where('step', $step)
+            ->whereNull('superseded_at')->value('id') ?? 0,
     ]);
 });
 
 it('judges what has no chainstay beside its ring without one, and turns it over nowhere', function (BikeKind $kind): void {
-    $job = app(StartJob::class)($this->person, ['customer' => 'T. Rider', 'bike' => $kind->label(), 'kind' => $kind->value, 'frame_material' => 'steel']);
-    foreach (array_diff_key(Workshops::READINGS, array_flip(['stay_45', 'stay_64', 'stay_80', 'stay_112', 'room_base', 'room_front', 'room_rear', 'down_tube', 'guide_depth'])) as $spot => $typed) {
+    $job = app(StartJob::class)(
+        $this->person, ['customer' => 'T. Rider', 'bike' => $kind->label(), 'kind' => $kind->value, 'frame_material' => 'steel'],
+    );
+    foreach (array_diff_key(
+        Workshops::READINGS,
+        array_flip(['stay_45', 'stay_64', 'stay_80', 'stay_112', 'room_base', 'room_front', 'room_rear', 'down_tube', 'guide_depth']),
+    ) as $spot => $typed) {
         Workshops::read($job, $this->person, Spot::from($spot), $spot === 'chainstay_length' ? '1450' : $typed);
     }
     foreach (Workshops::ANSWERS as $question => $value) {
         app(GiveAnswer::class)($job, $this->person, Spot::from($question), $value);
     }
     $workshop = $this->person->workshop()->firstOrFail();
-    $this->put("/jobs/{$job->id}/motor", ['version' => Workshops::fresh($job)->version, 'motor_id' => $workshop->motors()->where('code', 'heron-73')->value('id'), 'ring_id' => $workshop->rings()->where('code', 'deep-40')->value('id')])->assertSessionHasNoErrors();
+    $this
+        ->put(
+            "/jobs/{$job->id}/motor",
+            [
+                'version' => Workshops::fresh($job)->version, 'motor_id' => $workshop->motors()->where('code', 'heron-73')->value('id'),
+                'ring_id' => $workshop->rings()->where('code', 'deep-40')->value('id'),
+            ],
+        )
+        ->assertSessionHasNoErrors();
     $open = OpenJob::of(Workshops::fresh($job));
     expect($open->worksheet()?->stack->verdict)->toBe(Verdict::Clear)->and($open->bike()?->chainstay->isNone)->toBeTrue();
     $this->get("/jobs/{$job->id}/survey")->assertOk()->assertDontSee('Chainstay at');
@@ -49,7 +63,8 @@ it('judges what has no chainstay beside its ring without one, and turns it over 
 
 it('has a guide that is trimmed measured afresh, whatever was read before', function (): void {
     $job = Workshops::kitted($this->person);
-    $this->post("/jobs/{$job->id}/answers", ['spot' => 'guide_remedy', 'value' => 'trimmed', 'seen' => 'stays'])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$job->id}/answers", ['spot' => 'guide_remedy', 'value' => 'trimmed', 'seen' => 'stays'])
+        ->assertSessionHasNoErrors();
     Workshops::built(Workshops::fresh($job), $this->person, 'guide');
     $depths = fn () => Reading::query()->where('job_id', $job->id)->where('spot', 'guide_depth')->whereNull('superseded_at')->count();
     expect($depths())->toBe(1);
@@ -58,7 +73,8 @@ it('has a guide that is trimmed measured afresh, whatever was read before', func
     ($this->tick)($job, 'guide-measure')->assertSessionHasErrors('state');
     expect(session('errors')->first('state'))->toContain('measured first');
     ($this->tick)($job, 'dry-fit')->assertSessionHasErrors('state');
-    $this->post("/jobs/{$job->id}/readings", ['spot' => 'guide_depth', 'typed' => '2.1', 'instrument' => 'caliper', 'sure' => '1'])->assertSessionHasNoErrors();
+    $this->post("/jobs/{$job->id}/readings", ['spot' => 'guide_depth', 'typed' => '2.1', 'instrument' => 'caliper', 'sure' => '1'])
+        ->assertSessionHasNoErrors();
     ($this->tick)($job, 'guide-measure')->assertSessionHasNoErrors();
     ($this->tick)($job, 'dry-fit')->assertSessionHasNoErrors();
 });
@@ -75,9 +91,19 @@ it('says on Match what stands in the way, before the shell is known too', functi
 });
 
 it('chooses by a look at the stay until it is measured, and lays the straightedge on a bare shell only', function (): void {
-    $job = Workshops::measured($this->person, array_diff_key(Workshops::READINGS, array_flip(['stay_45', 'stay_64', 'stay_80', 'stay_112', 'shell_width'])));
+    $job = Workshops::measured(
+        $this->person, array_diff_key(Workshops::READINGS, array_flip(['stay_45', 'stay_64', 'stay_80', 'stay_112', 'shell_width'])),
+    );
     $workshop = $this->person->workshop()->firstOrFail();
-    $this->put("/jobs/{$job->id}/motor", ['version' => Workshops::fresh($job)->version, 'motor_id' => $workshop->motors()->where('code', 'heron-73')->value('id'), 'ring_id' => $workshop->rings()->where('code', 'deep-40')->value('id')])->assertSessionHasNoErrors();
+    $this
+        ->put(
+            "/jobs/{$job->id}/motor",
+            [
+                'version' => Workshops::fresh($job)->version, 'motor_id' => $workshop->motors()->where('code', 'heron-73')->value('id'),
+                'ring_id' => $workshop->rings()->where('code', 'deep-40')->value('id'),
+            ],
+        )
+        ->assertSessionHasNoErrors();
     $case = fn () => OpenJob::of(Workshops::fresh($job))->worksheet()?->stack->margin(MarginName::CaseToChainstay);
     $needed = [];
     expect($case())->toBeNull();
@@ -91,7 +117,8 @@ it('chooses by a look at the stay until it is measured, and lays the straightedg
     expect($needed[0])->toBeLessThanOrEqual($needed[1])->and($needed[1])->toBeLessThan($needed[2]);
     // Chosen by, and no more: with its width told over the cups and its stay looked at, nothing goes in, dry or otherwise.
     ($this->tick)($job, 'safe')->assertSessionHasNoErrors();
-    expect(OpenJob::of(Workshops::fresh($job))->the(BuildState::class)->gate?->held()['dry-fit']?->says)->toContain('The bare shell is measured first');
+    expect(OpenJob::of(Workshops::fresh($job))->the(BuildState::class)->gate?->held()['dry-fit']?->says)
+        ->toContain('The bare shell is measured first');
     // A glance is nothing to build on: with the shell bare it counts no more, and the straightedge is up.
     Workshops::read($job, $this->person, Spot::ShellWidth, '73.0');
     expect($case())->toBeNull()->and(OpenJob::of(Workshops::fresh($job))->worksheet()?->stack->verdict)->toBe(Verdict::Tight);
@@ -111,7 +138,8 @@ it('asks what is done about a guide before the strip goes on, where no motor’s
         expect($next())->toBe($need);
     }
     $this->post("/jobs/{$job->id}/answers", ['spot' => 'crank_kind', 'value' => 'square-taper']);
-    $this->post("/jobs/{$job->id}/answers", ['spot' => 'bracket_kind', 'value' => 'threaded'])->assertRedirect("/jobs/{$job->id}/survey?spot=guide_remedy");
+    $this->post("/jobs/{$job->id}/answers", ['spot' => 'bracket_kind', 'value' => 'threaded'])
+        ->assertRedirect("/jobs/{$job->id}/survey?spot=guide_remedy");
     $this->post("/jobs/{$job->id}/answers", ['spot' => 'guide_remedy', 'value' => 'housing'])->assertSessionHasNoErrors();
     expect(OpenJob::of(Workshops::fresh($job))->walk()->isOpen(Spot::GuideRemedy))->toBeFalse();
 

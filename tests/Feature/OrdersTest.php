@@ -29,11 +29,14 @@ beforeEach(function (): void {
     $this->job = Workshops::kitted($this->person);
     $contents = array_column(OpenJob::of(Workshops::fresh($this->job))->motor()->papers->contents ?? [], 'what');
     foreach (['Socket for the nut', 'Main harness, eight pins'] as $what) {
-        $this->post("/jobs/{$this->job->id}/box", ['position' => array_search($what, $contents, true), 'state' => 'missing', 'seen' => ''])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$this->job->id}/box", ['position' => array_search($what, $contents, true), 'state' => 'missing', 'seen' => ''])
+            ->assertSessionHasNoErrors();
     }
     Spacer::query()->update(['quantity' => 0]);
     Movement::query()->delete();
-    app(AddStockItem::class)($this->person, StockKind::Compound, 'Threadlocker', 1, ['lies_in' => null, 'minimum' => 3, 'good_until' => null]);
+    app(AddStockItem::class)(
+        $this->person, StockKind::Compound, 'Threadlocker', 1, ['lies_in' => null, 'minimum' => 3, 'good_until' => null],
+    );
 });
 
 /**
@@ -55,7 +58,8 @@ function proposedCounts(Closure $which): array
 function placeWith(array $counts, array $typed = []): TestResponse
 {
     return test()->from('/drawer/orders/new')->post('/drawer/orders', [
-        'supplier' => 'Skelder Turning', 'take' => array_keys($counts), 'lines' => array_map(strval(...), $counts), 'expected_on' => today()->addDays(4)->format('Y-m-d'), ...$typed,
+        'supplier' => 'Skelder Turning', 'take' => array_keys($counts), 'lines' => array_map(strval(...), $counts), 'expected_on' => today()
+            ->addDays(4)->format('Y-m-d'), ...$typed,
     ]);
 }
 
@@ -68,7 +72,8 @@ it('proposes spacers for every open job, what else they need and what fell below
     $this->get('/drawer/orders/new')->assertOk()->assertSee('Compound: Threadlocker')->assertSee("name=\"lines[{$all[0]->key}]\"", false);
 
     placeWith([...$spacers, ...$shelf])->assertSessionHasNoErrors();
-    expect(proposedCounts(fn (Proposed $line) => $line->mark === null))->toBe([])->and(proposedCounts(fn (Proposed $line) => $line->mark !== null))->toBe($needs);
+    expect(proposedCounts(fn (Proposed $line) => $line->mark === null))->toBe([])
+        ->and(proposedCounts(fn (Proposed $line) => $line->mark !== null))->toBe($needs);
     $this->get('/drawer/stock')->assertDontSee('id="to-order"', false);
     expect(Workshops::fresh($this->job)->parts_on?->format('Y-m-d'))->toBe(today()->addDays(4)->format('Y-m-d'));
     placeWith($spacers)->assertSessionHasErrors('lines');
@@ -81,7 +86,8 @@ it('says at the field what is missing for an order, and keeps nothing of it', fu
     placeWith([$key => 1], ['supplier' => ' '])->assertSessionHasErrors(['supplier' => 'From whom is it ordered?']);
     placeWith([$key => -3])->assertSessionHasErrors("lines.{$key}");
     placeWith([$key => 1], ['expected_on' => 'soon'])->assertSessionHasErrors('expected_on');
-    placeWith([$key => 1], ['expected_on' => today()->subDay()->format('Y-m-d')])->assertSessionHasErrors(['expected_on' => 'That day is over.']);
+    placeWith([$key => 1], ['expected_on' => today()->subDay()->format('Y-m-d')])
+        ->assertSessionHasErrors(['expected_on' => 'That day is over.']);
     placeWith([], ['else' => 'Rags', 'else_count' => ''])->assertSessionHasErrors('else_count');
     placeWith(['job-9-need-zebra' => 1])->assertSessionHasErrors('lines');
     placeWith($needs, ['lines' => [...array_map(strval(...), $needs), $key => '']])->assertSessionHasErrors("lines.{$key}");
@@ -96,17 +102,20 @@ it('receives in part, sends back what is wrong, and puts into the book what is k
     $order = Order::query()->sole();
     $shelf = $order->lines->sole(fn (OrderLine $line) => $line->job_id === null);
     $item = StockItem::query()->sole();
-    $receive = fn (array $came, array $wrong = [], ?int $version = null) => $this->from("/drawer/orders/{$order->id}")->post("/drawer/orders/{$order->id}", ['version' => $version ?? $order->refresh()->version, 'came' => $came, 'wrong' => $wrong]);
+    $receive = fn (array $came, array $wrong = [], ?int $version = null) => $this->from("/drawer/orders/{$order->id}")
+        ->post("/drawer/orders/{$order->id}", ['version' => $version ?? $order->refresh()->version, 'came' => $came, 'wrong' => $wrong]);
     $receive([$shelf->id => '3'])->assertSessionHasErrors("came.{$shelf->id}");
     $receive([$shelf->id => '1'], [$shelf->id => '2'])->assertSessionHasErrors("wrong.{$shelf->id}");
     $receive([$shelf->id => 'two'])->assertSessionHasErrors("came.{$shelf->id}");
     $receive([$shelf->id => '2'], [$shelf->id => '1'])->assertRedirect("/drawer/orders/{$order->id}")->assertSessionHasNoErrors();
-    expect($item->refresh()->quantity)->toBe(2)->and($shelf->refresh()->out())->toBe(1)->and(Stockroom::odd($this->person->workshop_id))->toBe([]);
+    expect($item->refresh()->quantity)->toBe(2)->and($shelf->refresh()->out())->toBe(1)
+        ->and(Stockroom::odd($this->person->workshop_id))->toBe([]);
     expect(Movement::query()->where('stock_item_id', $item->id)->where('how', 'sent-back')->sole()->note)->toBe('order 1, the wrong one');
     $receive([$shelf->id => '1'], [], 0)->assertSessionHasErrors('came');
     $this->get("/drawer/orders/{$order->id}")->assertOk()->assertSee('still to come');
     $this->post("/drawer/orders/{$order->id}", ['version' => $order->refresh()->version])->assertSessionHasErrors('came');
-    $this->post("/drawer/orders/{$order->id}", ['version' => $order->refresh()->version, 'all' => '1', 'came' => ['']])->assertSessionHasNoErrors();
+    $this->post("/drawer/orders/{$order->id}", ['version' => $order->refresh()->version, 'all' => '1', 'came' => ['']])
+        ->assertSessionHasNoErrors();
     expect($order->refresh()->ended_at)->not->toBeNull()->and(Stockroom::odd($this->person->workshop_id))->toBe([]);
     $this->get("/jobs/{$this->job->id}/stack/order")->assertOk()->assertSee('The drawer has every spacer');
     $receive([$shelf->id => '1'])->assertSessionHasErrors('came');
@@ -119,7 +128,9 @@ it('says a job’s thing is here once all of it came, and not while it is wrong'
     placeWith($needs)->assertSessionHasNoErrors();
     $order = Order::query()->sole();
     $line = $order->lines->firstOrFail();
-    $receive = fn (array $came, array $wrong = []) => $this->post("/drawer/orders/{$order->id}", ['version' => $order->refresh()->version, 'came' => $came, 'wrong' => $wrong])->assertSessionHasNoErrors();
+    $receive = fn (array $came, array $wrong = []) => $this
+        ->post("/drawer/orders/{$order->id}", ['version' => $order->refresh()->version, 'came' => $came, 'wrong' => $wrong])
+        ->assertSessionHasNoErrors();
     $receive([$line->id => (string) $line->count], [$line->id => '1']);
     expect(Arrival::query()->count())->toBe(0);
     $version = Workshops::fresh($this->job)->version;
@@ -133,10 +144,12 @@ it('shows what a slip moves before it is kept, and plans every job that waits fo
     placeWith(proposedCounts(fn (Proposed $line) => $line->mark === null))->assertSessionHasNoErrors();
     $order = Order::query()->sole();
     $day = today()->addDays(30)->format('Y-m-d');
-    $this->post("/drawer/orders/{$order->id}/day", ['version' => $order->version, 'expected_on' => $day])->assertOk()->assertSee('What would move')->assertSee((string) $this->job->number);
+    $this->post("/drawer/orders/{$order->id}/day", ['version' => $order->version, 'expected_on' => $day])->assertOk()
+        ->assertSee('What would move')->assertSee((string) $this->job->number);
     expect(Workshops::fresh($this->job)->parts_on?->format('Y-m-d'))->not->toBe($day);
     $this->put("/drawer/orders/{$order->id}/day", ['version' => $order->version, 'expected_on' => $day])->assertSessionHasNoErrors();
-    expect(Workshops::fresh($this->job)->parts_on?->format('Y-m-d'))->toBe($day)->and($order->refresh()->expected_on?->format('Y-m-d'))->toBe($day);
+    expect(Workshops::fresh($this->job)->parts_on?->format('Y-m-d'))->toBe($day)
+        ->and($order->refresh()->expected_on?->format('Y-m-d'))->toBe($day);
     $this->put("/drawer/orders/{$order->id}/day", ['version' => 0, 'expected_on' => $day])->assertSessionHasErrors('expected_on');
     $this->delete("/drawer/orders/{$order->id}", ['version' => $order->version])->assertSessionHasNoErrors();
     expect(proposedCounts(fn (Proposed $line) => $line->job !== null && $line->mark === null))->not->toBe([]);
@@ -162,7 +175,11 @@ it('works out what the drawer should hold from the bikes that left, and keeps it
     $this->get('/drawer/should-hold')->assertOk()->assertSee('No bike has left yet');
     $this->job->forceFill(['handed_over_at' => now()])->save();
     $this->person->workshop->jobs()->first();
-    DB::table('logbook_entries')->insert(['workshop_id' => $this->person->workshop_id, 'job_id' => $this->job->id, 'kind' => 'diamond', 'measures' => '{}', 'pieces' => '{}', 'left_over' => '[]', 'found' => '{}', 'written_at' => now()]);
+    DB::table('logbook_entries')
+        ->insert([
+            'workshop_id' => $this->person->workshop_id, 'job_id' => $this->job->id, 'kind' => 'diamond', 'measures' => '{}',
+            'pieces' => '{}', 'left_over' => '[]', 'found' => '{}', 'written_at' => now(),
+        ]);
     $this->get('/drawer/should-hold')->assertOk()->assertSee('Nobody has worked it out');
     $this->post('/drawer/should-hold', ['percent' => '101'])->assertSessionHasErrors('percent');
     $this->post('/drawer/should-hold', ['percent' => '100'])->assertSessionHasNoErrors();

@@ -45,8 +45,13 @@ it('has a past of eighty bikes in the year that ends now, none of them worked on
     expect($past)->toHaveCount(80)->and($past->whereNotNull('handed_over_at')->count())->toBeGreaterThan(68)
         ->and($past->where('ended_as', '!=', null)->count())->toBeGreaterThan(5)
         ->and((string) $past->min('created_at'))->toBeGreaterThan((string) now()->subDays(372))->and($lasts)->toBeLessThan((string) now())
-        ->and(StepRecord::query()->whereIn('job_id', $past->modelKeys())->get()->filter(fn (StepRecord $one) => $one->recorded_at->isWeekend())->count())->toBe(0)
-        ->and(LogbookEntry::query()->whereIn('job_id', $past->modelKeys())->distinct()->pluck('mount')->filter()->count())->toBeGreaterThan(2)
+        ->and(
+            StepRecord::query()->whereIn('job_id', $past->modelKeys())->get()
+                ->filter(fn (StepRecord $one) => $one->recorded_at->isWeekend())->count(),
+        )
+        ->toBe(0)
+        ->and(LogbookEntry::query()->whereIn('job_id', $past->modelKeys())->distinct()->pluck('mount')->filter()->count())
+        ->toBeGreaterThan(2)
         ->and(Recheck::query()->whereIn('job_id', $past->modelKeys())->count())->toBeGreaterThan(40)
         ->and(Stockroom::odd($past->firstOrFail()->workshop_id))->toBe([]);
 });
@@ -68,7 +73,10 @@ it('is true to the rules, each bike of it: a stack that goes, every step done, n
 it('gives logbook, learned minutes and dates something to say', function (): void {
     $owner = User::query()->where('email', 'maren@tollgate.example')->sole();
     $minutes = Learned::of(Workshop::query()->sole()->id);
-    foreach ([WorkKind::Strip, WorkKind::Dry, WorkKind::Gap, WorkKind::Body, WorkKind::Torque, WorkKind::Drive, WorkKind::Routes, WorkKind::Stand, WorkKind::Ride] as $kind) {
+    foreach ([
+        WorkKind::Strip, WorkKind::Dry, WorkKind::Gap, WorkKind::Body, WorkKind::Torque, WorkKind::Drive, WorkKind::Routes, WorkKind::Stand,
+        WorkKind::Ride,
+    ] as $kind) {
         expect($minutes->known($kind)[2] ?? 0)->toBeGreaterThan(30, $kind->value);
     }
     $this->actingAs($owner)->get('/logbook')->assertOk()->assertSee('commuter');
@@ -98,15 +106,18 @@ it('has a full fortnight ahead, with something away, a question that is open, pa
     $plan = WorkshopPlan::of(Workshop::query()->sole());
     $busy = array_sum(array_map(fn (Load $load) => $load->busy, $plan->plan()->load));
     $ends = max(0, ...array_map(fn (PlannedJob $job) => $job->done ?? 0, $plan->plan()->jobs));
-    expect($plan->jobs)->toHaveCount(34)->and($busy)->toBeGreaterThan(60 * 60)->and(($ends - $plan->from) / WallClock::DAY)->toBeGreaterThan(7)->toBeLessThan(25);
+    expect($plan->jobs)->toHaveCount(34)->and($busy)->toBeGreaterThan(60 * 60)
+        ->and(($ends - $plan->from) / WallClock::DAY)->toBeGreaterThan(7)->toBeLessThan(25);
     $this->get('/calendar')->assertOk()->assertSee('At another shop: rear wheel')->assertSee('Parts on their way');
     // When could you take mine in? By what such bikes were here.
-    $this->get('/calendar?kind=diamond&motor=heron-73')->assertOk()->assertSee('such bikes were here')->assertSee('value="diamond" selected', false);
+    $this->get('/calendar?kind=diamond&motor=heron-73')->assertOk()->assertSee('such bikes were here')
+        ->assertSee('value="diamond" selected', false);
     $this->get('/calendar?kind=four-wheeler&parts=come')->assertOk()->assertSee('A usual bike')->assertSee('value="come" selected', false);
     foreach (['kind=unicycle', 'kind[]=x', 'motor[]=x', 'motor=no-such', 'parts[]=come'] as $odd) {
         $this->get("/calendar?{$odd}")->assertOk();
     }
     $pieces = UsualPieces::of($plan->jobs->firstOrFail()->workshop_id, BikeKind::Diamond, 'heron-73', false);
-    expect($pieces->bikes)->toBeGreaterThan(20)->and($pieces->rest->pieces['strip'])->toBeGreaterThan(5)->and($pieces->rest->pieces['ride'])->toBeGreaterThan(2);
+    expect($pieces->bikes)->toBeGreaterThan(20)->and($pieces->rest->pieces['strip'])->toBeGreaterThan(5)
+        ->and($pieces->rest->pieces['ride'])->toBeGreaterThan(2);
     $this->get('/')->assertOk()->assertSee('Promises that will not hold')->assertSee('Re-checks that are due');
 });

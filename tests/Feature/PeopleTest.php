@@ -33,7 +33,10 @@ function wayInLetter(User $to, string $letter): string
 it('makes a workshop and its owner from the command line, with no password of its own', function (): void {
     $file = tempnam(sys_get_temp_dir(), 'spindle');
     file_put_contents($file, "a long enough one\n");
-    $say = ['--name' => 'Ford Lane', '--place' => 'Nether Brig', '--owner' => 'Jon Abbick', '--email' => 'Jon@Ford.example', '--no-interaction' => true];
+    $say = [
+        '--name' => 'Ford Lane', '--place' => 'Nether Brig', '--owner' => 'Jon Abbick', '--email' => 'Jon@Ford.example',
+        '--no-interaction' => true,
+    ];
     $this->artisan('spindle:workshop', $say)->assertExitCode(2);
     expect(Workshop::query()->count())->toBe(0);
     $this->artisan('spindle:workshop', [...$say, '--password-file' => $file])->assertSuccessful();
@@ -47,7 +50,8 @@ it('makes a workshop and its owner from the command line, with no password of it
 it('asks for what no option says', function (): void {
     $this->artisan('spindle:workshop', ['--name' => 'Ford Lane'])
         ->expectsQuestion('Where is it?', 'Nether Brig')->expectsQuestion('What is its owner called?', 'Jon Abbick')
-        ->expectsQuestion('The owner’s e-mail address?', 'jon@ford.example')->expectsQuestion('A password for the owner, ten characters or more', 'short')
+        ->expectsQuestion('The owner’s e-mail address?', 'jon@ford.example')
+        ->expectsQuestion('A password for the owner, ten characters or more', 'short')
         ->assertExitCode(2);
     expect(User::query()->count())->toBe(0);
 });
@@ -55,7 +59,8 @@ it('asks for what no option says', function (): void {
 it('takes a person in by a letter, and nobody but they knows the password', function (): void {
     Notification::fake();
     $owner = Workshops::person();
-    $this->actingAs($owner)->post('/people', ['name' => 'Ida Thorn', 'email' => 'Ida@Thorn.example', 'role' => 'apprentice'])->assertSessionHasNoErrors();
+    $this->actingAs($owner)->post('/people', ['name' => 'Ida Thorn', 'email' => 'Ida@Thorn.example', 'role' => 'apprentice'])
+        ->assertSessionHasNoErrors();
     $ida = User::query()->where('email', 'ida@thorn.example')->sole();
     expect($ida->role)->toBe(Role::Apprentice)->and($ida->workshop_id)->toBe($owner->workshop_id);
     $this->get('/people')->assertSee('Ida Thorn');
@@ -65,7 +70,14 @@ it('takes a person in by a letter, and nobody but they knows the password', func
     $way = wayInLetter($ida, Invitation::class);
     preg_match('#/password/new/([^?]+)#', $way, $token);
     $this->get($way)->assertOk()->assertSee('ida@thorn.example');
-    $choose = fn (array $more) => $this->post('/password/new', ['token' => $token[1] ?? '', 'email' => 'ida@thorn.example', 'password' => 'a bicycle shed', 'password_confirmation' => 'a bicycle shed', ...$more]);
+    $choose = fn (array $more) => $this
+        ->post(
+            '/password/new',
+            [
+                'token' => $token[1] ?? '', 'email' => 'ida@thorn.example', 'password' => 'a bicycle shed',
+                'password_confirmation' => 'a bicycle shed', ...$more,
+            ],
+        );
     $choose(['password' => 'short', 'password_confirmation' => 'short'])->assertSessionHasErrors('password');
     $choose(['password_confirmation' => 'another one'])->assertSessionHasErrors('password');
     $choose(['token' => 'made up'])->assertSessionHasErrors('email');
@@ -89,18 +101,23 @@ it('looks up who forgot later, out of a queue in the database, and by an address
     config(['queue.default' => 'database', 'app.url' => 'http://127.0.0.1:8443']);
     Mail::fake();
     $person = Workshops::person();
-    $ask = fn (string $email) => $this->withServerVariables(['HTTP_HOST' => '127.0.0.1:6666'])->post('/password/forgotten', ['email' => $email])->assertSessionHasNoErrors();
+    $ask = fn (string $email) => $this->withServerVariables(['HTTP_HOST' => '127.0.0.1:6666'])
+        ->post('/password/forgotten', ['email' => $email])->assertSessionHasNoErrors();
     foreach ([$person->email, 'nobody@nowhere.example'] as $email) {
         DB::enableQueryLog();
         DB::flushQueryLog();
         $ask($email);
         $asked[] = array_column(DB::getQueryLog(), 'query');
     }
-    expect($asked[0])->toBe($asked[1])->and(DB::table('letters')->count())->toBe(2)->and((string) DB::table('letters')->value('payload'))->not->toContain($person->email)->not->toContain('nowhere.example');
+    expect($asked[0])->toBe($asked[1])->and(DB::table('letters')->count())->toBe(2)
+        ->and((string) DB::table('letters')->value('payload'))->not->toContain($person->email)->not->toContain('nowhere.example');
     Notification::fake();
     // The whole suite lives in this process: the worker must not take it for too large after one letter.
     Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 4096]);
-    Notification::assertSentTo($person, PasswordForgotten::class, fn (PasswordForgotten $letter): bool => str_starts_with($letter->toMail($person)->actionUrl, 'http://127.0.0.1:8443/password/new/'));
+    Notification::assertSentTo(
+        $person, PasswordForgotten::class,
+        fn (PasswordForgotten $letter): bool => str_starts_with($letter->toMail($person)->actionUrl, 'http://127.0.0.1:8443/password/new/'),
+    );
     expect(DB::table('letters')->count())->toBe(0);
 });
 
@@ -112,7 +129,8 @@ it('takes somebody in once who is invited three times at once', function (): voi
     User::creating(function (User $user): void {
         DB::table('users')->insertOrIgnore([...$user->getAttributes(), 'email' => $user->email]);
     });
-    $this->post('/people', ['name' => 'Ida', 'email' => 'ida@thorn.example', 'role' => 'installer'])->assertSessionHasErrors(['email' => 'There is an account with this address already.']);
+    $this->post('/people', ['name' => 'Ida', 'email' => 'ida@thorn.example', 'role' => 'installer'])
+        ->assertSessionHasErrors(['email' => 'There is an account with this address already.']);
     User::flushEventListeners();
     expect(User::query()->where('email', 'ida@thorn.example')->count())->toBe(0);
     $this->post('/people', ['name' => 'Ida', 'email' => 'ida@thorn.example', 'role' => 'installer'])->assertSessionHasNoErrors();
@@ -121,8 +139,17 @@ it('takes somebody in once who is invited three times at once', function (): voi
 
 it('changes a password only against the old one', function (): void {
     $person = Workshops::person();
-    $this->actingAs($person)->put('/account/password', ['current' => 'wrong', 'password' => 'ten or more signs', 'password_confirmation' => 'ten or more signs'])->assertSessionHasErrors('current');
-    $this->put('/account/password', ['current' => Workshops::PASSWORD, 'password' => 'ten or more signs', 'password_confirmation' => 'ten or more signs'])->assertSessionHasNoErrors();
+    $this->actingAs($person)
+        ->put(
+            '/account/password', ['current' => 'wrong', 'password' => 'ten or more signs', 'password_confirmation' => 'ten or more signs'],
+        )
+        ->assertSessionHasErrors('current');
+    $this
+        ->put(
+            '/account/password',
+            ['current' => Workshops::PASSWORD, 'password' => 'ten or more signs', 'password_confirmation' => 'ten or more signs'],
+        )
+        ->assertSessionHasNoErrors();
     expect(Hash::check('ten or more signs', $person->refresh()->password))->toBeTrue();
     $this->get('/')->assertOk();
 });
@@ -162,7 +189,9 @@ it('shuts a person out at once, and keeps what they did under their name', funct
 
 it('never leaves a workshop without an owner who may come in', function (): void {
     $owner = Workshops::person();
-    $this->actingAs($owner)->put("/people/{$owner->id}", $as = ['name' => 'Me', 'role' => 'installer', 'seen_name' => $owner->name, 'seen_role' => 'owner'])->assertSessionHasErrors("role.{$owner->id}");
+    $this->actingAs($owner)
+        ->put("/people/{$owner->id}", $as = ['name' => 'Me', 'role' => 'installer', 'seen_name' => $owner->name, 'seen_role' => 'owner'])
+        ->assertSessionHasErrors("role.{$owner->id}");
     $this->put("/people/{$owner->id}/access", ['out' => 1])->assertSessionHasErrors("access.{$owner->id}");
     $second = Workshops::person(Role::Owner, $owner->workshop);
     $this->put("/people/{$owner->id}", $as)->assertSessionHasNoErrors();

@@ -15,7 +15,8 @@ it('shows lengths, torque and light as a person wants them, and the sums stay', 
 
     expect($person->refresh()->length_unit->value)->toBe('in');
     $this->get("/jobs/{$job->id}/stack/rest")->assertOk()->assertSee('ft·lb')->assertSee('data-bs-theme="dark"', false);
-    $this->get("/jobs/{$job->id}/stack")->assertOk()->assertSee(' in</span>', false)->assertSee('Plate bolts: <span class="figures">20 mm', false);
+    $this->get("/jobs/{$job->id}/stack")->assertOk()->assertSee(' in</span>', false)
+        ->assertSee('Plate bolts: <span class="figures">20 mm', false);
     expect($this->get("/jobs/{$job->id}/worksheet.json")->json())->toBe($before);
 });
 
@@ -28,7 +29,8 @@ it('reads lengths typed in the unit a person reads in', function (): void {
     $person = Workshops::stocked();
     $this->actingAs($person)->put('/preferences', ['length_unit' => 'in'])->assertSessionHasNoErrors();
     $job = Workshops::kitted($person->refresh());
-    $this->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'op' => 'fill', 'typed' => '0.1', 'version' => $job->version])->assertSessionHasNoErrors();
+    $this->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'op' => 'fill', 'typed' => '0.1', 'version' => $job->version])
+        ->assertSessionHasNoErrors();
 
     expect(Workshops::fresh($job)->kit?->by_hand['drive'])->toEqual([2.54]);
 });

@@ -41,13 +41,16 @@ it('slows down who guesses', function (): void {
 });
 
 it('counts wrong tries of an address however it is written', function (): void {
-    $person = User::factory()->in(Workshops::person()->workshop()->firstOrFail(), Role::Owner)->createOne(['email' => 'rider@test.example']);
-    $try = fn (string $email, string $from) => $this->call('POST', '/sign-in', ['email' => $email, 'password' => 'wrong'], server: ['REMOTE_ADDR' => $from]);
+    $person = User::factory()->in(Workshops::person()->workshop()->firstOrFail(), Role::Owner)
+        ->createOne(['email' => 'rider@test.example']);
+    $try = fn (string $email, string $from) => $this
+        ->call('POST', '/sign-in', ['email' => $email, 'password' => 'wrong'], server: ['REMOTE_ADDR' => $from]);
     foreach (['rider@test.example', 'RIDER@test.example', 'ｒider@test.example', 'Rider@Test.Example', 'ＲＩＤＥＲ@test.example'] as $written) {
         $try($written, '10.0.0.1');
     }
     $try('rｉder@test.example', '10.0.0.1');
-    expect(session('errors')->first('email'))->toContain('Too many wrong tries')->and($person->refresh()->email)->toBe('rider@test.example');
+    expect(session('errors')->first('email'))->toContain('Too many wrong tries')
+        ->and($person->refresh()->email)->toBe('rider@test.example');
 });
 
 /** How strangers tried to shut people out: how many wrong tries at which addresses from where, and whether that slows. The next finding is a line. */
@@ -63,11 +66,17 @@ it('is slowed by strangers, and shut to nobody who belongs here', function (call
     User::factory()->in(Workshops::person()->workshop()->firstOrFail(), Role::Owner)->createOne(['email' => 'rider@test.example']);
     foreach (range(1, $times) as $i) {
         [$email, $from] = $try($i);
-        foreach (['sign-in '.hash('sha256', $email).' '.$from => 60, 'sign-in '.hash('sha256', $email) => 600, "sign-in from {$from}" => 600, 'sign-in' => 600] as $key => $seconds) {
+        foreach ([
+            'sign-in '.hash('sha256', $email).' '.$from => 60, 'sign-in '.hash('sha256', $email) => 600, "sign-in from {$from}" => 600,
+            'sign-in' => 600,
+        ] as $key => $seconds) {
             RateLimiter::hit($key, $seconds);
         }
     }
-    $come = fn () => $this->call('POST', '/sign-in', ['email' => 'rider@test.example', 'password' => Workshops::PASSWORD], server: ['REMOTE_ADDR' => '10.0.9.9']);
+    $come = fn () => $this
+        ->call(
+            'POST', '/sign-in', ['email' => 'rider@test.example', 'password' => Workshops::PASSWORD], server: ['REMOTE_ADDR' => '10.0.9.9'],
+        );
     $come()->assertRedirect('/');
     $this->assertAuthenticated();
     Sleep::assertSleptTimes($slowed);
@@ -76,13 +85,17 @@ it('is slowed by strangers, and shut to nobody who belongs here', function (call
 it('lets a device in that is known to be somebody’s, whatever strangers try, and counts its own tries alone', function (): void {
     Sleep::fake();
     $person = Workshops::person();
-    $come = fn (string $password, string $device = '') => $this->withCookie('device', $device)->call('POST', '/sign-in', ['email' => $person->email, 'password' => $password], server: ['REMOTE_ADDR' => '10.0.9.9']);
+    $come = fn (string $password, string $device = '') => $this->withCookie('device', $device)
+        ->call('POST', '/sign-in', ['email' => $person->email, 'password' => $password], server: ['REMOTE_ADDR' => '10.0.9.9']);
     $kept = $come(Workshops::PASSWORD)->assertRedirect('/')->getCookie('device');
     $device = (string) $kept?->getValue();
     expect($device)->toEndWith(".{$person->id}")->and($kept?->isHttpOnly())->toBeTrue();
     Auth::logout();
     foreach (range(1, 30) as $ignored) {
-        array_map(fn (string $key) => RateLimiter::hit($key, 600), ['sign-in '.hash('sha256', $person->email).' 10.0.9.9', 'sign-in '.hash('sha256', $person->email)]);
+        array_map(
+            fn (string $key) => RateLimiter::hit($key, 600),
+            ['sign-in '.hash('sha256', $person->email).' 10.0.9.9', 'sign-in '.hash('sha256', $person->email)],
+        );
     }
     $come(Workshops::PASSWORD)->assertSessionHasErrors('email');
     $come(Workshops::PASSWORD, str_repeat('x', 26).'.'.($person->id + 1))->assertSessionHasErrors('email');
@@ -98,12 +111,14 @@ it('lets a device in that is known to be somebody’s, whatever strangers try, a
 it('ends the guessing of a password from inside a session', function (string $method, string $path, string $field): void {
     $person = Workshops::person();
     $this->actingAs($person);
-    $try = fn (string $password) => $this->call($method, $path, [$field => $password, 'password' => 'ten or more signs', 'password_confirmation' => 'ten or more signs']);
+    $try = fn (string $password) => $this
+        ->call($method, $path, [$field => $password, 'password' => 'ten or more signs', 'password_confirmation' => 'ten or more signs']);
     foreach (range(1, 5) as $i) {
         $try("guess {$i}")->assertSessionHasErrors([$field => 'This is not your password.']);
     }
     $try(Workshops::PASSWORD)->assertSessionHasErrors($field);
-    expect(session('errors')->first($field))->toContain('Too many wrong tries')->and(Hash::check(Workshops::PASSWORD, $person->refresh()->password))->toBeTrue();
+    expect(session('errors')->first($field))->toContain('Too many wrong tries')
+        ->and(Hash::check(Workshops::PASSWORD, $person->refresh()->password))->toBeTrue();
     $this->travel(2)->minutes();
     $try(Workshops::PASSWORD)->assertSessionHasNoErrors();
 })->with([['PUT', '/account/password', 'current'], ['POST', '/account/sign-out-everywhere', 'current_password']]);

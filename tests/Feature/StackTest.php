@@ -82,7 +82,11 @@ it('says what the nut holds and keeps what the body rests on', function (): void
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $this->actingAs($person)->get("/jobs/{$job->id}/stack/rest")->assertOk()->assertSee('Friction holds')->assertSee('There is no boom');
-    $brace = fn (array $data) => $this->put("/jobs/{$job->id}/stack/rest", ['version' => Workshops::fresh($job)->version, 'position' => 'below', 'gap' => 'nothing', ...$data]);
+    $brace = fn (array $data) => $this
+        ->put(
+            "/jobs/{$job->id}/stack/rest",
+            ['version' => Workshops::fresh($job)->version, 'position' => 'below', 'gap' => 'nothing', ...$data],
+        );
 
     $brace(['nut_torque' => '35 ft lb', 'thread_state' => 'grease', 'shell_face' => 'bare', 'rest' => 'block', 'rest_radius' => '150'])
         ->assertSessionHasNoErrors();
@@ -98,12 +102,25 @@ it('says what the nut holds and keeps what the body rests on', function (): void
 it('stops the job when something soft lies in the gap and the body presses on it', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
-    $this->actingAs($person)->put("/jobs/{$job->id}/stack/rest", ['version' => $job->version, 'position' => 'below', 'gap' => 'hose', 'rest' => 'frame', 'rest_radius' => '150'])->assertSessionHasNoErrors();
+    $this->actingAs($person)
+        ->put(
+            "/jobs/{$job->id}/stack/rest",
+            ['version' => $job->version, 'position' => 'below', 'gap' => 'hose', 'rest' => 'frame', 'rest_radius' => '150'],
+        )
+        ->assertSessionHasNoErrors();
 
     $this->get("/jobs/{$job->id}/stack")->assertSee('This job is stopped')->assertSee('A hydraulic hose lies where the body presses');
     $this->post("/jobs/{$job->id}/build", ['step' => 'safe', 'state' => 'done'])->assertSessionHasErrors('state');
     expect(Workshops::fresh($job)->next_step)->toStartWith('Stopped.');
-    $this->put("/jobs/{$job->id}/stack/rest", ['version' => Workshops::fresh($job)->version, 'position' => 'below', 'gap' => 'hose', 'rest' => 'strut', 'rest_radius' => '150'])->assertSessionHasNoErrors();
+    $this
+        ->put(
+            "/jobs/{$job->id}/stack/rest",
+            [
+                'version' => Workshops::fresh($job)->version, 'position' => 'below', 'gap' => 'hose', 'rest' => 'strut',
+                'rest_radius' => '150',
+            ],
+        )
+        ->assertSessionHasNoErrors();
     $this->get("/jobs/{$job->id}/stack")->assertDontSee('This job is stopped');
 });
 
@@ -111,7 +128,12 @@ it('never clamps carbon', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $job->bike->update(['frame_material' => 'carbon']);
-    $this->actingAs($person)->put("/jobs/{$job->id}/stack/rest", ['version' => $job->version, 'position' => 'below', 'gap' => 'nothing', 'rest' => 'tube_band', 'rest_radius' => '150'])->assertSessionHasErrors('rest');
+    $this->actingAs($person)
+        ->put(
+            "/jobs/{$job->id}/stack/rest",
+            ['version' => $job->version, 'position' => 'below', 'gap' => 'nothing', 'rest' => 'tube_band', 'rest_radius' => '150'],
+        )
+        ->assertSessionHasErrors('rest');
 });
 
 it('reserves what a stack uses, so that another job cannot count on it', function (): void {
@@ -162,7 +184,8 @@ it('reads no catalogue whose drawer has a row twice', function (): void {
 /** @return list<float|int> */
 function exportedDrive(Job $job): array
 {
-    return test()->actingAs($job->workshop()->firstOrFail()->users()->firstOrFail())->get("/jobs/{$job->id}/worksheet.json")->json('stack.spacers.drive') ?? [];
+    return test()->actingAs($job->workshop()->firstOrFail()->users()->firstOrFail())->get("/jobs/{$job->id}/worksheet.json")
+        ->json('stack.spacers.drive') ?? [];
 }
 
 it('says what to get, also when the doubt has its way, and gives it out as a table', function (): void {
@@ -202,15 +225,23 @@ it('reads a drawer in from a table and writes the same out', function (): void {
     $this->post('/drawer.csv', ['table' => UploadedFile::fake()->createWithContent('drawer.csv', $more)])->assertSessionHasNoErrors();
     $again = (string) $this->get('/drawer.csv')->getContent();
 
-    expect($again)->toContain('2.75,3,"drive plate","\'=shelf, left"')->and(count(explode("\n", $again)))->toBe(count(explode("\n", $table)) + 1);
-    $this->post('/drawer.csv', ['table' => UploadedFile::fake()->createWithContent('semi.csv', "thickness_mm;quantity;use\r\n2,75;9;plate drive\r\n")])->assertSessionHasNoErrors();
+    expect($again)->toContain('2.75,3,"drive plate","\'=shelf, left"')
+        ->and(count(explode("\n", $again)))->toBe(count(explode("\n", $table)) + 1);
+    $this
+        ->post(
+            '/drawer.csv',
+            ['table' => UploadedFile::fake()->createWithContent('semi.csv', "thickness_mm;quantity;use\r\n2,75;9;plate drive\r\n")],
+        )
+        ->assertSessionHasNoErrors();
     expect($person->workshop->spacers()->where('thickness_mm', 2.75)->sole()->quantity)->toBe(9);
 });
 
 it('says line by line what is wrong with a table, and keeps nothing of it', function (string $rows, string $message): void {
     $person = Workshops::stocked();
     $before = $person->workshop->spacers()->count();
-    $this->actingAs($person)->post('/drawer.csv', ['table' => UploadedFile::fake()->createWithContent('drawer.csv', "thickness_mm,quantity,use\n{$rows}")])->assertSessionHasErrors('table');
+    $this->actingAs($person)
+        ->post('/drawer.csv', ['table' => UploadedFile::fake()->createWithContent('drawer.csv', "thickness_mm,quantity,use\n{$rows}")])
+        ->assertSessionHasErrors('table');
     expect(implode(' ', session('errors')->get('table')))->toContain($message)->and($person->workshop->spacers()->count())->toBe($before);
 })->with([
     'zero' => ["0,3,drive\n", 'Line 2: A spacer is thicker than 0'],
@@ -224,7 +255,9 @@ it('says line by line what is wrong with a table, and keeps nothing of it', func
 
 it('puts a new kind into the drawer, once', function (): void {
     $person = Workshops::stocked();
-    $this->actingAs($person)->post('/drawer', ['thickness' => '2.75', 'new_quantity' => '4', 'uses' => ['drive', 'nut'], 'new_lies_in' => 'tin 3'])->assertSessionHasNoErrors();
+    $this->actingAs($person)
+        ->post('/drawer', ['thickness' => '2.75', 'new_quantity' => '4', 'uses' => ['drive', 'nut'], 'new_lies_in' => 'tin 3'])
+        ->assertSessionHasNoErrors();
     $this->post('/drawer', ['thickness' => '2.75', 'new_quantity' => '4', 'uses' => ['nut', 'drive']])->assertSessionHasErrors('thickness');
     $this->post('/drawer', ['thickness' => '0', 'new_quantity' => '4', 'uses' => ['nut']])->assertSessionHasErrors('thickness');
     $this->post('/drawer', ['thickness' => 'some', 'new_quantity' => '-1'])->assertSessionHasErrors(['thickness', 'new_quantity', 'uses']);
@@ -284,7 +317,8 @@ it('says whether the nut’s socket reaches, in Match, in Stack and in the docum
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $this->actingAs($person);
-    $socket = fn (string $bore, string $depth) => $this->from('/drawer')->put('/drawer/socket', ['socket_bore' => $bore, 'socket_depth' => $depth]);
+    $socket = fn (string $bore, string $depth) => $this->from('/drawer')
+        ->put('/drawer/socket', ['socket_bore' => $bore, 'socket_depth' => $depth]);
     expect($this->get("/jobs/{$job->id}/worksheet.json")->json('reach'))->toBeNull();
     $socket('30', '')->assertSessionHasErrors('socket_depth');
     $socket('30', '900')->assertSessionHasErrors('socket_depth');
@@ -299,7 +333,8 @@ it('says whether the nut’s socket reaches, in Match, in Stack and in the docum
     $this->get("/jobs/{$job->id}/match")->assertDontSee('socket will not reach');
     $socket('', '')->assertSessionHasNoErrors();
     expect($this->get("/jobs/{$job->id}/worksheet.json")->json('reach'))->toBeNull();
-    $this->actingAs(Workshops::person(Role::Apprentice, $person->workshop))->put('/drawer/socket', ['socket_bore' => '30', 'socket_depth' => '20'])->assertSessionHasNoErrors();
+    $this->actingAs(Workshops::person(Role::Apprentice, $person->workshop))
+        ->put('/drawer/socket', ['socket_bore' => '30', 'socket_depth' => '20'])->assertSessionHasNoErrors();
 });
 
 it('builds a kit with a single nut, and names no lock ring it does not have', function (): void {
@@ -320,10 +355,15 @@ it('judges the block that keeps something soft whole', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $this->actingAs($person);
-    $brace = fn (array $typed) => $this->put("/jobs/{$job->id}/stack/rest", ['version' => Workshops::fresh($job)->version, 'position' => 'below', 'gap' => 'block', ...$typed]);
+    $brace = fn (array $typed) => $this
+        ->put(
+            "/jobs/{$job->id}/stack/rest",
+            ['version' => Workshops::fresh($job)->version, 'position' => 'below', 'gap' => 'block', ...$typed],
+        );
     $brace(['block' => 'thick'])->assertSessionHasErrors('block');
     $brace(['block' => '6.2', 'soft' => '5 ± 0.3'])->assertSessionHasNoErrors();
-    expect($this->get("/jobs/{$job->id}/worksheet.json")->json('reaction.gap'))->toEqual(['clearance_mm' => 1.2, 'plus_minus_mm' => 0.32, 'verdict' => 'tight']);
+    expect($this->get("/jobs/{$job->id}/worksheet.json")->json('reaction.gap'))
+        ->toEqual(['clearance_mm' => 1.2, 'plus_minus_mm' => 0.32, 'verdict' => 'tight']);
     $this->get("/jobs/{$job->id}/stack/rest")->assertSee('1.20 mm ± 0.32 mm thicker')->assertSee('5.00 ± 0.30 mm');
     $brace(['block' => '6.2'])->assertSessionHasNoErrors();
     expect($this->get("/jobs/{$job->id}/worksheet.json")->json('reaction.gap'))->toBeNull();

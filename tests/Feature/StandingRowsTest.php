@@ -37,7 +37,10 @@ function rowsOfJob(callable $of): array
  */
 function ofTheJob(array $rows): array
 {
-    return array_map(fn (array $some) => array_map(fn (array $row) => array_diff_key($row, ['set_by_name' => '']), $some), array_diff_key($rows, ['spacers' => [], 'leads' => []]));
+    return array_map(
+        fn (array $some) => array_map(fn (array $row) => array_diff_key($row, ['set_by_name' => '']), $some),
+        array_diff_key($rows, ['spacers' => [], 'leads' => []]),
+    );
 }
 
 it('reads in one way what each relation finds by itself, however a job is changed', function (): void {
@@ -74,13 +77,21 @@ it('opens a job once on each page, and once before a change and its rows once af
     $job = Workshops::kitted($person);
     $this->actingAs($person->refresh());
     DB::enableQueryLog();
-    $opened = fn (): int => count(array_filter(DB::getQueryLog(), fn (array $one) => str_contains($one['query'], 'from readings where job_id in')));
-    foreach (['survey', 'condition', 'strip', 'match', 'stack', 'stack/order', 'stack/rest', 'line', 'line/hills', 'route', 'route/battery', 'route/cockpit', 'route/sensors', 'build', 'build/house', 'prove', 'prove/live?step=wakes', 'prove/hand-over', 'prove/come-back'] as $place) {
+    $opened = fn (): int => count(
+        array_filter(DB::getQueryLog(), fn (array $one) => str_contains($one['query'], 'from readings where job_id in')),
+    );
+    foreach ([
+        'survey', 'condition', 'strip', 'match', 'stack', 'stack/order', 'stack/rest', 'line', 'line/hills', 'route', 'route/battery',
+        'route/cockpit', 'route/sensors', 'build', 'build/house', 'prove', 'prove/live?step=wakes', 'prove/hand-over', 'prove/come-back',
+    ] as $place) {
         DB::flushQueryLog();
         $this->get("/jobs/{$job->id}/{$place}")->assertOk();
         expect($opened())->toBe(1, $place);
     }
-    foreach ([['readings', ['spot' => 'shell_width', 'typed' => '73.02', 'instrument' => 'caliper']], ['build', ['step' => 'safe', 'state' => 'done']], ['strip', ['step' => 'power', 'state' => 'done']]] as [$what, $sent]) {
+    foreach ([
+        ['readings', ['spot' => 'shell_width', 'typed' => '73.02', 'instrument' => 'caliper']],
+        ['build', ['step' => 'safe', 'state' => 'done']], ['strip', ['step' => 'power', 'state' => 'done']],
+    ] as [$what, $sent]) {
         DB::flushQueryLog();
         $this->post("/jobs/{$job->id}/{$what}", $sent)->assertSessionHasNoErrors()->assertRedirect();
         // Once more only where it was written to.
@@ -107,7 +118,11 @@ it('counts the whole drawer for all jobs together, and for one job without what 
     $person = Workshops::stocked();
     [$one, $other] = [Workshops::kitted($person), Workshops::kitted($person)];
     $spacer = $person->workshop->spacers()->where('quantity', '>', 3)->firstOrFail();
-    Reservation::query()->create(['job_id' => $one->id, 'spacer_id' => $spacer->id, 'user_id' => $person->id, 'quantity' => 3, 'state' => ReservationState::Reserved]);
+    Reservation::query()
+        ->create([
+            'job_id' => $one->id, 'spacer_id' => $spacer->id, 'user_id' => $person->id, 'quantity' => 3,
+            'state' => ReservationState::Reserved,
+        ]);
     $counted = fn (WorkshopCatalogue $catalogue): int => $catalogue->spacers->firstOrFail('id', $spacer->id)->available();
     expect($counted(WorkshopCatalogue::of($person->workshop_id)))->toBe($spacer->quantity)
         ->and($counted(WorkshopCatalogue::forJob(Workshops::fresh($one))))->toBe($spacer->quantity)

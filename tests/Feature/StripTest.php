@@ -14,8 +14,11 @@ beforeEach(function (): void {
     $this->person = Workshops::stocked();
     $this->job = Workshops::kitted($this->person);
     $this->actingAs($this->person);
-    $this->say = fn (string $spot, string $answer) => app(GiveAnswer::class)(Workshops::fresh($this->job), $this->person, Spot::from($spot), $answer);
-    $this->strip = fn (string $step, array $with = []) => $this->from('/')->post("/jobs/{$this->job->id}/strip", ['step' => $step, 'state' => 'done', ...$with]);
+    $this->say = fn (string $spot, string $answer) => app(GiveAnswer::class)(
+        Workshops::fresh($this->job), $this->person, Spot::from($spot), $answer,
+    );
+    $this->strip = fn (string $step, array $with = []) => $this->from('/')
+        ->post("/jobs/{$this->job->id}/strip", ['step' => $step, 'state' => 'done', ...$with]);
 });
 
 it('has a bracket’s own steps, in the order they come out', function (string $bracket, array $order): void {
@@ -31,13 +34,16 @@ it('has a bracket’s own steps, in the order they come out', function (string $
 
 it('draws no cup that has come out, nor a spindle when both have', function (): void {
     $this->job = Workshops::job($this->person);
-    $drawn = fn (string $role): int => substr_count((string) $this->get("/jobs/{$this->job->id}/survey?region=shell-axis")->assertOk()->getContent(), "near-{$role}\"");
+    $drawn = fn (string $role): int => substr_count(
+        (string) $this->get("/jobs/{$this->job->id}/survey?region=shell-axis")->assertOk()->getContent(), "near-{$role}\"",
+    );
     expect([$drawn('cup'), $drawn('spindle')])->toBe([6, 1]);
     ($this->strip)('cup-left')->assertSessionHasNoErrors();
     expect([$drawn('cup'), $drawn('spindle')])->toBe([3, 1]);
     ($this->strip)('cup-drive')->assertSessionHasNoErrors();
     expect([$drawn('cup'), $drawn('spindle')])->toBe([0, 0]);
-    $this->get("/jobs/{$this->job->id}/survey?spot=guide_depth")->assertSee('rod beside it up to the shell')->assertSee('part-guide', false);
+    $this->get("/jobs/{$this->job->id}/survey?spot=guide_depth")->assertSee('rod beside it up to the shell')
+        ->assertSee('part-guide', false);
 });
 
 it('holds the tool on by what is still there', function (string $crank, string $bracket, string $says, string $saysNot): void {
@@ -53,11 +59,13 @@ it('holds the tool on by what is still there', function (string $crank, string $
 
 it('writes down the bolts of what goes back on, and where everything lies', function (): void {
     ($this->say)('guard', 'yes');
-    ($this->strip)('guard')->assertSessionHasErrors(['note' => 'Write down its bolts, how long each is and where it goes: it goes back on.']);
+    ($this->strip)('guard')
+        ->assertSessionHasErrors(['note' => 'Write down its bolts, how long each is and where it goes: it goes back on.']);
     expect(StepRecord::query()->count())->toBe(0);
     ($this->strip)('guard', ['note' => 'two M5 × 12', 'lies_in' => 'tray 3'])->assertSessionHasNoErrors();
     ($this->strip)('pedal-left', ['lies_in' => 'tray 3'])->assertSessionHasNoErrors();
-    $this->get("/jobs/{$this->job->id}/strip")->assertSeeInOrder(['What came off, and where it lies: 2', 'tray 3', 'two M5 × 12', 'tray 3']);
+    $this->get("/jobs/{$this->job->id}/strip")
+        ->assertSeeInOrder(['What came off, and where it lies: 2', 'tray 3', 'two M5 × 12', 'tray 3']);
     $this->get("/jobs/{$this->job->id}/build")->assertSee('Guard, guide or roller back on');
 });
 
@@ -68,7 +76,8 @@ it('lists every tool of the plan once', function (): void {
 });
 
 it('keeps what stands out around the shell, against the body, and cures it before the dry fit', function (): void {
-    $post = fn (array $with) => $this->from('/')->post("/jobs/{$this->job->id}/obstacles", ['kind' => 'tab', 'height' => '9', 'angle' => '300', ...$with]);
+    $post = fn (array $with) => $this->from('/')
+        ->post("/jobs/{$this->job->id}/obstacles", ['kind' => 'tab', 'height' => '9', 'angle' => '300', ...$with]);
     $post(['height' => '90'])->assertSessionHasErrors('height');
     $post(['angle' => '400'])->assertSessionHasErrors('angle');
     $post(['kind' => 'ghost'])->assertSessionHasErrors('kind');
@@ -95,15 +104,18 @@ it('leaves alone what stands where the body does not go', function (): void {
 });
 
 it('learns at its step which way the drive cup came out, once, and asks no more', function (): void {
-    $this->post("/jobs/{$this->job->id}/strip", ['step' => 'cup-drive', 'state' => 'done', 'turned' => 'clockwise'])->assertSessionHasErrors('turned');
+    $this->post("/jobs/{$this->job->id}/strip", ['step' => 'cup-drive', 'state' => 'done', 'turned' => 'clockwise'])
+        ->assertSessionHasErrors('turned');
     $job = Workshops::job($this->person, 'Untold');
-    $strip = fn (string $step, string $turned) => $this->from('/')->post("/jobs/{$job->id}/strip", ['step' => $step, 'state' => 'done', 'turned' => $turned]);
+    $strip = fn (string $step, string $turned) => $this->from('/')
+        ->post("/jobs/{$job->id}/strip", ['step' => $step, 'state' => 'done', 'turned' => $turned]);
     $this->get("/jobs/{$job->id}/strip?step=cup-drive")->assertOk()->assertSee('It came out, facing it');
     $strip('cup-drive', 'left')->assertSessionHasErrors(['turned' => 'Clockwise or anticlockwise, facing the cup.']);
     $strip('pedal-left', 'clockwise')->assertSessionHasErrors('turned');
     expect(StepRecord::query()->where('job_id', $job->id)->count())->toBe(0);
     $strip('cup-drive', 'anticlockwise')->assertSessionHasNoErrors();
     $open = OpenJob::of(Workshops::fresh($job));
-    expect($open->findings->answer(Spot::DriveCupLoosens))->toBe('anticlockwise')->and($open->walk()->isKnown(Spot::DriveCupLoosens))->toBeTrue();
+    expect($open->findings->answer(Spot::DriveCupLoosens))->toBe('anticlockwise')
+        ->and($open->walk()->isKnown(Spot::DriveCupLoosens))->toBeTrue();
     $this->get("/jobs/{$job->id}/strip?step=cup-drive")->assertOk()->assertDontSee('It came out, facing it')->assertSee('right-hand');
 });

@@ -94,12 +94,14 @@ it('reads and shows inches for who prefers them, and keeps millimetres', functio
 });
 
 it('keeps answers, a later one superseding', function (): void {
-    $answer = fn (string $spot, string $value) => $this->from('/')->post("/jobs/{$this->job->id}/answers", ['spot' => $spot, 'value' => $value]);
+    $answer = fn (string $spot, string $value) => $this->from('/')
+        ->post("/jobs/{$this->job->id}/answers", ['spot' => $spot, 'value' => $value]);
     $answer('shell_threaded', 'no');
     $answer('shell_threaded', 'yes');
     $answer('cogs', '11, 13; 15');
 
-    expect(Answer::query()->whereNull('superseded_at')->pluck('value', 'question')->all())->toBe(['shell_threaded' => 'yes', 'cogs' => '11 13 15'])
+    expect(Answer::query()->whereNull('superseded_at')->pluck('value', 'question')->all())
+        ->toBe(['shell_threaded' => 'yes', 'cogs' => '11 13 15'])
         ->and(Answer::query()->count())->toBe(3);
 });
 
@@ -107,13 +109,19 @@ it('says what is wrong with an answer', function (string $spot, string $value, s
     $this->from('/')->post("/jobs/{$this->job->id}/answers", ['spot' => $spot, 'value' => $value])->assertSessionHasErrors('value');
     expect(session('errors')->first('value'))->toContain($message)->and(Answer::query()->count())->toBe(0);
 })->with([
-    ['shell_threaded', 'maybe', 'Choose one of'], ['cogs', '34 11', 'Smallest first'], ['cogs', '11 11', 'Smallest first'], ['cogs', '8 11', 'from 9 to 60'],
-    ['cogs', 'many', 'as numbers'], ['cogs', implode(' ', range(10, 27)), '1 to 16 cogs'], ['old_chain_links', '12.5', 'whole number'], ['old_chain_links', '5', 'from 40'],
+    [
+        'shell_threaded', 'maybe', 'Choose one of',
+    ], ['cogs', '34 11', 'Smallest first'], ['cogs', '11 11', 'Smallest first'], ['cogs', '8 11', 'from 9 to 60'],
+    ['cogs', 'many', 'as numbers'], [
+        'cogs', implode(' ', range(10, 27)), '1 to 16 cogs',
+    ], ['old_chain_links', '12.5', 'whole number'], ['old_chain_links', '5', 'from 40'],
 ]);
 
 it('holds the next thing to do up to date', function (): void {
     expect(Workshops::fresh($this->job)->next_step)->toContain('Walk round');
-    foreach (['chainstay_length' => '438', 'over_locknuts' => '135', 'cog_inset' => '5', 'cog_pitch' => '4.3', 'wheel' => '2180'] as $spot => $typed) {
+    foreach ([
+        'chainstay_length' => '438', 'over_locknuts' => '135', 'cog_inset' => '5', 'cog_pitch' => '4.3', 'wheel' => '2180',
+    ] as $spot => $typed) {
         ($this->read)($typed, ['spot' => $spot]);
     }
     $this->post("/jobs/{$this->job->id}/answers", ['spot' => 'cogs', 'value' => '11 13']);
@@ -123,7 +131,8 @@ it('holds the next thing to do up to date', function (): void {
 it('asks for the step between several cogs, though a document may leave it out', function (): void {
     $this->actingAs($owner = Workshops::stocked());
     $job = Workshops::measured($owner, array_diff_key(Workshops::READINGS, ['cog_pitch' => 1]));
-    expect($job->next_step)->not->toContain('Cog to cog')->and(OpenJob::of(Workshops::fresh($job))->bike()?->rear->cogPitch)->toBe(CogSpacing::usual(9, Measurement::exactly(135.0)));
+    expect($job->next_step)->not->toContain('Cog to cog')
+        ->and(OpenJob::of(Workshops::fresh($job))->bike()?->rear->cogPitch)->toBe(CogSpacing::usual(9, Measurement::exactly(135.0)));
     app(GiveAnswer::class)($job, $owner, Spot::Cogs, '11 14 18 22');
     expect(Workshops::fresh($job)->next_step)->toContain('Cog to cog');
     $this->actingAs($owner)->get("/jobs/{$job->id}/match")->assertSee('Still to measure: Cog to cog.');
@@ -156,7 +165,8 @@ it('follows the identification as evidence comes', function (): void {
 it('shows the guide against each motor’s gap, and a remedy changes margin and build', function (): void {
     $owner = Workshops::stocked();
     $job = Workshops::kitted($owner);
-    $this->actingAs($owner)->post("/jobs/{$job->id}/readings", ['spot' => 'guide_depth', 'typed' => '5.9', 'instrument' => 'caliper', 'afresh' => '1']);
+    $this->actingAs($owner)
+        ->post("/jobs/{$job->id}/readings", ['spot' => 'guide_depth', 'typed' => '5.9', 'instrument' => 'caliper', 'afresh' => '1']);
     $this->get("/jobs/{$job->id}/survey?spot=guide_depth")->assertSeeInOrder(['Heron, 73 sleeve', '6.20 mm', '0.30 mm', 'Fails']);
     $this->get("/jobs/{$job->id}/stack")->assertSee('short of its limit');
     $this->post("/jobs/{$job->id}/answers", ['spot' => 'guide_remedy', 'value' => 'housing']);
@@ -169,10 +179,15 @@ it('draws an insert a machinist can work from, where the catalogue has none', fu
     $job = Workshops::measured($owner);
     $this->actingAs($owner);
     foreach (['shell_width' => '91.9', 'shell_bore' => '41.02'] as $spot => $typed) {
-        $this->post("/jobs/{$job->id}/readings", ['spot' => $spot, 'typed' => $typed, 'instrument' => 'caliper', 'afresh' => '1', 'sure' => '1']);
+        $this
+            ->post(
+                "/jobs/{$job->id}/readings",
+                ['spot' => $spot, 'typed' => $typed, 'instrument' => 'caliper', 'afresh' => '1', 'sure' => '1'],
+            );
     }
     $this->post("/jobs/{$job->id}/answers", ['spot' => 'shell_threaded', 'value' => 'no']);
-    App\Models\Reading::query()->where('spot', 'thread_pitch')->get()->each(fn ($reading) => $this->delete("/jobs/{$job->id}/readings/{$reading->id}"));
+    App\Models\Reading::query()->where('spot', 'thread_pitch')->get()
+        ->each(fn ($reading) => $this->delete("/jobs/{$job->id}/readings/{$reading->id}"));
     App\Models\Answer::query()->where('question', 'drive_cup_loosens')->update(['superseded_at' => now()]);
 
     $this->get("/jobs/{$job->id}/match")->assertSee('What an insert would have to be');
@@ -194,7 +209,8 @@ it('keeps who took a reading back first, and lets it be brought back', function 
     $back = fn () => $this->put("/jobs/{$this->job->id}/readings/{$slip->id}");
     $back()->assertSessionHasNoErrors();
     $standing = Reading::query()->whereNull('superseded_at')->sole();
-    expect($standing->only('value_mm', 'user_id', 'typed', 'brought_back_by_id'))->toEqual(['value_mm' => 73.04, 'user_id' => $this->person->id, 'typed' => '73.04', 'brought_back_by_id' => $mate->id])
+    expect($standing->only('value_mm', 'user_id', 'typed', 'brought_back_by_id'))
+        ->toEqual(['value_mm' => 73.04, 'user_id' => $this->person->id, 'typed' => '73.04', 'brought_back_by_id' => $mate->id])
         ->and($slip->refresh()->withdrawn_by_id)->toBe($this->person->id);
     $back()->assertSessionHasErrors('typed');
     expect(Reading::query()->whereNull('superseded_at')->count())->toBe(1);
@@ -202,7 +218,10 @@ it('keeps who took a reading back first, and lets it be brought back', function 
 });
 
 it('tells when somebody has answered otherwise meanwhile', function (): void {
-    $answer = fn (string $value, ?string $seen) => $this->from('/')->post("/jobs/{$this->job->id}/answers", ['spot' => 'shell_threaded', 'value' => $value, ...($seen === null ? [] : ['seen' => $seen])]);
+    $answer = fn (string $value, ?string $seen) => $this->from('/')
+        ->post(
+            "/jobs/{$this->job->id}/answers", ['spot' => 'shell_threaded', 'value' => $value, ...($seen === null ? [] : ['seen' => $seen])],
+        );
     $answer('yes', '')->assertSessionHasNoErrors();
     $answer('no', '')->assertSessionHasErrors('value');
     expect(session('errors')->first('value'))->toContain('answered “yes”');
@@ -215,10 +234,12 @@ it('asks about what is unusual, with the likeliest slip, and keeps it as typed w
     $job->bike->update(['kind' => BikeKind::Fat]);
     Workshops::read($job, $person, Spot::ShellWidth, '100.0');
     $this->actingAs($person);
-    $read = fn (array $typed) => $this->from("/jobs/{$job->id}/survey?spot=stay_45")->post("/jobs/{$job->id}/readings", ['spot' => 'stay_45', 'instrument' => 'straightedge', ...$typed]);
+    $read = fn (array $typed) => $this->from("/jobs/{$job->id}/survey?spot=stay_45")
+        ->post("/jobs/{$job->id}/readings", ['spot' => 'stay_45', 'instrument' => 'straightedge', ...$typed]);
 
     $read(['typed' => '52'])->assertSessionHasErrors(['typed', 'sure'])->assertSessionHasInput('typed', '52');
-    $this->get("/jobs/{$job->id}/survey?spot=stay_45")->assertSee('52.00 mm is unusual here')->assertSee('Was it taken from the centre plane?')
+    $this->get("/jobs/{$job->id}/survey?spot=stay_45")->assertSee('52.00 mm is unusual here')
+        ->assertSee('Was it taken from the centre plane?')
         ->assertSee('data-key="k"', false)->assertSee('value="52"', false);
     $read(['typed' => '52', 'afresh' => '1'])->assertSessionHasErrors('sure');
     expect(Workshops::fresh($job)->readings->where('spot', Spot::Stay45))->toHaveCount(0);
@@ -233,13 +254,16 @@ it('asks whether what is far from what stands comes in its place, and goes on to
     $job = Workshops::measured($person);
     $read = fn (string $spot, string $typed, array $with = []) => $this->from("/jobs/{$job->id}/survey?spot={$spot}")
         ->post("/jobs/{$job->id}/readings", ['spot' => $spot, 'typed' => $typed, 'instrument' => 'tape', ...$with]);
-    $standing = fn (string $spot): array => array_values(Workshops::fresh($job)->readings->where('spot', Spot::from($spot))->pluck('value_mm')->all());
+    $standing = fn (string $spot): array => array_values(
+        Workshops::fresh($job)->readings->where('spot', Spot::from($spot))->pluck('value_mm')->all(),
+    );
     // Two slips, kept as they were typed.
     $read('stay_64', '32', ['afresh' => '1', 'sure' => '1'])->assertSessionHasNoErrors();
     $read('stay_80', '41', ['afresh' => '1', 'sure' => '1'])->assertSessionHasNoErrors();
     $read('stay_80', '4.1')->assertSessionHasErrors(['typed', 'instead']);
     expect(session('errors')->first('typed'))->toContain('away from the other reading, 41');
-    $this->get("/jobs/{$job->id}/survey?spot=stay_80")->assertSee('Instead of that one')->assertSee('One more')->assertSee('value="4.1"', false);
+    $this->get("/jobs/{$job->id}/survey?spot=stay_80")->assertSee('Instead of that one')->assertSee('One more')
+        ->assertSee('value="4.1"', false);
     $read('stay_80', '4.1', ['instead' => '1', 'sure' => '1'])->assertRedirect(route('job.survey', [$job, 'spot' => 'stay_64']));
     expect($standing('stay_80'))->toBe([4.1]);
     $read('stay_64', '3.2', ['instead' => '1'])->assertRedirect(route('job.survey', [$job, 'spot' => 'stay_64']))->assertSessionHas('kept');
@@ -255,7 +279,8 @@ it('asks about a shell that does not go with its cups', function (): void {
     $job = Workshops::job($person);
     Workshops::read($job, $person, Spot::CupsWidth, '77.0');
     Workshops::read($job, $person, Spot::CupFlange, '2.0');
-    $read = fn (string $typed) => $this->actingAs($person)->post("/jobs/{$job->id}/readings", ['spot' => 'shell_width', 'instrument' => 'caliper', 'typed' => $typed]);
+    $read = fn (string $typed) => $this->actingAs($person)
+        ->post("/jobs/{$job->id}/readings", ['spot' => 'shell_width', 'instrument' => 'caliper', 'typed' => $typed]);
     $read('76.98')->assertSessionHasErrors('sure');
     expect(session('errors')->first('typed'))->toContain('does not go with the cups')->toContain('taken over the cups?');
     $read('73.02')->assertSessionHasNoErrors();
@@ -263,7 +288,8 @@ it('asks about a shell that does not go with its cups', function (): void {
 
 it('takes the figures of a row in one go, all of them or none, and asks about the one that is unusual', function (): void {
     Workshops::read($this->job, $this->person, Spot::ShellWidth, '73.0');
-    $row = fn (string $typed, array $with = []) => $this->from('/')->post("/jobs/{$this->job->id}/rows", ['spot' => 'stay_45', 'row' => $typed, 'row_instrument' => 'straightedge', ...$with]);
+    $row = fn (string $typed, array $with = []) => $this->from('/')
+        ->post("/jobs/{$this->job->id}/rows", ['spot' => 'stay_45', 'row' => $typed, 'row_instrument' => 'straightedge', ...$with]);
     $kept = fn (): array => Workshops::fresh($this->job)->readings->whereIn('spot', SurveyPlan::STAY)->pluck('value_mm')->values()->all();
     $this->get("/jobs/{$this->job->id}/survey?spot=stay_64")->assertDontSee('keep-row');
     $row('-4.2 2.6 3.7')->assertSessionHasErrors(['row' => 'Expected 4 figures, one for each place; there are 3.']);
@@ -274,5 +300,6 @@ it('takes the figures of a row in one go, all of them or none, and asks about th
     $row('-4.2 2.6 33 8.8', ['row_sure' => '1'])->assertSessionHasNoErrors();
     expect($kept())->toBe([-4.2, 2.6, 33.0, 8.8]);
     $row('-4.2; 2.6; 3.7; 8.8')->assertSessionHasErrors('row');
-    $this->post("/jobs/{$this->job->id}/rows", ['spot' => 'shell_width', 'row' => '1 2', 'row_instrument' => 'caliper'])->assertSessionHasErrors('spot');
+    $this->post("/jobs/{$this->job->id}/rows", ['spot' => 'shell_width', 'row' => '1 2', 'row_instrument' => 'caliper'])
+        ->assertSessionHasErrors('spot');
 });

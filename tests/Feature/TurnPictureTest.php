@@ -10,7 +10,9 @@ use NeatSpindle\Core\Ground\Turn\Posture;
 use NeatSpindle\Core\Ground\Turn\Side;
 use NeatSpindle\Core\Ground\Turn\Turn;
 
-it('draws the arrow the way the rule says, for every part, side, posture and action', function (Hand $hand, Action $action, Side $side, Posture $posture): void {
+it('draws the arrow the way the rule says, for every part, side, posture and action', function (
+    Hand $hand, Action $action, Side $side, Posture $posture
+): void {
     $svg = Blade::render('<x-drawing.turn :view="$view" />', ['view' => new TurnView(new Turn('part', $hand, $action, $side, $posture))]);
     preg_match('/data-arrow d="M ([\d.]+) ([\d.]+) A [\d.]+ [\d.]+ 0 0 ([01]) ([\d.]+) ([\d.]+)"/', $svg, $arc);
     preg_match('/turn-head" points="([\d.]+),([\d.]+)/', $svg, $tip);

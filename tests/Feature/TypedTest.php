@@ -18,7 +18,10 @@ use Tests\Support\Workshops;
  * and no field of the form is lost.
  */
 
-const TYPED_IN = ['figure' => ['7.31', '12', '7'], 'words' => ['Second try at 7 o’clock', '7.31'], 'date' => ['2027-03-01'], 'email' => ['second@try.example'], 'tel' => ['0123 4567']];
+const TYPED_IN = [
+    'figure' => ['7.31', '12', '7'], 'words' => ['Second try at 7 o’clock', '7.31'], 'date' => ['2027-03-01'],
+    'email' => ['second@try.example'], 'tel' => ['0123 4567'],
+];
 
 /**
  * Whether a value is among what a statement wrote, as it is, inside a text or as the same number.
@@ -31,7 +34,9 @@ function isAmong(string $typed, array $written): bool
     foreach ($written as $value) {
         $text = is_scalar($value) ? (string) $value : (string) json_encode($value);
         $isThere = is_numeric($typed)
-            ? (is_numeric($text) && abs((float) $typed - (float) $text) < 1e-6) || preg_match('/(?<![\d.-])(?<!\d:)'.preg_quote($typed, '/').'(?:\.0+)?(?![\d.-])(?!:\d)/', $text) === 1
+            ? (is_numeric($text) && abs((float) $typed - (float) $text) < 1e-6) || preg_match(
+                '/(?<![\d.-])(?<!\d:)'.preg_quote($typed, '/').'(?:\.0+)?(?![\d.-])(?!:\d)/', $text,
+            ) === 1
             : str_contains($text, $typed) || str_contains($text, $json) || str_contains((string) json_encode($text), $json);
         if ($isThere) {
             return true;
@@ -51,14 +56,22 @@ it('keeps what was typed into any field of any form, or says at it why not and l
     $this->actingAs($person = Workshops::stocked());
     $job = Workshops::ready(Workshops::kitted($person));
     $built = Workshops::built(Workshops::kitted($person), $person);
-    $steps = array_map(fn (BuildStep $step) => "/jobs/{$job->id}/build?step=".urlencode($step->code), OpenJob::of(Workshops::fresh($job))->buildSheet()->steps ?? []);
-    $checks = array_map(fn (Check $check) => "/jobs/{$built->id}/prove?step={$check->code}", OpenJob::of(Workshops::fresh($job))->the(Proving::class)->plan->checks);
+    $steps = array_map(
+        fn (BuildStep $step) => "/jobs/{$job->id}/build?step=".urlencode($step->code),
+        OpenJob::of(Workshops::fresh($job))->buildSheet()->steps ?? [],
+    );
+    $checks = array_map(
+        fn (Check $check) => "/jobs/{$built->id}/prove?step={$check->code}",
+        OpenJob::of(Workshops::fresh($job))->the(Proving::class)->plan->checks,
+    );
     $places = [
-        'survey?spot=shell_width', 'survey?spot=cogs', 'survey?spot=stay_45', 'condition?subject=pads', 'strip', 'strip?step=chain', 'stack', 'stack/rest', 'line', 'line/hills', 'route', 'route/battery', 'route/cockpit', 'route/sensors', 'box',
+        'survey?spot=shell_width', 'survey?spot=cogs', 'survey?spot=stay_45', 'condition?subject=pads', 'strip', 'strip?step=chain',
+        'stack', 'stack/rest', 'line', 'line/hills', 'route', 'route/battery', 'route/cockpit', 'route/sensors', 'box',
     ];
     $paths = [
         ...array_map(fn (string $place) => "/jobs/{$job->id}/{$place}", $places), ...$steps, ...$checks,
-        "/jobs/{$built->id}/prove/settings", "/jobs/{$built->id}/prove/hand-over", '/jobs/new', '/drawer', '/drawer/stock', '/drawer/count', '/drawer/orders/new', '/drawer/stock/spacer-'.Spacer::query()->value('id'), '/people', '/account', '/calendar?change='.$job->number, '/calendar/hours',
+        "/jobs/{$built->id}/prove/settings", "/jobs/{$built->id}/prove/hand-over", '/jobs/new', '/drawer', '/drawer/stock', '/drawer/count', '/drawer/orders/new', '/drawer/stock/spacer-'.Spacer::query()
+            ->value('id'), '/people', '/account', '/calendar?change='.$job->number, '/calendar/hours',
     ];
     [$faults, $sent, $written] = [[], 0, []];
     DB::listen(function (QueryExecuted $query) use (&$written): void {
@@ -79,11 +92,16 @@ it('keeps what was typed into any field of any form, or says at it why not and l
                         $faults[] = "{$what}: {$response->getStatusCode()}";
                     } elseif ($isRefused) {
                         $html = html_entity_decode((string) $this->get($path)->getContent(), ENT_QUOTES);
-                        str_contains($html, 'class="fault"') || str_contains($html, 'role="alert"') || $faults[] = "{$what}: refused without a word";
+                        str_contains($html, 'class="fault"') || str_contains($html, 'role="alert"')
+                            || $faults[] = "{$what}: refused without a word";
                         isHeldIn($html, $value) || $faults[] = "{$what}: lost";
                         $beside = array_diff(array_keys(array_filter($form->typed, fn (string $one) => $one === 'words')), [$name]);
                         substr_count($html, 'Beside it') >= count($beside) || $faults[] = "{$what}: a field beside it is lost";
-                    } elseif (! isAmong($value, $written) && $form->fields[$name] !== $value && ! ($response->isOk() && str_contains((string) $response->getContent(), "value=\"{$value}\""))) {
+                    } elseif (
+                        ! isAmong($value, $written) && $form->fields[$name] !== $value && ! (
+                            $response->isOk() && str_contains((string) $response->getContent(), "value=\"{$value}\"")
+                        )
+                    ) {
                         $faults[] = "{$what}: not kept";
                     }
                     DB::rollBack();

@@ -28,7 +28,8 @@ use Tests\Support\Workshops;
 function stillOpen(Job $job): array
 {
     $open = OpenJob::of($job);
-    $standing = fn (string $sheet) => DB::table('step_records')->where('job_id', $job->id)->where('sheet', $sheet)->where('state', 'done')->whereNull('superseded_at')->pluck('step')->all();
+    $standing = fn (string $sheet) => DB::table('step_records')->where('job_id', $job->id)->where('sheet', $sheet)->where('state', 'done')
+        ->whereNull('superseded_at')->pluck('step')->all();
     $asked = array_column($open->buildSheet()->steps ?? [], 'code');
     $checks = array_column($open->the(Proving::class)->plan->checks, 'code');
     $decided = Decision::query()->where('job_id', $job->id)->whereNull('superseded_at')->pluck('choice', 'about');
@@ -39,18 +40,29 @@ function stillOpen(Job $job): array
 
     $condition = DB::table('conditions')->where('job_id', $job->id)->whereNull('superseded_at')->distinct()->count('subject');
     $here = DB::table('arrivals')->where('job_id', $job->id)->whereNull('superseded_at')->pluck('what')->all();
-    $fetched = array_filter($open->the(Gathering::class)->needs, fn (Need $need) => $need->origin->value === 'shop' && ! str_starts_with($need->what, 'Lead of'));
-    $short = array_filter($open->circumstances()->wiring->routes, fn (RunRoute $route) => $route->extensions === null && ($route->needed === null || $route->run->supply < $route->needed));
+    $fetched = array_filter(
+        $open->the(Gathering::class)->needs,
+        fn (Need $need) => $need->origin->value === 'shop' && ! str_starts_with($need->what, 'Lead of'),
+    );
+    $short = array_filter(
+        $open->circumstances()->wiring->routes,
+        fn (RunRoute $route) => $route->extensions === null && ($route->needed === null || $route->run->supply < $route->needed),
+    );
     $ownerSays = fn (string $what): bool => $decided->keys()->contains(fn (string $about) => str_starts_with($about, "without-{$what}"));
 
     return array_filter([
         'built with others' => builtWithOthers($job),
         'condition' => $condition < count(Subject::on($job->bike->kind, $job->bike->frame_material)) && ! $ownerSays('condition'),
-        'parts' => array_filter($fetched, fn (Need $need) => ! in_array($need->says(), $here, true) && ! $ownerSays('part-'.substr($need->mark(), 0, 16))),
+        'parts' => array_filter(
+            $fetched, fn (Need $need) => ! in_array($need->says(), $here, true) && ! $ownerSays('part-'.substr($need->mark(), 0, 16)),
+        ),
         'leads' => array_filter(array_keys($short), fn (int $run) => ! isset($decided["without-lead-{$run}"])),
         'pack' => ($job->kit?->battery->pack ?? null) === null && ! $ownerSays('pack'),
         'tight' => $open->worksheet()?->stack->verdict === Verdict::Tight && ! $ownerSays('tight-stack'),
-        'loose' => array_filter($job->stepRecords->where('sheet', 'build')->where('state', StepState::Done)->all(), fn (StepRecord $record) => $record->torque_nm !== null && $record->torque_nm < ($record->asked['torque_nm'][0] ?? 0.0)),
+        'loose' => array_filter(
+            $job->stepRecords->where('sheet', 'build')->where('state', StepState::Done)->all(),
+            fn (StepRecord $record) => $record->torque_nm !== null && $record->torque_nm < ($record->asked['torque_nm'][0] ?? 0.0),
+        ),
         'stop' => $job->stopped_for,
         'stack' => $open->worksheet()?->stack->verdict === Verdict::Fails ? 'fails' : null,
         'steps' => $asked === [] ? ['no sheet'] : array_diff($asked, $standing('build')),
@@ -75,8 +87,13 @@ function builtWithOthers(Job $job): array
     $settings = DB::table('settings')->where('job_id', $job->id)->whereNull('superseded_at')->pluck('value', 'name');
     $pack = is_array($battery) ? $battery['pack'] ?? 'none' : 'none';
     $is = [
-        'dry-fit' => ['the motor' => DB::table('motors')->where('id', $kit?->motor_id)->value('code')], 'ring' => ['the ring' => trim("{$ring} {$kit?->ring_mounting}")],
-        'wakes' => ['the battery' => $pack], 'set' => ['levels' => $settings['levels'] ?? 'none', 'stops helping at' => is_numeric($settings['cut_off_kmh'] ?? '') ? "{$settings['cut_off_kmh']} km/h" : 'no limit'],
+        'dry-fit' => [
+            'the motor' => DB::table('motors')->where('id', $kit?->motor_id)->value('code'),
+        ], 'ring' => ['the ring' => trim("{$ring} {$kit?->ring_mounting}")],
+        'wakes' => ['the battery' => $pack], 'set' => [
+            'levels' => $settings['levels'] ?? 'none',
+            'stops helping at' => is_numeric($settings['cut_off_kmh'] ?? '') ? "{$settings['cut_off_kmh']} km/h" : 'no limit',
+        ],
         'walk' => ['levels' => $settings['levels'] ?? 'none'],
     ];
     $differs = [];
@@ -112,7 +129,11 @@ it('never hands over with something open, and never loses a decision from the sh
                 $handed++;
                 expect(stillOpen(Workshops::fresh($job)))->toBe([], "seed {$seed}, job {$jobs}, move {$i}");
             }
-            expect((Workshops::fresh($job)->handed_over_at !== null) === DB::table('hand_overs')->where('job_id', $job->id)->whereNull('taken_back_at')->exists())->toBeTrue();
+            expect(
+                (Workshops::fresh($job)->handed_over_at !== null) === DB::table('hand_overs')->where('job_id', $job->id)
+                    ->whereNull('taken_back_at')->exists(),
+            )
+                ->toBeTrue();
         }
         $sheet = (string) $this->get("/jobs/{$job->id}/prove/hand-over")->assertOk()->getContent();
         foreach ($life->reasons as $reason) {
@@ -121,6 +142,7 @@ it('never hands over with something open, and never loses a decision from the sh
         $made[] = $life->made;
     }
     $total = fn (string $move): int => array_sum(array_column($made, $move));
-    expect($handed)->toBeGreaterThan(0)->and($total('handed over'))->toBe($handed)->and($total('house') + $total('limit') + $total('sensor'))->toBeGreaterThan(0);
+    expect($handed)->toBeGreaterThan(0)->and($total('handed over'))->toBe($handed)
+        ->and($total('house') + $total('limit') + $total('sensor'))->toBeGreaterThan(0);
     getenv('LIFE_STEPS') === false ?: fwrite(STDERR, "{$handed} hand-overs of {$jobs} jobs\n");
 });

@@ -22,7 +22,13 @@ function printed(string $command, array $files): array
 {
     $status = Artisan::call($command, ['file' => $files]);
 
-    return [$status, array_map(fn (string $line) => json_decode($line, true, flags: JSON_THROW_ON_ERROR), array_values(array_filter(explode("\n", Artisan::output()))))];
+    return [
+        $status,
+        array_map(
+            fn (string $line) => json_decode($line, true, flags: JSON_THROW_ON_ERROR),
+            array_values(array_filter(explode("\n", Artisan::output()))),
+        ),
+    ];
 }
 
 it('prints one line for each file, in order', function (): void {
@@ -62,7 +68,8 @@ it('computes from a job’s own document what the job’s worksheet says', funct
     [$status, $lines] = worksheets([$file]);
     unlink($file);
 
-    expect($status)->toBe(0)->and($lines[0])->toEqual(json_decode((string) $this->get("/jobs/{$job->id}/worksheet.json")->getContent(), true));
+    expect($status)->toBe(0)
+        ->and($lines[0])->toEqual(json_decode((string) $this->get("/jobs/{$job->id}/worksheet.json")->getContent(), true));
 });
 
 it('plans schedules by a command of the same manners', function (): void {
@@ -72,5 +79,6 @@ it('plans schedules by a command of the same manners', function (): void {
     unlink($bad);
 
     expect($status)->toBe(2)->and(array_column($lines[0]['errors'], 'path'))->toBe(['/from'])
-        ->and($lines[1])->toEqual(json_decode((string) file_get_contents(base_path('core/tests/cases/week-of-three.schedule-answer.json')), true));
+        ->and($lines[1])
+        ->toEqual(json_decode((string) file_get_contents(base_path('core/tests/cases/week-of-three.schedule-answer.json')), true));
 });

@@ -67,20 +67,31 @@ final class Api
     /** @param  TestResponse<Response>  $response */
     private static function expectAsDescribed(string $method, string $path, TestResponse $response): void
     {
-        $description = self::$description ??= json_decode((string) file_get_contents(base_path('docs/formats/openapi.json')), flags: JSON_THROW_ON_ERROR);
+        $description = self::$description ??= json_decode(
+            (string) file_get_contents(base_path('docs/formats/openapi.json')), flags: JSON_THROW_ON_ERROR,
+        );
         $template = (string) preg_replace('#^/jobs/\d+#', '/jobs/{number}', explode('?', $path)[0]);
         $status = (string) $response->getStatusCode();
         $answers = get_object_vars($description->paths->{$template}->{$method}->responses ?? new stdClass);
         $kind = $response->getStatusCode() >= 400 ? 'application/problem+json' : 'application/json';
-        isset($answers[$status]->content->{$kind}) || throw new RuntimeException("{$method} {$path} answered {$status}, of which its description says nothing: {$response->getContent()}");
-        str_starts_with((string) $response->headers->get('Content-Type'), $kind) || throw new RuntimeException("{$method} {$path} answered as {$response->headers->get('Content-Type')}.");
+        isset($answers[$status]->content->{$kind}) || throw new RuntimeException(
+            "{$method} {$path} answered {$status}, of which its description says nothing: {$response->getContent()}",
+        );
+        str_starts_with((string) $response->headers->get('Content-Type'), $kind) || throw new RuntimeException(
+            "{$method} {$path} answered as {$response->headers->get('Content-Type')}.",
+        );
         if (self::$validator === null) {
             self::$validator = new Validator;
             self::$validator->resolver()?->registerRaw($description, self::DESCRIPTION);
         }
         $pointer = '/paths/'.str_replace('/', '~1', $template)."/{$method}/responses/{$status}/content/".str_replace('/', '~1', $kind).'/schema';
-        $result = self::$validator->validate(json_decode((string) $response->getContent()), self::DESCRIPTION.'#'.str_replace(['{', '}'], ['%7B', '%7D'], $pointer));
+        $result = self::$validator
+            ->validate(
+                json_decode((string) $response->getContent()), self::DESCRIPTION.'#'.str_replace(['{', '}'], ['%7B', '%7D'], $pointer),
+            );
         $error = $result->error();
-        $error === null || throw new RuntimeException("{$method} {$path} is not as described: ".json_encode((new ErrorFormatter)->format($error)));
+        $error === null || throw new RuntimeException(
+            "{$method} {$path} is not as described: ".json_encode((new ErrorFormatter)->format($error)),
+        );
     }
 }

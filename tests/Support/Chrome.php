@@ -16,7 +16,8 @@ use RuntimeException;
 final class Chrome
 {
     private const FLAGS = [
-        '--headless=new', '--app=data:,', '--force-prefers-reduced-motion', '--no-sandbox', '--disable-gpu', '--disable-threaded-compositing', '--disable-quic', '--disable-dev-shm-usage', '--no-first-run',
+        '--headless=new', '--app=data:,', '--force-prefers-reduced-motion', '--no-sandbox', '--disable-gpu',
+        '--disable-threaded-compositing', '--disable-quic', '--disable-dev-shm-usage', '--no-first-run',
         '--no-default-browser-check', '--disable-background-networking', '--disable-component-update', '--disable-sync',
         '--disable-default-apps', '--disable-extensions', '--no-pings', '--force-device-scale-factor=1', '--window-size=1280,943',
         '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1',
@@ -86,7 +87,9 @@ final class Chrome
         $key = fn (string $type, string $key): array => ['type' => $type, 'value' => $key];
         $shift = fn (string $type): array => $isBack ? [$key($type, WebDriverKeys::SHIFT)] : [];
         $this->driver->execute(DriverCommand::ACTIONS, ['actions' => [['type' => 'key', 'id' => 'keyboard', 'actions' => [
-            ...$shift('keyDown'), ...array_fill(0, $times, $key('keyDown', WebDriverKeys::TAB)), $key('keyUp', WebDriverKeys::TAB), ...$shift('keyUp'),
+            ...$shift('keyDown'), ...array_fill(
+                0, $times, $key('keyDown', WebDriverKeys::TAB),
+            ), $key('keyUp', WebDriverKeys::TAB), ...$shift('keyUp'),
         ]]]]);
     }
 

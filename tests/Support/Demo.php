@@ -43,7 +43,9 @@ final class Demo
     /** The whole of it, with its past and the fortnight ahead, as `spindle:demo` sets it up. */
     public static function whole(): void
     {
-        self::of('whole', fn () => app(Kernel::class)->call('spindle:demo') === 0 || throw new RuntimeException('The demo was not set up.'));
+        self::of(
+            'whole', fn () => app(Kernel::class)->call('spindle:demo') === 0 || throw new RuntimeException('The demo was not set up.'),
+        );
     }
 
     private static function of(string $what, callable $make): void
@@ -84,7 +86,15 @@ final class Demo
     private static function rows(): string
     {
         $statements = ['set foreign_key_checks = 0'];
-        foreach (array_diff(array_column(DB::select("select table_name as name from information_schema.tables where table_schema = database() and table_type = 'BASE TABLE'"), 'name'), ['migrations']) as $table) {
+        foreach (array_diff(
+            array_column(
+                DB::select(
+                    "select table_name as name from information_schema.tables where table_schema = database() and table_type = 'BASE TABLE'",
+                ),
+                'name',
+            ),
+            ['migrations'],
+        ) as $table) {
             $rows = array_map(fn (object $row) => (array) $row, DB::table($table)->get()->all());
             foreach (array_chunk($rows, self::AT_A_TIME) as $some) {
                 $values = array_map(fn (array $row) => '('.implode(', ', array_map(self::value(...), $row)).')', $some);

@@ -55,6 +55,9 @@ final class Forms
         $method = is_string($fields['_method'] ?? null) ? $fields['_method'] : strtoupper($form->getAttribute('method') ?: 'get');
         unset($fields['_method']);
 
-        return ['method' => $method, 'path' => (string) parse_url($form->getAttribute('action'), PHP_URL_PATH), 'fields' => $fields, 'files' => $files];
+        return [
+            'method' => $method, 'path' => (string) parse_url($form->getAttribute('action'), PHP_URL_PATH), 'fields' => $fields,
+            'files' => $files,
+        ];
     }
 }

@@ -35,10 +35,15 @@ final class JobCopy
     private const INDIFFERENT = ['id', 'workshop_id', 'user_id', 'created_at', 'updated_at', 'made_at'];
 
     /** What a row of a job points to in its workshop, by column: the table, and what one is known by there. */
-    private const KNOWN_BY = ['motor_id' => ['motors', 'code'], 'ring_id' => ['rings', 'code'], 'insert_id' => ['inserts', 'code'], 'spacer_id' => ['spacers', null]];
+    private const KNOWN_BY = [
+        'motor_id' => ['motors', 'code'], 'ring_id' => ['rings', 'code'], 'insert_id' => ['inserts', 'code'],
+        'spacer_id' => ['spacers', null],
+    ];
 
     /** Columns with a person in them. */
-    private const PEOPLE = ['user_id', 'assignee_id', 'changed_by_id', 'lifted_by_id', 'allowed_by_id', 'brought_back_by_id', 'withdrawn_by_id'];
+    private const PEOPLE = [
+        'user_id', 'assignee_id', 'changed_by_id', 'lifted_by_id', 'allowed_by_id', 'brought_back_by_id', 'withdrawn_by_id',
+    ];
 
     /** @var array<string, self> */
     private static array $made = [];
@@ -54,7 +59,8 @@ final class JobCopy
      * @param  list<int>  $spacers  how many of each are there, in order
      */
     private function __construct(
-        private readonly array $job, private readonly array $bike, private readonly string $customer, private readonly array $rows, private readonly array $codes,
+        private readonly array $job, private readonly array $bike, private readonly string $customer, private readonly array $rows,
+        private readonly array $codes,
         private readonly array $spacers, private readonly int $by,
     ) {}
 
@@ -102,7 +108,9 @@ final class JobCopy
             DB::table($table)->where('workshop_id', $by->workshop_id)->orderBy('id')->get()->all(),
         ), self::LOOKED_AT);
 
-        return hash('xxh128', (string) json_encode([$looked, $by->role, $by->length_unit, $by->handDoubts()->get(['instrument', 'doubt_mm'])]));
+        return hash(
+            'xxh128', (string) json_encode([$looked, $by->role, $by->length_unit, $by->handDoubts()->get(['instrument', 'doubt_mm'])]),
+        );
     }
 
     private static function read(Job $job, User $by): self
@@ -111,13 +119,17 @@ final class JobCopy
         $bike = $row('bikes', $job->bike_id);
         $rows = [];
         foreach (self::tables() as $table) {
-            $rows[$table] = array_values(array_map(fn (object $one) => (array) $one, DB::table($table)->where('job_id', $job->id)->orderBy('id')->get()->all()));
+            $rows[$table] = array_values(
+                array_map(fn (object $one) => (array) $one, DB::table($table)->where('job_id', $job->id)->orderBy('id')->get()->all()),
+            );
         }
         /** @var list<int> $spacers */
         $spacers = DB::table('spacers')->where('workshop_id', $job->workshop_id)->orderBy('id')->pluck('quantity')->all();
 
         return new self(
-            $row('jobs', $job->id), $bike, (string) $row('customers', $bike['customer_id'])['name'], array_filter($rows), array_map(array_flip(...), self::things($job->workshop_id)), $spacers, $by->id,
+            $row('jobs', $job->id), $bike, (string) $row('customers', $bike['customer_id'])['name'], array_filter($rows), array_map(
+                array_flip(...), self::things($job->workshop_id),
+            ), $spacers, $by->id,
         );
     }
 
@@ -136,18 +148,36 @@ final class JobCopy
     private function mark(): string
     {
         $plain = fn (array $row): array => array_diff_key(
-            $this->row($row, 0, 0, 0, 0, array_map(fn (array $codes) => array_combine($codes, $codes), $this->codes)), array_flip([...self::INDIFFERENT, 'job_id', 'number', 'bike_id', 'customer_id', 'version', 'waits_since']),
+            $this
+                ->row($row, 0, 0, 0, 0, array_map(fn (array $codes) => array_combine($codes, $codes), $this->codes)), array_flip([
+                    ...self::INDIFFERENT, 'job_id', 'number', 'bike_id', 'customer_id', 'version', 'waits_since',
+                ]),
         );
-        $isTime = fn (array $row): array => array_filter($row, fn (string $column) => ! str_ends_with($column, '_at'), ARRAY_FILTER_USE_KEY);
+        $isTime = fn (array $row): array => array_filter(
+            $row, fn (string $column) => ! str_ends_with($column, '_at'), ARRAY_FILTER_USE_KEY,
+        );
 
-        return hash('xxh128', (string) json_encode(array_map(fn (array $rows) => array_map(fn (array $row) => $isTime($plain($row)), $rows), [[$this->job], [$this->bike], ...$this->rows])));
+        return hash(
+            'xxh128',
+            (string) json_encode(
+                array_map(
+                    fn (array $rows) => array_map(fn (array $row) => $isTime($plain($row)), $rows),
+                    [[$this->job], [$this->bike], ...$this->rows],
+                ),
+            ),
+        );
     }
 
     /** Whether nothing in it points to what a copy could not find again. */
     private function isWhole(): bool
     {
         foreach (array_merge(...array_values($this->rows)) as $row) {
-            if (array_filter(array_diff_key($row, array_flip(['id', 'job_id', 'workshop_id', ...self::PEOPLE]), self::KNOWN_BY), fn (mixed $value, string $column) => $value !== null && str_ends_with($column, '_id'), ARRAY_FILTER_USE_BOTH) !== []) {
+            if (
+                array_filter(
+                    array_diff_key($row, array_flip(['id', 'job_id', 'workshop_id', ...self::PEOPLE]), self::KNOWN_BY),
+                    fn (mixed $value, string $column) => $value !== null && str_ends_with($column, '_id'), ARRAY_FILTER_USE_BOTH,
+                ) !== []
+            ) {
                 return false;
             }
         }
@@ -169,7 +199,9 @@ final class JobCopy
         $customer = $workshop->customers()->firstOrCreate(['name' => $this->customer]);
         $bike = DB::table('bikes')->insertGetId(['customer_id' => $customer->id] + array_diff_key($this->bike, ['id' => 0]));
         $number = max($workshop->first_number, 1 + (int) $workshop->jobs()->max('number'));
-        $people = array_map(fn () => $by->id, array_filter(['assignee_id' => $this->job['assignee_id'], 'changed_by_id' => $this->job['changed_by_id']]));
+        $people = array_map(
+            fn () => $by->id, array_filter(['assignee_id' => $this->job['assignee_id'], 'changed_by_id' => $this->job['changed_by_id']]),
+        );
         $id = DB::table('jobs')->insertGetId([
             'workshop_id' => $workshop->id, 'bike_id' => $bike, 'number' => $number, ...$people,
         ] + array_diff_key($this->job, ['id' => 0]));
@@ -200,13 +232,22 @@ final class JobCopy
     {
         $things = self::things($by->workshop_id);
         foreach ($this->rows as $table => $rows) {
-            DB::table($table)->insert(array_map(fn (array $row) => array_diff_key($this->row($row, $job, $by->id, self::owner($by), $by->workshop_id, $things), ['id' => 0]), $rows));
+            DB::table($table)
+                ->insert(
+                    array_map(
+                        fn (array $row) => array_diff_key(
+                            $this->row($row, $job, $by->id, self::owner($by), $by->workshop_id, $things), ['id' => 0],
+                        ),
+                        $rows,
+                    ),
+                );
         }
     }
 
     private static function owner(User $by): int
     {
-        return $by->role === Role::Owner ? $by->id : (int) DB::table('users')->where('workshop_id', $by->workshop_id)->where('role', Role::Owner)->min('id');
+        return $by->role === Role::Owner ? $by->id : (int) DB::table('users')->where('workshop_id', $by->workshop_id)
+            ->where('role', Role::Owner)->min('id');
     }
 
     /**
@@ -223,7 +264,9 @@ final class JobCopy
                 $column === 'workshop_id' => $workshop,
                 in_array($column, self::PEOPLE, true) && $value !== null => $value === $this->by ? $by : $owner,
                 isset($this->codes[$column], $value) => $things[$column][$this->codes[$column][$value]],
-                is_array($kept) && array_key_exists('motor_id', $kept) => json_encode($this->row($kept, $job, $by, $owner, $workshop, $things) ?: (object) [], JSON_PRESERVE_ZERO_FRACTION),
+                is_array($kept) && array_key_exists('motor_id', $kept) => json_encode(
+                    $this->row($kept, $job, $by, $owner, $workshop, $things) ?: (object) [], JSON_PRESERVE_ZERO_FRACTION,
+                ),
                 default => $value,
             };
         }

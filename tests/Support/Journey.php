@@ -21,9 +21,13 @@ final class Journey
 {
     /** What a steel frame with a 68 mm shell and a derailleur shows. */
     public const STEEL_68 = [
-        'crank_kind' => 'square-taper', 'bracket_kind' => 'threaded', 'guide_depth' => '1.8', 'stay_45' => '-4.2', 'stay_64' => '2.6', 'stay_80' => '3.7', 'stay_112' => '8.8',
-        'chainstay_length' => '438', 'over_locknuts' => '135.1', 'cog_inset' => '5.2', 'cog_pitch' => '4.34', 'cogs' => '11 13 15 17 20 23 26 30 34', 'wheel' => '2286',
-        'shell_width' => '68.02 68.08', 'shell_bore' => '33.66', 'shell_threaded' => 'yes', 'drive_cup_loosens' => 'clockwise', 'thread_pitch' => '1.06', 'down_tube' => '650', 'bar_to_head' => '250', 'room_base' => '650', 'room_front' => '610', 'room_rear' => '510',
+        'crank_kind' => 'square-taper', 'bracket_kind' => 'threaded', 'guide_depth' => '1.8', 'stay_45' => '-4.2', 'stay_64' => '2.6',
+        'stay_80' => '3.7', 'stay_112' => '8.8',
+        'chainstay_length' => '438', 'over_locknuts' => '135.1', 'cog_inset' => '5.2', 'cog_pitch' => '4.34',
+        'cogs' => '11 13 15 17 20 23 26 30 34', 'wheel' => '2286',
+        'shell_width' => '68.02 68.08', 'shell_bore' => '33.66', 'shell_threaded' => 'yes', 'drive_cup_loosens' => 'clockwise',
+        'thread_pitch' => '1.06', 'down_tube' => '650', 'bar_to_head' => '250', 'room_base' => '650', 'room_front' => '610',
+        'room_rear' => '510',
     ];
 
     private const DONE = 'button[name="state"][value="done"]';
@@ -137,7 +141,8 @@ final class Journey
     {
         $refused = 0;
         $before += [
-            'from sensor to magnet' => fn () => $this->measureTheGap(), 'Not here yet' => fn () => $this->sayAllIsHere(), 'is too short' => fn (self $at, string $why) => $this->lengthen($why),
+            'from sensor to magnet' => fn () => $this->measureTheGap(), 'Not here yet' => fn () => $this
+                ->sayAllIsHere(), 'is too short' => fn (self $at, string $why) => $this->lengthen($why),
             'No battery is chosen' => fn () => $this->answerFor('pack'), 'only tight' => fn () => $this->answerFor('tight-stack'),
         ];
         $this->site->visit("/jobs/{$this->job()}/build");
@@ -198,7 +203,8 @@ final class Journey
     /** An owner lets the bike leave without something. */
     public function answerFor(string $lack): self
     {
-        $this->site->visit("/jobs/{$this->job()}/prove/hand-over")->tick("li:has(#why-{$lack}) summary")->type("why-{$lack}", 'The customer wants it so');
+        $this->site->visit("/jobs/{$this->job()}/prove/hand-over")->tick("li:has(#why-{$lack}) summary")
+            ->type("why-{$lack}", 'The customer wants it so');
 
         return $this->click("li:has(#why-{$lack}) button");
     }
@@ -206,7 +212,9 @@ final class Journey
     /** Another lead, as long as the way is. */
     private function lengthen(string $why): void
     {
-        preg_match('/The ([^:]+?) is too short: its way takes (\d+) mm/u', $why, $told) === 1 || throw new LogicException("No length is told: {$why}");
+        preg_match(
+            '/The ([^:]+?) is too short: its way takes (\d+) mm/u', $why, $told,
+        ) === 1 || throw new LogicException("No length is told: {$why}");
         $this->site->visit("/jobs/{$this->job()}/route");
         $field = $this->site->attributes("form:has([aria-label='Keep the lead of {$told[1]}']) input[name=supply]", 'id')[0] ?? '';
         $this->site->type($field, (string) ((int) $told[2] + 60));
@@ -227,7 +235,10 @@ final class Journey
             $this->site->type('band', '8 to 10')->type('paper', 'the card in its bag');
         }
         if (in_array('#torque', $asked, true)) {
-            preg_match('/([\d.]+) to ([\d.]+)/u', in_array('#band', $asked, true) ? $this->site->value('band') : $this->site->text('#torque-band'), $band);
+            preg_match(
+                '/([\d.]+) to ([\d.]+)/u', in_array('#band', $asked, true) ? $this->site->value('band') : $this->site->text('#torque-band'),
+                $band,
+            );
             $this->site->type('torque', (string) ((((float) ($band[1] ?? 0)) + (float) ($band[2] ?? 0)) / 2));
         }
         $this->click(self::DONE);

@@ -114,7 +114,11 @@ final class Keys extends Hand
     /** Of things of which one is chosen the Tab key reaches that one, and the arrows the others. */
     private function turnTo(string $selector): void
     {
-        $chosen = $this->browser->driver()->executeScript('return document.querySelector(`input[type=radio][name="${document.querySelector(arguments[0]).name}"]:checked`)?.value ?? null', [$selector]);
+        $chosen = $this->browser->driver()
+            ->executeScript(
+                'return document.querySelector(`input[type=radio][name="${document.querySelector(arguments[0]).name}"]:checked`)?.value ?? null',
+                [$selector],
+            );
         $this->to(is_string($chosen) ? (string) preg_replace('/\[value=[^\]]*\]/', "[value='{$chosen}']", $selector) : $selector);
         for ($i = 0; $i < 30 && ! $this->is($selector, ':checked'); $i++) {
             $this->browser->keys(WebDriverKeys::ARROW_DOWN);
@@ -124,6 +128,7 @@ final class Keys extends Hand
 
     private function is(string $selector, string $tag): bool
     {
-        return $this->browser->driver()->executeScript('return document.querySelector(arguments[0]).matches(arguments[1])', [$selector, $tag]) === true;
+        return $this->browser->driver()
+            ->executeScript('return document.querySelector(arguments[0]).matches(arguments[1])', [$selector, $tag]) === true;
     }
 }

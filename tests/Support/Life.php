@@ -136,20 +136,37 @@ final class Life
             'stale' => fn (Job $job) => $this->stale($job),
             'catalogue' => fn () => app(ReadCatalogueIn::class)($this->by, CatalogueDocument::read($this->catalogue())),
             'rename' => fn () => $this->rename(),
-            'band' => fn (Job $job) => app(KeepBand::class)($job, $this->by, $this->oneOf([Fastener::CrankBolt, Fastener::Pedal, Fastener::Nut]), new TorqueBand(38.0, $this->oneOf([44.0, 46.0])), 'a card'),
-            'other levels' => fn (Job $job) => app(KeepSetting::class)($job, $this->by, SettingName::Levels, $this->oneOf(['3', '5', '9', '8e1']), null, null),
+            'band' => fn (Job $job) => app(KeepBand::class)(
+                $job, $this->by, $this->oneOf([Fastener::CrankBolt, Fastener::Pedal, Fastener::Nut]),
+                new TorqueBand(38.0, $this->oneOf([44.0, 46.0])), 'a card',
+            ),
+            'other levels' => fn (Job $job) => app(KeepSetting::class)(
+                $job, $this->by, SettingName::Levels, $this->oneOf(['3', '5', '9', '8e1']), null, null,
+            ),
             'build' => fn (Job $job) => $this->build($job, $this->oneOf(OpenJob::of($job)->buildSheet()->steps ?? [])),
-            'undo' => fn (Job $job) => app(RecordBuildStep::class)($job, $this->by, $this->oneOf($job->stepRecords->where('sheet', 'build')->pluck('step')->all()), null),
-            'check' => fn (Job $job) => $this->check($job, $this->oneOf(OpenJob::of($job)->the(Proving::class)->plan->checks), $this->random->getInt(0, 9) > 0),
+            'undo' => fn (Job $job) => app(RecordBuildStep::class)(
+                $job, $this->by, $this->oneOf($job->stepRecords->where('sheet', 'build')->pluck('step')->all()), null,
+            ),
+            'check' => fn (Job $job) => $this
+                ->check($job, $this->oneOf(OpenJob::of($job)->the(Proving::class)->plan->checks), $this->random->getInt(0, 9) > 0),
             'read' => fn (Job $job) => $this->read($job),
             'answer' => fn (Job $job) => app(GiveAnswer::class)($job, $this->by, Spot::ChainKept, $this->oneOf(['yes', 'no'])),
             'condition' => fn (Job $job) => app(RecordCondition::class)($job, $this->by, $this->oneOf(Subject::cases()), [
-                'severity' => $this->oneOf([Severity::Fine, Severity::Fine, Severity::cases()[count(Severity::cases()) - 1]]), 'remedy' => null, 'declined_by' => null, 'note' => null,
+                'severity' => $this
+                    ->oneOf([
+                        Severity::Fine, Severity::Fine, Severity::cases()[count(Severity::cases()) - 1],
+                    ]), 'remedy' => null, 'declined_by' => null, 'note' => null,
             ], (int) Condition::query()->where('job_id', $job->id)->whereNull('superseded_at')->value('id')),
-            'motor' => fn (Job $job) => app(ChooseMotor::class)($job, $this->by, $job->version, $this->oneOf($job->motors()->pluck('id')->all()), null),
-            'ring' => fn (Job $job) => app(ChooseRing::class)($job, $this->by, $job->version, $this->oneOf($this->by->workshop->rings()->pluck('id')->all())),
+            'motor' => fn (Job $job) => app(ChooseMotor::class)(
+                $job, $this->by, $job->version, $this->oneOf($job->motors()->pluck('id')->all()), null,
+            ),
+            'ring' => fn (Job $job) => app(ChooseRing::class)(
+                $job, $this->by, $job->version, $this->oneOf($this->by->workshop->rings()->pluck('id')->all()),
+            ),
             'solve' => fn (Job $job) => app(SolveStack::class)($job, $this->by, $job->version),
-            'rest' => fn (Job $job) => app(BraceBody::class)($job, $this->by, $job->version, new BracingDecision(rest: $this->oneOf(Rest::cases()), restRadius: 120.0)),
+            'rest' => fn (Job $job) => app(BraceBody::class)(
+                $job, $this->by, $job->version, new BracingDecision(rest: $this->oneOf(Rest::cases()), restRadius: 120.0),
+            ),
             'battery' => fn (Job $job) => app(ChooseBattery::class)($job, $this->by, $job->version, ...$this->oneOf([
                 [null, null], [$this->oneOf($this->by->workshop->packs()->pluck('code')->all()), $this->oneOf(PackSite::cases())],
             ])),
@@ -159,28 +176,54 @@ final class Life
                 ),
             ])),
             'sensor' => fn (Job $job) => $this->decide(fn (string $why) => app(DecideSensors::class)(
-                $job, $this->by, $job->version, [($about = About::brakeSensor($this->oneOf(BarSide::cases()))->kept()) => $this->oneOf(BrakeSensing::cases())->value], [$about => $why],
+                $job, $this->by, $job->version, [
+                    ($about = About::brakeSensor($this->oneOf(BarSide::cases()))->kept()) => $this->oneOf(BrakeSensing::cases())->value,
+                ], [$about => $why],
             )),
-            'allow' => fn (Job $job) => app(AllowDecision::class)($job, $this->by, (int) Decision::query()->where('job_id', $job->id)->max('id'), 'I answer for it'),
-            'house' => fn (Job $job) => $this->decide(fn (string $why) => app(DepartFromHouse::class)($job, $this->by, $job->version, $this->oneOf($this->oneOf(Question::cases())->schools()), $why)),
+            'allow' => fn (Job $job) => app(AllowDecision::class)(
+                $job, $this->by, (int) Decision::query()->where('job_id', $job->id)->max('id'), 'I answer for it',
+            ),
+            'house' => fn (Job $job) => $this
+                ->decide(
+                    fn (string $why) => app(DepartFromHouse::class)(
+                        $job, $this->by, $job->version, $this->oneOf($this->oneOf(Question::cases())->schools()), $why,
+                    ),
+                ),
             'pass' => function (Job $job): void {
                 $held = OpenJob::of($job)->the(BuildState::class)->gate?->held() ?? [];
                 $code = $this->oneOf(array_keys($held));
                 $this->decide(fn (string $why) => app(PassHold::class)($job, $this->by, $code, $held[$code]->mark(), $why));
             },
-            'arrivals' => fn (Job $job) => app(NoteArrivals::class)($job, $this->by, $job->version, $this->oneOf([null, [], [$this->oneOf(OpenJob::of($job)->the(Gathering::class)->needs)->mark()]])),
+            'arrivals' => fn (Job $job) => app(NoteArrivals::class)(
+                $job, $this->by, $job->version,
+                $this->oneOf([null, [], [$this->oneOf(OpenJob::of($job)->the(Gathering::class)->needs)->mark()]]),
+            ),
             'go without' => fn (Job $job) => $this->decide(function (string $why) use ($job): void {
                 $lack = $this->oneOf(OpenJob::of($job)->the(Lacking::class)->open);
                 app(AnswerForLack::class)($job, $this->by, $lack->code, $lack->mark(), $why);
             }),
-            'shorten' => fn (Job $job) => app(SetSupply::class)($job, $this->by, $job->version, $this->oneOf($job->runs->all()), ['supply_mm' => $this->oneOf([120.0, 1400.0])]),
-            'insist' => fn (Job $job) => $this->decide(fn (string $why) => app(KeepInsistence::class)($job, $this->by, $job->version, 'battery', $why, 'A. Rider')),
-            'limit' => fn (Job $job) => $this->decide(fn (string $why) => app(KeepSetting::class)($job, $this->by, SettingName::CutOff, SettingName::NO_LIMIT, $why, 'Section 4')),
-            'setting' => fn (Job $job) => app(KeepSetting::class)($job, $this->by, SettingName::CutOff, $this->oneOf(['25', '32', 'fast']), null, null),
+            'shorten' => fn (Job $job) => app(SetSupply::class)(
+                $job, $this->by, $job->version, $this->oneOf($job->runs->all()), ['supply_mm' => $this->oneOf([120.0, 1400.0])],
+            ),
+            'insist' => fn (Job $job) => $this
+                ->decide(fn (string $why) => app(KeepInsistence::class)($job, $this->by, $job->version, 'battery', $why, 'A. Rider')),
+            'limit' => fn (Job $job) => $this
+                ->decide(
+                    fn (string $why) => app(KeepSetting::class)(
+                        $job, $this->by, SettingName::CutOff, SettingName::NO_LIMIT, $why, 'Section 4',
+                    ),
+                ),
+            'setting' => fn (Job $job) => app(KeepSetting::class)(
+                $job, $this->by, SettingName::CutOff, $this->oneOf(['25', '32', 'fast']), null, null,
+            ),
             'hand over' => fn (Job $job) => $this->handOver($job),
             'take back' => fn (Job $job) => app(TakeHandOverBack::class)($job, $this->by, 'A bolt was forgotten'),
-            'come back' => fn (Job $job) => app(KeepRecheck::class)($job, $this->by, 60, null, null, ['nut-torque' => ['found' => $this->oneOf(Found::cases()), 'torque_nm' => null, 'note' => null]]),
-            'end' => fn (Job $job) => $this->random->getInt(0, 2) > 0 ?: app(EndJob::class)($job, $this->by, $this->oneOf(JobEnd::cases()), 'Given up'),
+            'come back' => fn (Job $job) => app(KeepRecheck::class)(
+                $job, $this->by, 60, null, null,
+                ['nut-torque' => ['found' => $this->oneOf(Found::cases()), 'torque_nm' => null, 'note' => null]],
+            ),
+            'end' => fn (Job $job) => $this->random
+                ->getInt(0, 2) > 0 ?: app(EndJob::class)($job, $this->by, $this->oneOf(JobEnd::cases()), 'Given up'),
             'take up' => fn (Job $job) => app(TakeUpAgain::class)($job, $this->by),
         ];
     }
@@ -255,11 +298,16 @@ final class Life
         app(ChooseMotor::class)($job, $this->by, $job->version, (int) $workshop->motors()->where('code', 'heron-73')->value('id'), null);
         app(ChooseRing::class)($job, $this->by, $job->version, (int) $workshop->rings()->where('code', 'deep-40')->value('id'));
         app(SolveStack::class)($job, $this->by, $job->version);
-        app(BraceBody::class)($job, $this->by, $job->version, new BracingDecision(position: BodyPosition::Below, rest: Rest::Frame, restRadius: 120.0, gap: GapContents::Nothing));
+        app(BraceBody::class)(
+            $job, $this->by, $job->version,
+            new BracingDecision(position: BodyPosition::Below, rest: Rest::Frame, restRadius: 120.0, gap: GapContents::Nothing),
+        );
         app(ChooseBattery::class)($job, $this->by, $job->version, null, null);
         app(KeepCockpit::class)($job, $this->by, $job->version, CockpitWish::usual());
         foreach (['left' => BrakeSensing::StickOn, 'right' => BrakeSensing::NoLever] as $side => $sensing) {
-            app(DecideSensors::class)($job, $this->by, $job->version, [About::brakeSensor(BarSide::from($side))->kept() => $sensing->value], []);
+            app(DecideSensors::class)(
+                $job, $this->by, $job->version, [About::brakeSensor(BarSide::from($side))->kept() => $sensing->value], [],
+            );
         }
         $this->read($job, '73.02');
     }
@@ -284,7 +332,8 @@ final class Life
 
     private function liftStops(Job $job): void
     {
-        $stop = Condition::query()->where('job_id', $job->id)->whereNull('superseded_at')->whereNull('lifted_at')->latest('id')->firstOrFail();
+        $stop = Condition::query()->where('job_id', $job->id)->whereNull('superseded_at')->whereNull('lifted_at')->latest('id')
+            ->firstOrFail();
         app(LiftStop::class)($job, $this->by, $stop, 'Seen by a frame builder');
     }
 
@@ -292,9 +341,13 @@ final class Life
     {
         $isByHand = $step->fastener !== null && $step->band === null;
         $isFine = $this->random->getInt(0, 19) > 0;
-        $torque = $step->band === null ? null : ($this->random->getInt(0, 9) > 0 ? $step->band->torque->middle() : $step->band->torque->low * 0.6);
+        $torque = $step->band === null ? null : (
+            $this->random->getInt(0, 9) > 0 ? $step->band->torque->middle() : $step->band->torque->low * 0.6
+        );
         app(RecordBuildStep::class)($job, $this->by, $step->code, [
-            'state' => $isFine ? StepState::Done : StepState::Stopped, 'torque_nm' => $torque, 'by_hand' => $isByHand, 'compound' => null, 'note' => 'by hand: no paper',
+            'state' => $isFine
+                ? StepState::Done
+                : StepState::Stopped, 'torque_nm' => $torque, 'by_hand' => $isByHand, 'compound' => null, 'note' => 'by hand: no paper',
         ], (int) (Records::of($job)->at(Sheet::Build, $step->code)->id ?? 0));
     }
 
@@ -309,7 +362,10 @@ final class Life
     private function read(Job $job, ?string $typed = null): void
     {
         $mm = $typed ?? $this->oneOf(['73.02', '73.06', '72.4', '68.1']);
-        app(KeepReading::class)($job, $this->by, Spot::ShellWidth, Measurement::fromReadings([(float) $mm], 0.02), Instrument::Caliper, $mm, afresh: true, isSure: true);
+        app(KeepReading::class)(
+            $job, $this->by, Spot::ShellWidth, Measurement::fromReadings([(float) $mm], 0.02), Instrument::Caliper, $mm, afresh: true,
+            isSure: true,
+        );
     }
 
     private function handOver(Job $job): void

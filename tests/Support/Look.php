@@ -109,7 +109,10 @@ final class Look
         $this->site->chrome->size(1280, 800);
         $this->site->visit($view);
         $found = ["by keys {$view}" => $this->notMetByKeys()];
-        $found["bright {$view}"] = [...$this->site->seriousFaults(), ...$this->found(self::TOO_WIDE), ...($isPaper || $view === '/mounts' ? [] : $this->found(self::SMALL_TYPE))];
+        $found["bright {$view}"] = [
+            ...$this->site->seriousFaults(), ...$this->found(self::TOO_WIDE),
+            ...($isPaper || $view === '/mounts' ? [] : $this->found(self::SMALL_TYPE)),
+        ];
         $found["by pointer, wide {$view}"] = $this->found(self::OUT_OF_REACH, $view === '/');
 
         $this->site->chrome->size(800, 1000);

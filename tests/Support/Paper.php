@@ -29,7 +29,10 @@ use function sprintf;
  */
 final class Paper implements Pages
 {
-    private const INLINE = ['a', 'abbr', 'b', 'bdi', 'cite', 'code', 'dfn', 'em', 'i', 'kbd', 'mark', 'q', 's', 'small', 'span', 'strong', 'sub', 'sup', 'time', 'u', 'var', 'wbr', 'tspan'];
+    private const INLINE = [
+        'a', 'abbr', 'b', 'bdi', 'cite', 'code', 'dfn', 'em', 'i', 'kbd', 'mark', 'q', 's', 'small', 'span', 'strong', 'sub', 'sup', 'time',
+        'u', 'var', 'wbr', 'tspan',
+    ];
 
     private DOMDocument $page;
 
@@ -74,7 +77,10 @@ final class Paper implements Pages
 
     public function press(string $words): static
     {
-        $found = $this->ofXPath(sprintf(self::BY_WORDS, "\"{$words}\""))[0] ?? throw new RuntimeException("Nothing says “{$words}” on {$this->address()}.");
+        $found = $this
+            ->ofXPath(sprintf(self::BY_WORDS, "\"{$words}\""))[0] ?? throw new RuntimeException(
+                "Nothing says “{$words}” on {$this->address()}.",
+            );
 
         return $this->follow($this->mustBeSeen($found, $words));
     }
@@ -170,7 +176,9 @@ final class Paper implements Pages
         }
         $fault = $this->browser->getResponse()->exception ?? null;
         $status = $this->browser->getInternalResponse()->getStatusCode();
-        $status >= 500 && throw new RuntimeException("{$this->address()} answers {$status}.", previous: $fault instanceof Throwable ? $fault : null);
+        $status >= 500 && throw new RuntimeException(
+            "{$this->address()} answers {$status}.", previous: $fault instanceof Throwable ? $fault : null,
+        );
         $page = $this->browser->getCrawler()->getNode(0)?->ownerDocument;
         $this->page = $page ?? throw new RuntimeException("{$this->address()} answers with no page.");
 
@@ -190,7 +198,8 @@ final class Paper implements Pages
     {
         $isOption = $chosen->nodeName === 'option';
         $attribute = $isOption ? 'selected' : 'checked';
-        $others = $isOption ? $this->parent($chosen, 'select')->getElementsByTagName('option') : $this->parent($chosen, 'form')->getElementsByTagName('input');
+        $others = $isOption ? $this->parent($chosen, 'select')->getElementsByTagName('option') : $this->parent($chosen, 'form')
+            ->getElementsByTagName('input');
         foreach ($others as $other) {
             if ($isOption || ($other->getAttribute('type') === 'radio' && $other->getAttribute('name') === $chosen->getAttribute('name'))) {
                 $other->removeAttribute($attribute);
@@ -216,7 +225,10 @@ final class Paper implements Pages
 
     private function seen(string $selector): DOMElement
     {
-        return $this->mustBeSeen($this->all($selector)[0] ?? throw new RuntimeException("Nothing to see at {$selector} on {$this->address()}."), $selector);
+        return $this
+            ->mustBeSeen(
+                $this->all($selector)[0] ?? throw new RuntimeException("Nothing to see at {$selector} on {$this->address()}."), $selector,
+            );
     }
 
     private function mustBeSeen(DOMElement $found, string $what): DOMElement
@@ -232,9 +244,11 @@ final class Paper implements Pages
     private function isShown(DOMElement $one): bool
     {
         $above = $one->parentNode;
-        $isFolded = $above instanceof DOMElement && $above->nodeName === 'details' && ! $above->hasAttribute('open') && $one->nodeName !== 'summary';
+        $isFolded = $above instanceof DOMElement && $above->nodeName === 'details' && ! $above
+            ->hasAttribute('open') && $one->nodeName !== 'summary';
 
-        return ! $isFolded && ! $one->hasAttribute('hidden') && ! in_array($one->nodeName, ['script', 'style', 'template'], true) && $one->getAttribute('type') !== 'hidden';
+        return ! $isFolded && ! $one->hasAttribute('hidden') && ! in_array($one->nodeName, ['script', 'style', 'template'], true) && $one
+            ->getAttribute('type') !== 'hidden';
     }
 
     private function words(DOMNode $node): string

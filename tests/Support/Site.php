@@ -30,9 +30,12 @@ final class Site implements Pages
 {
     /** Rules of axe-core that never find anything serious: what they find would be left out anyway, and looking costs a fifth. */
     private const NEVER_SERIOUS = [
-        'region', 'landmark-one-main', 'landmark-unique', 'landmark-no-duplicate-main', 'landmark-no-duplicate-banner', 'landmark-no-duplicate-contentinfo',
-        'landmark-banner-is-top-level', 'landmark-complementary-is-top-level', 'landmark-contentinfo-is-top-level', 'landmark-main-is-top-level',
-        'heading-order', 'page-has-heading-one', 'empty-heading', 'image-redundant-alt', 'skip-link', 'scope-attr-valid', 'presentation-role-conflict',
+        'region', 'landmark-one-main', 'landmark-unique', 'landmark-no-duplicate-main', 'landmark-no-duplicate-banner',
+        'landmark-no-duplicate-contentinfo',
+        'landmark-banner-is-top-level', 'landmark-complementary-is-top-level', 'landmark-contentinfo-is-top-level',
+        'landmark-main-is-top-level',
+        'heading-order', 'page-has-heading-one', 'empty-heading', 'image-redundant-alt', 'skip-link', 'scope-attr-valid',
+        'presentation-role-conflict',
         'meta-viewport-large', 'aria-allowed-role', 'empty-table-header',
     ];
 
@@ -100,10 +103,15 @@ final class Site implements Pages
     {
         $root = dirname(__DIR__, 2);
         $server = Process::start(
-            [PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=24M', '-d', 'post_max_size=26M', '-d', 'max_input_vars=5000', '-d', 'expose_php=0', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/server.php"],
             [
-                'PHP_CLI_SERVER_WORKERS' => '3', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'CACHE_LIMITER' => 'limits', 'APP_ENV' => 'testing', 'APP_DEBUG' => 'false',
-                'LARAVEL_STORAGE_PATH' => $storage, 'VIEW_COMPILED_PATH' => "{$root}/storage/framework/views", 'APP_URL' => "http://127.0.0.1:{$port}", 'APP_KEY' => (string) config('app.key'),
+                PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=24M', '-d', 'post_max_size=26M', '-d',
+                'max_input_vars=5000', '-d', 'expose_php=0', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/server.php",
+            ],
+            [
+                'PHP_CLI_SERVER_WORKERS' => '3', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'CACHE_LIMITER' => 'limits',
+                'APP_ENV' => 'testing', 'APP_DEBUG' => 'false',
+                'LARAVEL_STORAGE_PATH' => $storage, 'VIEW_COMPILED_PATH' => "{$root}/storage/framework/views",
+                'APP_URL' => "http://127.0.0.1:{$port}", 'APP_KEY' => (string) config('app.key'),
                 'DB_DATABASE' => DB::connection()->getDatabaseName(), 'PRIVATE_FILES' => Storage::path(''), ...$environment,
             ],
             $root,
@@ -169,7 +177,9 @@ final class Site implements Pages
         $this->type('email', $email);
         $this->type('password', $password);
         $this->press('Sign in');
-        str_starts_with($this->driver()->getCurrentURL(), "{$this->address}/sign-in") && throw new RuntimeException("{$email} was not let in: ".$this->text('body'));
+        str_starts_with(
+            $this->driver()->getCurrentURL(), "{$this->address}/sign-in",
+        ) && throw new RuntimeException("{$email} was not let in: ".$this->text('body'));
 
         return $this;
     }
@@ -268,7 +278,11 @@ final class Site implements Pages
     /** Waits until something with these words stands there. */
     public function waitForText(string $selector, string $words): self
     {
-        $this->driver()->wait(30, 25)->until(WebDriverExpectedCondition::elementTextContains(WebDriverBy::cssSelector($selector), $words), "“{$words}” never stood at {$selector}.");
+        $this->driver()->wait(30, 25)
+            ->until(
+                WebDriverExpectedCondition::elementTextContains(WebDriverBy::cssSelector($selector), $words),
+                "“{$words}” never stood at {$selector}.",
+            );
 
         return $this;
     }
@@ -294,7 +308,11 @@ final class Site implements Pages
     public function attributes(string $selector, string $attribute): array
     {
         /** @var list<string> */
-        return $this->driver()->executeScript('return [...document.querySelectorAll(arguments[0])].map((one) => one.getAttribute(arguments[1])).filter((said) => said !== null)', [$selector, $attribute]);
+        return $this->driver()
+            ->executeScript(
+                'return [...document.querySelectorAll(arguments[0])].map((one) => one.getAttribute(arguments[1])).filter((said) => said !== null)',
+                [$selector, $attribute],
+            );
     }
 
     public function address(): string
@@ -327,7 +345,10 @@ final class Site implements Pages
         foreach ($this->driver()->manage()->getLog('performance') as $line) {
             $message = json_decode($line['message'], true)['message'];
             $url = $message['params']['request']['url'] ?? null;
-            if ($message['method'] === 'Network.requestWillBeSent' && preg_match('/^(https?|wss?):/', $url) === 1 && ! str_starts_with($url, $this->address)) {
+            if (
+                $message['method'] === 'Network.requestWillBeSent' && preg_match('/^(https?|wss?):/', $url) === 1
+                    && ! str_starts_with($url, $this->address)
+            ) {
                 $strange[] = $url;
             }
         }
@@ -349,9 +370,13 @@ final class Site implements Pages
      */
     public function seriousFaultsOfItsLook(): array
     {
-        $isAllKnown = $this->driver()->executeScript('return window.wasShown !== undefined && [...document.body.querySelectorAll("*")].every((one) => window.wasShown.has(one) || !one.checkVisibility())');
+        $isAllKnown = $this->driver()
+            ->executeScript(
+                'return window.wasShown !== undefined && [...document.body.querySelectorAll("*")].every((one) => window.wasShown.has(one) || !one.checkVisibility())',
+            );
 
-        return $isAllKnown === true ? $this->faults(['runOnly' => ['type' => 'rule', 'values' => self::OF_ITS_LOOK]]) : $this->seriousFaults();
+        return $isAllKnown === true ? $this->faults(['runOnly' => ['type' => 'rule', 'values' => self::OF_ITS_LOOK]]) : $this
+            ->seriousFaults();
     }
 
     /**
@@ -374,7 +399,12 @@ final class Site implements Pages
             $result['violations'], fn (array $violation) => in_array($violation['impact'], ['serious', 'critical'], true),
         );
 
-        return array_values(array_map(fn (array $violation) => "{$violation['id']}: {$violation['help']} ".substr($violation['nodes'][0]['html'] ?? '', 0, 160), $serious));
+        return array_values(
+            array_map(
+                fn (array $violation) => "{$violation['id']}: {$violation['help']} ".substr($violation['nodes'][0]['html'] ?? '', 0, 160),
+                $serious,
+            ),
+        );
     }
 
     /** Clicks what is there, and waits until the page it was on is gone. */

@@ -62,9 +62,11 @@ final class Stockroom
         foreach (['spacers' => 'spacer_id', 'leads' => 'lead_id', 'stock_items' => 'stock_item_id'] as $table => $key) {
             foreach (DB::table($table)->where('workshop_id', $workshopId)->get(['id', 'quantity', 'kept']) as $row) {
                 $lines = Movement::query()->withoutGlobalScopes()->where($key, $row->id);
-                $reserved = $key === 'spacer_id' ? (int) DB::table('reservations')->where('spacer_id', $row->id)->where('state', 'reserved')->sum('quantity') : $row->kept;
+                $reserved = $key === 'spacer_id' ? (int) DB::table('reservations')->where('spacer_id', $row->id)->where('state', 'reserved')
+                    ->sum('quantity') : $row->kept;
                 $stands = [(int) (clone $lines)->sum('changed'), (int) $lines->sum('kept_changed'), $reserved];
-                $stands === [$row->quantity, $row->kept, $row->kept] && $row->quantity >= 0 || $odd[] = "{$table} {$row->id}: {$row->quantity} with {$row->kept} kept, and the book says ".json_encode($stands);
+                $stands === [$row->quantity, $row->kept, $row->kept]
+ && $row->quantity >= 0 || $odd[] = "{$table} {$row->id}: {$row->quantity} with {$row->kept} kept, and the book says ".json_encode($stands);
             }
         }
 
@@ -91,14 +93,19 @@ final class Stockroom
         $how = $can[mt_rand(0, count($can) - 1)];
         $isForAJob = $how->isForAJob() || mt_rand(0, 1) === 1;
 
-        return [$how, mt_rand(1, 6), $isForAJob ? Job::query()->where('workshop_id', $person->workshop_id)->inRandomOrder()->firstOrFail() : null, null];
+        return [
+            $how, mt_rand(1, 6),
+            $isForAJob ? Job::query()->where('workshop_id', $person->workshop_id)->inRandomOrder()->firstOrFail() : null, null,
+        ];
     }
 
     private static function fromAnOrder(User $person): void
     {
         $order = Order::query()->whereNull('ended_at')->with('lines')->inRandomOrder()->first();
         $line = $order?->lines->random();
-        $order === null || $line === null || app(ReceiveOrder::class)($person, $order, $order->version, [$line->id => mt_rand(1, 4)], [$line->id => mt_rand(0, 1)]);
+        $order === null || $line === null || app(ReceiveOrder::class)(
+            $person, $order, $order->version, [$line->id => mt_rand(1, 4)], [$line->id => mt_rand(0, 1)],
+        );
     }
 
     private static function forAJob(Job $job, User $person): void

@@ -19,7 +19,9 @@ use function array_slice;
 final class WholeJob
 {
     /** What the plain bike's other places are told. */
-    public const ASKED_ELSEWHERE = ['rest' => '120', 'lead' => '2400', 'gap' => '3.5', 'band' => '8 to 10', 'wakes' => '51.2', 'cut-off' => '25.4'];
+    public const ASKED_ELSEWHERE = [
+        'rest' => '120', 'lead' => '2400', 'gap' => '3.5', 'band' => '8 to 10', 'wakes' => '51.2', 'cut-off' => '25.4',
+    ];
 
     private const DONE = '.step-now button[name="state"][value="done"]';
 
@@ -63,7 +65,11 @@ final class WholeJob
             $was = $this->at[$place] ?? [0, 0];
             $this->at[$place] = [$was[0] + $this->hand->entries - $entries, $was[1] + $this->hand->presses - $presses];
         }
-        throw new LogicException('It never left. The last places: '.implode(', ', array_slice($this->way, -12)).'. '.mb_substr($this->hand->site->text('main'), 0, 1500));
+        throw new LogicException(
+            'It never left. The last places: '.implode(', ', array_slice($this->way, -12)).'. '.mb_substr(
+                $this->hand->site->text('main'), 0, 1500,
+            ),
+        );
     }
 
     private function do(string $place): void
@@ -136,7 +142,8 @@ final class WholeJob
 
             return;
         }
-        $this->hand->tick('input[name="rest"][value="frame"]')->choose('gap', 'nothing')->type('rest-radius', $this->also['rest'])->click('#keep-rest');
+        $this->hand->tick('input[name="rest"][value="frame"]')->choose('gap', 'nothing')->type('rest-radius', $this->also['rest'])
+            ->click('#keep-rest');
     }
 
     private function lead(): void

@@ -56,20 +56,23 @@ final class Workshops
 
     /** Everything a hardtail with a 73 mm shell shows. */
     public const READINGS = [
-        'room_base' => '560', 'room_front' => '520', 'room_rear' => '420', 'cups_width' => '77', 'cup_flange' => '2', 'wheelbase' => '1130', 'chainstay_length' => '438', 'over_locknuts' => '135', 'cog_inset' => '5.2', 'cog_pitch' => '4.34', 'wheel' => '2180',
+        'room_base' => '560', 'room_front' => '520', 'room_rear' => '420', 'cups_width' => '77', 'cup_flange' => '2', 'wheelbase' => '1130',
+        'chainstay_length' => '438', 'over_locknuts' => '135', 'cog_inset' => '5.2', 'cog_pitch' => '4.34', 'wheel' => '2180',
         'stay_45' => '-4', 'stay_64' => '3.2', 'stay_80' => '4.1', 'stay_112' => '9.5',
         'shell_width' => '73.04 72.96 73.08', 'shell_bore' => '33.7', 'thread_pitch' => '1.06', 'guide_depth' => '3.6',
         'down_tube' => '650', 'bar_to_head' => '250', 'sensor_gap' => '4',
     ];
 
     public const ANSWERS = [
-        'crank_kind' => 'square-taper', 'bracket_kind' => 'threaded', 'front_mech' => 'yes', 'chain_kept' => 'no', 'kickstand' => 'no', 'guide_remedy' => 'stays',
+        'crank_kind' => 'square-taper', 'bracket_kind' => 'threaded', 'front_mech' => 'yes', 'chain_kept' => 'no', 'kickstand' => 'no',
+        'guide_remedy' => 'stays',
         'shell_threaded' => 'yes', 'drive_cup_loosens' => 'clockwise', 'cogs' => '11 13 15 17 20 23 26 30 34', 'old_chain_links' => '108',
     ];
 
     public static function person(Role $role = Role::Owner, ?Workshop $workshop = null, ?string $name = null): User
     {
-        return User::factory()->in($workshop ?? Workshop::factory()->createOne(), $role)->createOne($name === null ? [] : ['name' => $name]);
+        return User::factory()->in($workshop ?? Workshop::factory()->createOne(), $role)
+            ->createOne($name === null ? [] : ['name' => $name]);
     }
 
     /** A person whose workshop has the demo's catalogue. */
@@ -87,7 +90,11 @@ final class Workshops
     public static function job(User $by, string $bike = 'Grey hardtail'): Job
     {
         return self::asNobody(function () use ($by, $bike): Job {
-            return self::fresh(app(StartJob::class)($by, ['customer' => 'A. Rider', 'bike' => $bike, 'kind' => 'diamond', 'frame_material' => 'aluminium']));
+            return self::fresh(
+                app(StartJob::class)(
+                    $by, ['customer' => 'A. Rider', 'bike' => $bike, 'kind' => 'diamond', 'frame_material' => 'aluminium'],
+                ),
+            );
         });
     }
 
@@ -126,7 +133,10 @@ final class Workshops
             app(ChooseMotor::class)($job, $by, $job->version, (int) $workshop->motors()->where('code', $motor)->value('id'), null);
             app(ChooseRing::class)($job, $by, $job->version, (int) $workshop->rings()->where('code', $ring)->value('id'));
 
-            app(BraceBody::class)($job, $by, $job->version, new BracingDecision(position: BodyPosition::Below, rest: Rest::Frame, restRadius: 120.0, gap: GapContents::Nothing));
+            app(BraceBody::class)(
+                $job, $by, $job->version,
+                new BracingDecision(position: BodyPosition::Below, rest: Rest::Frame, restRadius: 120.0, gap: GapContents::Nothing),
+            );
 
             return self::fresh($job);
         }));
@@ -174,7 +184,9 @@ final class Workshops
     {
         return self::asNobody(fn (): Job => JobCopy::after('proved', $job, $by, function () use ($job, $by): void {
             foreach (['left' => BrakeSensing::StickOn, 'right' => BrakeSensing::NoLever] as $side => $sensing) {
-                app(DecideSensors::class)($job, $by, self::fresh($job)->version, [About::brakeSensor(BarSide::from($side))->kept() => $sensing->value], []);
+                app(DecideSensors::class)(
+                    $job, $by, self::fresh($job)->version, [About::brakeSensor(BarSide::from($side))->kept() => $sensing->value], [],
+                );
             }
             $job = self::built($job, $by);
             app(ChangeJob::class)->inOneGo($job, fn () => self::prove($job, $by));
@@ -187,13 +199,16 @@ final class Workshops
         return self::asNobody(function () use ($job, $by): Job {
             foreach (OpenJob::of(self::fresh($job))->the(BuildState::class)->open as $step) {
                 app(RecordBuildStep::class)($job, $by, $step->code, [
-                    'state' => StepState::Done, 'torque_nm' => $step->band?->torque->middle(), 'by_hand' => $step->fastener !== null && $step->band === null, 'compound' => null,
+                    'state' => StepState::Done, 'torque_nm' => $step->band?->torque
+                        ->middle(), 'by_hand' => $step->fastener !== null && $step->band === null, 'compound' => null,
                     'note' => $step->fastener !== null && $step->band === null ? 'by hand: no paper' : null,
                 ], self::standing($job, Sheet::Build, $step->code));
             }
             foreach (OpenJob::of(self::fresh($job))->the(Proving::class)->openChecks() as $check) {
                 app(RecordProveCheck::class)($job, $by, $check->code, [
-                    'state' => StepState::Done, 'figure' => $check->figure === null ? null : ($check->figure->least + $check->figure->most) / 2, 'note' => null,
+                    'state' => StepState::Done, 'figure' => $check->figure === null ? null : (
+                        $check->figure->least + $check->figure->most
+                    ) / 2, 'note' => null,
                 ], self::standing($job, Sheet::Prove, $check->code));
             }
 
@@ -204,7 +219,8 @@ final class Workshops
     /** The record that stands at a step or a check; 0 where none does. */
     private static function standing(Job $job, Sheet $sheet, string $code): int
     {
-        return (int) StepRecord::query()->where('job_id', $job->id)->where('sheet', $sheet)->where('step', $code)->whereNull('superseded_at')->max('id');
+        return (int) StepRecord::query()->where('job_id', $job->id)->where('sheet', $sheet)->where('step', $code)
+            ->whereNull('superseded_at')->max('id');
     }
 
     private static function prove(Job $job, User $by): void
@@ -214,7 +230,9 @@ final class Workshops
         }
         foreach (OpenJob::of(self::fresh($job))->the(Proving::class)->plan->checks as $check) {
             app(RecordProveCheck::class)($job, $by, $check->code, [
-                'state' => StepState::Done, 'figure' => $check->figure === null ? null : ($check->figure->least + $check->figure->most) / 2, 'note' => null,
+                'state' => StepState::Done, 'figure' => $check->figure === null ? null : (
+                    $check->figure->least + $check->figure->most
+                ) / 2, 'note' => null,
             ]);
         }
     }
@@ -226,7 +244,8 @@ final class Workshops
                 return;
             }
             app(RecordBuildStep::class)($job, $by, $step->code, [
-                'state' => StepState::Done, 'torque_nm' => $step->band?->torque->middle(), 'by_hand' => $step->fastener !== null && $step->band === null, 'compound' => null,
+                'state' => StepState::Done, 'torque_nm' => $step->band?->torque
+                    ->middle(), 'by_hand' => $step->fastener !== null && $step->band === null, 'compound' => null,
                 'note' => $step->fastener !== null && $step->band === null ? 'by hand: no paper' : null,
             ]);
         }

@@ -16,7 +16,8 @@ use Tests\Support\Workshops;
 function inLittleMemory(string ...$arguments): void
 {
     $process = new Process([PHP_BINARY, '-d', 'memory_limit=128M', base_path('artisan'), ...$arguments], base_path(), [
-        'APP_ENV' => 'testing', 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array', 'LOG_CHANNEL' => 'single', 'DB_DATABASE' => DB::connection()->getDatabaseName(), 'PRIVATE_FILES' => Storage::path(''),
+        'APP_ENV' => 'testing', 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array', 'LOG_CHANNEL' => 'single', 'DB_DATABASE' => DB::connection()
+            ->getDatabaseName(), 'PRIVATE_FILES' => Storage::path(''),
     ], timeout: 300);
     $process->run();
     expect($process->getExitCode())->toBe(0, $process->getOutput().$process->getErrorOutput());
@@ -48,8 +49,10 @@ function another(int $like, int $number): int
 {
     static $rows = [];
     $job = DB::table('jobs')->where('id', $like)->sole();
-    $bike = DB::table('bikes')->insertGetId(like(DB::table('bikes')->where('id', $job->bike_id)->sole(), ['label' => "Bike {$number} “ü”"]));
-    $id = DB::table('jobs')->insertGetId(like($job, ['number' => $number, 'bike_id' => $bike, 'before_id' => mt_rand(0, 9) === 0 ? $like : null]));
+    $bike = DB::table('bikes')
+        ->insertGetId(like(DB::table('bikes')->where('id', $job->bike_id)->sole(), ['label' => "Bike {$number} “ü”"]));
+    $id = DB::table('jobs')
+        ->insertGetId(like($job, ['number' => $number, 'bike_id' => $bike, 'before_id' => mt_rand(0, 9) === 0 ? $like : null]));
     foreach (array_diff(array_keys(ArchiveTables::ALL, 'job_id', true), ['pictures']) as $table) {
         $rows[$table] ??= DB::table($table)->where('job_id', $like)->get()->all();
         $most = array_filter($rows[$table], fn (): bool => mt_rand(0, 9) !== 0);
@@ -70,7 +73,11 @@ it('gives out five hundred jobs with two hundred pictures in little memory, read
         foreach ([false, true] as $isSmall) {
             Storage::put(Picture::pathOf($job, $file, $isSmall), (string) Pictures::jpeg(mt_rand(20, 400), mt_rand(20, 300))->getContent());
         }
-        Picture::query()->insert(['job_id' => $job, 'user_id' => $person->id, 'of' => 'intake', 'title' => 'As it came', 'file' => $file, 'width' => 20, 'height' => 20]);
+        Picture::query()
+            ->insert([
+                'job_id' => $job, 'user_id' => $person->id, 'of' => 'intake', 'title' => 'As it came', 'file' => $file, 'width' => 20,
+                'height' => 20,
+            ]);
     }
     [$out, $again] = [(string) tempnam(sys_get_temp_dir(), 'out'), (string) tempnam(sys_get_temp_dir(), 'again')];
     try {
@@ -81,7 +88,8 @@ it('gives out five hundred jobs with two hundred pictures in little memory, read
         inLittleMemory('spindle:archive-in', $out);
         inLittleMemory('spindle:archive-out', $again);
         expect(hash_file('sha256', $again))->toBe(hash_file('sha256', $out))->and(Job::query()->withoutGlobalScopes()->count())->toBe(500)
-            ->and(DB::table('readings')->count() + DB::table('step_records')->count())->toBe($counts)->and($counts)->toBeGreaterThan(20_000);
+            ->and(DB::table('readings')->count() + DB::table('step_records')->count())->toBe($counts)
+            ->and($counts)->toBeGreaterThan(20_000);
     } finally {
         nothingLeft();
         array_map(unlink(...), [$out, $again]);

@@ -32,7 +32,9 @@ function emptyServer(): Process
 /** @param  array<string, string>  $with */
 function command(string $name, string $file, array $with = []): Process
 {
-    $process = new Process([base_path("bin/{$name}"), $file], base_path(), ['DB_DATABASE' => DB::connection()->getDatabaseName(), ...$with], timeout: 60);
+    $process = new Process(
+        [base_path("bin/{$name}"), $file], base_path(), ['DB_DATABASE' => DB::connection()->getDatabaseName(), ...$with], timeout: 60,
+    );
     $process->run();
 
     return $process;
@@ -68,7 +70,11 @@ it('restores a backup into an empty server, every row of every table', function 
         $restored = command('restore', $file, $there);
         expect($restored->getExitCode())->toBe(0, $restored->getErrorOutput());
 
-        config(['database.connections.there' => [...config('database.connections.mariadb'), 'port' => $there['DB_PORT'], 'database' => $there['DB_DATABASE']]]);
+        config([
+            'database.connections.there' => [
+                ...config('database.connections.mariadb'), 'port' => $there['DB_PORT'], 'database' => $there['DB_DATABASE'],
+            ],
+        ]);
         $before = everything(DB::connection());
         expect(everything(DB::connection('there')))->toBe($before)
             ->and(count($before['readings'] ?? []))->toBeGreaterThan(100)

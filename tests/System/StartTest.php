@@ -11,7 +11,9 @@ use Symfony\Component\Process\Process;
  */
 function inShell(string $script, array $environment = []): Process
 {
-    $process = new Process(['bash', '-c', "set -euo pipefail; root=\"\$PWD\"; . bin/lib.sh\n{$script}"], base_path(), $environment, timeout: 60);
+    $process = new Process(
+        ['bash', '-c', "set -euo pipefail; root=\"\$PWD\"; . bin/lib.sh\n{$script}"], base_path(), $environment, timeout: 60,
+    );
     $process->run();
 
     return $process;
@@ -73,8 +75,11 @@ it('names a file of another user in a sentence', function (): void {
 });
 
 it('lets in what our limits let in: a road of 20 MiB, a catalogue of 4 MiB', function (): void {
-    $process = inShell('"${PHP_WEB[@]}" -r \'echo ini_get("upload_max_filesize"), " ", ini_get("post_max_size"), " ", ini_get("expose_php");\'');
+    $process = inShell(
+        '"${PHP_WEB[@]}" -r \'echo ini_get("upload_max_filesize"), " ", ini_get("post_max_size"), " ", ini_get("expose_php");\'',
+    );
     [$file, $form, $says] = explode(' ', $process->getOutput());
 
-    expect(ini_parse_quantity($file))->toBeGreaterThan(20 * 1024 ** 2)->and(ini_parse_quantity($form))->toBeGreaterThan(ini_parse_quantity($file))->and($says)->toBe('0');
+    expect(ini_parse_quantity($file))->toBeGreaterThan(20 * 1024 ** 2)
+        ->and(ini_parse_quantity($form))->toBeGreaterThan(ini_parse_quantity($file))->and($says)->toBe('0');
 });

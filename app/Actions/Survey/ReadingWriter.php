@@ -56,7 +56,10 @@ class ReadingWriter
     /** What such a bike usually has not is asked about, with the likeliest slip. */
     private function askAboutImprobable(OpenJob $open, Spot $spot, Measurement $measurement, LengthUnit $unit): void
     {
-        [$width, $cups, $flange] = [$open->findings->shellWidth()?->value, $open->findings->measurement(Spot::CupsWidth), $open->findings->measurement(Spot::CupFlange)];
+        [$width, $cups, $flange] = [
+            $open->findings->shellWidth()?->value, $open->findings->measurement(Spot::CupsWidth),
+            $open->findings->measurement(Spot::CupFlange),
+        ];
         foreach ($measurement->readings ?: [$measurement->value] as $mm) {
             $odd = Improbable::reading($open->job->bike->kind, $spot, $mm, $width, $cups, $flange);
             if ($odd !== null) {

@@ -60,7 +60,10 @@ class BarView
                 $drawn[] = [
                     'fixture' => $fixture, 'number' => $i + 1,
                     'x' => $this->x($half->side, $at, $fixture->width), 'width' => round($fixture->width * $this->scale, 1),
-                    'run' => $this->run($fixture), 'high' => $i === 0 ? 44.0 : 58.0, 'isOver' => $half->room !== null && $at + $fixture->width > $half->room->value + 1e-9,
+                    'run' => $this
+                        ->run($fixture), 'high' => $i === 0
+                            ? 44.0
+                            : 58.0, 'isOver' => $half->room !== null && $at + $fixture->width > $half->room->value + 1e-9,
                 ];
                 $at += $fixture->width + BarHalf::BETWEEN;
             }

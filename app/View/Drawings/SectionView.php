@@ -118,7 +118,10 @@ class SectionView
     public function stayPath(): string
     {
         $outer = array_map(fn (array $point) => $this->x($point[0]).','.$this->y(min($point[1], $this->section->rear)), $this->section->stay);
-        $inner = array_map(fn (array $point) => $this->x($point[0] - Typical::STAY_DEPTH).','.$this->y(min($point[1], $this->section->rear)), $this->section->stay);
+        $inner = array_map(
+            fn (array $point) => $this->x($point[0] - Typical::STAY_DEPTH).','.$this->y(min($point[1], $this->section->rear)),
+            $this->section->stay,
+        );
 
         return $outer === [] ? '' : 'M'.implode(' L', [...$outer, ...array_reverse($inner)]).' Z';
     }
@@ -129,7 +132,9 @@ class SectionView
         return array_map(function (Berth $berth): array {
             $isFront = $berth->side === PartSide::Front;
             $top = $isFront ? $this->axisY + ($berth->inner - 6) * $this->scale : $this->axisY - ($berth->outer + 10) * $this->scale;
-            $bottom = $isFront ? min($this->frontY, $this->axisY + ($berth->outer + 8) * $this->scale) : $this->axisY - max(0.0, $berth->inner - 4) * $this->scale;
+            $bottom = $isFront ? min(
+                $this->frontY, $this->axisY + ($berth->outer + 8) * $this->scale,
+            ) : $this->axisY - max(0.0, $berth->inner - 4) * $this->scale;
 
             return [
                 'place' => $berth->place->value,

@@ -20,7 +20,8 @@ it('takes up a bike that clicks, opens the steps that cure it with what they wer
     $ticked = StepRecord::query()->where('sheet', 'build')->whereNull('superseded_at')->count();
     $hand = new Hand(Paper::open()->signIn($person->email, Workshops::PASSWORD));
     $site = $hand->site->visit("/jobs/{$job->id}/prove/come-back");
-    $site->type('kilometres', '60')->choose('found-crank-right', 'loose')->type('back-note', 'It clicks once a turn')->click('#keep-recheck');
+    $site->type('kilometres', '60')->choose('found-crank-right', 'loose')->type('back-note', 'It clicks once a turn')
+        ->click('#keep-recheck');
     expect($site->text('#found-work'))->toContain('says the rider')->toContain('Right crank’s bolt to torque');
     $site->click('#take-up-found');
     $open = $ticked - StepRecord::query()->where('sheet', 'build')->whereNull('superseded_at')->where('state', 'done')->count();
@@ -35,10 +36,12 @@ it('stops a carbon frame at intake, before anything comes off, in two presses an
     $person = Workshops::stocked();
     $site = Paper::open()->signIn($person->email, Workshops::PASSWORD)->visit('/jobs/new');
     $site->type('customer', 'A. Rider')->type('bike', 'Black race bike')->choose('frame_material', 'carbon')->press('Start measuring');
-    expect($site->text('#carbon-first'))->toContain('This frame is carbon')->and($site->text('#carbon'))->toContain('Never')->toContain('Its maker decides');
+    expect($site->text('#carbon-first'))->toContain('This frame is carbon')
+        ->and($site->text('#carbon'))->toContain('Never')->toContain('Its maker decides');
     $site->tick('#carbon summary')->click('#carbon-ends');
     $job = Job::query()->sole();
-    expect($job->ended_as)->toBe(JobEnd::GivenUp)->and((string) $job->ended_because)->not->toBe('')->and(StepRecord::query()->exists())->toBeFalse();
+    expect($job->ended_as)->toBe(JobEnd::GivenUp)->and((string) $job->ended_because)->not->toBe('')
+        ->and(StepRecord::query()->exists())->toBeFalse();
     $site->visit('/');
     expect($site->text())->not->toContain('Black race bike Survey');
 });

@@ -48,7 +48,9 @@ it('tells another calendar of a wheel that is away, before and after, and asks f
     $site->click('#feed-mine');
     $address = $site->text('.sheet-address');
     $read = function () use ($address): array {
-        $reader = new Process(['node', base_path('tests/Support/read-ics.mjs')], base_path(), input: (string) $this->get($address)->getContent());
+        $reader = new Process(
+            ['node', base_path('tests/Support/read-ics.mjs')], base_path(), input: (string) $this->get($address)->getContent(),
+        );
         $reader->mustRun();
 
         return array_column((array) json_decode($reader->getOutput(), true, flags: JSON_THROW_ON_ERROR), null, 'uid');
@@ -59,8 +61,11 @@ it('tells another calendar of a wheel that is away, before and after, and asks f
     $site->type("back-on-{$job->id}", workingDay(9))->click('#away-250');
     expect($site->text())->toContain('At another shop: rear wheel: a new rim');
     $after = $read();
-    $moved = array_filter($after, fn (array $event, string $uid) => ($before[$uid]['number'] ?? 0) < $event['number'], ARRAY_FILTER_USE_BOTH);
+    $moved = array_filter(
+        $after, fn (array $event, string $uid) => ($before[$uid]['number'] ?? 0) < $event['number'], ARRAY_FILTER_USE_BOTH,
+    );
     expect(count($before))->toBeGreaterThan(3)->and($moved)->not->toBe([]);
     $site->visit('/calendar?change=250')->click('#back-250-0');
-    expect($site->text())->not->toContain('rear wheel: a new rim')->and(Job::query()->where('number', 250)->sole()->inOtherHands()->open())->toBe([]);
+    expect($site->text())->not->toContain('rear wheel: a new rim')
+        ->and(Job::query()->where('number', 250)->sole()->inOtherHands()->open())->toBe([]);
 });

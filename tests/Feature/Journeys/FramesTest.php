@@ -25,7 +25,9 @@ it('asks about a fat bike’s stay that was taken from the centre plane, on the 
 });
 
 it('strips a loose-ball bracket: lock ring before cup, spindle to the left, fixed cup last', function (): void {
-    $journey = Journey::asNewUser(['bracket_kind' => 'loose-ball', 'kickstand' => 'yes', 'dust_caps' => 'yes', 'front_mech' => 'no'] + Journey::STEEL_68);
+    $journey = Journey::asNewUser(
+        ['bracket_kind' => 'loose-ball', 'kickstand' => 'yes', 'dust_caps' => 'yes', 'front_mech' => 'no'] + Journey::STEEL_68,
+    );
     $site = $journey->site;
     $journey->takeIn('diamond', 'steel', 'Copper touring bike');
     $job = $journey->job();
@@ -38,7 +40,8 @@ it('strips a loose-ball bracket: lock ring before cup, spindle to the left, fixe
     $journey->strip();
 
     expect(StepRecord::query()->where('sheet', 'strip')->orderBy('id')->pluck('step')->all())->toBe([
-        'power', 'kickstand', 'pedal-right', 'pedal-left', 'chain', 'dust-cap-right', 'dust-cap-left', 'crank-bolt-right', 'crank-right', 'crank-bolt-left', 'crank-left',
+        'power', 'kickstand', 'pedal-right', 'pedal-left', 'chain', 'dust-cap-right', 'dust-cap-left', 'crank-bolt-right', 'crank-right',
+        'crank-bolt-left', 'crank-left',
         'lockring-left', 'cup-left', 'spindle-out', 'cup-drive', 'look-inside',
     ])->and($site->text('#arrived'))->toContain('the bare shell')->and($journey->spotUp())->toBe('stay_45');
 });
@@ -61,8 +64,10 @@ it('builds a boom trike, whose body leans on no tube', function (): void {
 
 it('builds a box bike whose chain is kept whole, with guard and bucket back on', function (): void {
     $says = [
-        'crank_kind' => 'splined', 'bucket' => 'yes', 'guard' => 'yes', 'chain_kept' => 'yes', 'front_mech' => 'no', 'cogs' => '20', 'chainstay_length' => '462',
-        'over_locknuts' => '130.1', 'cog_inset' => '20.6', 'wheel' => '2070', 'stay_45' => '-5.5', 'stay_64' => '1.2', 'stay_80' => '2.4', 'stay_112' => '5.0',
+        'crank_kind' => 'splined', 'bucket' => 'yes', 'guard' => 'yes', 'chain_kept' => 'yes', 'front_mech' => 'no', 'cogs' => '20',
+        'chainstay_length' => '462',
+        'over_locknuts' => '130.1', 'cog_inset' => '20.6', 'wheel' => '2070', 'stay_45' => '-5.5', 'stay_64' => '1.2', 'stay_80' => '2.4',
+        'stay_112' => '5.0',
     ] + Journey::STEEL_68;
     $journey = Journey::asNewUser($says);
     $site = $journey->site;
@@ -74,7 +79,10 @@ it('builds a box bike whose chain is kept whole, with guard and bucket back on',
     $refused = $journey->build();
 
     $titles = Journey::builtSheet();
-    $order = ['Whole chain laid over the ring, before its bolts', 'Slack of the chain that lies there', 'Guard, guide or roller back on', 'Load bucket back on'];
+    $order = [
+        'Whole chain laid over the ring, before its bolts', 'Slack of the chain that lies there', 'Guard, guide or roller back on',
+        'Load bucket back on',
+    ];
     expect($refused)->toBeGreaterThan(20)->and(array_values(array_intersect($titles, $order)))->toBe($order)
         ->and(StepRecord::query()->where('sheet', 'strip')->where('step', 'bucket')->sole()->note)->toContain('M5 × 12')
         ->and(implode(' ', $titles))->not->toContain('erailleur');

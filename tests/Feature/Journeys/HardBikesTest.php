@@ -10,7 +10,12 @@ use Tests\Support\MotorWithoutPapers;
 use Tests\Support\Workshops;
 
 it('builds a boom trike with the pack beside the motor, on the boom', function (): void {
-    $journey = Journey::asNewUser(['boom_diameter' => '50.8', 'guide_depth' => '4.1', 'boom_length' => '420', 'wheelbase' => '1180', 'chain_path' => '1905', 'front_wheel' => '1500'] + Journey::STEEL_68);
+    $journey = Journey::asNewUser(
+        [
+            'boom_diameter' => '50.8', 'guide_depth' => '4.1', 'boom_length' => '420', 'wheelbase' => '1180', 'chain_path' => '1905',
+            'front_wheel' => '1500',
+        ] + Journey::STEEL_68,
+    );
     $site = $journey->site;
     $journey->takeIn('tadpole-trike', 'aluminium', 'Plum trike')->alsoSay('boom_diameter');
     $job = $journey->job();
@@ -27,7 +32,8 @@ it('builds a boom trike with the pack beside the motor, on the boom', function (
         $site->tick("input[name='{$name}'][value='yes']");
     }
     $journey->click('#keep-battery');
-    expect($site->text('#arrived'))->toContain('Decide what cuts the motor')->and($site->visit("/jobs/{$job}/route/battery")->text())->toContain('on the boom');
+    expect($site->text('#arrived'))->toContain('Decide what cuts the motor')
+        ->and($site->visit("/jobs/{$job}/route/battery")->text())->toContain('on the boom');
     $journey->build(triesWrongOrders: false);
 
     $titles = Journey::builtSheet();
@@ -37,8 +43,10 @@ it('builds a boom trike with the pack beside the motor, on the boom', function (
 
 it('builds a press-fit frame with plates and a first chain of its own, each measured when it can be', function (): void {
     $says = [
-        'shell_width' => '92.04 92.0', 'shell_bore' => '41.02', 'shell_threaded' => 'no', 'crank_kind' => 'splined', 'bracket_kind' => 'press-fit', 'chainstay_length' => '604',
-        'drive_chain' => 'own', 'ring_to_plate' => '10.4', 'pinion_to_face' => '40.7', 'crank_gap' => '23.1', 'first_chain_run' => '210', 'first_chain_play' => '8', 'arm_in' => '20', 'arm_out' => '31',
+        'shell_width' => '92.04 92.0', 'shell_bore' => '41.02', 'shell_threaded' => 'no', 'crank_kind' => 'splined',
+        'bracket_kind' => 'press-fit', 'chainstay_length' => '604',
+        'drive_chain' => 'own', 'ring_to_plate' => '10.4', 'pinion_to_face' => '40.7', 'crank_gap' => '23.1', 'first_chain_run' => '210',
+        'first_chain_play' => '8', 'arm_in' => '20', 'arm_out' => '31',
     ] + Journey::STEEL_68;
     $journey = Journey::asNewUser($says);
     $site = $journey->site;
@@ -48,7 +56,8 @@ it('builds a press-fit frame with plates and a first chain of its own, each meas
     expect($site->text())->not->toContain('Known so far');
     $journey->alsoSay('crank_gap');
     $site->visit("/jobs/{$job}/stack");
-    expect($site->text())->toContain('Known so far: under the crank')->toContain('then measure ring to plate and pinion to its plate’s face: the rest');
+    expect($site->text())->toContain('Known so far: under the crank')
+        ->toContain('then measure ring to plate and pinion to its plate’s face: the rest');
     $site->visit("/jobs/{$job}/survey");
     $journey->survey()->alsoSay('first_chain_run', 'first_chain_play', 'arm_in', 'arm_out');
     $onStack = fn (callable $do): callable => function (Journey $at) use ($do): void {
@@ -64,7 +73,10 @@ it('builds a press-fit frame with plates and a first chain of its own, each meas
         'rests on' => fn (Journey $at) => $at->rest('strut', '140'),
         'one plane' => $onStack(fn (Journey $at) => $at->press('Swings both ways')),
     ]);
-    $order = ['First chain laid over the shell’s inside', 'Spindle home in its bearings', 'Ring to plate, measured once more', 'First chain over ring and pinion'];
+    $order = [
+        'First chain laid over the shell’s inside', 'Spindle home in its bearings', 'Ring to plate, measured once more',
+        'First chain over ring and pinion',
+    ];
     expect($refused)->toBeGreaterThan(20)->and(implode(' ', Journey::builtSheet()))->not->toContain('bike’s chain over pinion')
         ->and(array_values(array_intersect(Journey::builtSheet(), $order)))->toBe($order);
 });
@@ -75,9 +87,11 @@ it('takes in a motor by measuring it, and builds it like any other', function ()
     $site->visit('/catalogue');
     $journey->press('Measure a part')->click('button[value="sleeve"]');
     $part = MeasuredPart::query()->sole();
-    $site->type('figure-name', 'Grey motor without papers')->tick('input[value="native_shells bsa"]')->type('figure-sleeve-sleeve_od_mm', '33')->type('figure-sleeve-sleeve_length_mm', '92,5');
+    $site->type('figure-name', 'Grey motor without papers')->tick('input[value="native_shells bsa"]')
+        ->type('figure-sleeve-sleeve_od_mm', '33')->type('figure-sleeve-sleeve_length_mm', '92,5');
     $journey->click('#keep-part');
-    expect($site->text())->toContain('more figures, and it can be tried in a bike')->and($site->value('figure-sleeve-sleeve_length_mm'))->toBe('92.50 mm');
+    expect($site->text())->toContain('more figures, and it can be tried in a bike')
+        ->and($site->value('figure-sleeve-sleeve_length_mm'))->toBe('92.50 mm');
     foreach (MotorWithoutPapers::FIGURES as $field => $typed) {
         $site->type("figure-{$field}", $typed);
     }

@@ -11,7 +11,9 @@ it('changes a rule of the house in the middle of a job, which keeps its own unti
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $site = Paper::open()->signIn($person->email, Workshops::PASSWORD);
-    $first = fn (): string => preg_match('/Nut to torque|Plate bolts to torque/u', $site->text('.step-list'), $found) === 1 ? $found[0] : '';
+    $first = fn (): string => preg_match(
+        '/Nut to torque|Plate bolts to torque/u', $site->text('.step-list'), $found,
+    ) === 1 ? $found[0] : '';
     $site->visit('/')->click('a[href$="/house"]')->tick('#other-plate-or-nut');
     expect($site->text('#plate-or-nut'))->toContain('“Plate bolts to torque')->toContain('comes after');
     $site->tick('#plate-or-nut input[value="bolts-first"]')->click('#keep-plate-or-nut');
@@ -23,7 +25,8 @@ it('changes a rule of the house in the middle of a job, which keeps its own unti
     expect($first())->toBe('Nut to torque')->and($site->text('.house-note'))->toContain('The house has changed');
     $site->click('#to-house')->tick('#other-plate-or-nut')->tick('#plate-or-nut input[value="bolts-first"]');
     $site->type('why-plate-or-nut', 'This plate creeps too')->click('#keep-plate-or-nut');
-    expect($site->text('#plate-or-nut'))->toContain('Decided for this job')->and(Decision::query()->sole()->reason)->toBe('This plate creeps too');
+    expect($site->text('#plate-or-nut'))->toContain('Decided for this job')
+        ->and(Decision::query()->sole()->reason)->toBe('This plate creeps too');
     $site->visit("/jobs/{$job->id}/build");
     expect($first())->toBe('Plate bolts to torque');
     $site->visit("/jobs/{$job->id}/prove/hand-over");

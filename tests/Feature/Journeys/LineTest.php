@@ -30,5 +30,6 @@ it('counts a recumbent’s chain of several pieces', function (): void {
     $site = Paper::open()->signIn('dov@tollgate.example', 'bench-demo')->visit("/jobs/{$job->id}/line");
 
     expect($site->text('[data-figure="links"]'))->toMatch('/^3\d\d links$/')
-        ->and($site->text())->toContain('12 links of the same chain go in at one of its joints')->toContain('over every idler')->not->toContain('pieces of 116 links');
+        ->and($site->text())->toContain('12 links of the same chain go in at one of its joints')->toContain('over every idler')
+        ->not->toContain('pieces of 116 links');
 });

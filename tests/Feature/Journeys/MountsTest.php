@@ -22,12 +22,26 @@ function withOneNut(User $person): void
 it('builds a yoke to the last step, and no wrong order', function (): void {
     $journey = Journey::asNewUser(Journey::STEEL_68);
     $site = $journey->site;
-    $journey->takeIn('diamond', 'steel', 'Pine touring frame')->survey()->strip()->survey()->choose('Bittern, 83 body')->rest('strut', '165');
+    $journey->takeIn('diamond', 'steel', 'Pine touring frame')->survey()->strip()->survey()->choose('Bittern, 83 body')
+        ->rest('strut', '165');
     $refused = $journey->build();
 
     expect($refused)->toBeGreaterThan(20)->and($site->text())->toContain('done')
-        ->and(array_values(array_intersect(Journey::builtSheet(), ['Strut on, loose', 'Yoke into its slot, by hand', 'Cup to torque', 'Spindle in from the drive side', 'Collar on, preload by hand', 'Strut to torque'])))
-        ->toBe(['Yoke into its slot, by hand', 'Strut on, loose', 'Cup to torque', 'Spindle in from the drive side', 'Collar on, preload by hand', 'Strut to torque'])
+        ->and(
+            array_values(
+                array_intersect(
+                    Journey::builtSheet(),
+                    [
+                        'Strut on, loose', 'Yoke into its slot, by hand', 'Cup to torque', 'Spindle in from the drive side',
+                        'Collar on, preload by hand', 'Strut to torque',
+                    ],
+                ),
+            ),
+        )
+        ->toBe([
+            'Yoke into its slot, by hand', 'Strut on, loose', 'Cup to torque', 'Spindle in from the drive side',
+            'Collar on, preload by hand', 'Strut to torque',
+        ])
         ->and(implode(' ', Journey::builtSheet()))->not->toContain('Lock ring');
 });
 
@@ -39,22 +53,28 @@ it('builds a sleeve with one nut, and says at Match that the socket does not rea
     $journey->choose('Heron, 68 one nut')->rest('frame');
     $refused = $journey->build();
 
-    expect($refused)->toBeGreaterThan(20)->and(implode(' ', Journey::builtSheet()))->toContain('Nut to torque')->not->toContain('Lock ring');
+    expect($refused)->toBeGreaterThan(20)
+        ->and(implode(' ', Journey::builtSheet()))->toContain('Nut to torque')->not->toContain('Lock ring');
     $site->visit("/jobs/{$journey->job()}/stack");
     expect($site->text('.head-verdict'))->toContain('nut’s socket');
 });
 
 it('takes the spindle of a fat bike’s motor out for the nut, where the socket does not reach over it', function (): void {
     $journey = Journey::asNewUser([
-        'shell_width' => '100.02 100.06', 'guide_depth' => '1.5', 'stay_45' => '-2.2', 'stay_64' => '1.4', 'stay_80' => '2.7', 'stay_112' => '6.8', 'over_locknuts' => '197', 'wheel' => '2320', 'tyre_width' => '101',
+        'shell_width' => '100.02 100.06', 'guide_depth' => '1.5', 'stay_45' => '-2.2', 'stay_64' => '1.4', 'stay_80' => '2.7',
+        'stay_112' => '6.8', 'over_locknuts' => '197', 'wheel' => '2320', 'tyre_width' => '101',
     ] + Journey::STEEL_68, withOneNut(...));
     $journey->takeIn('fat', 'steel', 'Rust fat bike')->survey()->strip()->survey()->choose('Heron, 100 sleeve')->rest('frame');
     $journey->build(triesWrongOrders: false);
 
-    $order = array_values(array_filter(Journey::builtSheet(), fn (string $title) => preg_match('/[Ss]pindle|^Nut |Lock ring|crank/u', $title) === 1));
+    $order = array_values(
+        array_filter(Journey::builtSheet(), fn (string $title) => preg_match('/[Ss]pindle|^Nut |Lock ring|crank/u', $title) === 1),
+    );
     expect($order)->toBe([
-        'Nut on by hand', 'Spindle out, for the nut', 'Nut to torque', 'Lock ring to torque', 'Spindle in again', 'Spindle’s preload by hand', 'Spindle’s screw to torque',
-        'Right crank on by hand', 'Right crank’s bolt to torque', 'Left crank on by hand, opposite the right one', 'Left crank’s bolt to torque',
+        'Nut on by hand', 'Spindle out, for the nut', 'Nut to torque', 'Lock ring to torque', 'Spindle in again',
+        'Spindle’s preload by hand', 'Spindle’s screw to torque',
+        'Right crank on by hand', 'Right crank’s bolt to torque', 'Left crank on by hand, opposite the right one',
+        'Left crank’s bolt to torque',
     ]);
 });
 
@@ -79,7 +99,8 @@ it('trims a guide with its gear cable out, and measures what is left before the 
 
 it('builds a twin-plate motor on the bike’s own chain, with nothing torqued before it was tried by hand', function (): void {
     $says = [
-        'shell_width' => '92.04 92.0', 'shell_bore' => '41.02', 'shell_threaded' => 'no', 'crank_kind' => 'splined', 'bracket_kind' => 'press-fit', 'chainstay_length' => '604',
+        'shell_width' => '92.04 92.0', 'shell_bore' => '41.02', 'shell_threaded' => 'no', 'crank_kind' => 'splined',
+        'bracket_kind' => 'press-fit', 'chainstay_length' => '604',
         'drive_chain' => 'bikes', 'ring_to_plate' => '10.4', 'pinion_to_face' => '40.7', 'crank_gap' => '23.1',
     ] + Journey::STEEL_68;
     $journey = Journey::asNewUser($says);
@@ -105,5 +126,6 @@ it('builds a twin-plate motor on the bike’s own chain, with nothing torqued be
     ]);
 
     expect($refused)->toBeGreaterThan(20)->and($said)->toBe(['feel', 'turns', 'plane'])
-        ->and(implode(' ', Journey::builtSheet()))->toContain('The bike’s chain over pinion and ring')->not->toContain('First chain')->toContain('Derailleur set on the chain that lies there');
+        ->and(implode(' ', Journey::builtSheet()))->toContain('The bike’s chain over pinion and ring')->not->toContain('First chain')
+        ->toContain('Derailleur set on the chain that lies there');
 });

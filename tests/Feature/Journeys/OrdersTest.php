@@ -25,6 +25,7 @@ it('orders what fell below its minimum, receives it in part with a wrong one amo
     $site->type("came-{$line->id}", '2')->type("wrong-{$line->id}", '1')->press('Write in what came d');
     expect($site->text('.kept'))->toContain('Still to come: 3')->and($item->refresh()->quantity)->toBe(2);
     $site->press('All of it came a');
-    expect($site->text('.kept'))->toContain('All of it is here.')->and(StockItem::query()->withoutGlobalScopes()->sole()->quantity)->toBe(5)->and(Stockroom::odd($person->workshop_id))->toBe([]);
+    expect($site->text('.kept'))->toContain('All of it is here.')->and(StockItem::query()->withoutGlobalScopes()->sole()->quantity)->toBe(5)
+        ->and(Stockroom::odd($person->workshop_id))->toBe([]);
     expect($site->visit('/drawer/stock/'.StockRows::keyOf($item))->text())->toContain('order 1, the wrong one');
 });

@@ -12,10 +12,12 @@ it('proves a bike on the stand with faults found and cured, is refused the hand-
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $site = Paper::open()->signIn($person->email, Workshops::PASSWORD);
-    $site->visit("/jobs/{$job->id}/route/sensors")->choose('brake-sensor-left', 'stick-on')->choose('brake-sensor-right', 'no-lever')->click('#keep-sensors');
+    $site->visit("/jobs/{$job->id}/route/sensors")->choose('brake-sensor-left', 'stick-on')->choose('brake-sensor-right', 'no-lever')
+        ->click('#keep-sensors');
     Workshops::built($job, $person);
     $site->visit("/jobs/{$job->id}/prove/hand-over");
-    expect($site->text('#objections'))->toContain('to prove, first')->toContain('Settings not written down')->and($site->has('#hand-over'))->toBeFalse();
+    expect($site->text('#objections'))->toContain('to prove, first')->toContain('Settings not written down')
+        ->and($site->has('#hand-over'))->toBeFalse();
 
     $site->visit("/jobs/{$job->id}/prove/settings")->choose('set-units', 'km');
     foreach (['levels' => '5', 'cut_off_kmh' => '25', 'wheel_mm' => '2180'] as $name => $value) {
@@ -29,7 +31,8 @@ it('proves a bike on the stand with faults found and cured, is refused the hand-
         if (isset($faults[$code])) {
             $site->type('note', $faults[$code])->click('button[name="state"][value="stopped"]');
             $site->visit("/jobs/{$job->id}/prove?step={$code}");
-            expect($site->text('.step-now'))->toContain($faults[$code])->toContain('What may be behind it')->and($site->has('.causes a'))->toBeTrue();
+            expect($site->text('.step-now'))->toContain($faults[$code])->toContain('What may be behind it')
+                ->and($site->has('.causes a'))->toBeTrue();
             unset($faults[$code]);
 
             continue;
@@ -42,7 +45,8 @@ it('proves a bike on the stand with faults found and cured, is refused the hand-
 
     $site->visit("/jobs/{$job->id}/prove/hand-over");
     $site->type('hand-note', 'The charger is in the bag')->click('#hand-over');
-    expect(HandOver::query()->count())->toBe(1)->and($site->text('.sheet-paper'))->toContain('The charger is in the bag')->toContain('Torque, as it was given');
+    expect(HandOver::query()->count())->toBe(1)
+        ->and($site->text('.sheet-paper'))->toContain('The charger is in the bag')->toContain('Torque, as it was given');
     $site->click('#give-address');
     $address = $site->text('.sheet-address');
     $site->press('Sign out');
@@ -65,7 +69,8 @@ it('finds a nut loose twice when a bike comes back, and tells it at that step of
     foreach (['58', '420'] as $kilometres) {
         $site->visit("/jobs/{$job->id}/prove/come-back");
         expect($site->has('p.caution'))->toBeFalse();
-        $site->type('kilometres', $kilometres)->choose('found-nut-torque', 'loose')->type('torque-nut-torque', '20')->click('#keep-recheck');
+        $site->type('kilometres', $kilometres)->choose('found-nut-torque', 'loose')->type('torque-nut-torque', '20')
+            ->click('#keep-recheck');
     }
     expect($site->text())->toContain('Found 2 times');
     $site->visit("/jobs/{$next->id}/build?step=nut-torque");

@@ -45,14 +45,22 @@ it('puts a yoke motor on a narrow shell and fills its slot', function (): void {
 
 it('measures a twin-plate motor with its plates hung, decides by hand, and builds it', function (): void {
     $person = Workshops::stocked();
-    $job = Workshops::measured($person, ['shell_width' => '92.0', 'shell_bore' => '41.02'] + array_diff_key(Workshops::READINGS, ['thread_pitch' => 1]));
+    $job = Workshops::measured(
+        $person, ['shell_width' => '92.0', 'shell_bore' => '41.02'] + array_diff_key(Workshops::READINGS, ['thread_pitch' => 1]),
+    );
     $site = Paper::open()->signIn($person->email, Workshops::PASSWORD);
     $site->visit("/jobs/{$job->id}/survey?spot=shell_threaded")->press('Plain bore');
     $site->visit("/jobs/{$job->id}/match");
     $site->click('[aria-label^="Choose Wren, hung between plates"]');
     $site->click('form[action$="/ring"] button[value="'.$person->workshop->rings()->where('code', 'plain-40')->value('id').'"]');
     $site->press('Measure with the plates');
-    Journey::of($site, ['bracket_stays' => 'no', 'drive_chain' => 'own', 'ring_to_plate' => '10.4', 'pinion_to_face' => '40.7', 'crank_gap' => '23.1'] + Workshops::READINGS + Workshops::ANSWERS)->survey();
+    Journey::of(
+        $site,
+        [
+            'bracket_stays' => 'no', 'drive_chain' => 'own', 'ring_to_plate' => '10.4', 'pinion_to_face' => '40.7', 'crank_gap' => '23.1',
+        ] + Workshops::READINGS + Workshops::ANSWERS,
+    )
+        ->survey();
     $site->press('Stack');
     $stack = Workshops::stack($job);
     expect($stack->mount->code())->toBe('twin-plate')->and($stack->verdict->value)->not->toBe('fails')
@@ -64,5 +72,6 @@ it('measures a twin-plate motor with its plates hung, decides by hand, and build
     $site->type('bolt-turns', '4')->click('#bolt-turns + button');
     expect($site->text())->toContain('Enough: 4 of at least 3');
     $site->press('Build');
-    expect($site->text())->toContain('Cups, bearings and shims')->toContain('Motor hung between its plates')->toContain('First chain over ring and pinion');
+    expect($site->text())->toContain('Cups, bearings and shims')->toContain('Motor hung between its plates')
+        ->toContain('First chain over ring and pinion');
 });

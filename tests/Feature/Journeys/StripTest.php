@@ -13,7 +13,9 @@ use Tests\Support\Workshops;
 
 function bikeOf(User $person, string $kind): Job
 {
-    return app(StartJob::class)($person, ['customer' => 'A. Rider', 'bike' => "A {$kind}", 'kind' => $kind, 'frame_material' => 'aluminium']);
+    return app(StartJob::class)(
+        $person, ['customer' => 'A. Rider', 'bike' => "A {$kind}", 'kind' => $kind, 'frame_material' => 'aluminium'],
+    );
 }
 
 /** @param  array<string, string>  $answers spot and the words on its button */
@@ -30,10 +32,13 @@ it('strips a two-piece press-fit full-suspension bike', function (): void {
     $person = Workshops::stocked();
     $job = bikeOf($person, 'full-suspension');
     $site = Paper::open()->signIn($person->email, Workshops::PASSWORD);
-    stripBySayingWhatIsFitted($site, $job, ['crank_kind' => 'Two-piece, pinch bolts', 'bracket_kind' => 'Pressed in', 'front_mech' => 'No']);
+    stripBySayingWhatIsFitted(
+        $site, $job, ['crank_kind' => 'Two-piece, pinch bolts', 'bracket_kind' => 'Pressed in', 'front_mech' => 'No'],
+    );
 
     expect(StepRecord::query()->orderBy('id')->pluck('step')->all())->toBe([
-        'power', 'pedal-right', 'pedal-left', 'chain', 'pinch-bolts', 'preload-cap', 'crank-left', 'crank-right', 'cup-left', 'cup-drive', 'look-inside',
+        'power', 'pedal-right', 'pedal-left', 'chain', 'pinch-bolts', 'preload-cap', 'crank-left', 'crank-right', 'cup-left', 'cup-drive',
+        'look-inside',
     ]);
     expect($site->text('#arrived'))->toContain('the bare shell');
     expect($site->visit("/jobs/{$job->id}/strip")->text())->toContain('Two-piece, pinch bolts, pressed in 11 of 11 done');
@@ -50,10 +55,13 @@ it('strips a one-piece cruiser, turning its left-hand parts the right way', func
     expect($site->text('.turn figcaption'))->toBe('Clockwise, top of the wrench to the front');
 
     stripBySayingWhatIsFitted($site, $job, ['kickstand' => 'Yes']);
-    expect(StepRecord::query()->pluck('step')->all())->toContain('kickstand', 'locknut-left', 'cone-left', 'crank-out')->not->toContain('crank-right');
+    expect(StepRecord::query()->pluck('step')->all())->toContain('kickstand', 'locknut-left', 'cone-left', 'crank-out')
+        ->not->toContain('crank-right');
 });
 
-it('identifies a shell by following the questions alone, in the fewest readings', function (string $shell, string $width, array $answers, string $name): void {
+it('identifies a shell by following the questions alone, in the fewest readings', function (
+    string $shell, string $width, array $answers, string $name
+): void {
     $person = Workshops::stocked();
     $job = Workshops::job($person);
     $site = Paper::open()->signIn($person->email, Workshops::PASSWORD)->visit("/jobs/{$job->id}/survey?spot=shell_width");

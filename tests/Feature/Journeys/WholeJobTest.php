@@ -35,7 +35,8 @@ it('goes the same way in inches and foot-pounds, and keeps millimetres', functio
         $says[$spot] = Spot::from($spot)->kind()->isMeasured() ? implode(' ', array_map($inches, explode(' ', $said))) : $said;
     }
     $hand = new Hand($site);
-    (new WholeJob($hand, $says, ['rest' => '4 3/4', 'lead' => '94 1/2', 'gap' => '0.138', 'band' => '6 to 8'] + WholeJob::ASKED_ELSEWHERE))->takeIn('diamond', 'steel')->toTheDoor();
+    (new WholeJob($hand, $says, ['rest' => '4 3/4', 'lead' => '94 1/2', 'gap' => '0.138', 'band' => '6 to 8'] + WholeJob::ASKED_ELSEWHERE))
+        ->takeIn('diamond', 'steel')->toTheDoor();
     expect(HandOver::query()->count())->toBe(1)
         ->and((float) Reading::query()->where('spot', 'shell_width')->value('value_mm'))->toEqualWithDelta(68.02, 0.01)
         ->and((float) StepRecord::query()->where('step', 'cup-torque')->value('torque_nm'))->toEqualWithDelta(35.0, 1.0)

@@ -51,7 +51,8 @@ it('leads a newcomer from taking a plain hardtail in to a clear stack, and from 
     $journey->survey();
     $site->press('Route');
     foreach (OpenJob::of(Workshops::fresh($job))->routePlan()->routes ?? [] as $i => $route) {
-        expect($site->text("[data-run='{$i}']"))->toContain(round($route->needed ?? 0).' mm')->toContain(PlaceName::way($route->path ?? []));
+        expect($site->text("[data-run='{$i}']"))->toContain(round($route->needed ?? 0).' mm')
+            ->toContain(PlaceName::way($route->path ?? []));
     }
 
     // What the body rests on, without which nothing is made fast; then every step, with its torque or the band on its paper.

@@ -72,7 +72,8 @@ final readonly class Ride
         $place = fn (?Gear $gear): ?int => $gear === null ? null : (int) array_search($gear, $order, true);
 
         return array_map(fn (Stretch $one) => [
-            $one->from, $one->length, $one->slope, $one->speed, $place($one->gear), $one->crankRpm, $one->motorW, $one->pull?->value, $one->usedWh, $one->isWalked,
+            $one->from, $one->length, $one->slope, $one->speed, $place($one->gear), $one->crankRpm, $one->motorW, $one->pull?->value,
+            $one->usedWh, $one->isWalked,
         ], $this->stretches);
     }
 

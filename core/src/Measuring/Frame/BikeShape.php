@@ -58,7 +58,10 @@ final readonly class BikeShape
             $isFrom = $this->crank->distanceTo($tube->from) < self::AT_THE_CRANK;
             if ($isFrom || $this->crank->distanceTo($tube->to) < self::AT_THE_CRANK) {
                 $away = $tube->at($isFrom ? 0.4 : 0.6);
-                $tubes[] = ['name' => $tube->name, 'bearing' => rad2deg(atan2($away->y - $this->crank->y, $away->x - $this->crank->x)), 'width' => $tube->width];
+                $tubes[] = [
+                    'name' => $tube->name, 'bearing' => rad2deg(atan2($away->y - $this->crank->y, $away->x - $this->crank->x)),
+                    'width' => $tube->width,
+                ];
             }
         }
 

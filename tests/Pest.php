@@ -14,4 +14,5 @@ $_ENV['PRIVATE_FILES'] = $_SERVER['PRIVATE_FILES'] = $files;
 register_shutdown_function(fn () => (new Filesystem)->deleteDirectory($files));
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
-pest()->extend(TestCase::class)->use(DatabaseTruncation::class)->in('Browser', 'System');
+// They come first, since they take longest, and leave nothing behind.
+pest()->extend(TestCase::class)->use(DatabaseTruncation::class)->afterEach(fn () => $this->truncateTablesForAllConnections())->in('Browser', 'System');

@@ -138,7 +138,8 @@ function cannotBeDone(BuildSheet $sheet, Worksheet $worksheet, Circumstances $ci
 /**
  * Every sheet is made once, and both read and done.
  *
- * @return array{made: int, distinct: int, torqued: list<string>, misread: ?string, undone: ?string} how many there are, what is torqued on them, and what is wrong with the first that is wrong
+ * @return array{made: int, distinct: int, torqued: list<string>, misread: ?string, undone: ?string} how many there are, what is torqued on
+ *     them, and what is wrong with the first that is wrong
  */
 function everySheet(): array
 {

@@ -132,7 +132,8 @@ it('starts a yoke and its cup by hand, fills the slot, and torques the cup befor
     $stack = Cases::worksheet('yoke-on-68')->stack;
 
     expect($stack->sumAt(Place::SlotInner))->toBeGreaterThan(0.0)
-        ->and($sheet->step('slot')?->how)->toContain("Inside it: {$stack->placeText(Place::SlotInner)}")->toContain("Outside it: {$stack->placeText(Place::SlotOuter)}")
+        ->and($sheet->step('slot')?->how)->toContain("Inside it: {$stack->placeText(Place::SlotInner)}")->toContain('Outside it: '
+            ."{$stack->placeText(Place::SlotOuter)}")
         ->and(array_keys(array_intersect_key($at, array_flip(['yoke-in', 'cup-hand', 'slot', 'yoke-screws', 'set-rest', 'cup-torque', 'spindle', 'preload', 'collar-screw']))))
         ->toBe(['yoke-in', 'cup-hand', 'slot', 'yoke-screws', 'set-rest', 'cup-torque', 'spindle', 'preload', 'collar-screw'])
         ->and($at)->not->toHaveKey('lockring');

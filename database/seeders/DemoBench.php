@@ -62,7 +62,8 @@ use function array_slice;
  *     condition?: array<string, array{severity: string, remedy?: string, declined_by?: string, note?: string}>,
  *     strip?: int, motor?: string, insert?: string, ring?: string, by_hand?: array<string, list<float>>,
  *     battery?: array<string, mixed>, cockpit?: array<string, mixed>, sensors?: array<string, array{string, ?string}>,
- *     settings?: array<string, string>, proved?: int, rechecks?: list<array{days: int, kilometres: int, note: ?string, found: array<string, array{string, ?float}>}>,
+ *     settings?: array<string, string>, proved?: int, rechecks?: list<array{days: int, kilometres: int, note: ?string, found: array<string,
+ * array{string, ?float}>}>,
  *     bracing?: array<string, mixed>, riding?: array<string, mixed>, road?: bool, reserve?: bool, build?: int,
  * }
  */

@@ -8,9 +8,7 @@
             <button class="btn btn-primary" id="keep-plan">Keep it so</button>
             <a class="btn btn-plain" href="{{ $leave ?? route('calendar', ['week' => $page->dayText(0)]) }}">Leave it as it was</a>
         </form>
-        <section class="panel picture" aria-label="The week as it would be"><x-drawing.week :view="$page->week()"
-            :monday="$page->dayText(0)" /></section>
-        <section class="panel mt-3" aria-labelledby="dates-title"><h2 id="dates-title">Every date, as it would be</h2><x-dates :page="$page"
-            /></section>
+        <section class="panel picture" aria-label="The week as it would be"><x-drawing.week :view="$page->week()" :monday="$page->dayText(0)" /></section>
+        <section class="panel mt-3" aria-labelledby="dates-title"><h2 id="dates-title">Every date, as it would be</h2><x-dates :page="$page" /></section>
     </main>
 </x-layout>

@@ -4,8 +4,7 @@
         <div class="bench-head">
             <h1>Catalogue</h1>
             <x-find :action="route('catalogue')" :find="$page->find->text" words="Find: code, name, mount, shell" />
-            <span class="pieces"><a class="btn btn-plain" href="{{ route('parts') }}">Measure a part</a>
-                <a class="btn btn-plain" href="{{ route('catalogue.export') }}" hx-boost="false">Take it out as JSON</a></span>
+            <span class="pieces"><a class="btn btn-plain" href="{{ route('parts') }}">Measure a part</a> <a class="btn btn-plain" href="{{ route('catalogue.export') }}" hx-boost="false">Take it out as JSON</a></span>
         </div>
         @if (session('kept'))<p class="kept" role="status">Read: {{ session('kept') }}.</p>@endif
         <div class="work">
@@ -13,26 +12,15 @@
                 <section class="panel" aria-labelledby="motors-title">
                     <h2 id="motors-title">Motors</h2>
                     @if ($page->motors()->isEmpty())
-                        <p class="empty">@if ($page->find->isLooking())No motor matches “{{ $page->find->text }}”.
-                            <a href="{{ route('catalogue') }}">Show all</a>@else No motor yet. Read a catalogue in.@endif</p>
+                        <p class="empty">@if ($page->find->isLooking())No motor matches “{{ $page->find->text }}”. <a href="{{ route('catalogue') }}">Show all</a>@else No motor yet. Read a catalogue in.@endif</p>
                     @else
                         <div class="scroll-x"><table class="ledger">
-                            <thead><tr><th>Name</th><th>Mount</th><th>Shells</th><th class="n">W</th><th class="n">Torque</th><th
-                                class="n">Nut torque</th></tr></thead>
+                            <thead><tr><th>Name</th><th>Mount</th><th>Shells</th><th class="n">W</th><th class="n">Torque</th><th class="n">Nut torque</th></tr></thead>
                             <tbody>
                                 @foreach ($page->motors() as $motor)
-                                    <tr><td>{{ $motor->name }} <small
-                                        class="soft text-nowrap">{{ $motor->code }}</small>@if (isset($motor->figures['measured_here']))
-                                        <span class="from-log">measured
-                                        here</span>@endif</td><td>{{ $page->mount($motor) }}</td><td>@if ($page->shells($motor) !==
-                                        null){{ $page->shells($motor) }}@else <span class="fault">cannot be read any more: read it in
-                                        again</span>@endif</td>
-                                        <td class="n">{{ (int) $motor->continuous_w }}</td><td
-                                            class="n">{{ auth()->user()->torque_unit->show($motor->max_torque_nm) }}</td>
-                                        <td
-                                            class="n">@php($band = ($page->parts->motors[$motor->id] ??
-                                            null)?->part->held->nut()?->torque)@if ($band){{ auth()->user()->torque_unit->figure($band->low) }}–{{ auth()->user()->torque_unit->show($band->high) }}@else
-                                            – @endif</td></tr>
+                                    <tr><td>{{ $motor->name }} <small class="soft text-nowrap">{{ $motor->code }}</small>@if (isset($motor->figures['measured_here'])) <span class="from-log">measured here</span>@endif</td><td>{{ $page->mount($motor) }}</td><td>@if ($page->shells($motor) !== null){{ $page->shells($motor) }}@else <span class="fault">cannot be read any more: read it in again</span>@endif</td>
+                                        <td class="n">{{ (int) $motor->continuous_w }}</td><td class="n">{{ auth()->user()->torque_unit->show($motor->max_torque_nm) }}</td>
+                                        <td class="n">@php($band = ($page->parts->motors[$motor->id] ?? null)?->part->held->nut()?->torque)@if ($band){{ auth()->user()->torque_unit->figure($band->low) }}–{{ auth()->user()->torque_unit->show($band->high) }}@else – @endif</td></tr>
                                 @endforeach
                             </tbody>
                         </table></div>
@@ -41,14 +29,8 @@
                 <section class="panel" aria-labelledby="rings-title">
                     <h2 id="rings-title">Rings</h2>
                     <table class="ledger">
-                        <thead><tr><th>Name</th><th class="n">Teeth</th><th class="n">Dish</th><th class="n">Thick</th><th
-                            class="n">Bolts</th></tr></thead>
-                        <tbody>@foreach ($page->rings() as $ring)<tr><td>{{ $ring->name() ?: 'Ring' }}
-                            <small class="soft text-nowrap">{{ $ring->code }}</small></td><td class="n">{{ $ring->teeth }}</td><td
-                            class="n">{{ auth()->user()->length_unit->show($ring->dish_mm) }}</td><td
-                            class="n">{{ auth()->user()->length_unit->show($ring->thickness_mm) }}</td><td
-                            class="n">{{ $ring->boltCircle() === null ? '–' :
-                            auth()->user()->length_unit->showCoarse($ring->boltCircle()) }}</td></tr>@endforeach</tbody>
+                        <thead><tr><th>Name</th><th class="n">Teeth</th><th class="n">Dish</th><th class="n">Thick</th><th class="n">Bolts</th></tr></thead>
+                        <tbody>@foreach ($page->rings() as $ring)<tr><td>{{ $ring->name() ?: 'Ring' }} <small class="soft text-nowrap">{{ $ring->code }}</small></td><td class="n">{{ $ring->teeth }}</td><td class="n">{{ auth()->user()->length_unit->show($ring->dish_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($ring->thickness_mm) }}</td><td class="n">{{ $ring->boltCircle() === null ? '–' : auth()->user()->length_unit->showCoarse($ring->boltCircle()) }}</td></tr>@endforeach</tbody>
                     </table>
                 </section>
                 <section class="panel" aria-labelledby="spiders-title">
@@ -58,11 +40,7 @@
                     @else
                         <table class="ledger">
                             <thead><tr><th>Name</th><th>Motors</th><th class="n">Bolt circle</th><th class="n">Thick</th></tr></thead>
-                            <tbody>@foreach ($page->spiders() as $spider)<tr><td>{{ $spider->name ?? 'Spider' }}
-                                <small class="soft text-nowrap">{{ $spider->code }}</small></td><td>{{ implode('; ',
-                                array_map($page->motorName(...), $spider->motors)) }}</td><td
-                                class="n">{{ auth()->user()->length_unit->show($spider->bolt_circle_mm) }}</td><td
-                                class="n">{{ auth()->user()->length_unit->show($spider->thickness_mm) }}</td></tr>@endforeach</tbody>
+                            <tbody>@foreach ($page->spiders() as $spider)<tr><td>{{ $spider->name ?? 'Spider' }} <small class="soft text-nowrap">{{ $spider->code }}</small></td><td>{{ implode('; ', array_map($page->motorName(...), $spider->motors)) }}</td><td class="n">{{ auth()->user()->length_unit->show($spider->bolt_circle_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($spider->thickness_mm) }}</td></tr>@endforeach</tbody>
                         </table>
                     @endif
                 </section>
@@ -70,10 +48,7 @@
                     <h2 id="inserts-title">Inserts</h2>
                     <table class="ledger">
                         <thead><tr><th>Name</th><th>Shells</th><th class="n">Flange</th><th class="n">Bore</th></tr></thead>
-                        <tbody>@foreach ($page->inserts() as $insert)<tr><td>{{ $insert->name() ?: 'Insert' }}
-                            <small class="soft text-nowrap">{{ $insert->code }}</small></td><td>{{ $page::named($insert->shells) }}</td><td
-                            class="n">{{ auth()->user()->length_unit->show($insert->flange_mm) }}</td><td
-                            class="n">{{ auth()->user()->length_unit->show($insert->bore_mm) }}</td></tr>@endforeach</tbody>
+                        <tbody>@foreach ($page->inserts() as $insert)<tr><td>{{ $insert->name() ?: 'Insert' }} <small class="soft text-nowrap">{{ $insert->code }}</small></td><td>{{ $page::named($insert->shells) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->flange_mm) }}</td><td class="n">{{ auth()->user()->length_unit->show($insert->bore_mm) }}</td></tr>@endforeach</tbody>
                     </table>
                 </section>
             </div>
@@ -92,8 +67,7 @@
                     <form method="post" action="{{ route('catalogue.import') }}" enctype="multipart/form-data">
                         @csrf @formkey<input type="hidden" name="seen" value="{{ $page->version() }}">
                         <label class="form-label" for="file">Catalogue file, JSON, up to 4 MiB</label>
-                        <input class="form-control" id="file" name="file" type="file" accept=".json,application/json"
-                            @error('file') aria-invalid="true" @enderror>
+                        <input class="form-control" id="file" name="file" type="file" accept=".json,application/json" @error('file') aria-invalid="true" @enderror>
                         <x-fault for="file" />
                         <p class="form-hint">Same codes are updated, new ones added. With a single fault nothing is kept.</p>
                         <button class="btn btn-primary">Read it in</button>

@@ -15,24 +15,17 @@
                         <h2>{{ $place === '' ? 'In no place' : $place }}</h2>
                         @foreach ($rows as $key => $row)
                             <div class="count-row" data-stock="{{ $key }}">
-                                <input type="hidden" name="saw[{{ $key }}]"
-                                    value="{{ $errors->has("counts.{$key}") ? $row->quantity : old("saw.{$key}", $row->quantity) }}">
-                                <label for="count-{{ $key }}">{{ $row->called($page->unit) }}
-                                    <small class="soft d-block">{{ $row->quantity }} in the book</small></label>
-                                <button class="btn btn-plain" type="button" data-step="-1" data-of="count-{{ $key }}"
-                                    aria-label="One less: {{ $row->called($page->unit) }}">−</button>
-                                <input class="form-control" id="count-{{ $key }}" name="counts[{{ $key }}]" inputmode="numeric"
-                                    value="{{ old("counts.{$key}", $row->quantity) }}"
-                                    @error("counts.{$key}") aria-invalid="true" @enderror>
-                                <button class="btn btn-plain" type="button" data-step="1" data-of="count-{{ $key }}"
-                                    aria-label="One more: {{ $row->called($page->unit) }}">+</button>
+                                <input type="hidden" name="saw[{{ $key }}]" value="{{ $errors->has("counts.{$key}") ? $row->quantity : old("saw.{$key}", $row->quantity) }}">
+                                <label for="count-{{ $key }}">{{ $row->called($page->unit) }} <small class="soft d-block">{{ $row->quantity }} in the book</small></label>
+                                <button class="btn btn-plain" type="button" data-step="-1" data-of="count-{{ $key }}" aria-label="One less: {{ $row->called($page->unit) }}">−</button>
+                                <input class="form-control" id="count-{{ $key }}" name="counts[{{ $key }}]" inputmode="numeric" value="{{ old("counts.{$key}", $row->quantity) }}" @error("counts.{$key}") aria-invalid="true" @enderror>
+                                <button class="btn btn-plain" type="button" data-step="1" data-of="count-{{ $key }}" aria-label="One more: {{ $row->called($page->unit) }}">+</button>
                                 <x-fault :for="'counts.'.$key" />
                             </div>
                         @endforeach
                     </section>
                 @endforeach
-                <p class="count-keep"><button class="btn btn-primary" data-key="d">Keep what I counted
-                    <kbd aria-hidden="true">d</kbd></button></p>
+                <p class="count-keep"><button class="btn btn-primary" data-key="d">Keep what I counted <kbd aria-hidden="true">d</kbd></button></p>
             </form>
         @endif
     </main>

@@ -18,14 +18,10 @@
                                     @php($value = old('instrument') === $kind ? old($knob->name, $state[$knob->name]) : $state[$knob->name])
                                     @if ($knob->isSwitch())
                                         <input type="hidden" name="{{ $knob->name }}" value="0">
-                                        <label class="span"><input class="form-check-input" type="checkbox"
-                                            id="{{ $kind }}-{{ $knob->name }}" name="{{ $knob->name }}" value="1"
-                                            @checked((float) $value > 0)> {{ $knob->label }}</label>
+                                        <label class="span"><input class="form-check-input" type="checkbox" id="{{ $kind }}-{{ $knob->name }}" name="{{ $knob->name }}" value="1" @checked((float) $value > 0)> {{ $knob->label }}</label>
                                     @else
                                         <label for="{{ $kind }}-{{ $knob->name }}">{{ $knob->label }}</label>
-                                        <span class="pieces"><input class="form-control" id="{{ $kind }}-{{ $knob->name }}"
-                                            name="{{ $knob->name }}" size="6" inputmode="decimal" value="{{ $value }}">
-                                            {{ $knob->unit }}</span>
+                                        <span class="pieces"><input class="form-control" id="{{ $kind }}-{{ $knob->name }}" name="{{ $knob->name }}" size="6" inputmode="decimal" value="{{ $value }}"> {{ $knob->unit }}</span>
                                     @endif
                                     @if (old('instrument') === $kind)<x-fault :for="$knob->name" />@endif
                                 @endforeach
@@ -33,8 +29,7 @@
                             @if (old('instrument') === $kind)<x-fault for="instrument" />@endif
                             <div class="choice-row mt-3">
                                 <button class="btn btn-primary" id="set-{{ $kind }}">Set</button>
-                                <button class="btn btn-plain" id="cut-{{ $kind }}" name="cut" value="1">Cut off in the middle of the next
-                                    line</button>
+                                <button class="btn btn-plain" id="cut-{{ $kind }}" name="cut" value="1">Cut off in the middle of the next line</button>
                             </div>
                         </form>
                     @endif

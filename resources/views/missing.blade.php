@@ -1,16 +1,14 @@
 @php($unit = $page->unit)
 <x-layout title="Missing">
     <main id="main" class="page">
-        <div class="bench-head"><h1>Missing for all open jobs</h1><a class="btn btn-plain not-on-paper" href="{{ route('drawer') }}">Back to
-            the drawer</a></div>
+        <div class="bench-head"><h1>Missing for all open jobs</h1><a class="btn btn-plain not-on-paper" href="{{ route('drawer') }}">Back to the drawer</a></div>
         <x-drawer-tabs at="drawer.missing" />
         <div class="work-halves">
             <section class="panel" aria-labelledby="list-title">
                 <h2 id="list-title">To get</h2>
                 @if ($page->missing() === [])
                     <p>@verdict('clear', 'Nothing is missing')</p>
-                    <p class="mb-0">The drawer serves every open job that has a motor and a ring, one after the other as they are
-                        promised.</p>
+                    <p class="mb-0">The drawer serves every open job that has a motor and a ring, one after the other as they are promised.</p>
                 @else
                     <table class="ledger">
                         <thead><tr><th class="n">Get</th><th class="n">Thickness</th><th>Use</th><th>For job</th></tr></thead>
@@ -30,8 +28,7 @@
                             @endforeach
                         </tbody>
                     </table>
-                    <p class="mt-2 mb-0 not-on-paper"><a class="btn btn-plain" href="{{ route('drawer.missing.csv') }}"
-                        hx-boost="false">Save as CSV</a></p>
+                    <p class="mt-2 mb-0 not-on-paper"><a class="btn btn-plain" href="{{ route('drawer.missing.csv') }}" hx-boost="false">Save as CSV</a></p>
                 @endif
             </section>
             <section class="panel" aria-labelledby="jobs-title">

@@ -9,8 +9,7 @@
         <x-fault for="part" />
         <div class="work-halves">
             <section class="panel picture stays" aria-labelledby="part-title">
-                <h2 id="part-title">{{ $page->row->kind->label() }} @if ($page->row->in_catalogue_at)<span class="soft">in the catalogue as
-                    {{ $page->row->code }}, measured here</span>@endif</h2>
+                <h2 id="part-title">{{ $page->row->kind->label() }} @if ($page->row->in_catalogue_at)<span class="soft">in the catalogue as {{ $page->row->code }}, measured here</span>@endif</h2>
                 <x-part-drawing :page="$page" />
             </section>
             <section class="panel" aria-labelledby="figures-title">
@@ -20,12 +19,10 @@
                     <input type="hidden" name="seen" value="{{ $page->row->mark() }}">
                     @foreach ($page->groups() as $group)
                         <h3 class="panel-title mt-3">{{ $group->label() }}</h3>
-                        <div class="figures-form">@foreach ($page->in($group) as $figure)<x-part-figure :page="$page" :figure="$figure"
-                            />@endforeach</div>
+                        <div class="figures-form">@foreach ($page->in($group) as $figure)<x-part-figure :page="$page" :figure="$figure" />@endforeach</div>
                     @endforeach
                     @if ($page->mayMeasure())
-                        <p class="form-hint">Keep as often as you like: a few figures first, the rest when you have the part in hand
-                            again.</p>
+                        <p class="form-hint">Keep as often as you like: a few figures first, the rest when you have the part in hand again.</p>
                         <button class="btn btn-primary" id="keep-part">Keep</button>
                     @else
                         <p class="mb-0">Measuring parts is for installers and the owner.</p>

@@ -6,8 +6,7 @@
             <form method="post" action="{{ route('password.send') }}" hx-boost="false" novalidate>
                 @csrf
                 <label class="form-label" for="email">E-mail</label>
-                <input class="form-control" id="email" name="email" type="email" value="{{ old('email') }}" autocomplete="username"
-                    autofocus @error('email') aria-invalid="true" aria-describedby="email-fault" @enderror>
+                <input class="form-control" id="email" name="email" type="email" value="{{ old('email') }}" autocomplete="username" autofocus @error('email') aria-invalid="true" aria-describedby="email-fault" @enderror>
                 <x-fault for="email" id="email-fault" />
                 <p class="form-hint">A letter goes there with the way to choose a new one.</p>
                 <button class="btn btn-primary">Send the letter</button>

@@ -6,8 +6,7 @@
                 @csrf
                 <input type="hidden" name="token" value="{{ $token }}">
                 <label class="form-label" for="email">E-mail</label>
-                <input class="form-control" id="email" name="email" type="email" value="{{ old('email', $email) }}" autocomplete="username"
-                    @error('email') aria-invalid="true" aria-describedby="email-fault" @enderror>
+                <input class="form-control" id="email" name="email" type="email" value="{{ old('email', $email) }}" autocomplete="username" @error('email') aria-invalid="true" aria-describedby="email-fault" @enderror>
                 <x-fault for="email" id="email-fault" />
                 <x-new-password />
                 <button class="btn btn-primary mt-3">Keep it</button>

@@ -9,8 +9,7 @@
                 @csrf
                 <div class="mb-3">
                     <label class="form-label" for="email">E-mail</label>
-                    <input class="form-control" id="email" name="email" type="email" value="{{ old('email') }}" autocomplete="username"
-                        required autofocus
+                    <input class="form-control" id="email" name="email" type="email" value="{{ old('email') }}" autocomplete="username" required autofocus
                         @error('email') aria-invalid="true" aria-describedby="email-fault" @enderror>
                     <x-fault for="email" id="email-fault" />
                 </div>

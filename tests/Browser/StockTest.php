@@ -33,7 +33,8 @@ it('counts along the shelves on a telephone, with one thumb', function (): void 
     expect(
         $site->driver()
             ->executeScript(
-                'return document.querySelectorAll("[data-qr] svg path").length > 0 && [...document.querySelectorAll("[data-qr]")].every((one) => one.querySelector("path") !== null)',
+                'return document.querySelectorAll("[data-qr] svg path").length > 0 && '
+                    .'[...document.querySelectorAll("[data-qr]")].every((one) => one.querySelector("path") !== null)',
             ),
     )
         ->toBeTrue()

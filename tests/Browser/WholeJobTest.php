@@ -16,7 +16,8 @@ it('goes from the door to the door without a pointer, and few Tab presses from w
     arsort($hand->far);
     fwrite(
         STDERR,
-        "By keys alone: {$hand->tabs} Tab presses for {$hand->presses} presses and {$hand->entries} entries; the farthest ".json_encode(array_slice($hand->far, 0, 6))."\n",
+        "By keys alone: {$hand->tabs} Tab presses for {$hand->presses} presses and {$hand->entries} entries; the farthest "
+            .''.json_encode(array_slice($hand->far, 0, 6))."\n",
     );
     expect(HandOver::query()->count())->toBe(1)->and($hand->tabs)->toBeLessThanOrEqual(200);
 });

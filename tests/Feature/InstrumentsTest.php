@@ -169,7 +169,8 @@ it('plays the faults that are asked of it', function (array $knobs, string $says
 it('leaves an instrument that drips its answer after two seconds in all', function (): void {
     $drip = Process::start([
         'php', '-r',
-        '$door = stream_socket_server("tcp://127.0.0.1:".$argv[1]); while (true) { $in = stream_socket_accept($door, 60); for ($i = 0; $i < 40 && @fwrite($in, "7"); $i++) { usleep(300000); } fclose($in); }',
+        '$door = stream_socket_server("tcp://127.0.0.1:".$argv[1]); while (true) { $in = stream_socket_accept($door, 60); for ($i = 0; $i '
+            .'< 40 && @fwrite($in, "7"); $i++) { usleep(300000); } fclose($in); }',
         (string) ($port = Process::freePort()),
     ]);
     try {

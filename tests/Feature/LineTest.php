@@ -19,7 +19,8 @@ function gpx(int $points, string $inside = ''): string
         $track .= sprintf('<trkpt lat="%.6f" lon="-20"><ele>%.1f</ele></trkpt>', 5 + $i * 10 / 111_195, 200 + 30 * sin($i / 90));
     }
 
-    return "<?xml version=\"1.0\"?><gpx version=\"1.1\" xmlns=\"http://www.topografix.com/GPX/1/1\">{$inside}<trk><name>Up and down</name><trkseg>{$track}</trkseg></trk></gpx>";
+    return "<?xml version=\"1.0\"?><gpx version=\"1.1\" xmlns=\"http://www.topografix.com/GPX/1/1\">{$inside}<trk><name>Up and "
+        ."down</name><trkseg>{$track}</trkseg></trk></gpx>";
 }
 
 /** @param  array<string, string>  $more */
@@ -170,7 +171,9 @@ it('reads tracks and routes of both versions, without heights, with gaps and odd
         ->assertSessionHasNoErrors();
     upload(
         $job,
-        '<gpx><trk><trkseg><trkpt lat="1" lon="1"><ele>9</ele><time>2026-01-01T10:00:00Z</time></trkpt><trkpt lat="1.001" lon="1"><time>2026-01-01T09:00:00Z</time></trkpt></trkseg><trkseg><trkpt lat="2" lon="1"><ele>12</ele></trkpt><trkpt lat="2.001" lon="1"><ele>13</ele></trkpt></trkseg></trk></gpx>',
+        '<gpx><trk><trkseg><trkpt lat="1" lon="1"><ele>9</ele><time>2026-01-01T10:00:00Z</time></trkpt><trkpt lat="1.001" '
+            .'lon="1"><time>2026-01-01T09:00:00Z</time></trkpt></trkseg><trkseg><trkpt lat="2" lon="1"><ele>12</ele></trkpt><trkpt '
+            .'lat="2.001" lon="1"><ele>13</ele></trkpt></trkseg></trk></gpx>',
         'my road.gpx',
     )
         ->assertSessionHasNoErrors();

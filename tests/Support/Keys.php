@@ -22,7 +22,8 @@ final class Keys extends Hand
     private const WHERE = <<<'JS'
         const at = document.activeElement, found = document.querySelector(arguments[0]);
         if (at === found) return 'here';
-        const isBefore = at !== document.body && found !== null && !at.contains(found) && (at.compareDocumentPosition(found) & Node.DOCUMENT_POSITION_PRECEDING) !== 0;
+        const isBefore = at !== document.body && found !== null && !at.contains(found)
+            && (at.compareDocumentPosition(found) & Node.DOCUMENT_POSITION_PRECEDING) !== 0;
         return isBefore ? 'before' : 'after';
         JS;
 
@@ -67,9 +68,11 @@ final class Keys extends Hand
     {
         $key = $this->browser->driver()->executeScript(<<<'JS'
             const found = document.querySelector(arguments[0]), key = found?.dataset.key;
-            const first = key === undefined ? undefined : [...document.querySelectorAll(`[data-key="${CSS.escape(key)}"]`)].filter((one) => one.getClientRects().length > 0);
+            const first = key === undefined ? undefined : [...document.querySelectorAll(`[data-key="${CSS.escape(key)}"]`)]
+                .filter((one) => one.getClientRects().length > 0);
             const at = document.activeElement;
-            const isTyping = at.closest('input, textarea, select') !== null && !(at.matches('input[inputmode=decimal]') && at.value === '' && /^[a-z]$/.test(key));
+            const isTyping = at.closest('input, textarea, select') !== null && !(at.matches('input[inputmode=decimal]') && at.value === ''
+                && /^[a-z]$/.test(key));
             return key?.length === 1 && !isTyping && (first.find((one) => one.closest('main')) ?? first[0]) === found ? key : null;
             JS, [$selector]);
         if (is_string($key)) {
@@ -79,7 +82,8 @@ final class Keys extends Hand
         }
         $isEnter = $this->browser->driver()->executeScript(<<<'JS'
             const at = document.activeElement, found = document.querySelector(arguments[0]);
-            return at.matches('input:not([type=checkbox]):not([type=radio])') && at.form !== null && found?.form === at.form && at.form.querySelector('button:not([type=button])') === found;
+            return at.matches('input:not([type=checkbox]):not([type=radio])') && at.form !== null && found?.form === at.form
+                && at.form.querySelector('button:not([type=button])') === found;
             JS, [$selector]) === true;
         $isEnter ?: $this->to($selector);
         $this->browser->andWait(fn () => $this->browser->keys(WebDriverKeys::ENTER));

@@ -15,12 +15,14 @@ final class Look
     /** Words in drawings are read at arm's length: what is drawn below 12 px is named, with its size. */
     private const SMALL_TYPE = <<<'JS'
         const size = (text) => parseFloat(getComputedStyle(text).fontSize) * Math.hypot(text.getScreenCTM()?.a ?? 1, text.getScreenCTM()?.b ?? 0);
-        return [...document.querySelectorAll('svg text')].filter((text) => size(text) < 11.95).map((text) => `${size(text).toFixed(1)} px: ${text.textContent.trim()}`);
+        return [...document.querySelectorAll('svg text')].filter((text) => size(text) < 11.95)
+            .map((text) => `${size(text).toFixed(1)} px: ${text.textContent.trim()}`);
         JS;
 
     private const TOO_WIDE = <<<'JS'
         const root = document.documentElement, edge = (e) => e.getBoundingClientRect().right;
-        const spilt = [...document.querySelectorAll('.panel table')].filter((e) => edge(e) > edge(e.closest('.panel')) + 1 && !e.parentElement.matches('[class*=scroll]'));
+        const spilt = [...document.querySelectorAll('.panel table')].filter((e) => edge(e) > edge(e.closest('.panel')) + 1
+            && !e.parentElement.matches('[class*=scroll]'));
         const raw = /@(if|else|endif|foreach|endforeach|php|verdict)\b/.exec(document.body.innerText);
         return [...(root.scrollWidth > root.clientWidth || spilt.length > 0 ? ['wider than the window or its panel'] : []), ...(raw ? [`says ${raw[0]}`] : [])];
         JS;
@@ -30,7 +32,8 @@ final class Look
         const root = document.documentElement, head = document.querySelector('.job-head')?.getBoundingClientRect().height ?? 0;
         const targets = 'button, .btn, select, summary, label.pick, label.btn, input:not([type=hidden], [type=checkbox], [type=radio], [type=range])';
         const isThere = (e) => e.getClientRects().length > 0 && !e.closest('.visually-hidden') && !(e.tagName === 'BUTTON' && e.tabIndex < 0);
-        const small = [...document.querySelectorAll('main')].flatMap((main) => [...main.querySelectorAll(targets)]).filter((e) => isThere(e) && e.getBoundingClientRect().height < 43.5);
+        const small = [...document.querySelectorAll('main')].flatMap((main) => [...main.querySelectorAll(targets)]).filter((e) => isThere(e)
+            && e.getBoundingClientRect().height < 43.5);
         return [
             ...(root.scrollWidth > root.clientWidth ? ['scrolls sideways'] : []), ...(head > 120 ? [`a head of ${head} px`] : []),
             ...small.map((e) => `${Math.round(e.getBoundingClientRect().height)} px: ${(e.textContent || e.name).trim().slice(0, 40)}`),
@@ -40,8 +43,10 @@ final class Look
     /** What can be pressed, chosen or typed in, and that a hand or a key may want. */
     private const CONTROLS = <<<'JS'
         const named = (e) => `${e.tagName.toLowerCase()} ${(e.getAttribute('aria-label') || e.textContent || e.name || e.id || '').trim().replace(/\s+/g, ' ').slice(0, 50)}`;
-        const controls = [...document.querySelectorAll('a[href], button, input:not([type=hidden]), select, textarea, summary')].filter((e) => !e.matches(':disabled')
-            && e.checkVisibility({visibilityProperty: true, opacityProperty: true}) && e.getClientRects().length > 0 && e.closest('[aria-hidden=true]') === null && !e.matches('button[tabindex="-1"]'));
+        const controls = [...document.querySelectorAll('a[href], button, input:not([type=hidden]), select, textarea, summary')]
+            .filter((e) => !e.matches(':disabled')
+            && e.checkVisibility({visibilityProperty: true, opacityProperty: true}) && e.getClientRects().length > 0
+                && e.closest('[aria-hidden=true]') === null && !e.matches('button[tabindex="-1"]'));
         JS;
 
     /** With the pointer: scrolled to, nothing else lies over it. What stands over every page is looked at once. */
@@ -49,8 +54,10 @@ final class Look
         const isHit = (e, hit) => hit !== null && (e.contains(hit) || hit.contains(e) || hit.closest('label')?.control === e);
         // What is drawn has gaps: there any point of it counts, elsewhere the middle.
         const points = (e) => e instanceof SVGElement ? [...Array(81)].map((_, i) => [(i % 9 + .5) / 9, (Math.floor(i / 9) + .5) / 9]) : [[.5, .5]];
-        const isUnder = (e) => [...e.getClientRects()].every((box) => points(e).every(([x, y]) => !isHit(e, document.elementFromPoint(box.left + box.width * x, box.top + box.height * y))));
-        const isSeen = (e) => { const box = e.getBoundingClientRect(); return box.top >= 0 && box.bottom <= innerHeight && box.left >= 0 && box.right <= innerWidth; };
+        const isUnder = (e) => [...e.getClientRects()].every((box) => points(e)
+            .every(([x, y]) => !isHit(e, document.elementFromPoint(box.left + box.width * x, box.top + box.height * y))));
+        const isSeen = (e) => { const box = e.getBoundingClientRect(); return box.top >= 0 && box.bottom <= innerHeight && box.left >= 0
+            && box.right <= innerWidth; };
         const wanted = controls.filter((e) => !e.closest('.visually-hidden, .skip') && (arguments[0] || e.closest('main') !== null));
         return wanted.filter((e) => {
             if (isSeen(e) && !isUnder(e)) return false;
@@ -63,7 +70,8 @@ final class Look
     private const NOTE_FOCUS = self::CONTROLS.<<<'JS'
         window.met = new Set();
         window.isRound = false;
-        addEventListener('focusin', (event) => { window.isRound ||= window.met.size > 1 && event.target === [...window.met][0]; window.met.add(event.target); });
+        addEventListener('focusin', (event) => { window.isRound ||= window.met.size > 1
+            && event.target === [...window.met][0]; window.met.add(event.target); });
         document.activeElement?.blur();
         const parts = document.querySelectorAll('input[type=date], input[type=time], input[type=file]').length * 4;
         return document.querySelectorAll('a[href], button, input:not([type=hidden]), select, textarea, summary, [tabindex="0"]').length + parts + 8;
@@ -71,7 +79,8 @@ final class Look
 
     /** Of several to choose from by one name the Tab key meets one, and the arrow keys the others. */
     private const NOT_MET = self::CONTROLS.<<<'JS'
-        const isMet = (e) => window.met.has(e) || (e.type === 'radio' && [...window.met].some((one) => one.type === 'radio' && one.name === e.name && one.form === e.form));
+        const isMet = (e) => window.met.has(e) || (e.type === 'radio' && [...window.met].some((one) => one.type === 'radio'
+            && one.name === e.name && one.form === e.form));
         return controls.filter((e) => !isMet(e)).map(named);
         JS;
 

@@ -8,7 +8,8 @@ namespace Tests\Support;
 interface Pages
 {
     /** What can be pressed by its words: the sheet's own first, then what stands around it. */
-    public const BY_WORDS = '//main//button[contains(normalize-space(), %1$s)] | //main//a[contains(normalize-space(), %1$s)] | //nav//a[contains(normalize-space(), %1$s)] | //button[normalize-space()=%1$s] | //a[normalize-space()=%1$s]';
+    public const BY_WORDS = '//main//button[contains(normalize-space(), %1$s)] | //main//a[contains(normalize-space(), %1$s)] | '
+        .'//nav//a[contains(normalize-space(), %1$s)] | //button[normalize-space()=%1$s] | //a[normalize-space()=%1$s]';
 
     public function visit(string $path): static;
 

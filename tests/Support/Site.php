@@ -168,7 +168,10 @@ final class Site implements Pages
             JS, 'The page went away.');
     }
 
-    /** From an empty page without a cookie: a page that was left open asks for its news by the second, and the answer to that brings the cookie of who was here before. */
+    /**
+     * From an empty page without a cookie: a page that was left open asks for its news by the second, and the answer to that brings the
+     * cookie of who was here before.
+     */
     public function signIn(string $email, string $password): static
     {
         $this->driver()->get('about:blank');
@@ -372,7 +375,8 @@ final class Site implements Pages
     {
         $isAllKnown = $this->driver()
             ->executeScript(
-                'return window.wasShown !== undefined && [...document.body.querySelectorAll("*")].every((one) => window.wasShown.has(one) || !one.checkVisibility())',
+                'return window.wasShown !== undefined && [...document.body.querySelectorAll("*")].every((one) => window.wasShown.has(one) '
+                    .'|| !one.checkVisibility())',
             );
 
         return $isAllKnown === true ? $this->faults(['runOnly' => ['type' => 'rule', 'values' => self::OF_ITS_LOOK]]) : $this
@@ -436,7 +440,8 @@ final class Site implements Pages
     private function waitForNewPage(): static
     {
         $this->inPage(<<<'JS'
-            const isNew = () => { const m = document.querySelector('main'); return document.readyState === 'complete' && m !== null && m.dataset.old === undefined && document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling') === null; };
+            const isNew = () => { const m = document.querySelector('main'); return document.readyState === 'complete' && m !== null
+                && m.dataset.old === undefined && document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling') === null; };
             const look = () => isNew() ? done(true) : setTimeout(look, 8);
             look();
             JS, 'The page did not change.');
@@ -462,7 +467,8 @@ final class Site implements Pages
             const sought = () => how === 'xpath' ? document.evaluate(what, document, null, XPathResult.FIRST_ORDERED_NODE_TYPE, null).singleNodeValue
                 : how === 'id' ? document.getElementById(what) : document.querySelector(what);
             const shown = (e) => e.closest('select') ?? e;
-            const isSeen = (e) => e !== null && shown(e).checkVisibility({visibilityProperty: true, opacityProperty: true}) && shown(e).getClientRects().length > 0;
+            const isSeen = (e) => e !== null && shown(e).checkVisibility({visibilityProperty: true, opacityProperty: true})
+                && shown(e).getClientRects().length > 0;
             const look = () => { const found = sought(); isSeen(found) ? done(({$expression})) : setTimeout(look, 20); };
             look();
             JS, "Nothing to see at {$what}.", [$how, $what]);

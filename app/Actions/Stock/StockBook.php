@@ -48,7 +48,10 @@ class StockBook
         ]);
     }
 
-    /** Whoever writes in the book has the workshop to himself, and has it before anything of it: two who take the same rows in another order would wait for each other. */
+    /**
+     * Whoever writes in the book has the workshop to himself, and has it before anything of it: two who take the same rows in another order
+     * would wait for each other.
+     */
     private static function waitForTheWorkshop(int $workshopId): void
     {
         Workshop::query()->whereKey($workshopId)->lockForUpdate()->value('id');

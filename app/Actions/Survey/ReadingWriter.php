@@ -66,7 +66,8 @@ class ReadingWriter
                 throw AskWhetherSure::ofReading(implode(' ', array_filter([
                     $odd->usual === null
                         ? "{$unit->show($mm)} does not go with the cups: less their flanges they told {$unit->show((float) $odd->expected)}."
-                        : "{$unit->show($mm)} is unusual here: such a bike has {$unit->show($odd->usual[0])} to {$unit->show($odd->usual[1])}, as far as we know.",
+                        : "{$unit->show($mm)} is unusual here: such a bike has {$unit->show($odd->usual[0])} to "
+                            ."{$unit->show($odd->usual[1])}, as far as we know.",
                     $odd->slip?->question(),
                     'Take it again, or keep it as typed.',
                 ])));

@@ -50,7 +50,10 @@ class BarView
         return self::BAR / 2;
     }
 
-    /** @return list<array{fixture: Fixture, number: int, x: float, width: float, run: ?Run, high: float, isOver: bool}> every thing on the bar, numbered from the grip in */
+    /**
+     * @return list<array{fixture: Fixture, number: int, x: float, width: float, run: ?Run, high: float, isOver: bool}> every thing on the
+     *     bar, numbered from the grip in
+     */
     public function fixtures(): array
     {
         $drawn = [];

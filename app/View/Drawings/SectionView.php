@@ -147,7 +147,10 @@ class SectionView
         }, $this->section->berths);
     }
 
-    /** @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo: float, anchor: 'start'|'end'}> */
+    /**
+     * @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo:
+     *     float, anchor: 'start'|'end'}>
+     */
     public function gaps(): array
     {
         $gaps = $this->gapsUnspaced();
@@ -163,7 +166,10 @@ class SectionView
         return $spaced;
     }
 
-    /** @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo: float, anchor: 'start'|'end'}> */
+    /**
+     * @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo:
+     *     float, anchor: 'start'|'end'}>
+     */
     private function gapsUnspaced(): array
     {
         return array_map(function (Gap $gap): array {

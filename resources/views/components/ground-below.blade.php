@@ -7,9 +7,7 @@
             <thead><tr><th scope="col">Axis</th><th scope="col">Before: shell or ring</th><th scope="col">With the motor</th></tr></thead>
             <tbody>
                 @foreach ($ground->after() as $state => $room)
-                    <tr><th scope="row"
-                        class="fw-normal">{{ ['free' => 'Nobody on it', 'ridden' => 'With the rider on', 'bottomed' =>
-                        'At the end of its travel'][$state] }}</th>
+                    <tr><th scope="row" class="fw-normal">{{ ['free' => 'Nobody on it', 'ridden' => 'With the rider on', 'bottomed' => 'At the end of its travel'][$state] }}</th>
                         <td>{{ $page->unit->showCoarse($ground->before()[$state]->value) }}</td><td><strong>{{ $page->unit->showCoarse($room->value) }}</strong></td></tr>
                 @endforeach
             </tbody>
@@ -18,8 +16,7 @@
     @else
         <p class="form-hint mb-0">
             It takes <a href="{{ route('job.survey', [$page->job, 'spot' => 'axis_height']) }}">the crank axis over the floor</a>
-            @if ($page->opened->motor()?->papers->bodyReach === null) and how far the body reaches from the axis, which its papers do not
-                say.
+            @if ($page->opened->motor()?->papers->bodyReach === null) and how far the body reaches from the axis, which its papers do not say.
             @else and nothing else.
             @endif
         </p>

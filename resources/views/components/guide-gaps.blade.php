@@ -4,9 +4,7 @@
     <thead><tr><th>Motor</th><th class="n">Gap</th><th class="n">Left</th><th>Goes</th></tr></thead>
     <tbody>
         @foreach ($page->guideGaps()->all() as $row)
-            <tr><td>{{ $row['name'] }}</td><td class="n">{{ $page->unit->show($row['gap']) }}</td><td
-                class="n">{{ $row['margin'] === null ? '–' :
-                $page->unit->show($row['margin']->value) }}</td><td>@verdict($row['margin']?->verdict)</td></tr>
+            <tr><td>{{ $row['name'] }}</td><td class="n">{{ $page->unit->show($row['gap']) }}</td><td class="n">{{ $row['margin'] === null ? '–' : $page->unit->show($row['margin']->value) }}</td><td>@verdict($row['margin']?->verdict)</td></tr>
         @endforeach
     </tbody>
 </table>

@@ -7,13 +7,11 @@
     <p class="answer">
         @verdict($page->verdictOf($best->verdict), $best->verdict->label())
         @if ($page->climb()->pulls())
-            Up it at <strong class="figures">{{ $page->speed() }}</strong>, in the <strong>{{ $page->gear($best) }}</strong>, crank at
-                {{ number_format($best->crankRpm, 0) }}.
+            Up it at <strong class="figures">{{ $page->speed() }}</strong>, in the <strong>{{ $page->gear($best) }}</strong>, crank at {{ number_format($best->crankRpm, 0) }}.
         @else
             @switch($best->verdict->value)
                 @case('labours')
-                    Only labouring, in the {{ $page->gear($best) }}, at <strong class="figures">{{ $page->speed() }}</strong>: hot and
-                        hungry.
+                    Only labouring, in the {{ $page->gear($best) }}, at <strong class="figures">{{ $page->speed() }}</strong>: hot and hungry.
                     @break
                 @case('spins_out')
                     Every gear spins out: it is faster than the gears.
@@ -31,8 +29,7 @@
         @endif
     </p>
     <p class="mb-2">
-        The steepest it pulls with this load: <strong
-            class="figures">{{ $page->steepest() === null ? 'none' : number_format($page->steepest(), 1).' %' }}</strong>.
+        The steepest it pulls with this load: <strong class="figures">{{ $page->steepest() === null ? 'none' : number_format($page->steepest(), 1).' %' }}</strong>.
         Force at the wheel <span class="figures">{{ number_format($page->climb()->force, 0) }} N</span>.
     </p>
     <div class="scroll-x gear-scroll" tabindex="0" role="region" aria-label="Every gear on this hill"><table class="ledger">

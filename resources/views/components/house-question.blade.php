@@ -14,24 +14,20 @@
                 <ul class="plain-list">
                     @foreach ($question->schools() as $school)
                         <li class="school">
-                            <label><input class="form-check-input" type="radio" name="school" value="{{ $school->value }}"
-                                @checked(old('school', $follows->value) === $school->value || ($isOpen === false && $follows === $school))>
-                                <strong>{{ $school->label() }}</strong> {{ $school->says() }} @if ($school->isDefault())<span
-                                    class="soft">Default: {{ $question->why() }}</span>@endif</label>
+                            <label><input class="form-check-input" type="radio" name="school" value="{{ $school->value }}" @checked(old('school', $follows->value) === $school->value || ($isOpen === false && $follows === $school))>
+                                <strong>{{ $school->label() }}</strong> {{ $school->says() }} @if ($school->isDefault())<span class="soft">Default: {{ $question->why() }}</span>@endif</label>
                             @if ($school !== $follows)
                                 @php($changes = $effect($school))
                                 @if ($changes === [])<p class="form-hint mb-0">Nothing reads differently on this sheet.</p>
                                 @elseif ($changes !== null)
-                                    <ul class="changes">@foreach (array_slice($changes, 0, 6) as $change)<li>{{ $change }}</li>@endforeach
-                                        @if (count($changes) > 6)<li>and {{ count($changes) - 6 }} more</li>@endif</ul>
+                                    <ul class="changes">@foreach (array_slice($changes, 0, 6) as $change)<li>{{ $change }}</li>@endforeach @if (count($changes) > 6)<li>and {{ count($changes) - 6 }} more</li>@endif</ul>
                                 @endif
                             @endif
                         </li>
                     @endforeach
                 </ul>
                 <label class="form-label" for="why-{{ $question->value }}">Why</label>
-                <input class="form-control" id="why-{{ $question->value }}" name="why" maxlength="@most(REASON)"
-                    value="{{ $isOpen ? old('why') : '' }}">
+                <input class="form-control" id="why-{{ $question->value }}" name="why" maxlength="@most(REASON)" value="{{ $isOpen ? old('why') : '' }}">
                 @if ($isOpen)<x-fault for="school" /><x-fault for="why" /><x-fault for="seen" />@endif
                 <button class="btn btn-plain mt-2" id="keep-{{ $question->value }}">{{ $keep }}</button>
             </form>

@@ -5,8 +5,7 @@
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="htmx-config"
-        content='{"includeIndicatorStyles":false,"allowEval":false,"selfRequestsOnly":true,"historyCacheSize":0,"refreshOnHistoryMiss":true,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"[45]..","swap":true,"error":true}]}'>
+    <meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"selfRequestsOnly":true,"historyCacheSize":0,"refreshOnHistoryMiss":true,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"[45]..","swap":true,"error":true}]}'>
     <title>{{ $title }} · Neat Spindle</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @vite(['resources/scss/app.scss', 'resources/js/app.js'])
@@ -21,10 +20,8 @@
                 <nav aria-label="Workshop">
                     <a href="{{ route('bench') }}" @if(request()->routeIs('bench', 'job.*')) aria-current="true" @endif>Bench</a>
                     <a href="{{ route('calendar') }}" @if(request()->routeIs('calendar*')) aria-current="page" @endif>Calendar</a>
-                    <a href="{{ route('drawer') }}"
-                        @if(request()->routeIs('drawer*', 'stock*', 'order*')) aria-current="page" @endif>Drawer</a>
-                    <a href="{{ route('catalogue') }}"
-                        @if(request()->routeIs('catalogue', 'parts', 'part')) aria-current="page" @endif>Catalogue</a>
+                    <a href="{{ route('drawer') }}" @if(request()->routeIs('drawer*', 'stock*', 'order*')) aria-current="page" @endif>Drawer</a>
+                    <a href="{{ route('catalogue') }}" @if(request()->routeIs('catalogue', 'parts', 'part')) aria-current="page" @endif>Catalogue</a>
                     <a href="{{ route('logbook') }}" @if(request()->routeIs('logbook')) aria-current="page" @endif>Logbook</a>
                     <a href="{{ route('house') }}" @if(request()->routeIs('house')) aria-current="page" @endif>Rules</a>
                     <a href="{{ route('people') }}" @if(request()->routeIs('people')) aria-current="page" @endif>People</a>
@@ -32,8 +29,7 @@
                 <x-preferences />
                 <form method="post" action="{{ route('sign-out') }}" hx-boost="false">
                     @csrf @formkey
-                    <button class="quiet" type="button" data-shows-keys data-key="?" aria-label="Keys of this page"><kbd
-                        aria-hidden="true">?</kbd></button>
+                    <button class="quiet" type="button" data-shows-keys data-key="?" aria-label="Keys of this page"><kbd aria-hidden="true">?</kbd></button>
                     <a class="who" href="{{ route('account') }}">{{ $person->firstName() }}</a>
                     <button class="quiet">Sign out</button>
                 </form>

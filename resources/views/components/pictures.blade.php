@@ -7,6 +7,5 @@
         <summary>{{ $pictures->isEmpty() ? 'Keep a picture of this' : 'Keep another picture' }}</summary>
         <x-keep-picture :job="$page->job" :$of :$code />
     </details>
-    <a class="btn-link-quiet" href="{{ route('job.pictures', $page->job) }}" @if ($pictures->isEmpty()) data-key="v" @endif>All pictures of
-        this job</a>
+    <a class="btn-link-quiet" href="{{ route('job.pictures', $page->job) }}" @if ($pictures->isEmpty()) data-key="v" @endif>All pictures of this job</a>
 </div>

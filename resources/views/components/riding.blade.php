@@ -9,8 +9,7 @@
             @foreach ($page->ridingFields() as [$name, $label, $value, $unit])
                 <label for="{{ $name }}">{{ $label }}</label>
                 <span class="pieces">
-                    <input class="form-control" id="{{ $name }}" name="{{ $name }}" size="6" inputmode="decimal"
-                        value="{{ old($name, $value === null ? '' : $value + 0) }}"
+                    <input class="form-control" id="{{ $name }}" name="{{ $name }}" size="6" inputmode="decimal" value="{{ old($name, $value === null ? '' : $value + 0) }}"
                         @disabled(! $page->mayChoose()) @error($name) aria-invalid="true" @enderror>
                     {{ $unit }}
                 </span>
@@ -19,13 +18,11 @@
                 @enderror
             @endforeach
             <label for="surface">Surface</label>
-            <x-select id="surface" name="surface" :options="NeatSpindle\Core\Choosing\Hill\Surface::labels()"
-                :chosen="old('surface', $riding->surface()->value)" :disabled="! $page->mayChoose()" />
+            <x-select id="surface" name="surface" :options="NeatSpindle\Core\Choosing\Hill\Surface::labels()" :chosen="old('surface', $riding->surface()->value)" :disabled="! $page->mayChoose()" />
         </div>
         @if ($page->mayChoose())
             <button class="btn btn-primary mt-2" id="keep-riding">Ride it</button>
-            @if ($page->isScalePlugged())<button class="btn btn-plain mt-2" id="weigh"
-                formaction="{{ route('job.weigh', $page->job) }}">Ride it, mass from the scale</button>@endif
+            @if ($page->isScalePlugged())<button class="btn btn-plain mt-2" id="weigh" formaction="{{ route('job.weigh', $page->job) }}">Ride it, mass from the scale</button>@endif
         @endif
         @unless ($riding->isSaid())
             <p class="form-hint mb-0 mt-1">Usual figures for this kind of bike, until somebody says otherwise.</p>

@@ -5,8 +5,7 @@
         <input type="hidden" name="version" value="{{ $page->job->version }}">
         @foreach ($rings as $ring)
             @php($isFitted = $page->job->kit?->ring_id === $ring->id)
-            <button class="btn {{ $isFitted ? 'btn-primary' : 'btn-plain' }}" name="ring_id" value="{{ $ring->id }}"
-                aria-pressed="{{ $isFitted ? 'true' : 'false' }}">
+            <button class="btn {{ $isFitted ? 'btn-primary' : 'btn-plain' }}" name="ring_id" value="{{ $ring->id }}" aria-pressed="{{ $isFitted ? 'true' : 'false' }}">
                 {{ $ring->teeth }} teeth, dish {{ $page->unit->show($ring->dish) }}
             </button>
         @endforeach

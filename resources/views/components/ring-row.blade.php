@@ -34,8 +34,7 @@
     </td>
     <td class="not-on-paper">
         <label class="pick slim">
-            <input type="checkbox" form="compare-rings" name="compare[]" value="{{ $option->ring->code }}"
-                @checked($page->isCompared($option))>
+            <input type="checkbox" form="compare-rings" name="compare[]" value="{{ $option->ring->code }}" @checked($page->isCompared($option))>
             <span class="visually-hidden">{{ $option->ring->label() }}</span>
         </label>
     </td>
@@ -47,8 +46,7 @@
                 @csrf @formkey @method('PUT')
                 <input type="hidden" name="version" value="{{ $page->job->version }}">
                 <input type="hidden" name="mounting" value="{{ $mounted->mounting->words() }}">
-                <button class="btn {{ $first ? 'btn-primary' : 'btn-plain' }}" name="ring_id" value="{{ $mounted->ring->id }}"
-                    aria-label="Fit {{ $option->ring->label() }}">Fit</button>
+                <button class="btn {{ $first ? 'btn-primary' : 'btn-plain' }}" name="ring_id" value="{{ $mounted->ring->id }}" aria-label="Fit {{ $option->ring->label() }}">Fit</button>
             </form>
         @endif
     </td>

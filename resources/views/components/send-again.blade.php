@@ -7,9 +7,7 @@
         @endforeach
         @if ($again->typed() !== [])
             <p class="mb-1">Nothing of it was kept. This is what you sent:</p>
-            <dl
-                class="facts">@foreach ($again->typed() as $name => $value)<dt>{{ $name }}</dt><dd>{{ Str::limit($value,
-                300) }}</dd>@endforeach</dl>
+            <dl class="facts">@foreach ($again->typed() as $name => $value)<dt>{{ $name }}</dt><dd>{{ Str::limit($value, 300) }}</dd>@endforeach</dl>
         @endif
         <button class="btn btn-primary">Send it again</button>
     </form>

@@ -17,9 +17,7 @@
                         <td>{{ $term->label }}@if ($term->radius) {{ $page->unit->showCoarse($term->radius) }}@endif</td>
                         <td class="n">{{ $term->value < 0 ? '−' : '+' }} {{ $page->unit->show(abs($term->value)) }}</td>
                         <td class="n soft">@if ($term->plusMinus > 0)± {{ $page->unit->show($term->plusMinus) }}@endif</td>
-                        <td class="soft">@if ($page->spot($term))<a
-                            href="{{ route('job.survey', [$page->job, 'spot' =>
-                            $page->spot($term)]) }}">reading</a>@else{{ $term->source->label() }}@endif</td>
+                        <td class="soft">@if ($page->spot($term))<a href="{{ route('job.survey', [$page->job, 'spot' => $page->spot($term)]) }}">reading</a>@else{{ $term->source->label() }}@endif</td>
                     </tr>
                 @endforeach
                 <tr class="total">
@@ -31,15 +29,10 @@
             </tbody>
         </table>
         <p class="mb-1">
-            @if ($margin->slack() >= 0)It keeps its limit by {{ $page->unit->show($margin->slack()) }}@else It breaks its limit by
-                {{ $page->unit->show(abs($margin->slack())) }}@endif; the @words('doubt') is {{ $page->unit->show($margin->plusMinus) }}.
+            @if ($margin->slack() >= 0)It keeps its limit by {{ $page->unit->show($margin->slack()) }}@else It breaks its limit by {{ $page->unit->show(abs($margin->slack())) }}@endif; the @words('doubt') is {{ $page->unit->show($margin->plusMinus) }}.
             @if ($why?->readingToTakeAgain())
-                <strong>Not settled:</strong> read {{ lcfirst($why->readingToTakeAgain()->label) }}@if($why->readingToTakeAgain()->radius)
-                    {{ $page->unit->showCoarse($why->readingToTakeAgain()->radius) }}@endif again. If it stays as it is and the doubt comes
-                    down to ± {{ $page->unit->show($why->doubtThatSettles()) }}, this is
-                    {{ $margin->slack() >= 0 ? 'clear' : 'a sure no' }}.
-                <a class="btn btn-plain"
-                    href="{{ route('job.survey', [$page->job, 'spot' => $page->spot($why->readingToTakeAgain())]) }}">Measure again</a>
+                <strong>Not settled:</strong> read {{ lcfirst($why->readingToTakeAgain()->label) }}@if($why->readingToTakeAgain()->radius) {{ $page->unit->showCoarse($why->readingToTakeAgain()->radius) }}@endif again. If it stays as it is and the doubt comes down to ± {{ $page->unit->show($why->doubtThatSettles()) }}, this is {{ $margin->slack() >= 0 ? 'clear' : 'a sure no' }}.
+                <a class="btn btn-plain" href="{{ route('job.survey', [$page->job, 'spot' => $page->spot($why->readingToTakeAgain())]) }}">Measure again</a>
             @else
                 No reading inside its doubt would change this.
             @endif

@@ -3,25 +3,17 @@
 <x-job :page="$page">
     <x-route-tabs :page="$page" at="battery" />
     @if ($page->packs() === [])
-        <section class="panel"><p class="empty mb-0">The catalogue has no battery yet.
-            <a href="{{ route('catalogue') }}">Read one in</a>.</p></section>
+        <section class="panel"><p class="empty mb-0">The catalogue has no battery yet. <a href="{{ route('catalogue') }}">Read one in</a>.</p></section>
     @else
     <div class="work">
         <div class="work-wide">
             <section class="panel picture" aria-label="The battery on this bike">
-                @if ($page->triangle()) <x-drawing.triangle :view="$page->triangle()" :page="$page" /> @else
-                    <x-drawing.pack-on-frame :view="$page->onTheFrame()" :sites="$page->sites()" /> @endif
+                @if ($page->triangle()) <x-drawing.triangle :view="$page->triangle()" :page="$page" /> @else <x-drawing.pack-on-frame :view="$page->onTheFrame()" :sites="$page->sites()" /> @endif
                 @if ($gaps)
-                    <p class="form-hint mb-1">Left before it <strong class="figures">{{ $page->unit->showCoarse($gaps->front) }}</strong>,
-                        behind it <strong class="figures">{{ $page->unit->showCoarse($gaps->rear) }}</strong>, above it
-                        <strong class="figures">{{ $page->unit->showCoarse($gaps->above) }}</strong>; dashed is the air it wants. Drag it
-                        along the tube, or its buttons.</p>
+                    <p class="form-hint mb-1">Left before it <strong class="figures">{{ $page->unit->showCoarse($gaps->front) }}</strong>, behind it <strong class="figures">{{ $page->unit->showCoarse($gaps->rear) }}</strong>, above it <strong class="figures">{{ $page->unit->showCoarse($gaps->above) }}</strong>; dashed is the air it wants. Drag it along the tube, or its buttons.</p>
                 @endif
                 @if ($page->unmeasured() !== [] && in_array(NeatSpindle\Core\Fitting\Battery\PackSite::Triangle, $page->sites(), true))
-                    <p class="mb-1">Still to measure for the triangle: @foreach ($page->unmeasured() as $spot)<a
-                        href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}"
-                        @if ($loop->first && $page->trial()?->setting->site->isMeasuredByTubes()) data-key="n"
-                        @endif>{{ $spot->label() }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
+                    <p class="mb-1">Still to measure for the triangle: @foreach ($page->unmeasured() as $spot)<a href="{{ route('job.survey', [$page->job, 'spot' => $spot->value]) }}" @if ($loop->first && $page->trial()?->setting->site->isMeasuredByTubes()) data-key="n" @endif>{{ $spot->label() }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
                 @endif
             </section>
             <section class="panel" aria-labelledby="packs-title" @if (! $trial) data-hand @endif tabindex="-1">
@@ -34,27 +26,20 @@
                         <tbody>
                             @foreach ($page->packs() as $pack)
                                 <tr>
-                                    <th scope="row">{{ $pack->name }}<br><span class="soft fw-normal">{{ $pack->volts }} V,
-                                        {{ round($pack->wattHours) }} Wh<br>{{ $pack->mass }} kg,
-                                        {{ $page->unit->showCoarse($pack->length) }} ×
-                                        {{ $page->unit->showCoarse($pack->height) }}</span></th>
+                                    <th scope="row">{{ $pack->name }}<br><span class="soft fw-normal">{{ $pack->volts }} V, {{ round($pack->wattHours) }} Wh<br>{{ $pack->mass }} kg, {{ $page->unit->showCoarse($pack->length) }} × {{ $page->unit->showCoarse($pack->height) }}</span></th>
                                     @foreach ($page->sites() as $site)
                                         @php($one = $page->trialOf($pack, $site))
                                         <td @class(['chosen' => $page->isChosen($pack, $site)])>
                                             @verdict($page->standing($one), $page->short($one), wraps: true)
                                             @if ($page->mayChoose() && ! $page->isChosen($pack, $site))
-                                                <button class="btn btn-plain" name="take" value="{{ $site->value }} {{ $pack->code }}"
-                                                    aria-label="Take {{ $pack->name }}: {{ $site->label() }}">Take</button>
+                                                <button class="btn btn-plain" name="take" value="{{ $site->value }} {{ $pack->code }}" aria-label="Take {{ $pack->name }}: {{ $site->label() }}">Take</button>
                                             @elseif ($page->isChosen($pack, $site)) <strong>chosen</strong> @endif
                                         </td>
                                     @endforeach
                                 </tr>
                             @endforeach
-                            <tr><th
-                                scope="row">Weight</th>@foreach ($page->sites() as $site)<td>{{ $page->weight($site) }}</td>@endforeach</tr>
-                            <tr><th scope="row">Lead to the motor</th>@foreach ($page->sites() as $site)<td
-                                class="figures">{{ $page->lead($site) === null ? 'not measured' :
-                                $page->unit->showCoarse($page->lead($site)) }}</td>@endforeach</tr>
+                            <tr><th scope="row">Weight</th>@foreach ($page->sites() as $site)<td>{{ $page->weight($site) }}</td>@endforeach</tr>
+                            <tr><th scope="row">Lead to the motor</th>@foreach ($page->sites() as $site)<td class="figures">{{ $page->lead($site) === null ? 'not measured' : $page->unit->showCoarse($page->lead($site)) }}</td>@endforeach</tr>
                         </tbody>
                     </table>
                 </form>

@@ -14,8 +14,7 @@
                 @if ($page->tracks()->count() > 1)
                     <span class="seg">
                         @foreach ($page->tracks() as $track)
-                            <a class="btn btn-plain" href="{{ route('job.hills', [$page->job, 'road' => $track->id]) }}"
-                                @if ($track->id === $page->track()?->id) aria-current="true" @endif>{{ Str::limit($track->name, 24) }}</a>
+                            <a class="btn btn-plain" href="{{ route('job.hills', [$page->job, 'road' => $track->id]) }}" @if ($track->id === $page->track()?->id) aria-current="true" @endif>{{ Str::limit($track->name, 24) }}</a>
                         @endforeach
                     </span>
                 @endif
@@ -23,8 +22,7 @@
             @if (session('stashed'))
                 <form class="told not-on-paper" method="post" action="{{ route('job.track', $page->job) }}">
                     @csrf @formkey
-                    <input type="hidden" name="stashed" value="{{ session('stashed') }}"><input type="hidden" name="named"
-                        value="{{ session('named') }}">
+                    <input type="hidden" name="stashed" value="{{ session('stashed') }}"><input type="hidden" name="named" value="{{ session('named') }}">
                     <p class="mb-1"><strong>{{ session('named') }}</strong> <span class="fault">{{ $errors->first('jumps') }}</span></p>
                     <button class="btn btn-primary" name="jumps" value="leave-out">Leave that out</button>
                     <button class="btn btn-plain" name="jumps" value="ride">Ride it as it is written</button>
@@ -36,8 +34,7 @@
             @elseif ($page->trouble())
                 <p class="told">This road cannot be ridden. {{ $page->trouble() }}</p>
             @else
-                <p>Load a GPX file of the road the customer rides, and it is ridden with this bike: speed, gear, battery left, and where it
-                    must be walked.</p>
+                <p>Load a GPX file of the road the customer rides, and it is ridden with this bike: speed, gear, battery left, and where it must be walked.</p>
             @endif
             @if ($page->track())
                 <form class="mt-1 not-on-paper" method="post" action="{{ route('job.track.drop', [$page->job, $page->track()]) }}">
@@ -48,8 +45,7 @@
             <form class="tool-line not-on-paper" method="post" action="{{ route('job.track', $page->job) }}" enctype="multipart/form-data">
                 @csrf @formkey
                 <label for="track" class="visually-hidden">GPX file</label>
-                <input class="form-control w-auto" type="file" id="track" name="track" accept=".gpx,.xml"
-                    @error('track') aria-invalid="true" @enderror>
+                <input class="form-control w-auto" type="file" id="track" name="track" accept=".gpx,.xml" @error('track') aria-invalid="true" @enderror>
                 <button class="btn btn-plain">Load a road</button>
             </form>
             <x-fault for="track" />

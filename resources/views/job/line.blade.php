@@ -9,11 +9,9 @@
                 <section class="panel picture" aria-label="The chain from above">
                     <x-drawing.line :view="$page->drawing()" />
                     <p class="form-hint mb-0">
-                        From above, drive side on the right. Across the bike drawn {{ $page->drawing()->stretch() }} times as large as along
-                            it.
+                        From above, drive side on the right. Across the bike drawn {{ $page->drawing()->stretch() }} times as large as along it.
                         Bars: how much each cog is ridden. Dotted: middle of the cogs, which some line up on.
-                        @if ($page->toldCogPitch())Cogs taken as {{ $page->toldCogPitch() }} apart, as so many mostly are:
-                            <a href="{{ route('job.survey', [$page->job, 'spot' => 'cog_pitch']) }}">measure it</a>.@endif
+                        @if ($page->toldCogPitch())Cogs taken as {{ $page->toldCogPitch() }} apart, as so many mostly are: <a href="{{ route('job.survey', [$page->job, 'spot' => 'cog_pitch']) }}">measure it</a>.@endif
                         <a class="not-on-paper" href="{{ route('job.line.svg', [$page->job]) }}" hx-boost="false">Save as SVG</a>
                     </p>
                 </section>

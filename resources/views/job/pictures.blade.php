@@ -6,8 +6,7 @@
                 <h3 class="h6">{{ $title }}</h3>
                 <x-picture-row :$pictures :job="$page->job" />
             @empty
-                <p class="empty mb-0">No picture is kept yet. Take one at intake here, or beside what it shows: at a spot, a condition, a
-                    step, a check.</p>
+                <p class="empty mb-0">No picture is kept yet. Take one at intake here, or beside what it shows: at a spot, a condition, a step, a check.</p>
             @endforelse
         </section>
         <section class="panel" aria-labelledby="intake-title">

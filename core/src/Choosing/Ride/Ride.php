@@ -64,7 +64,8 @@ final readonly class Ride
     /**
      * As it is kept: plain figures, a row for each stretch.
      *
-     * @return list<array{float, float, float, float, ?int, float, float, ?string, float, bool}> in the order of a `Stretch`, its gear by its place among the merged ones
+     * @return list<array{float, float, float, float, ?int, float, float, ?string, float, bool}> in the order of a `Stretch`, its gear by
+     *     its place among the merged ones
      */
     public function toArray(Gears $gears): array
     {

@@ -50,7 +50,10 @@ final readonly class BikeShape
         return null;
     }
 
-    /** @return list<array{name: string, bearing: float, width: float}> the tubes that go off from the crank: which way in degrees, anticlockwise from the front */
+    /**
+     * @return list<array{name: string, bearing: float, width: float}> the tubes that go off from the crank: which way in degrees,
+     *     anticlockwise from the front
+     */
     public function tubesAtTheCrank(): array
     {
         $tubes = [];

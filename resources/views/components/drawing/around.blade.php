@@ -1,9 +1,7 @@
 @props(['view'])
-<svg class="drawing around" viewBox="0 0 {{ $view::SIZE }} {{ $view::SIZE }}" xmlns="http://www.w3.org/2000/svg" role="img"
-    aria-label="The shell along its axis from the drive side, with what stands out around it">
+<svg class="drawing around" viewBox="0 0 {{ $view::SIZE }} {{ $view::SIZE }}" xmlns="http://www.w3.org/2000/svg" role="img" aria-label="The shell along its axis from the drive side, with what stands out around it">
     @if ($view->body())<path class="part part-motor" d="{{ $view->body() }}" fill="#cdd6da" stroke="#14202b" />@endif
-    <circle class="part part-frame" cx="{{ $view::MIDDLE }}" cy="{{ $view::MIDDLE }}" r="{{ $view->shellRadius() }}" fill="#8494a0"
-        stroke="#14202b" />
+    <circle class="part part-frame" cx="{{ $view::MIDDLE }}" cy="{{ $view::MIDDLE }}" r="{{ $view->shellRadius() }}" fill="#8494a0" stroke="#14202b" />
     <circle class="axis" cx="{{ $view::MIDDLE }}" cy="{{ $view::MIDDLE }}" r="4" fill="none" stroke="#24418f" stroke-width="1.5" />
     @foreach ($view->obstacles() as $one)
         <path class="obstacle {{ $one['verdict']?->value ?? 'open' }}" d="{{ $one['path'] }}" fill="#a9b3b0" stroke="#14202b" />

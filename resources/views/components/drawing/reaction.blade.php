@@ -5,20 +5,15 @@
     $cx = $view->centreX();
     $cy = $view::CENTRE_Y;
 @endphp
-<svg class="drawing reaction" viewBox="0 0 {{ $view::WIDTH }} {{ $view::HEIGHT }}" xmlns="http://www.w3.org/2000/svg" role="img"
-    aria-label="{{ $view->description() }}">
+<svg class="drawing reaction" viewBox="0 0 {{ $view::WIDTH }} {{ $view::HEIGHT }}" xmlns="http://www.w3.org/2000/svg" role="img" aria-label="{{ $view->description() }}">
     @foreach ($view->tubes() as $tube)
-        <path d="M{{ $cx }} {{ $cy }} L{{ $tube['to'][0] }} {{ $tube['to'][1] }}" stroke="#8494a0" stroke-width="{{ $tube['width'] }}"
-            stroke-linecap="round" class="tube" />
+        <path d="M{{ $cx }} {{ $cy }} L{{ $tube['to'][0] }} {{ $tube['to'][1] }}" stroke="#8494a0" stroke-width="{{ $tube['width'] }}" stroke-linecap="round" class="tube" />
     @endforeach
     @foreach ($view->tubes() as $tube)
-        <text class="halo" x="{{ $tube['nameAt'][0] }}" y="{{ $tube['nameAt'][1] }}" font-size="15"
-            text-anchor="{{ $tube['anchor'] }}">{{ $tube['name'] }}</text>
+        <text class="halo" x="{{ $tube['nameAt'][0] }}" y="{{ $tube['nameAt'][1] }}" font-size="15" text-anchor="{{ $tube['anchor'] }}">{{ $tube['name'] }}</text>
     @endforeach
-    <text class="soft-text" x="486" y="360" font-size="15"
-        text-anchor="end">{{ $view->isReversed ? '← front, the bike’s left side' : 'front →' }}</text>
-    <path class="body-band" d="M{{ $cx }} {{ $cy }} L{{ $bodyX }} {{ $bodyY }}" stroke="#4b5a66" stroke-width="74" stroke-linecap="round"
-        opacity="0.85" />
+    <text class="soft-text" x="486" y="360" font-size="15" text-anchor="end">{{ $view->isReversed ? '← front, the bike’s left side' : 'front →' }}</text>
+    <path class="body-band" d="M{{ $cx }} {{ $cy }} L{{ $bodyX }} {{ $bodyY }}" stroke="#4b5a66" stroke-width="74" stroke-linecap="round" opacity="0.85" />
     <circle class="part part-case" cx="{{ $cx }}" cy="{{ $cy }}" r="50" fill="#6b7c8a" stroke="#14202b" />
     <circle class="part part-frame" cx="{{ $cx }}" cy="{{ $cy }}" r="24" fill="#d5dadd" stroke="#14202b" />
     <circle cx="{{ $cx }}" cy="{{ $cy }}" r="3" fill="#14202b" />
@@ -29,8 +24,7 @@
         <text class="halo" x="{{ $restX + 16 }}" y="{{ $restY + 26 }}" font-size="15">{{ $view->gap->label() }}</text>
     @elseif ($view->rest !== null)
         @if ($view->isClamped())
-            <path class="rest-arm" d="M{{ $bodyX }} {{ $bodyY }} L{{ $restX }} {{ $restY }}" stroke="#14202b" stroke-width="5" fill="none"
-                />
+            <path class="rest-arm" d="M{{ $bodyX }} {{ $bodyY }} L{{ $restX }} {{ $restY }}" stroke="#14202b" stroke-width="5" fill="none" />
         @endif
         <rect class="rest-mark" x="{{ $restX - 13 }}" y="{{ $restY - 9 }}" width="26" height="18" fill="#dba63c" stroke="#14202b" />
     @endif

@@ -1,6 +1,5 @@
 @props(['view'])
-<svg class="drawing" viewBox="0 0 {{ App\View\Drawings\RoadView::WIDTH }} {{ App\View\Drawings\RoadView::HEIGHT }}"
-    xmlns="http://www.w3.org/2000/svg" role="img" aria-label="{{ $view->description() }}">
+<svg class="drawing" viewBox="0 0 {{ App\View\Drawings\RoadView::WIDTH }} {{ App\View\Drawings\RoadView::HEIGHT }}" xmlns="http://www.w3.org/2000/svg" role="img" aria-label="{{ $view->description() }}">
     @foreach ($view->bands() as $band)
         <path class="road road-{{ $band['kind'] }}" d="{{ $band['path'] }}" fill="#a9b3b0" stroke="none" />
     @endforeach
@@ -9,8 +8,7 @@
     <line class="ground" x1="56" y1="250" x2="1038" y2="250" stroke="#4a5964" />
     <line class="ground" x1="56" y1="346" x2="1038" y2="346" stroke="#4a5964" />
     @foreach ($view->kilometres() as $mark)
-        <text class="soft-text" x="{{ $mark['x'] }}" y="366" font-size="14" text-anchor="middle">{{ $mark['text'] }}@if ($loop->last) km
-            @endif</text>
+        <text class="soft-text" x="{{ $mark['x'] }}" y="366" font-size="14" text-anchor="middle">{{ $mark['text'] }}@if ($loop->last) km @endif</text>
     @endforeach
     <text class="fig" x="50" y="34" font-size="15" text-anchor="end">{{ $view->figures()['highest'] }}</text>
     <text class="fig" x="50" y="242" font-size="15" text-anchor="end">{{ $view->figures()['lowest'] }}</text>

@@ -17,7 +17,7 @@ final class Chrome
 {
     private const FLAGS = [
         '--headless=new', '--app=data:,', '--force-prefers-reduced-motion', '--no-sandbox', '--disable-gpu',
-        '--disable-threaded-compositing', '--disable-quic', '--disable-dev-shm-usage', '--no-first-run',
+        '--disable-quic', '--disable-dev-shm-usage', '--no-first-run',
         '--no-default-browser-check', '--disable-background-networking', '--disable-component-update', '--disable-sync',
         '--disable-default-apps', '--disable-extensions', '--no-pings', '--force-device-scale-factor=1', '--window-size=1280,943',
         '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1',

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Illuminate\Filesystem\Filesystem;
-use Illuminate\Foundation\Testing\DatabaseTruncation;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Tests\OutsideTestCase;
 use Tests\TestCase;
 
 // Files of each process lie in a folder of its own, which goes with it.
@@ -14,5 +14,4 @@ $_ENV['PRIVATE_FILES'] = $_SERVER['PRIVATE_FILES'] = $files;
 register_shutdown_function(fn () => (new Filesystem)->deleteDirectory($files));
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
-// They come first, since they take longest, and leave nothing behind.
-pest()->extend(TestCase::class)->use(DatabaseTruncation::class)->afterEach(fn () => $this->truncateTablesForAllConnections())->in('Browser', 'System');
+pest()->extend(OutsideTestCase::class)->in('Browser', 'System');

@@ -11,7 +11,7 @@ const MOST_LINES_OF_A_CLASS = 300;
 const LONG_LINE = 140;
 
 /**
- * @param  list<string>  $folders
+ * @param  array<array-key, string>  $folders
  * @return list<string>
  */
 function sourceFiles(array $folders = ['core/src', 'app', 'database', 'bench', 'routes', 'bootstrap', 'config']): array

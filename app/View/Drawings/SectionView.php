@@ -148,8 +148,8 @@ class SectionView
     }
 
     /**
-     * @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo:
-     *     float, anchor: 'start'|'end'}>
+     * @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo: float,
+     *     anchor: 'start'|'end'}>
      */
     public function gaps(): array
     {
@@ -167,8 +167,8 @@ class SectionView
     }
 
     /**
-     * @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo:
-     *     float, anchor: 'start'|'end'}>
+     * @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo: float,
+     *     anchor: 'start'|'end'}>
      */
     private function gapsUnspaced(): array
     {

@@ -42,9 +42,7 @@ function runs(int $places, bool $isMoved): array
 
 $leads = array_map(fn (int $i) => new Lead('plug', 20.0 + $i, 100), range(0, 199));
 foreach ([[12, 20], [60, 150], [300, 2_000]] as [$places, $stretches]) {
-    foreach ([
-        'as they fall' => [false, false], 'each moved past a place' => [true, false], 'in two pieces, each moved' => [true, true],
-    ] as $how => [$isMoved, $isBroken]) {
+    foreach (['as they fall' => [false, false], 'each moved past a place' => [true, false], 'in two pieces, each moved' => [true, true]] as $how => [$isMoved, $isBroken]) {
         $best = INF;
         for ($round = 0; $round < 3; $round++) {
             $routing = new Routing(BodyHold::Frame, Allowances::usual(), frame($places, $stretches, $isBroken), runs($places, $isMoved), $leads);

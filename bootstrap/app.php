@@ -28,11 +28,7 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->prepend([SendSafeHeaders::class, AnswerToOurName::class, NameTheRequest::class]);
-        $middleware
-            ->web(
-                append: [ReadPlainText::class, TurnAwayWhoIsShutOut::class, TakeEachFormInOnce::class],
-                replace: [StartSession::class => KeepSession::class],
-            );
+        $middleware->web(append: [ReadPlainText::class, TurnAwayWhoIsShutOut::class, TakeEachFormInOnce::class], replace: [StartSession::class => KeepSession::class]);
         $middleware->api(prepend: [AnswerPrograms::class]);
         $middleware->alias(['abilities' => CheckAbilities::class]);
         $middleware->redirectGuestsTo('/sign-in');

@@ -11,9 +11,6 @@ class JobHasEnded extends ChangedMeanwhile
 {
     public static function on(Job $job): self
     {
-        return new self(
-            "This job ended on {$job->ended_at?->format('j M')}, so nothing of it is changed any more. Take it up again first, under Prove, Hand over.",
-            'version',
-        );
+        return new self("This job ended on {$job->ended_at?->format('j M')}, so nothing of it is changed any more. Take it up again first, under Prove, Hand over.", 'version');
     }
 }

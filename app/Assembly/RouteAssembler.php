@@ -57,12 +57,7 @@ class RouteAssembler
     /** @return list<Spot> what runs wait for */
     public function missing(): array
     {
-        return array_values(
-            array_unique(
-                array_merge(...array_values($this->used->map(fn (RunRow $run) => $this->ways->missingFor($run->toLay()))->all()), ...[[]]),
-                SORT_REGULAR,
-            ),
-        );
+        return array_values(array_unique(array_merge(...array_values($this->used->map(fn (RunRow $run) => $this->ways->missingFor($run->toLay()))->all()), ...[[]]), SORT_REGULAR));
     }
 
     /** Whether there is an allowed way for a run as it is moved now; null where what is measured does not tell. */
@@ -70,8 +65,7 @@ class RouteAssembler
     {
         $toLay = $run->toLay();
 
-        return $this->ways->holds($toLay) ? (new FrameGraph($this->ways->edges(), Allowances::usual()))
-            ->way($toLay, $toLay->kind->keepsOff($this->hold())) !== null : null;
+        return $this->ways->holds($toLay) ? (new FrameGraph($this->ways->edges(), Allowances::usual()))->way($toLay, $toLay->kind->keepsOff($this->hold())) !== null : null;
     }
 
     /** How long a pack's lead from a place to the motor has to be, in mm, dressed; null where there is no allowed way, or it is not measured. */

@@ -35,8 +35,7 @@ class Hands
     /** @return iterable<Reading> what was read and neither taken back nor stated with a doubt of its own, the latest first */
     private static function readings(User $person): iterable
     {
-        return Reading::query()->where('user_id', $person->id)->whereNull('withdrawn_by_id')->whereNull('plus_minus_mm')->latest('id')
-            ->limit(self::MOST_READINGS)
+        return Reading::query()->where('user_id', $person->id)->whereNull('withdrawn_by_id')->whereNull('plus_minus_mm')->latest('id')->limit(self::MOST_READINGS)
             ->get(['id', 'job_id', 'spot', 'instrument', 'superseded_by_id', 'value_mm']);
     }
 }

@@ -56,11 +56,7 @@ final readonly class Lacking implements FromJob
     {
         $seen = $job->conditions->map(fn (Condition $condition) => $condition->subject)->all();
 
-        return array_values(
-            array_filter(
-                Subject::on($job->bike->kind, $job->bike->frame_material), fn (Subject $subject) => ! in_array($subject, $seen, true),
-            ),
-        );
+        return array_values(array_filter(Subject::on($job->bike->kind, $job->bike->frame_material), fn (Subject $subject) => ! in_array($subject, $seen, true)));
     }
 
     /** What is wanting by this code and nobody answers for; null where nothing is. */

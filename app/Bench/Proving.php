@@ -53,8 +53,7 @@ final readonly class Proving implements FromJob
         $plan = ProvePlan::of($watch->facts->withRange(self::rangeKm($open)));
         $runs = $open->job->runs->mapWithKeys(fn (Run $run) => [$run->name => $run->position])->all();
         $right = $plan->standing(
-            $open->records->done(Sheet::Prove), $open->records
-                ->done(Sheet::Build), $runs, self::askedOtherwise($plan, $open), array_keys($build->ticks->reopened),
+            $open->records->done(Sheet::Prove), $open->records->done(Sheet::Build), $runs, self::askedOtherwise($plan, $open), array_keys($build->ticks->reopened),
         );
         $lacks = $open->the(Lacking::class)->open;
         $unclear = array_map(

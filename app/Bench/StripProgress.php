@@ -48,8 +48,7 @@ class StripProgress
     /** @return list<Side> the sides on which a cup of the frame's bracket is still in the shell */
     public static function cupsStillIn(OpenJob $open): array
     {
-        $isOut = fn (string $step): bool => $open->records
-            ->isDone(Sheet::Strip, $step) || ($open->findings->has(Spot::ShellWidth) && ! $open->findings->fitted()->bracketStays());
+        $isOut = fn (string $step): bool => $open->records->isDone(Sheet::Strip, $step) || ($open->findings->has(Spot::ShellWidth) && ! $open->findings->fitted()->bracketStays());
 
         return array_values(array_filter([$isOut('cup-drive') ? null : Side::Drive, $isOut('cup-left') ? null : Side::NonDrive]));
     }

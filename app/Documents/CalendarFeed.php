@@ -98,8 +98,7 @@ class CalendarFeed
         }
         foreach ($planned as $name => $entry) {
             $was = $told[$name] ?? null;
-            $isSame = $was !== null && ! $was['cancelled'] && $was['from'] === $entry['from'] && $was['to'] === $entry['to']
-                && $was['title'] === $entry['title'];
+            $isSame = $was !== null && ! $was['cancelled'] && $was['from'] === $entry['from'] && $was['to'] === $entry['to'] && $was['title'] === $entry['title'];
             $tells[$name] = $isSame ? $was : ['number' => $was === null ? 0 : $was['number'] + 1, ...$entry, 'cancelled' => false];
         }
         ksort($tells);

@@ -169,12 +169,7 @@ class CatalogueDocument
         )
             + ($spiders === [] ? [] : ['spiders' => (object) $spiders])
             + self::unfinished($workshop)
-            + (
-                $workshop->packs
-                    ->isEmpty() ? [] : [
-                        'packs' => (object) $workshop->packs->mapWithKeys(fn (Pack $pack) => [$pack->code => $pack->figures])->all(),
-                    ]
-            );
+            + ($workshop->packs->isEmpty() ? [] : ['packs' => (object) $workshop->packs->mapWithKeys(fn (Pack $pack) => [$pack->code => $pack->figures])->all()]);
     }
 
     /** @return array<string, mixed> parts that are not measured to the end */
@@ -219,8 +214,7 @@ class CatalogueDocument
                 'thickness_mm' => $spacer->thickness_mm, 'quantity' => $spacer->available(), 'use' => array_column($spacer->uses, 'value'),
             ])->all()),
             'inserts' => (object) $workshop->inserts->mapWithKeys(fn (Insert $insert) => [$insert->code => [
-                'shells' => array_column($insert->shells, 'value'), 'motors' => $insert->motors, 'flange_mm' => $insert->flange_mm,
-                'bore_mm' => $insert->bore_mm,
+                'shells' => array_column($insert->shells, 'value'), 'motors' => $insert->motors, 'flange_mm' => $insert->flange_mm, 'bore_mm' => $insert->bore_mm,
             ] + ($insert->details ?? [])])->all(),
         ];
     }

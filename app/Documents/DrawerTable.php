@@ -31,9 +31,7 @@ class DrawerTable
     public static function write(Collection $spacers): string
     {
         $rows = $spacers->map(fn (Spacer $spacer) => [
-            number_format($spacer->thickness_mm, 2, '.', ''), (string) $spacer->quantity, implode(
-                ' ', array_column($spacer->uses, 'value'),
-            ), (string) $spacer->lies_in,
+            number_format($spacer->thickness_mm, 2, '.', ''), (string) $spacer->quantity, implode(' ', array_column($spacer->uses, 'value')), (string) $spacer->lies_in,
         ])->all();
 
         return CsvTable::write([self::HEADINGS, ...array_values($rows)]);

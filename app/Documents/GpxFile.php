@@ -80,9 +80,7 @@ class GpxFile
 
         return array_values(array_filter([
             $withHeight === 0 ? 'No heights are written down: it is ridden as if it were level.' : null,
-            $withHeight > 0 && $withHeight < $this->points
-                ? ($this->points - $withHeight).' points have no height; they lie on the line between their neighbours.'
-                : null,
+            $withHeight > 0 && $withHeight < $this->points ? ($this->points - $withHeight).' points have no height; they lie on the line between their neighbours.' : null,
             $this->timesRunBackwards ? 'Its times run backwards in places; times are not used.' : null,
             count($this->parts) > 1 ? count($this->parts).' parts; the ways between them are not ridden.' : null,
         ]));

@@ -21,8 +21,6 @@ class InstrumentIsSilent extends RuntimeException
 
     public static function becauseTheLineBroke(string $heard): self
     {
-        return new self(
-            "The line broke in the middle of a reading (“{$heard}”). Nothing was taken from it, and what was kept before still stands. Take it again.",
-        );
+        return new self("The line broke in the middle of a reading (“{$heard}”). Nothing was taken from it, and what was kept before still stands. Take it again.");
     }
 }

@@ -24,10 +24,7 @@ trait HasItsTime
      */
     public function scopeOnTheBench(Builder $query): void
     {
-        $query->whereNull('ended_at')
-            ->where(
-                fn (Builder $jobs) => $jobs->whereNull('handed_over_at')->orWhere('comes_back_on', '<=', today()->addDays(self::SOON_DAYS)),
-            );
+        $query->whereNull('ended_at')->where(fn (Builder $jobs) => $jobs->whereNull('handed_over_at')->orWhere('comes_back_on', '<=', today()->addDays(self::SOON_DAYS)));
     }
 
     /** The day it is promised for, as the wall clock counts days: read without a calendar, where many are looked at. */

@@ -53,10 +53,7 @@ class Kit extends Row
      */
     public function choice(): array
     {
-        return [
-            'motor_id' => $this->motor_id, 'ring_id' => $this->ring_id, 'ring_mounting' => $this->ring_mounting,
-            'insert_id' => $this->insert_id, 'by_hand' => $this->by_hand,
-        ];
+        return ['motor_id' => $this->motor_id, 'ring_id' => $this->ring_id, 'ring_mounting' => $this->ring_mounting, 'insert_id' => $this->insert_id, 'by_hand' => $this->by_hand];
     }
 
     /** The kit of a job, made where it has none yet. */

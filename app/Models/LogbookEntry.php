@@ -37,8 +37,7 @@ class LogbookEntry extends Row
     ];
 
     protected $casts = [
-        'kind' => BikeKind::class, 'measures' => 'array', 'pieces' => PiecesByPlace::class, 'left_over' => 'array', 'found' => 'array',
-        'written_at' => 'datetime',
+        'kind' => BikeKind::class, 'measures' => 'array', 'pieces' => PiecesByPlace::class, 'left_over' => 'array', 'found' => 'array', 'written_at' => 'datetime',
     ];
 
     public function frame(): FramePrint

@@ -37,9 +37,7 @@ class Motor extends Row
     /** @return array<string, mixed> as the open catalogue has it */
     public function document(): array
     {
-        return [
-            'name' => $this->name, 'mount' => $this->mount, 'continuous_w' => $this->continuous_w, 'max_torque_nm' => $this->max_torque_nm,
-        ] + $this->figures;
+        return ['name' => $this->name, 'mount' => $this->mount, 'continuous_w' => $this->continuous_w, 'max_torque_nm' => $this->max_torque_nm] + $this->figures;
     }
 
     public function mount(): Mount

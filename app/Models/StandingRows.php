@@ -45,10 +45,7 @@ class StandingRows
         'runs' => [Run::class, 'runs', 'and removed_at is null order by position'],
         'ownStretches' => [OwnStretch::class, 'own_stretches', 'and removed_at is null order by id'],
         'bands' => [FastenerBand::class, 'fastener_bands', 'and superseded_at is null'],
-        'settings' => [
-            Setting::class, 'settings', 'and superseded_at is null order by id',
-            '*, (select name from users where users.id = user_id) as set_by_name',
-        ],
+        'settings' => [Setting::class, 'settings', 'and superseded_at is null order by id', '*, (select name from users where users.id = user_id) as set_by_name'],
     ];
 
     /** What a tick alone writes of them. */

@@ -21,10 +21,7 @@ class Track extends Row
 {
     protected $fillable = ['job_id', 'user_id', 'name', 'heights', 'length_m', 'raw_ascent_m', 'points', 'remarks'];
 
-    protected $casts = [
-        'heights' => 'array', 'length_m' => 'float', 'raw_ascent_m' => 'float', 'points' => 'int', 'remarks' => 'array',
-        'dropped_at' => 'datetime',
-    ];
+    protected $casts = ['heights' => 'array', 'length_m' => 'float', 'raw_ascent_m' => 'float', 'points' => 'int', 'remarks' => 'array', 'dropped_at' => 'datetime'];
 
     public function profile(): Profile
     {

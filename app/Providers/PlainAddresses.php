@@ -32,8 +32,7 @@ final class PlainAddresses extends UrlGenerator
      */
     public function toRoute($route, $parameters, $absolute): string
     {
-        $path = $this->request->getBaseUrl() === '' && $route
-            ->getDomain() === null ? self::plain($route, is_array($parameters) ? $parameters : [$parameters]) : null;
+        $path = $this->request->getBaseUrl() === '' && $route->getDomain() === null ? self::plain($route, is_array($parameters) ? $parameters : [$parameters]) : null;
 
         return match (true) {
             $path === null => parent::toRoute($route, $parameters, $absolute),

@@ -81,8 +81,8 @@ function readsWrong(BuildSheet $sheet, Worksheet $worksheet, Circumstances $circ
         }
         if ($step->fastener !== null) {
             if (
-                ($step->band === null) === ($step->lacks($step->band?->torque->middle() ?? 10.0, false, 'because') === null) || $step
-                    ->lacks(null, true, null) === null
+                ($step->band === null) === ($step->lacks($step->band?->torque->middle() ?? 10.0, false, 'because') === null)
+                    || $step->lacks(null, true, null) === null
             ) {
                 return "{$step->code} has neither a band nor a question";
             }

@@ -149,8 +149,7 @@ final class Hands
                 return str_starts_with($need, '!') ? 'there is already: '.ltrim($need, '!') : "there is not: {$need}";
             }
         }
-        $why = $step->code !== 'safe' && ! isset($this->is['safe']) ? 'the battery may still be in' : $this->own($step) ?? $this
-            ->stands($step);
+        $why = $step->code !== 'safe' && ! isset($this->is['safe']) ? 'the battery may still be in' : $this->own($step) ?? $this->stands($step);
         foreach ($does['makes'] as $made) {
             if (str_starts_with($made, '!')) {
                 unset($this->is[ltrim($made, '!')]);
@@ -181,16 +180,15 @@ final class Hands
             in_array(
                 $step->code, ['spindle-in', 'lockring'], true,
             ) && $mustBeOut && isset($this->is['spindle']) => 'the spindle stands in the way',
-            $step->code === 'ring' && $this->circumstances->found->fitted->keepsChain && $this
-                ->lies('chain-over') && ! isset($this->is['chain']) => 'the whole chain is not over it',
+            $step->code === 'ring' && $this->circumstances->found->fitted->keepsChain
+                && $this->lies('chain-over') && ! isset($this->is['chain']) => 'the whole chain is not over it',
             $step->code === 'first-chain' && ! isset($this->is['first chain laid'])
                 && ! str_contains($step->how, 'joined with its link') => 'a chain without a link cannot be laid over any more',
-            $step->code === 'bolt-by-hand' && $this->circumstances->found->fitted->keepsChain && $this
-                ->lies('chain-over') && ! isset($this->is['chain']) => 'the whole chain does not go over the crank any more',
+            $step->code === 'bolt-by-hand' && $this->circumstances->found->fitted->keepsChain
+                && $this->lies('chain-over') && ! isset($this->is['chain']) => 'the whole chain does not go over the crank any more',
             $step->code === 'ring' && isset($this->is['right crank']) && $this->worksheet->job->kit->motor->mount()
                 ->code() !== 'twin-plate' => 'the crank is on already',
-            $step->code === 'body-in' && $this
-                ->lies('bolts-behind') && ! isset($this->is['bolts behind']) => 'what sits behind it is not in',
+            $step->code === 'body-in' && $this->lies('bolts-behind') && ! isset($this->is['bolts behind']) => 'what sits behind it is not in',
             str_starts_with($step->code, 'thread-')
                 && $isOut === ($step->chapter === BuildStep::ROUTES) => 'the body is where the leads go',
             str_starts_with($step->code, 'thread-'), str_starts_with($step->code, 'dress-'), str_starts_with($step->code, 'joints-') => $this

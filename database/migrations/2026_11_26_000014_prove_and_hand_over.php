@@ -10,10 +10,7 @@ return new class extends Migration
 {
     public function up(): void
     {
-        Schema::table(
-            'step_records',
-            fn (Blueprint $table) => $table->double('figure')->nullable()->comment('what was read at a check, in the unit that was asked'),
-        );
+        Schema::table('step_records', fn (Blueprint $table) => $table->double('figure')->nullable()->comment('what was read at a check, in the unit that was asked'));
         Schema::table('jobs', fn (Blueprint $table) => $table->dateTime('handed_over_at')->nullable());
 
         Schema::create('settings', function (Blueprint $table): void {

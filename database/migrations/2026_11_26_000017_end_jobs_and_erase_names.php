@@ -16,10 +16,7 @@ return new class extends Migration
             $table->dateTime('ended_at')->nullable();
             $table->foreignId('ended_by_id')->nullable()->constrained('users')->nullOnDelete();
         });
-        Schema::table(
-            'customers',
-            fn (Blueprint $table) => $table->dateTime('erased_at')->nullable()->comment('since when nobody here knows any more who it was'),
-        );
+        Schema::table('customers', fn (Blueprint $table) => $table->dateTime('erased_at')->nullable()->comment('since when nobody here knows any more who it was'));
     }
 
     public function down(): void

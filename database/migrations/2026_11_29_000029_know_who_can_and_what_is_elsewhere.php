@@ -13,8 +13,7 @@ return new class extends Migration
     {
         Schema::table('jobs', function (Blueprint $table): void {
             $table->dropColumn('turn');
-            $table->foreignId('before_id')->nullable()->comment('the job it is done before, where somebody has put it there')
-                ->constrained('jobs')->nullOnDelete();
+            $table->foreignId('before_id')->nullable()->comment('the job it is done before, where somebody has put it there')->constrained('jobs')->nullOnDelete();
             $table->json('elsewhere')->nullable()->comment('what of it lies in other hands, and what did');
             $table->date('comes_back_on')->nullable()->comment('when its next re-check is due');
             $table->json('hands')->nullable()->comment('who does which kind of work, where somebody is named');

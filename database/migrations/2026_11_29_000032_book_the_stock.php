@@ -42,8 +42,7 @@ return new class extends Migration
             $table->string('how', 20);
             $table->integer('changed')->comment('how many more lie there; all of them together are how many there are');
             $table->integer('kept_changed')->default(0)->comment('how many more are reserved');
-            $table->unsignedBigInteger('job_id')->nullable()->index()
-                ->comment('no foreign key: a line is written while the workshop is held, and must not wait for a job');
+            $table->unsignedBigInteger('job_id')->nullable()->index()->comment('no foreign key: a line is written while the workshop is held, and must not wait for a job');
             $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
             $table->string('note', 200)->nullable();
             $table->timestamp('moved_at')->useCurrent();

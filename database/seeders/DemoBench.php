@@ -62,8 +62,7 @@ use function array_slice;
  *     condition?: array<string, array{severity: string, remedy?: string, declined_by?: string, note?: string}>,
  *     strip?: int, motor?: string, insert?: string, ring?: string, by_hand?: array<string, list<float>>,
  *     battery?: array<string, mixed>, cockpit?: array<string, mixed>, sensors?: array<string, array{string, ?string}>,
- *     settings?: array<string, string>, proved?: int, rechecks?: list<array{days: int, kilometres: int, note: ?string, found: array<string,
- * array{string, ?float}>}>,
+ *     settings?: array<string, string>, proved?: int, rechecks?: list<array{days: int, kilometres: int, note: ?string, found: array<string, array{string, ?float}>}>,
  *     bracing?: array<string, mixed>, riding?: array<string, mixed>, road?: bool, reserve?: bool, build?: int,
  * }
  */
@@ -200,8 +199,7 @@ final class DemoBench
             $this->tick(WorkKind::Choose);
             app(ChooseBattery::class)($job, $by, $job->version, $battery->pack, $battery->site);
             app(SetBattery::class)($job, $by, $job->version, [
-                'at' => $battery->at, 'move' => 0, 'fixing' => $battery->fixing,
-                'floor' => $battery->floors[$battery->site->value ?? ''] ?? [], 'seen' => $battery->seen,
+                'at' => $battery->at, 'move' => 0, 'fixing' => $battery->fixing, 'floor' => $battery->floors[$battery->site->value ?? ''] ?? [], 'seen' => $battery->seen,
             ]);
         }
         if (isset($demo['cockpit'])) {

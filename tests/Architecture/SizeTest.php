@@ -56,7 +56,7 @@ it('keeps lines short', function (array $folders, int $longest, float $share): v
     }
     expect($tooLong)->toBe([])->and(count($long))->toBeLessThanOrEqual($all * $share, implode(' ', array_slice($long, 0, 40)));
 })->with([
-    'what runs' => [['core/src', 'app', 'database', 'bench', 'routes', 'bootstrap', 'config'], 175, 0.01],
+    'what runs' => [['core/src', 'app', 'database', 'bench', 'routes', 'bootstrap', 'config'], 180, 0.01],
     // A regular expression is a line.
     'tests' => [['tests', 'core/tests'], 255, 0.01],
 ]);

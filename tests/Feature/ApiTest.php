@@ -62,18 +62,16 @@ it('keeps what an instrument’s box sends, once, through the same doors as at t
     $api->post($checks, ['check' => 'wakes', 'state' => 'stopped'])->assertUnprocessable();
     $built = Workshops::built(Workshops::ready(Workshops::kitted($this->person)), $this->person);
     $first = Api::of($this, $this->person)->get("/jobs/{$built->number}/prove")->json('steps.0');
-    $api
-        ->post(
-            "/jobs/{$built->number}/checks",
-            ['check' => $first['code'], 'state' => 'done', 'figure' => $first['figure'] === null ? null : $first['figure']['least']],
-        )
+    $api->post(
+        "/jobs/{$built->number}/checks",
+        ['check' => $first['code'], 'state' => 'done', 'figure' => $first['figure'] === null ? null : $first['figure']['least']],
+    )
         ->assertCreated();
     expect(StepRecord::query()->where('sheet', 'prove')->sole()->step)->toBe($first['code']);
-    $api
-        ->post(
-            "/jobs/{$built->number}/checks",
-            ['check' => $first['code'], 'state' => 'stopped', 'note' => 'It went out again', 'record' => 0],
-        )
+    $api->post(
+        "/jobs/{$built->number}/checks",
+        ['check' => $first['code'], 'state' => 'stopped', 'note' => 'It went out again', 'record' => 0],
+    )
         ->assertConflict();
 });
 

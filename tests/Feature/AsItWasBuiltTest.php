@@ -85,11 +85,10 @@ it('opens what was ticked for something else, says why, and lets the bike not go
     changeAfterwards($this, $job, $person, $to, $what);
     expect(array_values(array_intersect($opened, openOn($job))))->toBe($opened);
     $this->get("/jobs/{$job->id}/{$place}")->assertOk()->assertSee($says, false)->assertSee('open again');
-    $this
-        ->post(
-            "/jobs/{$job->id}/prove/hand-over",
-            ['version' => Workshops::fresh($job)->version, 'recheck_on' => today()->addDays(14)->format('Y-m-d')],
-        )
+    $this->post(
+        "/jobs/{$job->id}/prove/hand-over",
+        ['version' => Workshops::fresh($job)->version, 'recheck_on' => today()->addDays(14)->format('Y-m-d')],
+    )
         ->assertSessionHasErrors('hand_over');
 })->with('changes after all was ticked');
 

@@ -19,11 +19,10 @@ it('asks for a look at frame, wheels and brakes before anything comes off, in on
     $this->get("/jobs/{$this->job->id}/strip")->assertSee('nobody has looked at')->assertSee('frame: cracks, dents, corrosion')
         ->assertSee('brakes: kind and condition')
         ->assertDontSee('subject=lights', false);
-    $this
-        ->put(
-            "/jobs/{$this->job->id}/condition",
-            ['subjects' => ['frame', 'carbon', 'joint', 'wheels', 'brake-kind', 'coaster', 'belt'], 'back' => 'strip'],
-        )
+    $this->put(
+        "/jobs/{$this->job->id}/condition",
+        ['subjects' => ['frame', 'carbon', 'joint', 'wheels', 'brake-kind', 'coaster', 'belt'], 'back' => 'strip'],
+    )
         ->assertSessionHasNoErrors()->assertRedirect(route('job.strip', $this->job));
     expect(Condition::query()->where('job_id', $this->job->id)->count())->toBe(7);
     $this->get("/jobs/{$this->job->id}/strip")->assertDontSee('nobody has looked at');
@@ -54,11 +53,10 @@ it('tells of a carbon frame before anything comes off, and ends the job there wh
 
 it('does not tell of it again once somebody has written down what the maker says', function (): void {
     $this->job->bike->update(['frame_material' => FrameMaterial::Carbon]);
-    $this
-        ->post(
-            "/jobs/{$this->job->id}/condition",
-            ['subject' => 'carbon', 'severity' => 'fine', 'note' => 'Its maker allows a motor, in writing.'],
-        )
+    $this->post(
+        "/jobs/{$this->job->id}/condition",
+        ['subject' => 'carbon', 'severity' => 'fine', 'note' => 'Its maker allows a motor, in writing.'],
+    )
         ->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->job->id}/survey")->assertDontSee('This frame is carbon');
 });

@@ -82,14 +82,13 @@ it('takes a bike in with two words', function (): void {
         ->and($job->bike->customer->name)->toBe('Petra Vosslow')
         ->and($job->runs()->count())->toBe(3);
 
-    $this
-        ->post(
-            '/jobs',
-            [
-                'customer' => 'Petra Vosslow', 'bike' => 'Second', 'kind' => 'fat', 'frame_material' => 'steel',
-                'whose' => (string) Customer::query()->sole()->id,
-            ],
-        );
+    $this->post(
+        '/jobs',
+        [
+            'customer' => 'Petra Vosslow', 'bike' => 'Second', 'kind' => 'fat', 'frame_material' => 'steel',
+            'whose' => (string) Customer::query()->sole()->id,
+        ],
+    );
     expect(Customer::query()->count())->toBe(1)->and(Job::query()->max('number'))->toBe(2);
 });
 

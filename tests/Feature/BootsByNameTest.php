@@ -61,8 +61,7 @@ it('reads each attribute of each row as the framework does', function (): void {
         }
         // What only the framework would find: an accessor is not looked for.
         foreach ((new ReflectionClass($class))->getMethods() as $method) {
-            $isAccessor = (string) $method
-                ->getReturnType() === Attribute::class || preg_match('/^get\w+Attribute$/', $method->getName()) === 1;
+            $isAccessor = (string) $method->getReturnType() === Attribute::class || preg_match('/^get\w+Attribute$/', $method->getName()) === 1;
             expect($isAccessor && str_starts_with((string) $method->getFileName(), app_path()))
                 ->toBeFalse("{$class}::{$method->getName()}");
         }

@@ -80,14 +80,13 @@ it('builds on it to the end: nothing that stayed is built again, and nothing beg
         new BracingDecision(position: BodyPosition::Below, rest: Rest::Frame, restRadius: 120.0, gap: GapContents::Nothing),
     );
     $this->job = Workshops::ready(Workshops::fresh($this->job));
-    $safe = fn (string $state) => $this
-        ->post(
-            "/jobs/{$this->job->id}/build",
-            [
-                'step' => 'safe', 'state' => $state,
-                'seen' => (string) Workshops::fresh($this->job)->stepRecords->firstWhere('step', 'safe')?->id,
-            ],
-        )
+    $safe = fn (string $state) => $this->post(
+        "/jobs/{$this->job->id}/build",
+        [
+            'step' => 'safe', 'state' => $state,
+            'seen' => (string) Workshops::fresh($this->job)->stepRecords->firstWhere('step', 'safe')?->id,
+        ],
+    )
         ->assertSessionHasNoErrors();
     $safe('done');
     $this->get("/jobs/{$this->job->id}/build?step=dry-fit")->assertOk()->assertSee('Spindle and cups stay')->assertSee('To the strip');

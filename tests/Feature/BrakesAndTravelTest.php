@@ -40,14 +40,13 @@ it('estimates the brakes once it is told what they are, beside what is found of 
     $this->get("/jobs/{$job->id}/condition?subject=frame")->assertDontSee('Estimated, before');
 
     $before = OpenJob::of(Workshops::fresh($job))->the(Braked::class)->estimate?->after;
-    $this
-        ->put(
-            "/jobs/{$job->id}/line/hills",
-            [
-                'version' => Workshops::fresh($job)->version, 'mass_kg' => '220', 'rider_w' => '80', 'grade_percent' => '10',
-                'surface' => 'street', 'wind_kmh' => '0', 'assist_percent' => '100', 'battery_wh' => '700', 'cut_off_kmh' => '20',
-            ],
-        )
+    $this->put(
+        "/jobs/{$job->id}/line/hills",
+        [
+            'version' => Workshops::fresh($job)->version, 'mass_kg' => '220', 'rider_w' => '80', 'grade_percent' => '10',
+            'surface' => 'street', 'wind_kmh' => '0', 'assist_percent' => '100', 'battery_wh' => '700', 'cut_off_kmh' => '20',
+        ],
+    )
         ->assertSessionHasNoErrors();
     $after = OpenJob::of(Workshops::fresh($job))->the(Braked::class)->estimate?->after;
     expect($after?->speed)->toEqualWithDelta(20 / 3.6, 1e-9)
@@ -66,11 +65,10 @@ it('keeps a bike for its brakes only where the house says so, until it is cured 
     $lack = OpenJob::of(Workshops::fresh($job))->the(Lacking::class)->lack('brakes');
     expect($lack?->says)->toContain('Estimated: ');
     $this->get("/jobs/{$job->id}/prove/hand-over")->assertOk()->assertSee('See the estimate');
-    $this
-        ->put(
-            "/jobs/{$job->id}/prove/hand-over",
-            ['lack' => 'brakes', 'mark' => $lack?->mark(), 'why' => ['brakes' => 'Ridden at walking pace in a yard']],
-        )
+    $this->put(
+        "/jobs/{$job->id}/prove/hand-over",
+        ['lack' => 'brakes', 'mark' => $lack?->mark(), 'why' => ['brakes' => 'Ridden at walking pace in a yard']],
+    )
         ->assertSessionHasNoErrors();
     expect(($this->lacks)($job))->not->toContain('brakes');
     ($this->say)($free, 'brake_front', 'none');
@@ -96,25 +94,23 @@ it('passes no dry fit of a sprung bike before the room over its travel is measur
         ($this->say)($job, $question, $value);
     }
     $workshop = $this->person->workshop()->firstOrFail();
-    $this
-        ->put(
-            "/jobs/{$job->id}/motor",
-            [
-                'version' => Workshops::fresh($job)->version, 'motor_id' => $workshop->motors()->where('code', 'heron-73')->value('id'),
-                'ring_id' => $workshop->rings()->where('code', 'deep-40')->value('id'),
-            ],
-        )
+    $this->put(
+        "/jobs/{$job->id}/motor",
+        [
+            'version' => Workshops::fresh($job)->version, 'motor_id' => $workshop->motors()->where('code', 'heron-73')->value('id'),
+            'ring_id' => $workshop->rings()->where('code', 'deep-40')->value('id'),
+        ],
+    )
         ->assertSessionHasNoErrors();
     $held = fn (): ?string => OpenJob::of(Workshops::fresh($job))->buildSheet()?->step('dry-fit')?->held?->says;
     expect((string) $held())->toContain('Survey, Room at the sag');
     Workshops::read($job, $this->person, Spot::RoomRidden, '14');
     Workshops::read($job, $this->person, Spot::RoomBottomed, '2');
     expect((string) $held())->toContain('only 2.0 mm');
-    $this
-        ->post(
-            "/jobs/{$job->id}/readings",
-            ['spot' => 'room_bottomed', 'typed' => '9', 'instrument' => 'rule', 'afresh' => '1', 'sure' => '1'],
-        )
+    $this->post(
+        "/jobs/{$job->id}/readings",
+        ['spot' => 'room_bottomed', 'typed' => '9', 'instrument' => 'rule', 'afresh' => '1', 'sure' => '1'],
+    )
         ->assertSessionHasNoErrors();
     expect((string) $held())->not->toContain('Survey, Room')->not->toContain('only');
     $codes = array_column(OpenJob::of(Workshops::fresh($job))->buildSheet()->steps ?? [], 'code');

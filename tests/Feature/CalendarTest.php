@@ -222,11 +222,10 @@ it('is read by other calendars: the same names, numbers that rise, what is dropp
     $moved = $byName($read())[$ride['uid']];
     expect($moved['number'])->toBe(1)->and($moved['from'])->toBeGreaterThan($ride['from'])
         ->and($byName($read())[$strip['uid']]['number'])->toBe(0);
-    $this
-        ->post(
-            "/jobs/{$this->job->id}/end",
-            ['ended_as' => 'given-up', 'ended_because' => 'The frame is cracked', 'version' => $this->job->refresh()->version],
-        );
+    $this->post(
+        "/jobs/{$this->job->id}/end",
+        ['ended_as' => 'given-up', 'ended_because' => 'The frame is cracked', 'version' => $this->job->refresh()->version],
+    );
     Job::query()->whereKey($this->job->id)->update(['ended_at' => now()]);
     expect($byName($read())[$ride['uid']]['status'])->toBe('CANCELLED')->and($byName($read())[$ride['uid']]['number'])->toBe(2);
 
@@ -348,10 +347,9 @@ it('gives work to whoever is named, but only what they can do', function (): voi
     expect(honestDay($this->job))->toBeNull();
     $this->get('/calendar')->assertSee('Nobody here can do what comes next')->assertSee('strip');
     $this->get('/calendar/hours')->assertSee('nobody, so that such work has no date');
-    $this
-        ->put(
-            '/calendar/skills', ['seen' => Workshop::query()->findOrFail($workshop->id)->skills?->mark(), 'was' => 'wiring', 'drop' => '1'],
-        )
+    $this->put(
+        '/calendar/skills', ['seen' => Workshop::query()->findOrFail($workshop->id)->skills?->mark(), 'was' => 'wiring', 'drop' => '1'],
+    )
         ->assertSessionHasNoErrors();
     expect($who()['strip'])->toBe((string) $apprentice->id);
     User::query()->whereKey($apprentice->id)->update(['shut_out_at' => now()]);
@@ -371,11 +369,10 @@ it('asks for stands where several work, and plans no more bikes in them than the
     $this->get('/calendar/hours')->assertSee('Bikes in stands at a time');
     $others = [Workshops::job($this->person, 'Second'), Workshops::job($this->person, 'Third')];
     $last = fn (): string => (string) max(honestDay($this->job), ...array_map(honestDay(...), $others));
-    $keep = fn (mixed $stands) => $this
-        ->put(
-            '/calendar/hours',
-            ['seen' => Workshop::query()->findOrFail($this->person->workshop_id)->hoursMark(), 'stands' => $stands] + $hours,
-        );
+    $keep = fn (mixed $stands) => $this->put(
+        '/calendar/hours',
+        ['seen' => Workshop::query()->findOrFail($this->person->workshop_id)->hoursMark(), 'stands' => $stands] + $hours,
+    );
     $keep('')->assertSessionHasNoErrors();
     $free = $last();
     foreach (['0', 'two', '1.5', '-1', ['x'], '9999'] as $bad) {
@@ -414,14 +411,13 @@ it('writes in the morning to whoever wants it, once a day, and only where there 
 });
 
 it('keeps how a customer is reached, and writes nothing by itself', function (): void {
-    $contact = fn (array $with) => $this
-        ->put(
-            "/calendar/jobs/{$this->job->id}/contact",
-            [
-                'seen' => Customer::query()->findOrFail($this->job->bike->customer_id)->contactMark(), 'phone' => '+351 22 555 0199',
-                'email' => 'rider@post.example', ...$with,
-            ],
-        );
+    $contact = fn (array $with) => $this->put(
+        "/calendar/jobs/{$this->job->id}/contact",
+        [
+            'seen' => Customer::query()->findOrFail($this->job->bike->customer_id)->contactMark(), 'phone' => '+351 22 555 0199',
+            'email' => 'rider@post.example', ...$with,
+        ],
+    );
     $contact(['phone' => 'call me'])->assertSessionHasErrors('phone');
     $contact(['email' => 'nobody'])->assertSessionHasErrors('email');
     $contact(['seen' => 'x'])->assertSessionHasErrors('seen');
@@ -432,14 +428,13 @@ it('keeps how a customer is reached, and writes nothing by itself', function ():
     $this->get("/calendar?change={$this->job->number}")->assertSee('mailto:rider@post.example?subject=', false)
         ->assertSee('tel:+351225550199', false);
     $this->get('/calendar?change[]=x')->assertOk();
-    $started = $this
-        ->post(
-            '/jobs',
-            [
-                'customer' => 'New Rider', 'bike' => 'Bike', 'kind' => 'diamond', 'frame_material' => 'steel', 'phone' => '0123',
-                'email' => 'new@post.example',
-            ],
-        );
+    $started = $this->post(
+        '/jobs',
+        [
+            'customer' => 'New Rider', 'bike' => 'Bike', 'kind' => 'diamond', 'frame_material' => 'steel', 'phone' => '0123',
+            'email' => 'new@post.example',
+        ],
+    );
     $started->assertSessionHasNoErrors();
     expect(Customer::query()->where('name', 'New Rider')->sole()->only('phone', 'email'))
         ->toBe(['phone' => '0123', 'email' => 'new@post.example']);

@@ -36,10 +36,9 @@ it('asks about one that is out of line, and keeps it when told so', function ():
     ($this->take)(79.00)->assertSessionHasErrors(['typed', 'sure'])->assertSessionHasInput('typed', '+079.00 mm');
     expect(session('errors')->first('typed'))->toContain('6.00 mm away')->and(Reading::query()->count())->toBe(2);
 
-    $this
-        ->post(
-            "/jobs/{$this->job->id}/readings", ['spot' => 'shell_width', 'typed' => '+079.00 mm', 'instrument' => 'caliper', 'sure' => '1'],
-        )
+    $this->post(
+        "/jobs/{$this->job->id}/readings", ['spot' => 'shell_width', 'typed' => '+079.00 mm', 'instrument' => 'caliper', 'sure' => '1'],
+    )
         ->assertSessionHasNoErrors();
     expect(Reading::query()->count())->toBe(3);
 });

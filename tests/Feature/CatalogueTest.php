@@ -177,11 +177,10 @@ it('takes a kind out of use and brings it back', function (): void {
     $retire(true)->assertSessionHasNoErrors();
     expect($drive())->not->toContain($used[0])->and($spacer->refresh()->retired_by_id)->toBe($person->id);
     $this->get('/drawer')->assertSee('Out of use: 1');
-    $this
-        ->post(
-            '/drawer',
-            ['thickness' => (string) $spacer->thickness_mm, 'new_quantity' => '2', 'uses' => array_column($spacer->uses, 'value')],
-        )
+    $this->post(
+        '/drawer',
+        ['thickness' => (string) $spacer->thickness_mm, 'new_quantity' => '2', 'uses' => array_column($spacer->uses, 'value')],
+    )
         ->assertSessionHasNoErrors();
     expect($spacer->refresh()->only('quantity', 'retired_at'))->toBe(['quantity' => 2, 'retired_at' => null]);
     $retire(true);

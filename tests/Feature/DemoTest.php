@@ -20,28 +20,26 @@ it('leaves nothing of a demo that fails in the middle', function (): void {
 it('says so where a workshop is made twice', function (): void {
     $password = (string) tempnam(sys_get_temp_dir(), 'password');
     file_put_contents($password, "a bicycle shed\n");
-    $make = fn (string $name) => $this
-        ->artisan(
-            'spindle:workshop',
-            [
-                '--name' => $name, '--place' => 'There', '--owner' => 'Ida', '--email' => 'ida@thorn.example',
-                '--password-file' => $password, '--no-interaction' => true,
-            ],
-        );
+    $make = fn (string $name) => $this->artisan(
+        'spindle:workshop',
+        [
+            '--name' => $name, '--place' => 'There', '--owner' => 'Ida', '--email' => 'ida@thorn.example',
+            '--password-file' => $password, '--no-interaction' => true,
+        ],
+    );
     $make('One')->assertSuccessful();
     $make('Two')->expectsOutputToContain('taken')->assertFailed();
     // Both have been looked at, and one of them came first.
     User::creating(function (User $user): void {
         DB::table('users')->insertOrIgnore([...$user->getAttributes(), 'email' => 'late@thorn.example']);
     });
-    $this
-        ->artisan(
-            'spindle:workshop',
-            [
-                '--name' => 'Three', '--place' => 'There', '--owner' => 'Ida', '--email' => 'late@thorn.example',
-                '--password-file' => $password, '--no-interaction' => true,
-            ],
-        )
+    $this->artisan(
+        'spindle:workshop',
+        [
+            '--name' => 'Three', '--place' => 'There', '--owner' => 'Ida', '--email' => 'late@thorn.example',
+            '--password-file' => $password, '--no-interaction' => true,
+        ],
+    )
         ->expectsOutputToContain('That is there already')->assertFailed();
     User::flushEventListeners();
     expect(Workshop::query()->pluck('name')->all())->toBe(['One']);

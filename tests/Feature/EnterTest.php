@@ -78,10 +78,9 @@ it('takes a figure that was typed for what it is, though the motor’s line says
     $html = (string) $this->get("/jobs/{$job->id}/prove?step=wakes")->assertOk()->assertSee('name="figure"', false)->getContent();
     $first = array_values(array_filter(pressedByEnter($html), fn (array $one) => str_ends_with($one['form'], '/prove')))[0] ?? null;
     expect($first)->not->toBeNull()->and($first['does'] ?? '')->toBe('')->and($first['value'] ?? '')->toBe('done');
-    $this
-        ->post(
-            "/jobs/{$job->id}/prove", ['step' => 'wakes', $first['name'] ?? '' => $first['value'] ?? '', 'figure' => '46,4', 'seen' => 0],
-        )
+    $this->post(
+        "/jobs/{$job->id}/prove", ['step' => 'wakes', $first['name'] ?? '' => $first['value'] ?? '', 'figure' => '46,4', 'seen' => 0],
+    )
         ->assertSessionHasNoErrors();
     expect(StepRecord::query()->where('sheet', 'prove')->where('step', 'wakes')->sole()->figure)->toBe(46.4);
 });

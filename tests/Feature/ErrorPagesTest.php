@@ -73,11 +73,10 @@ it('reports a database that is away, and no conflict that was to be expected', f
     $this->post("/jobs/{$job->id}/condition", ['subject' => 'frame', 'severity' => 'fine']);
     $this->post("/jobs/{$job->id}/condition", ['subject' => 'frame', 'severity' => 'fine'])->assertSessionHasErrors('severity');
     foreach ([1, 2] as $ignored) {
-        $this
-            ->post(
-                "/jobs/{$job->id}/readings",
-                ['spot' => 'shell_bore', 'typed' => '33.7', 'instrument' => 'caliper', 'afresh' => 1, 'form_key' => str_repeat('z', 26)],
-            );
+        $this->post(
+            "/jobs/{$job->id}/readings",
+            ['spot' => 'shell_bore', 'typed' => '33.7', 'instrument' => 'caliper', 'afresh' => 1, 'form_key' => str_repeat('z', 26)],
+        );
     }
     expect($reported)->toBe([]);
     withoutDatabase(fn () => $this->get("/jobs/{$job->id}/survey"));

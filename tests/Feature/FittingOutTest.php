@@ -25,15 +25,13 @@ beforeEach(function (): void {
     $this->job = Workshops::kitted($this->person);
     $this->version = fn (): int => Workshops::fresh($this->job)->version;
     $this->battery = fn (array $with) => $this->put("/jobs/{$this->job->id}/route/battery", ['version' => ($this->version)(), ...$with]);
-    $this->setBattery = fn (array $with) => $this
-        ->patch("/jobs/{$this->job->id}/route/battery", ['version' => ($this->version)(), ...$with]);
+    $this->setBattery = fn (array $with) => $this->patch("/jobs/{$this->job->id}/route/battery", ['version' => ($this->version)(), ...$with]);
     $this->cockpit = fn (array $with) => $this->put("/jobs/{$this->job->id}/route/cockpit", ['version' => ($this->version)(), ...$with]);
     $this->decide = fn (array $with) => $this->put("/jobs/{$this->job->id}/route/sensors", ['version' => ($this->version)(), ...$with]);
     $this->fitting = fn () => OpenJob::of(Workshops::fresh($this->job))->the(FittingOut::class);
-    $this->tick = fn (string $step, string $note = '') => $this
-        ->post(
-            "/jobs/{$this->job->id}/build", ['step' => $step, 'state' => 'done', 'note' => $note, 'by_hand' => $note === '' ? '0' : '1'],
-        );
+    $this->tick = fn (string $step, string $note = '') => $this->post(
+        "/jobs/{$this->job->id}/build", ['step' => $step, 'state' => 'done', 'note' => $note, 'by_hand' => $note === '' ? '0' : '1'],
+    );
 });
 
 /**
@@ -310,8 +308,8 @@ it('holds the speed sensor until its gap is measured, and is what its maker allo
     $job = Workshops::built($this->job, $this->person, before: 'speed-sensor');
     $this->post("/jobs/{$job->id}/route/sensors", ['typed' => $gap])->assertSessionHasNoErrors();
     $answer = ($this->tick)('speed-sensor');
-    $says === null ? $answer->assertSessionHasNoErrors() : $answer
-        ->assertSessionHasErrors('state') && expect(session('errors')->first('state'))->toContain($says);
+    $says === null ? $answer->assertSessionHasNoErrors()
+        : $answer->assertSessionHasErrors('state') && expect(session('errors')->first('state'))->toContain($says);
     $this->get("/jobs/{$job->id}/route/sensors")->assertSee($says ?? 'within 2 to 6 mm');
 })->with([['3.5', null], ['1.2', 'may touch it'], ['9', 'would miss turns']]);
 

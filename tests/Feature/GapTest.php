@@ -56,11 +56,10 @@ it('branches at the bar: what sits there joins the main lead, as long as it is a
     foreach (['keypad', 'throttle'] as $usual) {
         $this->post("/jobs/{$this->job->id}/runs", ['usual' => $usual])->assertSessionHasNoErrors();
     }
-    $this
-        ->put(
-            "/jobs/{$this->job->id}/route/sensors",
-            ['version' => Workshops::fresh($this->job)->version, 'choices' => ['brake-sensor-left' => 'stick-on']],
-        )
+    $this->put(
+        "/jobs/{$this->job->id}/route/sensors",
+        ['version' => Workshops::fresh($this->job)->version, 'choices' => ['brake-sensor-left' => 'stick-on']],
+    )
         ->assertSessionHasNoErrors();
     $open = OpenJob::of(Workshops::fresh($this->job));
     $reaches = $open->the(FittingOut::class)->cockpit->reaches();

@@ -128,8 +128,7 @@ it('lets somebody who may pass what holds a step, by name and reason, for that v
     $person = Workshops::stocked();
     $job = Workshops::built(Workshops::kitted($person), $person, before: 'body-in');
     $mark = fn (string $step): string => BuildGate::mark((string) refusalOf($job, $person, $step));
-    $pass = fn (string $hold, string $because = 'Fitted so at the maker’s'): TestResponse => $this
-        ->from("/jobs/{$job->id}/build?step=plate-on")
+    $pass = fn (string $hold, string $because = 'Fitted so at the maker’s'): TestResponse => $this->from("/jobs/{$job->id}/build?step=plate-on")
         ->put("/jobs/{$job->id}/build/pass", ['step' => 'plate-on', 'hold' => $hold, 'because' => $because]);
     $this->actingAs($person)->get("/jobs/{$job->id}/build?step=plate-on")->assertSee('Go on all the same');
     $held = $mark('plate-on');
@@ -145,14 +144,13 @@ it('lets somebody who may pass what holds a step, by name and reason, for that v
     $this->get("/jobs/{$job->id}/build?step=plate-on")->assertSee('Gone on with by')->assertSee('Fitted so at the maker’s');
     $this->post("/jobs/{$job->id}/build", ['step' => 'body-in', 'state' => 'stopped', 'note' => 'scratched'])->assertSessionHasNoErrors();
     expect(refusalOf($job, $person, 'plate-on'))->toContain('failed its check');
-    $this
-        ->post(
-            "/jobs/{$job->id}/build",
-            [
-                'step' => 'body-in', 'state' => 'undone',
-                'seen' => StepRecord::query()->where('step', 'body-in')->whereNull('superseded_at')->sole()->id,
-            ],
-        )
+    $this->post(
+        "/jobs/{$job->id}/build",
+        [
+            'step' => 'body-in', 'state' => 'undone',
+            'seen' => StepRecord::query()->where('step', 'body-in')->whereNull('superseded_at')->sole()->id,
+        ],
+    )
         ->assertSessionHasNoErrors();
     expect(refusalOf($job, $person, 'plate-on'))->toBeNull();
     $this->get("/jobs/{$job->id}/prove/hand-over")->assertSee('A step that was held, plate on from the left')

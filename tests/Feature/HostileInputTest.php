@@ -103,11 +103,10 @@ it('answers whatever is sent with a page of ours, and keeps nothing by halves', 
     $other = Workshops::kitted(Workshops::stocked());
     $read = fn (): User => User::query()->findOrFail($owner->id);
     $this->actingAs($read());
-    $this
-        ->post(
-            "/jobs/{$job->id}/line/roads",
-            ['track' => UploadedFile::fake()->createWithContent('r.gpx', (string) file_get_contents(database_path('demo/road.gpx')))],
-        );
+    $this->post(
+        "/jobs/{$job->id}/line/roads",
+        ['track' => UploadedFile::fake()->createWithContent('r.gpx', (string) file_get_contents(database_path('demo/road.gpx')))],
+    );
     $paths = [
         ...array_map(fn (string $place) => "/jobs/{$job->id}{$place}", PLACES), '/', '/jobs/new', '/drawer', '/drawer/missing',
         '/drawer/stock', '/drawer/count', '/drawer/labels', '/drawer/labels?each=1', '/jobs.csv', '/calendar.csv', '/archive',
@@ -139,10 +138,9 @@ it('answers whatever is sent with a page of ours, and keeps nothing by halves', 
             $send = fn (): TestResponse => $this->call('GET', $path, $asked);
         } else {
             $form = $forms[$random->getInt(0, count($forms) - 1)];
-            $path = $random
-                ->getInt(0, 15) === 0 ? (string) preg_replace(
-                    '/\d+/', ['0', '99999999999999999999', (string) $other->id, '1,5'][$random->getInt(0, 3)], $form['path'],
-                ) : $form['path'];
+            $path = $random->getInt(0, 15) === 0 ? (string) preg_replace(
+                '/\d+/', ['0', '99999999999999999999', (string) $other->id, '1,5'][$random->getInt(0, 3)], $form['path'],
+            ) : $form['path'];
             $fields = spoil(
                 isset($form['fields']['version']) ? [
                     'version' => (string) DB::table('jobs')->where('id', $job->id)->value('version'),
@@ -152,14 +150,13 @@ it('answers whatever is sent with a page of ours, and keeps nothing by halves', 
             $files = [];
             foreach ($form['files'] as $name) {
                 $content = $random->getInt(0, 2) === 0 ? changedBytes($random) : FILES[$random->getInt(0, count(FILES) - 1)];
-                $files[$name] = $random
-                    ->getInt(0, 9) === 0 ? [UploadedFile::fake()->createWithContent('a.json', $content)] : UploadedFile::fake()
+                $files[$name] = $random->getInt(0, 9) === 0 ? [UploadedFile::fake()->createWithContent('a.json', $content)] : UploadedFile::fake()
                     ->createWithContent(['a.json', 'a.gpx', 'a.csv', 'a.exe', 'a'][$random->getInt(0, 4)], $content);
             }
             [$what, $method] = ["{$path} ".json_encode($fields, JSON_INVALID_UTF8_SUBSTITUTE), $form['method']];
             $isJson = $files === [] && $random->getInt(0, 7) === 0;
-            $send = fn (): TestResponse => $isJson && json_encode($fields) !== false ? $this->json($form['method'], $path, $fields) : $this
-                ->call($form['method'], $path, $fields, [], $files);
+            $send = fn (): TestResponse => $isJson && json_encode($fields) !== false ? $this->json($form['method'], $path, $fields)
+                : $this->call($form['method'], $path, $fields, [], $files);
         }
         $written->exchangeArray([]);
         $response = $send();

@@ -55,14 +55,13 @@ it('builds in movements exactly what single ticks build, each asked of the gate 
         $said = $torqued === null ? [] : (
             $torqued->band === null ? ['by_hand' => '1', 'note' => 'no paper'] : ['torque' => (string) $torqued->band->torque->middle()]
         );
-        $this
-            ->post(
-                "/jobs/{$job->id}/build",
-                [
-                    'step' => $free[0]->code, 'state' => 'done', 'seen' => '0',
-                    'with' => array_fill_keys(array_slice(array_column($movement, 'code'), 1), '0'),
-                ] + $said,
-            )
+        $this->post(
+            "/jobs/{$job->id}/build",
+            [
+                'step' => $free[0]->code, 'state' => 'done', 'seen' => '0',
+                'with' => array_fill_keys(array_slice(array_column($movement, 'code'), 1), '0'),
+            ] + $said,
+        )
             ->assertSessionHasNoErrors();
         $presses++;
         count($movement) === 1 ?: $moved[] = array_column($movement, 'code');
@@ -83,13 +82,12 @@ it('keeps nothing of a movement when one of it is refused, and keeps what was ty
         $next = array_values(
             array_filter($state->open, fn (BuildStep $step) => $state->gate?->objection($step) === null),
         )[0] ?? throw new LogicException('held');
-        $this
-            ->post(
-                "/jobs/{$job->id}/build",
-                ['step' => $next->code, 'state' => 'done', 'seen' => '0'] + (
-                    $next->band === null ? [] : ['torque' => (string) $next->band->torque->middle()]
-                ),
-            )
+        $this->post(
+            "/jobs/{$job->id}/build",
+            ['step' => $next->code, 'state' => 'done', 'seen' => '0'] + (
+                $next->band === null ? [] : ['torque' => (string) $next->band->torque->middle()]
+            ),
+        )
             ->assertSessionHasNoErrors();
         $done[] = $next->code;
     }
@@ -132,14 +130,13 @@ it('looks at in one go what has no figure and no danger, each lever by itself, a
     $this->post($at, ['step' => 'turns-free', 'state' => 'stopped', 'note' => 'grinds', 'with' => array_fill_keys($with, '0')])
         ->assertSessionHasNoErrors();
     expect(standingOn(Sheet::Prove))->toBe([]);
-    $this
-        ->post(
-            $at,
-            [
-                'step' => 'turns-free', 'state' => 'done', 'seen' => (string) StepRecord::query()->latest('id')->value('id'),
-                'with' => array_fill_keys($with, '0'),
-            ],
-        )
+    $this->post(
+        $at,
+        [
+            'step' => 'turns-free', 'state' => 'done', 'seen' => (string) StepRecord::query()->latest('id')->value('id'),
+            'with' => array_fill_keys($with, '0'),
+        ],
+    )
         ->assertSessionHasNoErrors();
     expect(standingOn(Sheet::Prove))->toBe(['turns-free', ...$with]);
 });

@@ -24,11 +24,10 @@ beforeEach(function (): void {
         ->post("/jobs/{$this->job->id}/prove/line", ['step' => $step, 'seen' => 0]);
     $this->strip = function (): void {
         foreach (['left' => 'stick-on', 'right' => 'no-lever'] as $side => $choice) {
-            $this
-                ->put(
-                    "/jobs/{$this->job->id}/route/sensors",
-                    ['version' => Workshops::fresh($this->job)->version, 'choices' => ["brake-sensor-{$side}" => $choice]],
-                );
+            $this->put(
+                "/jobs/{$this->job->id}/route/sensors",
+                ['version' => Workshops::fresh($this->job)->version, 'choices' => ["brake-sensor-{$side}" => $choice]],
+            );
         }
         Workshops::built($this->job, $this->person);
         foreach (['turns-free', 'lock-to-lock', 'pack-locked'] as $step) {
@@ -87,11 +86,10 @@ it('records a check by the line: refused while something is to be done, a miss w
     expect(($this->record)('wakes')?->figure)->toBe(52.1)->and(($this->record)('wakes')?->asked['line'] ?? '')->toContain('v=52.1');
 
     ($this->take)('pedals')->assertSessionHasErrors('state');
-    $this
-        ->put(
-            "/jobs/{$this->job->id}/prove/settings",
-            ['values' => ['units' => 'km', 'wheel_mm' => '2180', 'levels' => '5', 'cut_off_kmh' => '25']],
-        )
+    $this->put(
+        "/jobs/{$this->job->id}/prove/settings",
+        ['values' => ['units' => 'km', 'wheel_mm' => '2180', 'levels' => '5', 'cut_off_kmh' => '25']],
+    )
         ->assertSessionHasNoErrors();
     $this->post("/jobs/{$this->job->id}/prove", ['step' => 'set', 'state' => 'done'])->assertSessionHasNoErrors();
     ($this->take)('pedals')->assertSessionHasErrors('line');

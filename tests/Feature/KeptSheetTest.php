@@ -15,11 +15,10 @@ beforeEach(function (): void {
     $this->actingAs($this->person);
     $this->job = Workshops::proved(Workshops::kitted($this->person), $this->person);
     $this->at = fn (string $more = ''): string => "/jobs/{$this->job->id}/prove/hand-over{$more}";
-    $this->give = fn (array $with = []) => $this
-        ->post(
-            ($this->at)(),
-            ['version' => Workshops::fresh($this->job)->version, 'recheck_on' => today()->addDays(14)->format('Y-m-d'), ...$with],
-        );
+    $this->give = fn (array $with = []) => $this->post(
+        ($this->at)(),
+        ['version' => Workshops::fresh($this->job)->version, 'recheck_on' => today()->addDays(14)->format('Y-m-d'), ...$with],
+    );
 });
 
 /**

@@ -58,10 +58,9 @@ it('shows on Stack and Line what the core computes from the document it gives ou
 
     $stack = $this->get("/jobs/{$job->id}/stack")->assertOk();
     foreach ($sheet->stack->margins as $margin) {
-        $stack
-            ->assertSeeInOrder(
-                [$margin->name->label(), number_format($margin->value, 2).' mm', '± '.number_format($margin->plusMinus, 2).' mm'], false,
-            );
+        $stack->assertSeeInOrder(
+            [$margin->name->label(), number_format($margin->value, 2).' mm', '± '.number_format($margin->plusMinus, 2).' mm'], false,
+        );
     }
     $line = $this->get("/jobs/{$job->id}/line")->assertOk()->assertSee("{$sheet->chain->links} links");
     foreach ($sheet->chainline->cogs ?? [] as $cog) {
@@ -73,8 +72,7 @@ it('moves the margins when a hand adds and drops a spacer', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $this->actingAs($person);
-    $put = fn (array $data) => $this
-        ->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'version' => Workshops::fresh($job)->version, ...$data])
+    $put = fn (array $data) => $this->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'version' => Workshops::fresh($job)->version, ...$data])
         ->assertSessionHasNoErrors();
 
     $put(['seen' => ['drive' => '2 0.5'], 'op' => 'add:1']);
@@ -149,8 +147,7 @@ it('moves a piece to another place and swaps it for another', function (): void 
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $this->actingAs($person);
-    $put = fn (array $data) => $this
-        ->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'version' => Workshops::fresh($job)->version, ...$data]);
+    $put = fn (array $data) => $this->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'version' => Workshops::fresh($job)->version, ...$data]);
 
     $put(['seen' => ['drive' => '3 1', 'nut' => '0.5'], 'op' => 'move:1:nut'])->assertSessionHasNoErrors()
         ->assertSessionHas('place', 'nut');
@@ -215,11 +212,10 @@ it('forgets hand-filled places with a new motor, and keeps them with the same', 
     $job = Workshops::kitted($person);
     $this->actingAs($person)
         ->put("/jobs/{$job->id}/stack", ['place' => 'drive', 'op' => 'fill', 'typed' => '3', 'version' => $job->version]);
-    $choose = fn (string $code) => $this
-        ->put(
-            "/jobs/{$job->id}/motor",
-            ['version' => Workshops::fresh($job)->version, 'motor_id' => $person->workshop->motors()->where('code', $code)->value('id')],
-        );
+    $choose = fn (string $code) => $this->put(
+        "/jobs/{$job->id}/motor",
+        ['version' => Workshops::fresh($job)->version, 'motor_id' => $person->workshop->motors()->where('code', $code)->value('id')],
+    );
     $choose('heron-73');
     expect(Workshops::fresh($job)->kit?->by_hand)->toEqual(['drive' => [3]]);
     $choose('otter-73');

@@ -52,11 +52,10 @@ it('holds the step that needs a part until somebody has seen it here, and holds 
     $here(['all' => '1', 'version' => 0])->assertSessionHasErrors('version');
     expect(array_filter(($this->lacks)(), fn (Lack $lack) => str_starts_with($lack->code, 'part-')))->toBe([]);
 
-    $this
-        ->post(
-            "/jobs/{$this->job->id}/readings",
-            ['spot' => 'chainstay_length', 'typed' => '470', 'instrument' => 'tape', 'afresh' => '1', 'sure' => '1'],
-        )
+    $this->post(
+        "/jobs/{$this->job->id}/readings",
+        ['spot' => 'chainstay_length', 'typed' => '470', 'instrument' => 'tape', 'afresh' => '1', 'sure' => '1'],
+    )
         ->assertSessionHasNoErrors();
     expect(array_values(array_filter(($this->lacks)(), fn (Lack $lack) => str_starts_with($lack->code, 'part-')))[0]->says)
         ->toContain('Not here yet: chain,');
@@ -165,11 +164,10 @@ it('lets a step stand that somebody goes on with by name, whatever becomes of wh
     $gate = fn () => OpenJob::of(Workshops::fresh($this->job))->the(BuildState::class);
     $hold = (string) $gate()->gate?->objection($gate()->sheet?->step('boss-bolts') ?? throw new LogicException);
     expect($hold)->toContain('Plate looked at for skew');
-    $this
-        ->put(
-            "/jobs/{$this->job->id}/build/pass",
-            ['step' => 'boss-bolts', 'hold' => BuildGate::mark($hold), 'because' => 'Fitted so at the maker’s'],
-        )
+    $this->put(
+        "/jobs/{$this->job->id}/build/pass",
+        ['step' => 'boss-bolts', 'hold' => BuildGate::mark($hold), 'because' => 'Fitted so at the maker’s'],
+    )
         ->assertSessionHasNoErrors();
     ($this->tick)('boss-bolts', ['torque' => '8'])->assertSessionHasNoErrors();
     $done = fn (): array => $gate()->ticks->done;
@@ -186,11 +184,10 @@ it('opens again a step that was passed because its part was away, once what it r
     $gate = fn () => OpenJob::of(Workshops::fresh($this->job))->the(BuildState::class);
     $hold = (string) $gate()->gate?->objection($gate()->sheet?->step('ring') ?? throw new LogicException);
     expect($hold)->toContain('Not here yet: ring');
-    $this
-        ->put(
-            "/jobs/{$this->job->id}/build/pass",
-            ['step' => 'ring', 'hold' => BuildGate::mark($hold), 'because' => 'Another of the kind lies here'],
-        )
+    $this->put(
+        "/jobs/{$this->job->id}/build/pass",
+        ['step' => 'ring', 'hold' => BuildGate::mark($hold), 'because' => 'Another of the kind lies here'],
+    )
         ->assertSessionHasNoErrors();
     ($this->tick)('ring', ['torque' => '9'])->assertSessionHasNoErrors();
     expect($gate()->ticks->done)->toContain('ring');

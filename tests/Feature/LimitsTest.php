@@ -223,14 +223,13 @@ it('lets a job leave, end and come back whose parts have names as long as a cata
     $this->post("{$at}/end", ['ended_as' => 'given-up', 'ended_because' => str_repeat('ö', Longest::REASON)])->assertSessionHasNoErrors();
     expect(LogbookEntry::query()->sole()->motor_name)->toBe($long('Heron'))->and(LogbookEntry::query()->sole()->ring)->toBe($long('Deep'));
     $this->delete("{$at}/end")->assertSessionHasNoErrors();
-    $this
-        ->post(
-            "{$at}/prove/hand-over",
-            [
-                'version' => Workshops::fresh($job)->version, 'recheck_on' => today()->addDays(14)->format('Y-m-d'),
-                'note' => str_repeat('ü', Longest::NOTE),
-            ],
-        )
+    $this->post(
+        "{$at}/prove/hand-over",
+        [
+            'version' => Workshops::fresh($job)->version, 'recheck_on' => today()->addDays(14)->format('Y-m-d'),
+            'note' => str_repeat('ü', Longest::NOTE),
+        ],
+    )
         ->assertSessionHasNoErrors();
     $this->post("{$at}/prove/come-back", ['kilometres' => '50', 'found' => ['ring' => 'held', 'nut-torque' => 'held']])
         ->assertSessionHasNoErrors();

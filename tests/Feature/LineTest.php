@@ -105,14 +105,13 @@ it('says which gear climbs the hill, and which ring to fit when none does', func
     $person = Workshops::stocked();
     $job = Workshops::kitted($person, 'heron-73', 'deep-44');
     $this->actingAs($person);
-    $ride = fn (array $data) => $this
-        ->put(
-            "/jobs/{$job->id}/line/hills",
-            [
-                'version' => Workshops::fresh($job)->version, 'mass_kg' => '115', 'rider_w' => '100', 'grade_percent' => '6',
-                'surface' => 'street', 'wind_kmh' => '0', 'assist_percent' => '100', 'battery_wh' => '600', ...$data,
-            ],
-        );
+    $ride = fn (array $data) => $this->put(
+        "/jobs/{$job->id}/line/hills",
+        [
+            'version' => Workshops::fresh($job)->version, 'mass_kg' => '115', 'rider_w' => '100', 'grade_percent' => '6',
+            'surface' => 'street', 'wind_kmh' => '0', 'assist_percent' => '100', 'battery_wh' => '600', ...$data,
+        ],
+    );
 
     $ride([])->assertSessionHasNoErrors();
     $this->get("/jobs/{$job->id}/line/hills")->assertOk()->assertSee('Up it at')->assertSee('The steepest it pulls');

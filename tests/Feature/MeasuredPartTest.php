@@ -38,11 +38,10 @@ beforeEach(function (): void {
             array_push($choices, ...array_map(fn (string $one) => "{$field} {$one}", $chosen));
         }
 
-        return $this
-            ->put(
-                "/parts/{$part->id}",
-                ['seen' => $part->refresh()->mark(), 'figures' => array_filter($figures, is_string(...)), 'choices' => $choices],
-            );
+        return $this->put(
+            "/parts/{$part->id}",
+            ['seen' => $part->refresh()->mark(), 'figures' => array_filter($figures, is_string(...)), 'choices' => $choices],
+        );
     };
 });
 

@@ -42,14 +42,13 @@ it('judges what has no chainstay beside its ring without one, and turns it over 
         app(GiveAnswer::class)($job, $this->person, Spot::from($question), $value);
     }
     $workshop = $this->person->workshop()->firstOrFail();
-    $this
-        ->put(
-            "/jobs/{$job->id}/motor",
-            [
-                'version' => Workshops::fresh($job)->version, 'motor_id' => $workshop->motors()->where('code', 'heron-73')->value('id'),
-                'ring_id' => $workshop->rings()->where('code', 'deep-40')->value('id'),
-            ],
-        )
+    $this->put(
+        "/jobs/{$job->id}/motor",
+        [
+            'version' => Workshops::fresh($job)->version, 'motor_id' => $workshop->motors()->where('code', 'heron-73')->value('id'),
+            'ring_id' => $workshop->rings()->where('code', 'deep-40')->value('id'),
+        ],
+    )
         ->assertSessionHasNoErrors();
     $open = OpenJob::of(Workshops::fresh($job));
     expect($open->worksheet()?->stack->verdict)->toBe(Verdict::Clear)->and($open->bike()?->chainstay->isNone)->toBeTrue();
@@ -95,14 +94,13 @@ it('chooses by a look at the stay until it is measured, and lays the straightedg
         $this->person, array_diff_key(Workshops::READINGS, array_flip(['stay_45', 'stay_64', 'stay_80', 'stay_112', 'shell_width'])),
     );
     $workshop = $this->person->workshop()->firstOrFail();
-    $this
-        ->put(
-            "/jobs/{$job->id}/motor",
-            [
-                'version' => Workshops::fresh($job)->version, 'motor_id' => $workshop->motors()->where('code', 'heron-73')->value('id'),
-                'ring_id' => $workshop->rings()->where('code', 'deep-40')->value('id'),
-            ],
-        )
+    $this->put(
+        "/jobs/{$job->id}/motor",
+        [
+            'version' => Workshops::fresh($job)->version, 'motor_id' => $workshop->motors()->where('code', 'heron-73')->value('id'),
+            'ring_id' => $workshop->rings()->where('code', 'deep-40')->value('id'),
+        ],
+    )
         ->assertSessionHasNoErrors();
     $case = fn () => OpenJob::of(Workshops::fresh($job))->worksheet()?->stack->margin(MarginName::CaseToChainstay);
     $needed = [];

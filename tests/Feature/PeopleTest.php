@@ -70,14 +70,13 @@ it('takes a person in by a letter, and nobody but they knows the password', func
     $way = wayInLetter($ida, Invitation::class);
     preg_match('#/password/new/([^?]+)#', $way, $token);
     $this->get($way)->assertOk()->assertSee('ida@thorn.example');
-    $choose = fn (array $more) => $this
-        ->post(
-            '/password/new',
-            [
-                'token' => $token[1] ?? '', 'email' => 'ida@thorn.example', 'password' => 'a bicycle shed',
-                'password_confirmation' => 'a bicycle shed', ...$more,
-            ],
-        );
+    $choose = fn (array $more) => $this->post(
+        '/password/new',
+        [
+            'token' => $token[1] ?? '', 'email' => 'ida@thorn.example', 'password' => 'a bicycle shed',
+            'password_confirmation' => 'a bicycle shed', ...$more,
+        ],
+    );
     $choose(['password' => 'short', 'password_confirmation' => 'short'])->assertSessionHasErrors('password');
     $choose(['password_confirmation' => 'another one'])->assertSessionHasErrors('password');
     $choose(['token' => 'made up'])->assertSessionHasErrors('email');
@@ -144,11 +143,10 @@ it('changes a password only against the old one', function (): void {
             '/account/password', ['current' => 'wrong', 'password' => 'ten or more signs', 'password_confirmation' => 'ten or more signs'],
         )
         ->assertSessionHasErrors('current');
-    $this
-        ->put(
-            '/account/password',
-            ['current' => Workshops::PASSWORD, 'password' => 'ten or more signs', 'password_confirmation' => 'ten or more signs'],
-        )
+    $this->put(
+        '/account/password',
+        ['current' => Workshops::PASSWORD, 'password' => 'ten or more signs', 'password_confirmation' => 'ten or more signs'],
+    )
         ->assertSessionHasNoErrors();
     expect(Hash::check('ten or more signs', $person->refresh()->password))->toBeTrue();
     $this->get('/')->assertOk();

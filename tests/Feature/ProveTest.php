@@ -30,11 +30,10 @@ beforeEach(function (): void {
         'name' => $name, 'value' => $value, 'seen' => Setting::query()->where('name', $name)->whereNull('superseded_at')
             ->value('id') ?? 0, ...$with,
     ]);
-    $this->take = fn (array $with = []) => $this
-        ->post(
-            "/jobs/{$this->job->id}/prove/hand-over",
-            ['version' => ($this->version)(), 'recheck_on' => today()->addDays(14)->format('Y-m-d'), ...$with],
-        );
+    $this->take = fn (array $with = []) => $this->post(
+        "/jobs/{$this->job->id}/prove/hand-over",
+        ['version' => ($this->version)(), 'recheck_on' => today()->addDays(14)->format('Y-m-d'), ...$with],
+    );
     $this->record = function (): void {
         foreach (['brake-sensor-left' => 'stick-on', 'brake-sensor-right' => 'no-lever'] as $about => $choice) {
             $this->put("/jobs/{$this->job->id}/route/sensors", ['version' => ($this->version)(), 'choices' => [$about => $choice]])
@@ -142,14 +141,13 @@ it('hands over once nothing stands against it, and then keeps everything as it w
 it('hands over nothing that is stopped after all was proved', function (): void {
     ($this->record)();
     ($this->strip)();
-    $this
-        ->post(
-            "/jobs/{$this->job->id}/condition",
-            [
-                'subject' => Subject::cases()[0]->value, 'severity' => Severity::Stop->value, 'note' => 'a crack at the head',
-                'seen' => Condition::query()->where('subject', Subject::cases()[0])->value('id'),
-            ],
-        );
+    $this->post(
+        "/jobs/{$this->job->id}/condition",
+        [
+            'subject' => Subject::cases()[0]->value, 'severity' => Severity::Stop->value, 'note' => 'a crack at the head',
+            'seen' => Condition::query()->where('subject', Subject::cases()[0])->value('id'),
+        ],
+    );
     expect(Condition::query()->where('severity', Severity::Stop)->count())->toBe(1);
     ($this->take)()->assertSessionHasErrors('hand_over');
     expect(session('errors')->first('hand_over'))->toContain('a crack at the head')->and(HandOver::query()->count())->toBe(0);
@@ -223,14 +221,13 @@ it('keeps all that is set with one press, all of it or nothing, and says at its 
     // As it stands already is kept as it is; what somebody else set meanwhile is not overwritten.
     $rows = Setting::query()->count();
     $this->put($at, ['values' => ['units' => 'km', 'levels' => '5']])->assertSessionHasNoErrors();
-    $this
-        ->put(
-            $at,
-            [
-                'values' => ['units' => 'miles', 'levels' => '3'],
-                'saw' => ['units' => (string) Setting::query()->where('name', 'units')->value('id'), 'levels' => '0'],
-            ],
-        )
+    $this->put(
+        $at,
+        [
+            'values' => ['units' => 'miles', 'levels' => '3'],
+            'saw' => ['units' => (string) Setting::query()->where('name', 'units')->value('id'), 'levels' => '0'],
+        ],
+    )
         ->assertSessionHasErrors('values.levels');
     expect(Setting::query()->count())->toBe($rows)->and($set()['units'])->toBe('km');
 

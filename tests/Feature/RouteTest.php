@@ -110,14 +110,13 @@ it('says what the pack’s lead loses, takes its current and copper as typed, an
 });
 
 it('says in which order runs go in before the body, and gives the picture out with its runs named', function (): void {
-    $this
-        ->post(
-            "/jobs/{$this->job->id}/runs",
-            [
-                'name' => 'horn & bell', 'kind' => 'signal', 'from_place' => 'bar', 'to_place' => 'battery', 'supply' => '500',
-                'connector' => 'two',
-            ],
-        );
+    $this->post(
+        "/jobs/{$this->job->id}/runs",
+        [
+            'name' => 'horn & bell', 'kind' => 'signal', 'from_place' => 'bar', 'to_place' => 'battery', 'supply' => '500',
+            'connector' => 'two',
+        ],
+    );
     $this->post("/jobs/{$this->job->id}/runs", ['usual' => 'front-lamp']);
     $this->post("/jobs/{$this->job->id}/runs", ['usual' => 'throttle']);
     $page = (string) $this->get("/jobs/{$this->job->id}/route")->assertOk()->getContent();
@@ -156,14 +155,13 @@ it('lets no body in before every lead that ends at it is through, and keeps each
 it('lets the rest that was chosen decide whether the gap is open for leads', function (): void {
     $this->get("/jobs/{$this->job->id}/route")->assertSee('the body closes the gap');
     expect(($this->read)('main harness'))->toContain('motor-top');
-    $this
-        ->put(
-            "/jobs/{$this->job->id}/stack/rest",
-            [
-                'version' => Workshops::fresh($this->job)->version, 'position' => 'below', 'gap' => 'nothing', 'rest' => 'strut',
-                'rest_radius' => '120',
-            ],
-        )
+    $this->put(
+        "/jobs/{$this->job->id}/stack/rest",
+        [
+            'version' => Workshops::fresh($this->job)->version, 'position' => 'below', 'gap' => 'nothing', 'rest' => 'strut',
+            'rest_radius' => '120',
+        ],
+    )
         ->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->job->id}/route")->assertSee('leads may pass the gap');
     expect(($this->read)('main harness'))->not->toContain('motor-top');
@@ -179,11 +177,10 @@ it('shows the ways of every kind, and what is still to be measured for each run'
 
 it('keeps what a plug looks like and where what is left over lies, and the sheet says it', function (): void {
     $harness = Run::query()->where('job_id', $this->job->id)->where('name', 'main harness')->sole();
-    $keep = fn (array $with) => $this
-        ->put(
-            "/jobs/{$this->job->id}/runs/{$harness->id}/details",
-            ['version' => Workshops::fresh($this->job)->version, 'details' => $harness->id, ...$with],
-        );
+    $keep = fn (array $with) => $this->put(
+        "/jobs/{$this->job->id}/runs/{$harness->id}/details",
+        ['version' => Workshops::fresh($this->job)->version, 'details' => $harness->id, ...$with],
+    );
     $harness->update(['supply_mm' => 2_000]);
     $keep([
         'pins' => '8', 'shape' => 'half-moon', 'colour' => 'red', 'is_sealed' => '1', 'threaded_with' => 'the cable guide',
@@ -206,8 +203,7 @@ it('keeps what a plug looks like and where what is left over lies, and the sheet
 
 it('caps and ties a plug with nothing on it, and lays nothing for it', function (): void {
     $sensor = Run::query()->where('job_id', $this->job->id)->where('name', 'speed sensor')->sole();
-    $this
-        ->put("/jobs/{$this->job->id}/runs/{$sensor->id}/details", ['version' => Workshops::fresh($this->job)->version, 'is_unused' => '1'])
+    $this->put("/jobs/{$this->job->id}/runs/{$sensor->id}/details", ['version' => Workshops::fresh($this->job)->version, 'is_unused' => '1'])
         ->assertSessionHasNoErrors();
     $sheet = OpenJob::of(Workshops::fresh($this->job))->buildSheet();
     $this->get("/jobs/{$this->job->id}/stack/order")->assertSee('Cap for the unused plug of the speed sensor');
@@ -216,20 +212,18 @@ it('caps and ties a plug with nothing on it, and lays nothing for it', function 
 });
 
 it('takes a place and a way that somebody found, and lets a run go there', function (): void {
-    $add = fn (array $with) => $this
-        ->post(
-            "/jobs/{$this->job->id}/stretches",
-            $with + ['stretch_from' => 'motor', 'stretch_to' => 'pannier', 'stretch_length' => '310', 'towards' => 'back'],
-        );
+    $add = fn (array $with) => $this->post(
+        "/jobs/{$this->job->id}/stretches",
+        $with + ['stretch_from' => 'motor', 'stretch_to' => 'pannier', 'stretch_length' => '310', 'towards' => 'back'],
+    );
     $add(['tags' => ['underside']])->assertSessionHasNoErrors();
-    $this
-        ->post(
-            "/jobs/{$this->job->id}/runs",
-            [
-                'name' => 'horn', 'kind' => 'signal', 'from_place' => 'motor', 'to_place' => 'pannier', 'supply' => '400',
-                'connector' => 'two',
-            ],
-        )
+    $this->post(
+        "/jobs/{$this->job->id}/runs",
+        [
+            'name' => 'horn', 'kind' => 'signal', 'from_place' => 'motor', 'to_place' => 'pannier', 'supply' => '400',
+            'connector' => 'two',
+        ],
+    )
         ->assertSessionHasNoErrors();
     expect(($this->read)('horn'))->toBe(['motor', 'pannier']);
     $this->get("/jobs/{$this->job->id}/route")->assertSee('motor → pannier, 310 mm, underneath');
@@ -247,11 +241,10 @@ it('takes a place and a way that somebody found, and lets a run go there', funct
 
 it('says where fuse, plug and lead do not go with what flows', function (): void {
     $lead = Run::query()->where('job_id', $this->job->id)->where('name', 'battery lead')->sole();
-    $keep = fn (array $with) => $this
-        ->put(
-            "/jobs/{$this->job->id}/runs/{$lead->id}",
-            ['version' => Workshops::fresh($this->job)->version, 'run' => $lead->id, 'supply' => '450', ...$with],
-        );
+    $keep = fn (array $with) => $this->put(
+        "/jobs/{$this->job->id}/runs/{$lead->id}",
+        ['version' => Workshops::fresh($this->job)->version, 'run' => $lead->id, 'supply' => '450', ...$with],
+    );
     $keep(['current' => '20', 'fuse' => '15', 'made_for' => '18,5', 'bears' => ''])->assertSessionHasNoErrors();
     $this->get("/jobs/{$this->job->id}/route")->assertSee('A fuse of 15 A blows')->assertSee('made for 18.5 A');
     $keep(['fuse' => 'large'])->assertSessionHasErrors('fuse');

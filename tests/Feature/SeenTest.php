@@ -86,8 +86,7 @@ it('tells whoever comes later that a setting, a box’s note, a band or the cogs
         '~name="saw\[levels]" value="(\d+)"~', (string) $this->get("{$at}/prove/settings")->getContent(), $found,
     ) === 1 ? $found[1] : '';
     $seen = $sees();
-    $set = fn (string $value, string $saw) => $this
-        ->put("{$at}/prove/settings", ['values' => ['levels' => $value], 'saw' => ['levels' => $saw]]);
+    $set = fn (string $value, string $saw) => $this->put("{$at}/prove/settings", ['values' => ['levels' => $value], 'saw' => ['levels' => $saw]]);
     $this->actingAs($maren);
     $set('9', $seen)->assertSessionHasNoErrors();
     $this->actingAs($this->person);
@@ -125,38 +124,34 @@ it('tells whoever comes later that a setting, a box’s note, a band or the cogs
 
 it('puts no role back with a form that only renames, and counts no drawer, socket or catalogue over another’s', function (): void {
     $maren = Workshops::person(Role::Apprentice, $this->person->workshop()->first(), 'Maren Tester');
-    $change = fn (array $with) => $this
-        ->put(
-            "/people/{$maren->id}",
-            ['name' => 'Maren Tester', 'role' => 'apprentice', 'seen_name' => 'Maren Tester', 'seen_role' => 'apprentice', ...$with],
-        );
+    $change = fn (array $with) => $this->put(
+        "/people/{$maren->id}",
+        ['name' => 'Maren Tester', 'role' => 'apprentice', 'seen_name' => 'Maren Tester', 'seen_role' => 'apprentice', ...$with],
+    );
     $change(['role' => 'installer'])->assertSessionHasNoErrors();
     $change(['name' => 'Maren Other'])->assertSessionHasErrors("role.{$maren->id}");
     expect(User::query()->findOrFail($maren->id)->only(['name', 'role']))->toBe(['name' => 'Maren Tester', 'role' => Role::Installer]);
     $change(['name' => 'Maren Other', 'role' => 'installer', 'seen_role' => 'installer'])->assertSessionHasNoErrors();
 
     $drawer = (string) $this->get('/drawer')->getContent();
-    $socket = fn (string $bore, string $saw) => $this
-        ->put('/drawer/socket', ['socket_bore' => $bore, 'socket_depth' => '60', 'seen' => $saw]);
+    $socket = fn (string $bore, string $saw) => $this->put('/drawer/socket', ['socket_bore' => $bore, 'socket_depth' => '60', 'seen' => $saw]);
     $socket('30', seenOn($drawer, 'drawer/socket'))->assertSessionHasNoErrors();
     $socket('31', seenOn($drawer, 'drawer/socket'))->assertSessionHasErrors('socket_bore');
-    $table = fn (string $saw) => $this
-        ->post(
-            '/drawer.csv',
-            ['table' => UploadedFile::fake()->createWithContent('drawer.csv', "thickness_mm,quantity,use\n1,7,drive\n"), 'seen' => $saw],
-        );
+    $table = fn (string $saw) => $this->post(
+        '/drawer.csv',
+        ['table' => UploadedFile::fake()->createWithContent('drawer.csv', "thickness_mm,quantity,use\n1,7,drive\n"), 'seen' => $saw],
+    );
     $table(seenOn($drawer, 'drawer.csv'))->assertSessionHasNoErrors();
     $table(seenOn($drawer, 'drawer.csv'))->assertSessionHasErrors('table');
     $catalogue = (string) $this->get('/catalogue')->getContent();
-    $read = fn () => $this
-        ->post(
-            '/catalogue',
-            [
-                'file' => UploadedFile::fake()
-                    ->createWithContent('c.json', (string) file_get_contents(database_path('demo/catalogue.json'))),
-                'seen' => seenOn($catalogue, 'action'),
-            ],
-        );
+    $read = fn () => $this->post(
+        '/catalogue',
+        [
+            'file' => UploadedFile::fake()
+                ->createWithContent('c.json', (string) file_get_contents(database_path('demo/catalogue.json'))),
+            'seen' => seenOn($catalogue, 'action'),
+        ],
+    );
     $read()->assertSessionHasNoErrors();
     $read()->assertSessionHasErrors('file');
 });
@@ -195,11 +190,10 @@ it('lets an apprentice lower a limit and raise none', function (): void {
     Setting::query()
         ->create(['job_id' => $this->job->id, 'user_id' => $this->person->id, 'name' => 'current_a', 'value' => '15', 'set_at' => now()]);
     $this->actingAs(Workshops::person(Role::Apprentice, $this->person->workshop()->first()));
-    $set = fn (string $value) => $this
-        ->post(
-            "/jobs/{$this->job->id}/prove/settings",
-            ['name' => 'current_a', 'value' => $value, 'seen' => (string) Setting::query()->whereNull('superseded_at')->sole()->id],
-        );
+    $set = fn (string $value) => $this->post(
+        "/jobs/{$this->job->id}/prove/settings",
+        ['name' => 'current_a', 'value' => $value, 'seen' => (string) Setting::query()->whereNull('superseded_at')->sole()->id],
+    );
     $set('20')->assertSessionHasErrors('value');
     $set('12')->assertSessionHasNoErrors();
     expect(Setting::query()->whereNull('superseded_at')->sole()->value)->toBe('12');

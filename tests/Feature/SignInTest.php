@@ -73,10 +73,9 @@ it('is slowed by strangers, and shut to nobody who belongs here', function (call
             RateLimiter::hit($key, $seconds);
         }
     }
-    $come = fn () => $this
-        ->call(
-            'POST', '/sign-in', ['email' => 'rider@test.example', 'password' => Workshops::PASSWORD], server: ['REMOTE_ADDR' => '10.0.9.9'],
-        );
+    $come = fn () => $this->call(
+        'POST', '/sign-in', ['email' => 'rider@test.example', 'password' => Workshops::PASSWORD], server: ['REMOTE_ADDR' => '10.0.9.9'],
+    );
     $come()->assertRedirect('/');
     $this->assertAuthenticated();
     Sleep::assertSleptTimes($slowed);

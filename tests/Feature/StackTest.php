@@ -82,11 +82,10 @@ it('says what the nut holds and keeps what the body rests on', function (): void
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $this->actingAs($person)->get("/jobs/{$job->id}/stack/rest")->assertOk()->assertSee('Friction holds')->assertSee('There is no boom');
-    $brace = fn (array $data) => $this
-        ->put(
-            "/jobs/{$job->id}/stack/rest",
-            ['version' => Workshops::fresh($job)->version, 'position' => 'below', 'gap' => 'nothing', ...$data],
-        );
+    $brace = fn (array $data) => $this->put(
+        "/jobs/{$job->id}/stack/rest",
+        ['version' => Workshops::fresh($job)->version, 'position' => 'below', 'gap' => 'nothing', ...$data],
+    );
 
     $brace(['nut_torque' => '35 ft lb', 'thread_state' => 'grease', 'shell_face' => 'bare', 'rest' => 'block', 'rest_radius' => '150'])
         ->assertSessionHasNoErrors();
@@ -112,14 +111,13 @@ it('stops the job when something soft lies in the gap and the body presses on it
     $this->get("/jobs/{$job->id}/stack")->assertSee('This job is stopped')->assertSee('A hydraulic hose lies where the body presses');
     $this->post("/jobs/{$job->id}/build", ['step' => 'safe', 'state' => 'done'])->assertSessionHasErrors('state');
     expect(Workshops::fresh($job)->next_step)->toStartWith('Stopped.');
-    $this
-        ->put(
-            "/jobs/{$job->id}/stack/rest",
-            [
-                'version' => Workshops::fresh($job)->version, 'position' => 'below', 'gap' => 'hose', 'rest' => 'strut',
-                'rest_radius' => '150',
-            ],
-        )
+    $this->put(
+        "/jobs/{$job->id}/stack/rest",
+        [
+            'version' => Workshops::fresh($job)->version, 'position' => 'below', 'gap' => 'hose', 'rest' => 'strut',
+            'rest_radius' => '150',
+        ],
+    )
         ->assertSessionHasNoErrors();
     $this->get("/jobs/{$job->id}/stack")->assertDontSee('This job is stopped');
 });
@@ -227,11 +225,10 @@ it('reads a drawer in from a table and writes the same out', function (): void {
 
     expect($again)->toContain('2.75,3,"drive plate","\'=shelf, left"')
         ->and(count(explode("\n", $again)))->toBe(count(explode("\n", $table)) + 1);
-    $this
-        ->post(
-            '/drawer.csv',
-            ['table' => UploadedFile::fake()->createWithContent('semi.csv', "thickness_mm;quantity;use\r\n2,75;9;plate drive\r\n")],
-        )
+    $this->post(
+        '/drawer.csv',
+        ['table' => UploadedFile::fake()->createWithContent('semi.csv', "thickness_mm;quantity;use\r\n2,75;9;plate drive\r\n")],
+    )
         ->assertSessionHasNoErrors();
     expect($person->workshop->spacers()->where('thickness_mm', 2.75)->sole()->quantity)->toBe(9);
 });
@@ -355,11 +352,10 @@ it('judges the block that keeps something soft whole', function (): void {
     $person = Workshops::stocked();
     $job = Workshops::kitted($person);
     $this->actingAs($person);
-    $brace = fn (array $typed) => $this
-        ->put(
-            "/jobs/{$job->id}/stack/rest",
-            ['version' => Workshops::fresh($job)->version, 'position' => 'below', 'gap' => 'block', ...$typed],
-        );
+    $brace = fn (array $typed) => $this->put(
+        "/jobs/{$job->id}/stack/rest",
+        ['version' => Workshops::fresh($job)->version, 'position' => 'below', 'gap' => 'block', ...$typed],
+    );
     $brace(['block' => 'thick'])->assertSessionHasErrors('block');
     $brace(['block' => '6.2', 'soft' => '5 ± 0.3'])->assertSessionHasNoErrors();
     expect($this->get("/jobs/{$job->id}/worksheet.json")->json('reaction.gap'))

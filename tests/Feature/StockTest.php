@@ -170,11 +170,10 @@ it('takes with a bike that leaves what was kept for it by hand', function (): vo
     );
     $this->post('/drawer/stock/'.StockRows::keyOf($clamp), ['how' => 'reserved', 'count' => '2', 'job' => $job->number])
         ->assertSessionHasNoErrors();
-    $this
-        ->post(
-            "/jobs/{$job->id}/prove/hand-over",
-            ['version' => Workshops::fresh($job)->version, 'recheck_on' => today()->addDays(14)->format('Y-m-d')],
-        )
+    $this->post(
+        "/jobs/{$job->id}/prove/hand-over",
+        ['version' => Workshops::fresh($job)->version, 'recheck_on' => today()->addDays(14)->format('Y-m-d')],
+    )
         ->assertSessionHasNoErrors();
     expect(Workshops::fresh($job)->handed_over_at)->not->toBeNull()->and([$clamp->refresh()->quantity, $clamp->kept])->toBe([1, 0])
         ->and(Movement::query()->where('stock_item_id', $clamp->id)->where('how', 'taken')->sole()->note)->toBe('left with the bike')

@@ -31,14 +31,13 @@ it('takes a form in once, however often it is sent', function (): void {
     $this->post('/drawer', $kind = ['thickness' => '2.85', 'new_quantity' => '4', 'uses' => ['drive'], 'form_key' => str_repeat('d', 26)])
         ->assertSessionHasNoErrors();
     $this->post('/drawer', $kind)->assertSessionHas('told');
-    $this
-        ->post(
-            '/jobs',
-            $bike = [
-                'customer' => 'A. Rider', 'whose' => 'new', 'bike' => 'Red one', 'kind' => 'diamond', 'frame_material' => 'steel',
-                'form_key' => str_repeat('j', 26),
-            ],
-        )
+    $this->post(
+        '/jobs',
+        $bike = [
+            'customer' => 'A. Rider', 'whose' => 'new', 'bike' => 'Red one', 'kind' => 'diamond', 'frame_material' => 'steel',
+            'form_key' => str_repeat('j', 26),
+        ],
+    )
         ->assertSessionHasNoErrors();
     $this->post('/jobs', $bike)->assertSessionHas('told');
     expect(Spacer::query()->where('thickness_mm', 2.85)->count())->toBe(1)->and(Job::query()->count())->toBe(2);
@@ -82,11 +81,10 @@ it('forgets keys after a month', function (): void {
     DB::table('submissions')->insert(['id' => (intdiv($next, 500) + 1) * 500 - 2, ...$kept]);
     $job = Workshops::job($this->person);
     foreach (['p', 'q'] as $letter) {
-        $this
-            ->post(
-                "/jobs/{$job->id}/readings",
-                ['spot' => 'shell_width', 'typed' => '73', 'instrument' => 'caliper', 'form_key' => str_repeat($letter, 26)],
-            );
+        $this->post(
+            "/jobs/{$job->id}/readings",
+            ['spot' => 'shell_width', 'typed' => '73', 'instrument' => 'caliper', 'form_key' => str_repeat($letter, 26)],
+        );
     }
     expect($old()->count())->toBe(0)->and(DB::table('submissions')->count())->toBe(2)->and(User::query()->count())->toBeGreaterThan(0);
 });

@@ -179,11 +179,10 @@ it('draws an insert a machinist can work from, where the catalogue has none', fu
     $job = Workshops::measured($owner);
     $this->actingAs($owner);
     foreach (['shell_width' => '91.9', 'shell_bore' => '41.02'] as $spot => $typed) {
-        $this
-            ->post(
-                "/jobs/{$job->id}/readings",
-                ['spot' => $spot, 'typed' => $typed, 'instrument' => 'caliper', 'afresh' => '1', 'sure' => '1'],
-            );
+        $this->post(
+            "/jobs/{$job->id}/readings",
+            ['spot' => $spot, 'typed' => $typed, 'instrument' => 'caliper', 'afresh' => '1', 'sure' => '1'],
+        );
     }
     $this->post("/jobs/{$job->id}/answers", ['spot' => 'shell_threaded', 'value' => 'no']);
     App\Models\Reading::query()->where('spot', 'thread_pitch')->get()

@@ -85,10 +85,9 @@ final class Api
             self::$validator->resolver()?->registerRaw($description, self::DESCRIPTION);
         }
         $pointer = '/paths/'.str_replace('/', '~1', $template)."/{$method}/responses/{$status}/content/".str_replace('/', '~1', $kind).'/schema';
-        $result = self::$validator
-            ->validate(
-                json_decode((string) $response->getContent()), self::DESCRIPTION.'#'.str_replace(['{', '}'], ['%7B', '%7D'], $pointer),
-            );
+        $result = self::$validator->validate(
+            json_decode((string) $response->getContent()), self::DESCRIPTION.'#'.str_replace(['{', '}'], ['%7B', '%7D'], $pointer),
+        );
         $error = $result->error();
         $error === null || throw new RuntimeException(
             "{$method} {$path} is not as described: ".json_encode((new ErrorFormatter)->format($error)),

@@ -148,10 +148,9 @@ final class JobCopy
     private function mark(): string
     {
         $plain = fn (array $row): array => array_diff_key(
-            $this
-                ->row($row, 0, 0, 0, 0, array_map(fn (array $codes) => array_combine($codes, $codes), $this->codes)), array_flip([
-                    ...self::INDIFFERENT, 'job_id', 'number', 'bike_id', 'customer_id', 'version', 'waits_since',
-                ]),
+            $this->row($row, 0, 0, 0, 0, array_map(fn (array $codes) => array_combine($codes, $codes), $this->codes)), array_flip([
+                ...self::INDIFFERENT, 'job_id', 'number', 'bike_id', 'customer_id', 'version', 'waits_since',
+            ]),
         );
         $isTime = fn (array $row): array => array_filter(
             $row, fn (string $column) => ! str_ends_with($column, '_at'), ARRAY_FILTER_USE_KEY,

@@ -152,10 +152,9 @@ final class Life
             'read' => fn (Job $job) => $this->read($job),
             'answer' => fn (Job $job) => app(GiveAnswer::class)($job, $this->by, Spot::ChainKept, $this->oneOf(['yes', 'no'])),
             'condition' => fn (Job $job) => app(RecordCondition::class)($job, $this->by, $this->oneOf(Subject::cases()), [
-                'severity' => $this
-                    ->oneOf([
-                        Severity::Fine, Severity::Fine, Severity::cases()[count(Severity::cases()) - 1],
-                    ]), 'remedy' => null, 'declined_by' => null, 'note' => null,
+                'severity' => $this->oneOf([
+                    Severity::Fine, Severity::Fine, Severity::cases()[count(Severity::cases()) - 1],
+                ]), 'remedy' => null, 'declined_by' => null, 'note' => null,
             ], (int) Condition::query()->where('job_id', $job->id)->whereNull('superseded_at')->value('id')),
             'motor' => fn (Job $job) => app(ChooseMotor::class)(
                 $job, $this->by, $job->version, $this->oneOf($job->motors()->pluck('id')->all()), null,
@@ -183,12 +182,11 @@ final class Life
             'allow' => fn (Job $job) => app(AllowDecision::class)(
                 $job, $this->by, (int) Decision::query()->where('job_id', $job->id)->max('id'), 'I answer for it',
             ),
-            'house' => fn (Job $job) => $this
-                ->decide(
-                    fn (string $why) => app(DepartFromHouse::class)(
-                        $job, $this->by, $job->version, $this->oneOf($this->oneOf(Question::cases())->schools()), $why,
-                    ),
+            'house' => fn (Job $job) => $this->decide(
+                fn (string $why) => app(DepartFromHouse::class)(
+                    $job, $this->by, $job->version, $this->oneOf($this->oneOf(Question::cases())->schools()), $why,
                 ),
+            ),
             'pass' => function (Job $job): void {
                 $held = OpenJob::of($job)->the(BuildState::class)->gate?->held() ?? [];
                 $code = $this->oneOf(array_keys($held));
@@ -207,12 +205,11 @@ final class Life
             ),
             'insist' => fn (Job $job) => $this
                 ->decide(fn (string $why) => app(KeepInsistence::class)($job, $this->by, $job->version, 'battery', $why, 'A. Rider')),
-            'limit' => fn (Job $job) => $this
-                ->decide(
-                    fn (string $why) => app(KeepSetting::class)(
-                        $job, $this->by, SettingName::CutOff, SettingName::NO_LIMIT, $why, 'Section 4',
-                    ),
+            'limit' => fn (Job $job) => $this->decide(
+                fn (string $why) => app(KeepSetting::class)(
+                    $job, $this->by, SettingName::CutOff, SettingName::NO_LIMIT, $why, 'Section 4',
                 ),
+            ),
             'setting' => fn (Job $job) => app(KeepSetting::class)(
                 $job, $this->by, SettingName::CutOff, $this->oneOf(['25', '32', 'fast']), null, null,
             ),

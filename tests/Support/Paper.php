@@ -77,10 +77,9 @@ final class Paper implements Pages
 
     public function press(string $words): static
     {
-        $found = $this
-            ->ofXPath(sprintf(self::BY_WORDS, "\"{$words}\""))[0] ?? throw new RuntimeException(
-                "Nothing says “{$words}” on {$this->address()}.",
-            );
+        $found = $this->ofXPath(sprintf(self::BY_WORDS, "\"{$words}\""))[0] ?? throw new RuntimeException(
+            "Nothing says “{$words}” on {$this->address()}.",
+        );
 
         return $this->follow($this->mustBeSeen($found, $words));
     }
@@ -225,10 +224,9 @@ final class Paper implements Pages
 
     private function seen(string $selector): DOMElement
     {
-        return $this
-            ->mustBeSeen(
-                $this->all($selector)[0] ?? throw new RuntimeException("Nothing to see at {$selector} on {$this->address()}."), $selector,
-            );
+        return $this->mustBeSeen(
+            $this->all($selector)[0] ?? throw new RuntimeException("Nothing to see at {$selector} on {$this->address()}."), $selector,
+        );
     }
 
     private function mustBeSeen(DOMElement $found, string $what): DOMElement
@@ -244,11 +242,10 @@ final class Paper implements Pages
     private function isShown(DOMElement $one): bool
     {
         $above = $one->parentNode;
-        $isFolded = $above instanceof DOMElement && $above->nodeName === 'details' && ! $above
-            ->hasAttribute('open') && $one->nodeName !== 'summary';
+        $isFolded = $above instanceof DOMElement && $above->nodeName === 'details' && ! $above->hasAttribute('open') && $one->nodeName !== 'summary';
 
-        return ! $isFolded && ! $one->hasAttribute('hidden') && ! in_array($one->nodeName, ['script', 'style', 'template'], true) && $one
-            ->getAttribute('type') !== 'hidden';
+        return ! $isFolded && ! $one->hasAttribute('hidden') && ! in_array($one->nodeName, ['script', 'style', 'template'], true)
+            && $one->getAttribute('type') !== 'hidden';
     }
 
     private function words(DOMNode $node): string

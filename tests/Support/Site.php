@@ -379,8 +379,7 @@ final class Site implements Pages
                     .'|| !one.checkVisibility())',
             );
 
-        return $isAllKnown === true ? $this->faults(['runOnly' => ['type' => 'rule', 'values' => self::OF_ITS_LOOK]]) : $this
-            ->seriousFaults();
+        return $isAllKnown === true ? $this->faults(['runOnly' => ['type' => 'rule', 'values' => self::OF_ITS_LOOK]]) : $this->seriousFaults();
     }
 
     /**

@@ -19,9 +19,7 @@ class RetireKind extends WorkshopAction
         $this->change($by, 'countDrawer', function (Workshop $workshop) use ($by, $spacer, $isOut): void {
             $kept = $isOut ? $spacer->reservations()->where('state', ReservationState::Reserved)->with('job')->first() : null;
             if ($kept !== null) {
-                throw ValidationException::withMessages([
-                    'quantity' => "{$kept->quantity} of it are kept for job {$kept->job->number}: give them back there first.",
-                ]);
+                throw ValidationException::withMessages(['quantity' => "{$kept->quantity} of it are kept for job {$kept->job->number}: give them back there first."]);
             }
             if (! $isOut && Spacer::inUse($workshop)->count() >= Spacer::MOST_KINDS) {
                 throw ValidationException::withMessages(['quantity' => Spacer::tooMany()]);

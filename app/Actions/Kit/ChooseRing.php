@@ -19,11 +19,7 @@ class ChooseRing extends KitAction
             if (! isset($ring->ways[$mounting])) {
                 $this->refuse('mounting', 'The ring does not go on that way. Choose one of the ways the list shows.');
             }
-            $this->kit
-                ->alter(
-                    $open, $by, "Ring {$ring->label($ring->ways[$mounting])}", [],
-                    fn (Kit $kit) => $kit->fill(['ring_id' => $ringId, 'ring_mounting' => $mounting]),
-                );
+            $this->kit->alter($open, $by, "Ring {$ring->label($ring->ways[$mounting])}", [], fn (Kit $kit) => $kit->fill(['ring_id' => $ringId, 'ring_mounting' => $mounting]));
         });
     }
 }

@@ -23,8 +23,7 @@ class MoveRun extends JobAction
     public function __invoke(Job $job, User $by, int $seen, Run $run, string $how, ?string $place): void
     {
         ($this->change)($job, $by, 'work', $seen, function (OpenJob $open) use ($job, $run, $how, $place): void {
-            $row = Run::query()->where('job_id', $job->id)->whereNull('removed_at')->find($run->id) ?? $this
-                ->refuse('how', 'Somebody else took this run off meanwhile.');
+            $row = Run::query()->where('job_id', $job->id)->whereNull('removed_at')->find($run->id) ?? $this->refuse('how', 'Somebody else took this run off meanwhile.');
             if ($place !== null && ! isset($open->laying()->ways->places[$place])) {
                 $this->refuse('how', "This bike has no place called {$place}.");
             }

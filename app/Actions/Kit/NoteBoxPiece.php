@@ -90,8 +90,7 @@ class NoteBoxPiece extends JobAction
         $row = Spacer::query()->where('workshop_id', $workshop->id)->where('thickness_mm', $mm)->where('uses_key', Spacer::usesKey($piece->uses))->first();
         if ($row === null) {
             Spacer::query()->insert(Spacer::rowOf($workshop, $mm, $piece->uses, 0));
-            $row = Spacer::query()->where('workshop_id', $workshop->id)->where('thickness_mm', $mm)
-                ->where('uses_key', Spacer::usesKey($piece->uses))->firstOrFail();
+            $row = Spacer::query()->where('workshop_id', $workshop->id)->where('thickness_mm', $mm)->where('uses_key', Spacer::usesKey($piece->uses))->firstOrFail();
         }
         $this->book->move($row, Moved::Received, $left, $by, $open->job, 'left over from a motor’s box', field: 'state');
     }

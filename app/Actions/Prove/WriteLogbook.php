@@ -21,8 +21,7 @@ class WriteLogbook
     {
         LogbookEntry::query()->updateOrCreate(['job_id' => $open->job->id], [
             'workshop_id' => $open->job->workshop_id, 'kind' => $open->job->bike->kind, 'mount' => $open->mount()?->code(),
-            'motor' => $open->motor()?->part->code, 'motor_name' => $open
-                ->motor()?->name, 'ring' => $open->job->kit?->ring_id === null ? null : $open->ring()?->label(),
+            'motor' => $open->motor()?->part->code, 'motor_name' => $open->motor()?->name, 'ring' => $open->job->kit?->ring_id === null ? null : $open->ring()?->label(),
             'measures' => array_intersect_key($open->findings->lengths(), array_flip(Likeness::spots())),
             'pieces' => array_map(fn ($spacers): array => $spacers->pieces ?? [], $open->worksheet()->stack->spacers ?? []),
             'left_over' => self::leftOver($open), 'found' => self::found($open), 'written_at' => now(),

@@ -134,10 +134,8 @@ class RecordBuildStep extends JobAction
     private function askAboutImprobable(BuildStep $step, ?float $nm, TorqueUnit $unit): void
     {
         if ($nm !== null && ! $step->isTooLoose($nm) && $step->band?->torque->isFarFrom($nm) === true) {
-            throw ValidationException::withMessages(['sure' => 'asked', 'torque' => "{$unit->show($nm)} is far from the band of "
-                ."{$unit->show($step->band->torque->low)} to "
-                ."{$unit->show($step->band->torque->high)}. Was the wrench set in another unit, or the figure read wrong? Take it again, "
-                .'or keep it as typed.']);
+            throw ValidationException::withMessages(['sure' => 'asked', 'torque' => "{$unit->show($nm)} is far from the band of {$unit->show($step->band->torque->low)} to "
+                ."{$unit->show($step->band->torque->high)}. Was the wrench set in another unit, or the figure read wrong? Take it again, or keep it as typed."]);
         }
     }
 

@@ -30,8 +30,7 @@ class CountStock extends StockAction
                 if ($row === null) {
                     $faults["counts.{$key}"] = 'It is not in the book any more.';
                 } elseif ($row->quantity !== ($seen[$key] ?? null) && $row->quantity !== $count) {
-                    $faults["counts.{$key}"] = "There are {$row->quantity} now: somebody counted them or took some out after you had "
-                        .'opened this page. Count them again.';
+                    $faults["counts.{$key}"] = "There are {$row->quantity} now: somebody counted them or took some out after you had opened this page. Count them again.";
                 } elseif ($row->quantity !== $count) {
                     $this->book->move($row, Moved::Counted, $count, $by, field: "counts.{$key}");
                     $written++;

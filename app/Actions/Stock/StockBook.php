@@ -28,10 +28,8 @@ class StockBook
      * @param  int  $ofReserved  how many of those that are taken were reserved by who takes them
      * @param  string  $field  where it is said when there are not so many
      */
-    public function move(
-        Row&Stocked $row, Moved $how, int $count, ?User $by, ?Job $job = null, ?string $note = null, int $ofReserved = 0,
-        string $field = 'count',
-    ): void {
+    public function move(Row&Stocked $row, Moved $how, int $count, ?User $by, ?Job $job = null, ?string $note = null, int $ofReserved = 0, string $field = 'count'): void
+    {
         self::waitForTheWorkshop($row->workshop_id);
         /** @var Row&Stocked $held */
         $held = $row->newQuery()->whereKey($row->getKey())->lockForUpdate()->firstOrFail();
@@ -48,10 +46,7 @@ class StockBook
         ]);
     }
 
-    /**
-     * Whoever writes in the book has the workshop to himself, and has it before anything of it: two who take the same rows in another order
-     * would wait for each other.
-     */
+    /** Whoever writes in the book has the workshop to himself, and has it before anything of it: two who take the same rows in another order would wait for each other. */
     private static function waitForTheWorkshop(int $workshopId): void
     {
         Workshop::query()->whereKey($workshopId)->lockForUpdate()->value('id');

@@ -13,8 +13,7 @@ class FoundMeanwhile extends ChangedMeanwhile
 {
     public static function condition(Condition $stands): self
     {
-        return new self("{$stands->user->firstName()} found this “{$stands->severity->label()}” at {$stands->found_at->format('H:i')}, "
-            .'after you had opened the page. '
+        return new self("{$stands->user->firstName()} found this “{$stands->severity->label()}” at {$stands->found_at->format('H:i')}, after you had opened the page. "
             .'Yours was not kept: look at it together, then say it again if it still holds.', 'severity');
     }
 

@@ -25,10 +25,8 @@ class KeepReading extends JobAction
      * @param  bool  $afresh  the earlier readings no longer count; else these are added to them
      * @param  bool  $isSure  a reading out of line with the others, or unusual, is kept all the same
      */
-    public function __invoke(
-        Job $job, User $by, Spot $spot, Measurement $measurement, Instrument $instrument, string $typed, bool $afresh = false,
-        bool $isSure = false,
-    ): void {
+    public function __invoke(Job $job, User $by, Spot $spot, Measurement $measurement, Instrument $instrument, string $typed, bool $afresh = false, bool $isSure = false): void
+    {
         ($this->change)($job, $by, 'work', null, fn (OpenJob $open) => $this->writer->write(
             $open, $by, $spot, $measurement, $instrument, $typed, $afresh, $isSure,
         ));

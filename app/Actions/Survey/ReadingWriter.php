@@ -56,18 +56,14 @@ class ReadingWriter
     /** What such a bike usually has not is asked about, with the likeliest slip. */
     private function askAboutImprobable(OpenJob $open, Spot $spot, Measurement $measurement, LengthUnit $unit): void
     {
-        [$width, $cups, $flange] = [
-            $open->findings->shellWidth()?->value, $open->findings->measurement(Spot::CupsWidth),
-            $open->findings->measurement(Spot::CupFlange),
-        ];
+        [$width, $cups, $flange] = [$open->findings->shellWidth()?->value, $open->findings->measurement(Spot::CupsWidth), $open->findings->measurement(Spot::CupFlange)];
         foreach ($measurement->readings ?: [$measurement->value] as $mm) {
             $odd = Improbable::reading($open->job->bike->kind, $spot, $mm, $width, $cups, $flange);
             if ($odd !== null) {
                 throw AskWhetherSure::ofReading(implode(' ', array_filter([
                     $odd->usual === null
                         ? "{$unit->show($mm)} does not go with the cups: less their flanges they told {$unit->show((float) $odd->expected)}."
-                        : "{$unit->show($mm)} is unusual here: such a bike has {$unit->show($odd->usual[0])} to "
-                            ."{$unit->show($odd->usual[1])}, as far as we know.",
+                        : "{$unit->show($mm)} is unusual here: such a bike has {$unit->show($odd->usual[0])} to {$unit->show($odd->usual[1])}, as far as we know.",
                     $odd->slip?->question(),
                     'Take it again, or keep it as typed.',
                 ])));

@@ -31,11 +31,7 @@ class RecordCondition extends JobAction
         ($this->change)($job, $by, 'work', null, function (OpenJob $open) use ($job, $by, $subject, $found, $seen): void {
             $stop = Condition::query()->where('job_id', $job->id)->where('subject', $subject)->stopping()->first();
             if ($stop !== null && $found['severity'] !== Severity::Stop) {
-                $this
-                    ->refuse(
-                        'severity',
-                        "The job is stopped for this: {$stop->note}. The stop is lifted first, with the reason, by an installer or the owner.",
-                    );
+                $this->refuse('severity', "The job is stopped for this: {$stop->note}. The stop is lifted first, with the reason, by an installer or the owner.");
             }
             $stands = Condition::query()->where('job_id', $job->id)->where('subject', $subject)->standing()->with('user')->latest('id')->first();
             if ($stands !== null && $stands->id !== $seen) {

@@ -21,9 +21,7 @@ final class CannotReadArchive extends RuntimeException implements ShouldntReport
     /** What each line says may stand there, and two of them do not go together, or a figure is larger than we can keep. */
     public static function clashing(): self
     {
-        return new self(
-            'Two of its lines clash: a number or a code that may be there once is there twice, or a figure is larger than can be kept. Nothing was read.',
-        );
+        return new self('Two of its lines clash: a number or a code that may be there once is there twice, or a figure is larger than can be kept. Nothing was read.');
     }
 
     public static function noArchive(): self

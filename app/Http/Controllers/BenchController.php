@@ -13,12 +13,7 @@ class BenchController extends Controller
     public function __invoke(Request $request): View
     {
         return view(
-            'bench', [
-                'page' => new BenchPage(
-                    $this->user(), $request->query('find'), $request->query('who'), $request->boolean('all'),
-                    $request->query('week') === 'this',
-                ),
-            ],
+            'bench', ['page' => new BenchPage($this->user(), $request->query('find'), $request->query('who'), $request->boolean('all'), $request->query('week') === 'this')],
         );
     }
 }

@@ -44,9 +44,7 @@ class MeasuredPartController extends Controller
         $missing = count($kept->part()->missing());
 
         return redirect()->route('part', $part)->with(
-            'kept', $missing === 0
-                ? 'It stands in the catalogue now, marked as measured here.'
-                : "Kept. {$missing} more figures, and it can be tried in a bike.",
+            'kept', $missing === 0 ? 'It stands in the catalogue now, marked as measured here.' : "Kept. {$missing} more figures, and it can be tried in a bike.",
         );
     }
 

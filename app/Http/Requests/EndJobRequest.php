@@ -24,10 +24,7 @@ class EndJobRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'ended_as.*' => 'Given up, or fitted by another.',
-            'ended_because.required' => 'Say why: the next one who looks for such a frame wants to know.',
-        ];
+        return ['ended_as.*' => 'Given up, or fitted by another.', 'ended_because.required' => 'Say why: the next one who looks for such a frame wants to know.'];
     }
 
     public function as(): JobEnd

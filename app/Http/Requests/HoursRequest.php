@@ -44,8 +44,7 @@ class HoursRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'time_zone.in' => 'That clock is not known. Choose one of the list.',
-            'stands.*' => 'How many bikes hang at a time? A whole number, 1 to '.self::MOST_STANDS.'.',
+            'time_zone.in' => 'That clock is not known. Choose one of the list.', 'stands.*' => 'How many bikes hang at a time? A whole number, 1 to '.self::MOST_STANDS.'.',
         ];
     }
 

@@ -109,13 +109,9 @@ class ImportCatalogueRequest extends FormRequest
     /** @return array<string, list<string>> */
     private function known(): array
     {
-        $workshop = Workshop::query()->with(array_map(fn (string $kind) => "{$kind}:id,workshop_id,code", Workshop::CATALOGUE))
-            ->findOrFail($this->owner()->workshop_id);
+        $workshop = Workshop::query()->with(array_map(fn (string $kind) => "{$kind}:id,workshop_id,code", Workshop::CATALOGUE))->findOrFail($this->owner()->workshop_id);
 
-        return array_combine(
-            Workshop::CATALOGUE,
-            array_map(fn (string $kind) => array_values($workshop->getRelation($kind)->pluck('code')->all()), Workshop::CATALOGUE),
-        );
+        return array_combine(Workshop::CATALOGUE, array_map(fn (string $kind) => array_values($workshop->getRelation($kind)->pluck('code')->all()), Workshop::CATALOGUE));
     }
 
     private function text(): ?string

@@ -23,10 +23,7 @@ class InsistenceRequest extends VersionedRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'what.*' => 'Choose what it is about.',
-            'reason.required' => 'Write down what is wished, and what was advised: it stays on the hand-over sheet.',
-        ];
+        return ['what.*' => 'Choose what it is about.', 'reason.required' => 'Write down what is wished, and what was advised: it stays on the hand-over sheet.'];
     }
 
     public function what(): string

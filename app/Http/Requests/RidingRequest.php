@@ -54,9 +54,7 @@ class RidingRequest extends VersionedRequest
     /** A comma is as good as a point. */
     protected function prepareForValidation(): void
     {
-        $figures = array_filter(
-            $this->only(['mass_kg', 'rider_w', 'grade_percent', 'wind_kmh', 'assist_percent', 'battery_wh', 'cut_off_kmh']), is_string(...),
-        );
+        $figures = array_filter($this->only(['mass_kg', 'rider_w', 'grade_percent', 'wind_kmh', 'assist_percent', 'battery_wh', 'cut_off_kmh']), is_string(...));
         $this->merge(array_map(fn (string $typed) => str_replace(',', '.', trim($typed)), $figures));
     }
 }

@@ -82,8 +82,7 @@ class SignInRequest extends FormRequest
     private function slowing(): array
     {
         return [
-            'sign-in '.hash('sha256', $this->address()) => self::OF_ONE_ADDRESS, "sign-in from {$this->ip()}" => self::FROM_ONE_ORIGIN,
-            'sign-in' => self::OVER_ALL,
+            'sign-in '.hash('sha256', $this->address()) => self::OF_ONE_ADDRESS, "sign-in from {$this->ip()}" => self::FROM_ONE_ORIGIN, 'sign-in' => self::OVER_ALL,
         ];
     }
 

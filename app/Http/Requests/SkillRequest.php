@@ -25,9 +25,7 @@ class SkillRequest extends FormRequest
         $needed = $this->isDropped() ? 'nullable' : 'required';
 
         return [
-            'seen' => ['required', 'string', 'size:32'], 'was' => [
-                'nullable', 'string', 'max:'.Longest::PLACE,
-            ], 'name' => [$needed, 'string', 'max:'.Longest::PLACE],
+            'seen' => ['required', 'string', 'size:32'], 'was' => ['nullable', 'string', 'max:'.Longest::PLACE], 'name' => [$needed, 'string', 'max:'.Longest::PLACE],
             'kinds' => [$needed, 'array'], 'kinds.*' => [new Enum(WorkKind::class)],
             'people' => ['nullable', 'array'],
             'people.*' => [

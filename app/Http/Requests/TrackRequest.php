@@ -116,9 +116,7 @@ class TrackRequest extends FormRequest
     {
         $times = count($jumps) === 1 ? 'once' : count($jumps).' times';
 
-        return "It jumps {$times}: after point {$jumps[0][0]} by {$this->km($jumps[0][1])}".(
-            count($jumps) === 1 ? '' : ', and the farthest '.$this->farthest($jumps)
-        )
+        return "It jumps {$times}: after point {$jumps[0][0]} by {$this->km($jumps[0][1])}".(count($jumps) === 1 ? '' : ', and the farthest '.$this->farthest($jumps))
             .'. A receiver that lost its way, a stretch by train, or a route with few points?';
     }
 
@@ -127,9 +125,7 @@ class TrackRequest extends FormRequest
     {
         $times = count($odd) === 1 ? 'One height' : count($odd).' heights';
 
-        return "{$times} cannot be: point {$odd[0][0]} lies at ".(
-            abs($odd[0][1]) < 1e6 ? number_format($odd[0][1]) : sprintf('%.0e', $odd[0][1])
-        ).' m. A receiver’s slip?';
+        return "{$times} cannot be: point {$odd[0][0]} lies at ".(abs($odd[0][1]) < 1e6 ? number_format($odd[0][1]) : sprintf('%.0e', $odd[0][1])).' m. A receiver’s slip?';
     }
 
     /** @param  non-empty-list<array{int, float}>  $jumps */

@@ -44,8 +44,7 @@ class Display extends Simulated
 
         return sprintf(
             'v=%.1f kmh=%.1f crank=%d nm=%.1f level=%d throttle=%d brake=%s%s gear=%d walk=%d wheel=%d err=%02d',
-            $isPackOut ? 0.0 : $this->value('volts') - $nm * 0.02, $isSpeedLost ? 0.0 : $kmh, $this
-                ->value('crank'), $isPackOut ? 0.0 : $nm, $this->value('level'),
+            $isPackOut ? 0.0 : $this->value('volts') - $nm * 0.02, $isSpeedLost ? 0.0 : $kmh, $this->value('crank'), $isPackOut ? 0.0 : $nm, $this->value('level'),
             $this->value('throttle'), $this->isLeftPulled() ? 'L' : '-', $this->isOn('right') ? 'R' : '-', $this->isOn('gear'), $this->isOn('walk'),
             $this->value('wheel'), match (true) {
                 $isPackOut => self::PACK_CUT,

@@ -92,8 +92,7 @@ class BuildPage extends StepsPage
     {
         $step = $this->current();
 
-        return $this->movement ??= $step === null || $this->isDone($step->code) ? array_filter([$step]) : $this->opened
-            ->the(BuildState::class)->movement($step);
+        return $this->movement ??= $step === null || $this->isDone($step->code) ? array_filter([$step]) : $this->opened->the(BuildState::class)->movement($step);
     }
 
     public function isDone(string $code): bool
@@ -109,11 +108,7 @@ class BuildPage extends StepsPage
 
         return match (true) {
             $cause === null => null,
-            $by === $code => ucfirst(
-                implode(
-                    '; ', $this->asked($code)->differsFrom($cause->asked(), $this->torqueUnit, $this->opened->catalogue->parts->names()),
-                ),
-            ).'.',
+            $by === $code => ucfirst(implode('; ', $this->asked($code)->differsFrom($cause->asked(), $this->torqueUnit, $this->opened->catalogue->parts->names()))).'.',
             $this->isAskedOtherwise($cause) => "“{$cause->title}” is asked otherwise now.",
             default => "“{$cause->title}” was undone or done again under it.",
         };

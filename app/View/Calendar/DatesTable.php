@@ -66,8 +66,7 @@ class DatesTable
     /** @return Collection<int, Job> those in the table: all where that was asked for, or something is tried */
     private function shown(): Collection
     {
-        return $this->isAll || $this->tried !== null ? $this->jobs() : $this->jobs()
-            ->filter(fn (Job $job, int $i) => $i < self::SHOWN || $this->isChanging($job))->values();
+        return $this->isAll || $this->tried !== null ? $this->jobs() : $this->jobs()->filter(fn (Job $job, int $i) => $i < self::SHOWN || $this->isChanging($job))->values();
     }
 
     public function hidden(): int
@@ -120,10 +119,7 @@ class DatesTable
         $cheapest = $reasons?->cheapest();
 
         return new DateRow(
-            job: $job, address: JobAddress::of($job), promised: $job->promised_on === null
-                ? null
-                : self::day((int) $job->promisedDay()), before: $this
-                    ->goesBefore($job),
+            job: $job, address: JobAddress::of($job), promised: $job->promised_on === null ? null : self::day((int) $job->promisedDay()), before: $this->goesBefore($job),
             hands: $this->hands($job), honest: $honest === null ? null : self::day($honest), why: $honest === null ? Why::noDate($this->plan(), $job) : null,
             lateDays: $this->late($job) ?? 0, careful: $careful === null || $careful === $honest ? null : self::day($careful),
             was: $this->tried === null || $before === $honest ? null : ($before === null ? 'without a date' : self::day($before)),

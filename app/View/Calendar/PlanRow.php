@@ -55,9 +55,7 @@ readonly class PlanRow
     /** A letter of those words, for the program that writes letters here. */
     public function letter(): string
     {
-        return "mailto:{$this->customer()->email}?subject=".rawurlencode(
-            "{$this->job->bike->label}, {$this->job->number}",
-        ).'&body='.rawurlencode($this->words());
+        return "mailto:{$this->customer()->email}?subject=".rawurlencode("{$this->job->bike->label}, {$this->job->number}").'&body='.rawurlencode($this->words());
     }
 
     /** What one could tell the customer: to be copied, nothing is sent by itself. The careful day is told, not the likely one. */

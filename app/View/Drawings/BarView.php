@@ -50,10 +50,7 @@ class BarView
         return self::BAR / 2;
     }
 
-    /**
-     * @return list<array{fixture: Fixture, number: int, x: float, width: float, run: ?Run, high: float, isOver: bool}> every thing on the
-     *     bar, numbered from the grip in
-     */
+    /** @return list<array{fixture: Fixture, number: int, x: float, width: float, run: ?Run, high: float, isOver: bool}> every thing on the bar, numbered from the grip in */
     public function fixtures(): array
     {
         $drawn = [];
@@ -63,10 +60,7 @@ class BarView
                 $drawn[] = [
                     'fixture' => $fixture, 'number' => $i + 1,
                     'x' => $this->x($half->side, $at, $fixture->width), 'width' => round($fixture->width * $this->scale, 1),
-                    'run' => $this
-                        ->run($fixture), 'high' => $i === 0
-                            ? 44.0
-                            : 58.0, 'isOver' => $half->room !== null && $at + $fixture->width > $half->room->value + 1e-9,
+                    'run' => $this->run($fixture), 'high' => $i === 0 ? 44.0 : 58.0, 'isOver' => $half->room !== null && $at + $fixture->width > $half->room->value + 1e-9,
                 ];
                 $at += $fixture->width + BarHalf::BETWEEN;
             }

@@ -109,10 +109,7 @@ final readonly class ChoiceDrawing
     /** @return list<array{string, string}> */
     private static function brake(string $value): array
     {
-        $disc = [
-            [self::PALE, self::circle(32, 26, 18)], [self::LINE, self::circle(32, 26, 14).self::circle(32, 26, 4)],
-            [self::PART, 'M44 4 L58 12 L50 26 L40 16 Z'],
-        ];
+        $disc = [[self::PALE, self::circle(32, 26, 18)], [self::LINE, self::circle(32, 26, 14).self::circle(32, 26, 4)], [self::PART, 'M44 4 L58 12 L50 26 L40 16 Z']];
 
         return match ($value) {
             'rim' => [[self::PALE, 'M26 0 H46 V48 H26 Z'], [self::LINE, 'M36 0 V48'], [self::PART, 'M14 18 H26 V30 H14 Z M46 18 H58 V30 H46 Z']],

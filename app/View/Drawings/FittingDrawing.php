@@ -55,10 +55,7 @@ final class FittingDrawing
                 self::BAR, self::BLADE, self::CLAMP, [self::PART, 'M25 15 H44 V24 H25 Z'], [self::LINE, 'M13 10 C8 10 6 16 2 16'],
             ],
             Make::OwnSwitch => [self::BAR, self::BLADE, self::CLAMP, self::LEAD],
-            Make::HydraulicSwitch => [
-                self::BAR, self::BLADE, self::CLAMP, [self::PART, 'M25 15 H34 V24 H25 Z'], [self::LINE, 'M13 10 C8 10 6 16 2 16'],
-                self::LEAD,
-            ],
+            Make::HydraulicSwitch => [self::BAR, self::BLADE, self::CLAMP, [self::PART, 'M25 15 H34 V24 H25 Z'], [self::LINE, 'M13 10 C8 10 6 16 2 16'], self::LEAD],
             Make::Odd => [self::BAR, [self::PART, 'M13 3 H25 V19 C22 26 32 24 40 34 C46 42 58 28 68 34 L66 44 C54 38 46 48 36 40 C28 32 12 36 13 19 Z']],
             Make::Thumb => [self::BAR, [self::PART, 'M28 3 H44 V19 H28 Z M40 19 L54 32 L49 37 L34 22 Z']],
             Make::Twist => [self::BAR, [self::PART, 'M22 2 H52 V18 H22 Z'],
@@ -75,10 +72,7 @@ final class FittingDrawing
 
         return match ($sensing) {
             BrakeSensing::Lever => [...$lever, self::LEAD],
-            BrakeSensing::StickOn => [
-                ...$lever, [self::PART, 'M25 17 H33 V25 H25 Z M33 30 H40 V37 H33 Z'],
-                [self::LINE, 'M33 21 C42 15 48 26 56 21 M56 18 h7 v6 h-7 Z'],
-            ],
+            BrakeSensing::StickOn => [...$lever, [self::PART, 'M25 17 H33 V25 H25 Z M33 30 H40 V37 H33 Z'], [self::LINE, 'M33 21 C42 15 48 26 56 21 M56 18 h7 v6 h-7 Z']],
             BrakeSensing::InCable => self::inCable(),
             BrakeSensing::NoLever => [
                 self::BAR, [self::PART, 'M30 3 H70 V17 H30 Z'], [self::LINE, 'M36 3 V17 M42 3 V17 M48 3 V17 M54 3 V17 M60 3 V17'],

@@ -35,8 +35,7 @@ final readonly class LineGauges
     public function lamps(): array
     {
         return [
-            'Left brake' => $this->line->isLeftPulled, 'Right brake' => $this->line->isRightPulled, 'Shifting' => $this->line->isShifting,
-            'Walking' => $this->line->isWalking,
+            'Left brake' => $this->line->isLeftPulled, 'Right brake' => $this->line->isRightPulled, 'Shifting' => $this->line->isShifting, 'Walking' => $this->line->isWalking,
         ];
     }
 }

@@ -33,9 +33,7 @@ class PackOnFrameView extends FrameView
         [$half, $rise] = [$this->pack->length / 2, $this->pack->height / 2];
 
         return implode(' ', array_map(
-            fn (Point $at) => "{$this->x($at)},{$this->y($at)}", [
-                $corner(-$half, -$rise), $corner($half, -$rise), $corner($half, $rise), $corner(-$half, $rise),
-            ],
+            fn (Point $at) => "{$this->x($at)},{$this->y($at)}", [$corner(-$half, -$rise), $corner($half, -$rise), $corner($half, $rise), $corner(-$half, $rise)],
         ));
     }
 

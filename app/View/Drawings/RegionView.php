@@ -36,9 +36,6 @@ class RegionView extends NearView
         $origin = new Point(0.0, 0.0);
         $times = $this->scale / ($frame->length(1000.0) / 1000.0);
 
-        return sprintf(
-            'translate(%.2F %.2F) scale(%.4F)', $this->x($origin) - $frame->x($origin) * $times,
-            $this->y($origin) - $frame->y($origin) * $times, $times,
-        );
+        return sprintf('translate(%.2F %.2F) scale(%.4F)', $this->x($origin) - $frame->x($origin) * $times, $this->y($origin) - $frame->y($origin) * $times, $times);
     }
 }

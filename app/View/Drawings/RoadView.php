@@ -80,10 +80,7 @@ class RoadView
     {
         $points = ['M'.self::LEFT.' '.self::TOP];
         foreach ($this->columns() as $column) {
-            $points[] = sprintf(
-                'L%.1F %.1F', $column['toX'],
-                self::TOP + min(1.0, $column['usedWh'] / max(1.0, $this->ride->rider->batteryWh)) * (self::BOTTOM - self::TOP),
-            );
+            $points[] = sprintf('L%.1F %.1F', $column['toX'], self::TOP + min(1.0, $column['usedWh'] / max(1.0, $this->ride->rider->batteryWh)) * (self::BOTTOM - self::TOP));
         }
 
         return implode(' ', $points);
@@ -93,10 +90,7 @@ class RoadView
     {
         $points = [];
         foreach ($this->columns() as $i => $column) {
-            $points[] = sprintf(
-                '%s%.1F %.1F', $i === 0 ? 'M' : 'L', $column['x'],
-                self::SPEED_BOTTOM - $column['speed'] / $this->fastest * (self::SPEED_BOTTOM - self::SPEED_TOP),
-            );
+            $points[] = sprintf('%s%.1F %.1F', $i === 0 ? 'M' : 'L', $column['x'], self::SPEED_BOTTOM - $column['speed'] / $this->fastest * (self::SPEED_BOTTOM - self::SPEED_TOP));
         }
 
         return implode(' ', $points);
@@ -127,10 +121,7 @@ class RoadView
 
     public function description(): string
     {
-        return sprintf(
-            'The road in profile, %.1F km, %d m up, ridden; %d Wh used.', $this->length / 1000, $this->ride->profile->ascent(),
-            $this->ride->usedWh(),
-        );
+        return sprintf('The road in profile, %.1F km, %d m up, ridden; %d Wh used.', $this->length / 1000, $this->ride->profile->ascent(), $this->ride->usedWh());
     }
 
     /** @return list<array{kind: string, x: float, y: float, toX: float, toY: float, usedWh: float, speed: float}> */

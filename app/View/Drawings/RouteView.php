@@ -157,10 +157,7 @@ class RouteView extends FrameView
         return [round((max($xs) + min($xs) - $width) / 2, 1), round((max($ys) + min($ys) - $high) / 2, 1), round($width, 1), round($high, 1)];
     }
 
-    /**
-     * @return list<array{run: Run, route: RunRoute, style: int, dash: string, path: string, x: float, y: float}> each run that has a way,
-     *     and where its letter stands
-     */
+    /** @return list<array{run: Run, route: RunRoute, style: int, dash: string, path: string, x: float, y: float}> each run that has a way, and where its letter stands */
     public function runs(): array
     {
         $drawn = [];

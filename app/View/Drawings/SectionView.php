@@ -118,10 +118,7 @@ class SectionView
     public function stayPath(): string
     {
         $outer = array_map(fn (array $point) => $this->x($point[0]).','.$this->y(min($point[1], $this->section->rear)), $this->section->stay);
-        $inner = array_map(
-            fn (array $point) => $this->x($point[0] - Typical::STAY_DEPTH).','.$this->y(min($point[1], $this->section->rear)),
-            $this->section->stay,
-        );
+        $inner = array_map(fn (array $point) => $this->x($point[0] - Typical::STAY_DEPTH).','.$this->y(min($point[1], $this->section->rear)), $this->section->stay);
 
         return $outer === [] ? '' : 'M'.implode(' L', [...$outer, ...array_reverse($inner)]).' Z';
     }
@@ -132,9 +129,7 @@ class SectionView
         return array_map(function (Berth $berth): array {
             $isFront = $berth->side === PartSide::Front;
             $top = $isFront ? $this->axisY + ($berth->inner - 6) * $this->scale : $this->axisY - ($berth->outer + 10) * $this->scale;
-            $bottom = $isFront ? min(
-                $this->frontY, $this->axisY + ($berth->outer + 8) * $this->scale,
-            ) : $this->axisY - max(0.0, $berth->inner - 4) * $this->scale;
+            $bottom = $isFront ? min($this->frontY, $this->axisY + ($berth->outer + 8) * $this->scale) : $this->axisY - max(0.0, $berth->inner - 4) * $this->scale;
 
             return [
                 'place' => $berth->place->value,
@@ -147,10 +142,7 @@ class SectionView
         }, $this->section->berths);
     }
 
-    /**
-     * @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo: float,
-     *     anchor: 'start'|'end'}>
-     */
+    /** @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo: float, anchor: 'start'|'end'}> */
     public function gaps(): array
     {
         $gaps = $this->gapsUnspaced();
@@ -166,10 +158,7 @@ class SectionView
         return $spaced;
     }
 
-    /**
-     * @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo: float,
-     *     anchor: 'start'|'end'}>
-     */
+    /** @return list<array{name: string, text: string, verdict: string, x0: float, x1: float, y: float, textX: float, textY: float, lineTo: float, anchor: 'start'|'end'}> */
     private function gapsUnspaced(): array
     {
         return array_map(function (Gap $gap): array {

@@ -37,10 +37,7 @@ class TurnView
     {
         [$x, $y] = $this->end();
 
-        return sprintf(
-            'M %.1F %.1F A %.1F %.1F 0 0 %d %.1F %.1F', self::MIDDLE, self::MIDDLE - self::RADIUS, self::RADIUS, self::RADIUS,
-            $this->isClockwise() ? 1 : 0, $x, $y,
-        );
+        return sprintf('M %.1F %.1F A %.1F %.1F 0 0 %d %.1F %.1F', self::MIDDLE, self::MIDDLE - self::RADIUS, self::RADIUS, self::RADIUS, $this->isClockwise() ? 1 : 0, $x, $y);
     }
 
     /** The arrow's head, as a triangle pointing the way it goes. */

@@ -57,9 +57,7 @@ class OpenShell
         [$bike, $shell, $ring] = [$this->opened->bike(), $this->identification(), $this->opened->ring()];
 
         return $row->stack !== null || $bike === null || $shell === null || $ring === null ? $row
-            : $this->likeliest[$row->motor->code] ??= MotorMatch::likeliest(
-                $row->motor, $shell->candidates, $bike, $ring, $this->opened->catalogue->core(),
-            ) ?? $row;
+            : $this->likeliest[$row->motor->code] ??= MotorMatch::likeliest($row->motor, $shell->candidates, $bike, $ring, $this->opened->catalogue->core()) ?? $row;
     }
 
     /** What stands in the way of a motor that goes in none of the shells this may be. */

@@ -58,9 +58,7 @@ class CockpitPage extends JobPage
     {
         $named = $this->opened->motor()->papers->displays ?? [];
 
-        return $named === [] ? [] : ['' => 'not said yet'] + array_combine($named, $named) + [
-            CockpitWish::ANOTHER => 'another one, which its papers do not name',
-        ];
+        return $named === [] ? [] : ['' => 'not said yet'] + array_combine($named, $named) + [CockpitWish::ANOTHER => 'another one, which its papers do not name'];
     }
 
     public function display(): ?string

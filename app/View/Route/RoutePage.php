@@ -134,8 +134,7 @@ class RoutePage extends JobPage
         return match ($route->verdict) {
             RouteVerdict::Reaches => 'Reaches, '.$this->unit->showCoarse($route->surplus ?? 0.0).' to hide',
             RouteVerdict::NeedsExtension => 'Needs an extension: '.implode(' + ', array_map($this->unit->showCoarse(...), $route->extensions ?? [])),
-            RouteVerdict::TooShort => 'Too short by '.$this->unit
-                ->showCoarse(($route->needed ?? 0.0) - $route->run->supply).'; no lead in the drawer closes it',
+            RouteVerdict::TooShort => 'Too short by '.$this->unit->showCoarse(($route->needed ?? 0.0) - $route->run->supply).'; no lead in the drawer closes it',
             RouteVerdict::NoRoute => 'No allowed way on this frame',
         };
     }
@@ -160,10 +159,7 @@ class RoutePage extends JobPage
     {
         $share = sprintf('Loses %.1f %% of the motor’s %s V', $loss->percent(), (string) $loss->ofVolts);
 
-        return $loss
-            ->isTooMuch()
-                ? "{$share}, more than ".Loss::MOST_PERCENT." %: copper of {$loss->thicker()} or more, by its maker fit for {$loss->run->currentA} A"
-                : $share;
+        return $loss->isTooMuch() ? "{$share}, more than ".Loss::MOST_PERCENT." %: copper of {$loss->thicker()} or more, by its maker fit for {$loss->run->currentA} A" : $share;
     }
 
     /** How long each leg of a run is, and the loops, which together with the dressing make what it needs. */

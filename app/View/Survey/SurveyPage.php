@@ -175,8 +175,7 @@ class SurveyPage extends JobPage
     /** @return Collection<int, Reading> those of this spot that somebody took back, the last first */
     public function takenBack(): Collection
     {
-        return $this->takenBack ??= Reading::query()->takenBack($this->job)->where('spot', $this->spot)->with('withdrawnBy')->latest('id')
-            ->limit(self::TAKEN_BACK_SHOWN)->get();
+        return $this->takenBack ??= Reading::query()->takenBack($this->job)->where('spot', $this->spot)->with('withdrawnBy')->latest('id')->limit(self::TAKEN_BACK_SHOWN)->get();
     }
 
     /** Spots whose figures can be typed in a row from here on; null where some of them are known, or cannot be reached. */

@@ -49,10 +49,8 @@ class BenchPage
      * @param  mixed  $who  whose jobs, by the person's number, from the address
      * @param  bool  $isWeek  only what is promised, done or back until this week is over
      */
-    public function __construct(
-        public readonly User $user, mixed $find, mixed $who = null, private readonly bool $isAll = false,
-        public readonly bool $isWeek = false,
-    ) {
+    public function __construct(public readonly User $user, mixed $find, mixed $who = null, private readonly bool $isAll = false, public readonly bool $isWeek = false)
+    {
         $this->find = is_string($find) ? mb_substr(trim($find), 0, self::LONGEST_SEARCH) : '';
         $this->who = is_string($who) && preg_match('/^\d{1,18}$/D', $who) === 1 ? (int) $who : null;
         $this->jobs = Job::query()->onTheBench()->withCustomer()->with(['bike', 'assignee'])

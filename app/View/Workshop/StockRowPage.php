@@ -48,10 +48,7 @@ class StockRowPage
         $signed = fn (int $count): string => $count > 0 ? "+{$count}" : str_replace('-', '−', (string) $count);
 
         return implode(', ', array_filter([
-            $line->changed === 0 && $line->kept_changed !== 0
-                ? ''
-                : $signed($line->changed), $line->kept_changed === 0 ? ''
-                : "{$signed($line->kept_changed)} kept",
+            $line->changed === 0 && $line->kept_changed !== 0 ? '' : $signed($line->changed), $line->kept_changed === 0 ? '' : "{$signed($line->kept_changed)} kept",
         ]));
     }
 }

@@ -68,8 +68,7 @@ final class Fortnight
             ->filter(fn (Job $job) => ($job->rest['parts'] ?? false) === true)->values();
         foreach ($waiting->slice(1) as $i => $job) {
             app(PlanJob::class)($job, $by, $job->version, [
-                'promised_on' => $job->promised_on?->format('Y-m-d'), 'parts_on' => Carbon::today()->addWeekdays(3 + $i)
-                    ->format('Y-m-d'), 'before_id' => null, 'hands' => null,
+                'promised_on' => $job->promised_on?->format('Y-m-d'), 'parts_on' => Carbon::today()->addWeekdays(3 + $i)->format('Y-m-d'), 'before_id' => null, 'hands' => null,
             ]);
         }
     }

@@ -50,10 +50,8 @@ final class PastBikes
 
     /** Readings that differ from bike to bike, and by how much at the most, in mm. */
     private const VARY = [
-        'shell_width' => 0.06, 'chainstay_length' => 6.0, 'stay_45' => 0.4, 'stay_64' => 0.3, 'stay_80' => 0.3, 'stay_112' => 0.4,
-        'wheelbase' => 14.0, 'guide_depth' => 0.6,
-        'room_base' => 6.0, 'room_front' => 6.0, 'room_rear' => 5.0, 'seat_tube' => 9.0, 'top_tube' => 9.0, 'down_tube' => 9.0,
-        'bar_to_head' => 12.0, 'axis_height' => 5.0,
+        'shell_width' => 0.06, 'chainstay_length' => 6.0, 'stay_45' => 0.4, 'stay_64' => 0.3, 'stay_80' => 0.3, 'stay_112' => 0.4, 'wheelbase' => 14.0, 'guide_depth' => 0.6,
+        'room_base' => 6.0, 'room_front' => 6.0, 'room_rear' => 5.0, 'seat_tube' => 9.0, 'top_tube' => 9.0, 'down_tube' => 9.0, 'bar_to_head' => 12.0, 'axis_height' => 5.0,
     ];
 
     /** What the demo's bikes have not told yet, each at its place of the bench. */

@@ -17,11 +17,10 @@ it('lays a trike’s speed sensor as a new user would: what is asked for is meas
     $site->visit("/jobs/{$job->id}/route");
     for ($i = 0; $i < 8 && $site->has('[data-waiting="1"] a'); $i++) {
         $site->click('[data-waiting="1"] a');
-        $site
-            ->type(
-                'typed',
-                ['boom_length' => '430', 'wheelbase' => '1080', 'chainstay_length' => '1400'][Journey::of($site, [])->spotUp()] ?? '400',
-            )
+        $site->type(
+            'typed',
+            ['boom_length' => '430', 'wheelbase' => '1080', 'chainstay_length' => '1400'][Journey::of($site, [])->spotUp()] ?? '400',
+        )
             ->press('Keep');
         $site->visit("/jobs/{$job->id}/route");
     }

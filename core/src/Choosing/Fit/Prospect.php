@@ -63,11 +63,7 @@ final readonly class Prospect
         }
         $deciding = [];
         foreach ([Doubtful::Width, Doubtful::Chainstay, Doubtful::Bore, Doubtful::Guide] as $reading) {
-            if (
-                self::goes(
-                    $recipe, Scenario::at([$reading->value => -1.0]), $drawer,
-                ) !== self::goes($recipe, Scenario::at([$reading->value => 1.0]), $drawer)
-            ) {
+            if (self::goes($recipe, Scenario::at([$reading->value => -1.0]), $drawer) !== self::goes($recipe, Scenario::at([$reading->value => 1.0]), $drawer)) {
                 $deciding[] = $reading;
             }
         }

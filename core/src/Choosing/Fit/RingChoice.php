@@ -26,8 +26,7 @@ final readonly class RingChoice
 
     /**
      * @param  array<array-key, Ring>  $rings
-     * @param  array<array-key, bool>|null  $boltsOn by the ring's code, whether it can be bolted on; null: every ring can. Rings that are
-     *     not named are left out.
+     * @param  array<array-key, bool>|null  $boltsOn by the ring's code, whether it can be bolted on; null: every ring can. Rings that are not named are left out.
      */
     public static function of(Trial $trial, array $rings, ?array $boltsOn = null): self
     {

@@ -64,8 +64,7 @@ final readonly class Ride
     /**
      * As it is kept: plain figures, a row for each stretch.
      *
-     * @return list<array{float, float, float, float, ?int, float, float, ?string, float, bool}> in the order of a `Stretch`, its gear by
-     *     its place among the merged ones
+     * @return list<array{float, float, float, float, ?int, float, float, ?string, float, bool}> in the order of a `Stretch`, its gear by its place among the merged ones
      */
     public function toArray(Gears $gears): array
     {
@@ -73,8 +72,7 @@ final readonly class Ride
         $place = fn (?Gear $gear): ?int => $gear === null ? null : (int) array_search($gear, $order, true);
 
         return array_map(fn (Stretch $one) => [
-            $one->from, $one->length, $one->slope, $one->speed, $place($one->gear), $one->crankRpm, $one->motorW, $one->pull?->value,
-            $one->usedWh, $one->isWalked,
+            $one->from, $one->length, $one->slope, $one->speed, $place($one->gear), $one->crankRpm, $one->motorW, $one->pull?->value, $one->usedWh, $one->isWalked,
         ], $this->stretches);
     }
 

@@ -89,9 +89,7 @@ final readonly class Track
         $odd = [];
         foreach ($part as $i => $point) {
             $around = array_values(array_filter(
-                array_slice(
-                    $part, max(0, $i - self::AROUND), 2 * self::AROUND + 1,
-                ), fn (TrackPoint $one) => $one->height !== null && Profile::isHeight($one->height),
+                array_slice($part, max(0, $i - self::AROUND), 2 * self::AROUND + 1), fn (TrackPoint $one) => $one->height !== null && Profile::isHeight($one->height),
             ));
             usort($around, fn (TrackPoint $one, TrackPoint $other) => $one->height <=> $other->height);
             $middle = $around[intdiv(count($around), 2)] ?? null;

@@ -47,8 +47,7 @@ enum Fixing: string
         return match ($this) {
             self::Bosses => 'Into the frame’s own bosses: bolts no longer than the boss is deep.',
             self::Inserts => ($inserts === null ? 'At least two, as far apart as the rail allows' : $inserts->words())
-                .'. Steel inserts. The hole stepped up to size, its edge cleaned and greased; the tool square to the tube, squeezed no '
-                .'further than the thread bears.',
+                .'. Steel inserts. The hole stepped up to size, its edge cleaned and greased; the tool square to the tube, squeezed no further than the thread bears.',
             self::Band => 'A pad under each band; no band over a cable or a weld.',
             self::HoseClamps => 'Three clamps, a pad under the cradle, their tails trimmed and covered.',
             self::RackBolts => 'Large washers under the floor. A drilled rack carries what its maker says of it drilled, or of it as it was.',

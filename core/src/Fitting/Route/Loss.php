@@ -6,10 +6,7 @@ namespace NeatSpindle\Core\Fitting\Route;
 
 use NeatSpindle\Core\Ground\Measure\Tolerance;
 
-/**
- * What the pack's lead loses of the pack's voltage, there and back, and how thick it would have to be for that: what it may carry without
- * getting hot is its maker's to say.
- */
+/** What the pack's lead loses of the pack's voltage, there and back, and how thick it would have to be for that: what it may carry without getting hot is its maker's to say. */
 final readonly class Loss
 {
     /** More of the voltage than this is a thicker lead. */

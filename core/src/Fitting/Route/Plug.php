@@ -14,8 +14,6 @@ final readonly class Plug
     /** The code it reads by, without colour too: pins, outline, colour, half. */
     public function words(): string
     {
-        return "{$this->pins} pins, {$this->shape->label()}, {$this->colour->label()}, ".($this->isSocket ? 'socket' : 'pins').(
-            $this->isSealed ? ', sealed' : ', not sealed'
-        );
+        return "{$this->pins} pins, {$this->shape->label()}, {$this->colour->label()}, ".($this->isSocket ? 'socket' : 'pins').($this->isSealed ? ', sealed' : ', not sealed');
     }
 }

@@ -17,8 +17,7 @@ final readonly class SpeedSensor
     {
         return match (true) {
             Tolerance::below($gap->value, $this->least) => "{$gap->value} mm is nearer than the {$this->least} mm its maker allows: the magnet may touch it.",
-            Tolerance::above($gap->value, $this->most) => "{$gap->value} mm is further than the {$this->most} mm its maker allows: it "
-                .'would miss turns of the wheel.',
+            Tolerance::above($gap->value, $this->most) => "{$gap->value} mm is further than the {$this->most} mm its maker allows: it would miss turns of the wheel.",
             default => null,
         };
     }

@@ -47,8 +47,7 @@ final class HouseWords
         ],
         'posture' => [
             'question' => 'How the bike stands',
-            'why' => 'In the stand for routing, on the floor for loosening, upside down for setting the body and its nut: nothing that is '
-                .'set is turned over before it is tight.',
+            'why' => 'In the stand for routing, on the floor for loosening, upside down for setting the body and its nut: nothing that is set is turned over before it is tight.',
         ],
         'first-cup' => ['question' => 'Which cup comes out first', 'why' => 'Left: its ordinary thread shows how tight things are.'],
         'harness' => [

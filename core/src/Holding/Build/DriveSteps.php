@@ -21,10 +21,7 @@ final class DriveSteps
     {
         $stays = $plan->mount->keepsTheBracket();
 
-        return [
-            ...self::rightCrank($plan), ...($stays ? [self::rightPedal()] : [...self::leftCrank($plan), self::pedals()]),
-            self::chain($plan), ...self::mending($plan),
-        ];
+        return [...self::rightCrank($plan), ...($stays ? [self::rightPedal()] : [...self::leftCrank($plan), self::pedals()]), self::chain($plan), ...self::mending($plan)];
     }
 
     /** @return list<BuildStep> its seat and its bolt apart: what goes on the one is not what goes on the other */
@@ -114,8 +111,7 @@ final class DriveSteps
 
         return array_map(fn (string $subject, Remedy $remedy) => BuildStep::worded(
             "mend-{$subject}", BuildStep::DRIVE, Wording::of(
-                $remedy === Remedy::Replace ? BuildWords::REPLACED : BuildWords::MENDED, what: Subject::from($subject)
-                    ->label(), look: Subject::from($subject)->look(),
+                $remedy === Remedy::Replace ? BuildWords::REPLACED : BuildWords::MENDED, what: Subject::from($subject)->label(), look: Subject::from($subject)->look(),
             ), after: ['safe'],
         ), array_keys($mending), $mending);
     }

@@ -73,10 +73,8 @@ final readonly class HouseWay
     {
         return match (true) {
             $this->kind->standsByItself() => self::BY_ITSELF,
-            $this->house->follows(School::PostureFloor) => $this
-                ->isSetIn($chapter) ? 'upside down, from setting the body until its nut is tight' : 'upside down, or on the floor',
-            $this->house->follows(School::PostureStand) => $this
-                ->isSetIn($chapter) ? 'in the stand, from setting the body until its nut is tight' : 'in the stand',
+            $this->house->follows(School::PostureFloor) => $this->isSetIn($chapter) ? 'upside down, from setting the body until its nut is tight' : 'upside down, or on the floor',
+            $this->house->follows(School::PostureStand) => $this->isSetIn($chapter) ? 'in the stand, from setting the body until its nut is tight' : 'in the stand',
             default => self::BY_TASK[$chapter] ?? null,
         };
     }

@@ -18,7 +18,6 @@ final readonly class RestPlan
      * @param  ?string  $part what has to be there for it; null where the frame itself is it
      */
     public function __construct(
-        public string $name, public ?Wording $on, public Wording $set, public ?Wording $torque, public ?Fastener $fastener = Fastener::Rest,
-        public ?string $part = null,
+        public string $name, public ?Wording $on, public Wording $set, public ?Wording $torque, public ?Fastener $fastener = Fastener::Rest, public ?string $part = null,
     ) {}
 }

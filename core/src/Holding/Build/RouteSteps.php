@@ -32,9 +32,7 @@ final class RouteSteps
     {
         $routes = $plan->circumstances->wiring->routes;
         $threaded = array_filter(self::runs($plan), fn (Run $run) => $run->endsAtMotor());
-        [$chapter, $words, $after] = self::goesRound($plan) ? [
-            BuildStep::ROUTES, BuildWords::THREAD_ROUND, 'body-in',
-        ] : [BuildStep::GAP, BuildWords::THREAD, 'dry-fit'];
+        [$chapter, $words, $after] = self::goesRound($plan) ? [BuildStep::ROUTES, BuildWords::THREAD_ROUND, 'body-in'] : [BuildStep::GAP, BuildWords::THREAD, 'dry-fit'];
         $leads = array_map(
             fn (int $i, Run $run) => ucfirst($run->name).self::where($routes[$i] ?? null).'.'.self::with($plan, $i), array_keys($threaded), $threaded,
         );
@@ -62,10 +60,7 @@ final class RouteSteps
                 run: $run->name, plug: self::plugWords($plan, $i, $run), how: self::text($wiring->routes[$i] ?? null, $wiring->details[$i] ?? null),
             );
 
-            return BuildStep::worded(
-                "dress-{$i}", BuildStep::ROUTES, $words, after: [BuildSheet::SET_REST, ...($run->endsAtMotor() ? $threading : [])],
-            )
-                ->ofRuns([$i]);
+            return BuildStep::worded("dress-{$i}", BuildStep::ROUTES, $words, after: [BuildSheet::SET_REST, ...($run->endsAtMotor() ? $threading : [])])->ofRuns([$i]);
         }, array_keys($ways), $ways);
 
         return [...$dressed, ...self::branches($plan, $parts), ...array_map(fn (int $i, Run $run) => BuildStep::worded(

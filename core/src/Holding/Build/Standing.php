@@ -42,10 +42,7 @@ final class Standing
         return array_keys(array_filter($this->undoneBy, fn (?string $by) => $by === null));
     }
 
-    /**
-     * @return array<string, string> codes of what is open again, each with what it rests on and was undone, done again or asked otherwise;
-     *     itself where it is that
-     */
+    /** @return array<string, string> codes of what is open again, each with what it rests on and was undone, done again or asked otherwise; itself where it is that */
     public function reopened(): array
     {
         return array_filter($this->undoneBy, fn (?string $by) => $by !== null);

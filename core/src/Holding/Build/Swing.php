@@ -36,8 +36,7 @@ final readonly class Swing
         return match ($this->verdict()) {
             null => 'The room is measured at the dry fit: Survey, Room at the sag, and Least room over the travel.',
             Verdict::Fails => sprintf(
-                'Where the rear end moves there are only %.1f mm, and %.0f are asked. Another place or height of the body, a smaller ring, '
-                    .'a block in the shock, or another motor.',
+                'Where the rear end moves there are only %.1f mm, and %.0f are asked. Another place or height of the body, a smaller ring, a block in the shock, or another motor.',
                 $least, self::LEAST,
             ),
             default => null,

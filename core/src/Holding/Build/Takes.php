@@ -145,11 +145,7 @@ final readonly class Takes
     {
         $route = $this->plan->circumstances->wiring->routes[$number] ?? null;
         $lead = ["lead {$number}" => rtrim(rtrim(sprintf('%.1f', $run->supply), '0'), '.')." mm, {$run->connector}"];
-        $joined = [
-            "what lead {$number} is joined with" => $route?->extensions === null || $route->extensions === []
-                ? 'nothing'
-                : implode(' + ', $route->extensions).' mm',
-        ];
+        $joined = ["what lead {$number} is joined with" => $route?->extensions === null || $route->extensions === [] ? 'nothing' : implode(' + ', $route->extensions).' mm'];
         $way = ["the way of lead {$number}" => $route?->path === null ? 'not known' : PlaceName::way($route->path)];
 
         return match (true) {

@@ -50,10 +50,7 @@ final readonly class BikeShape
         return null;
     }
 
-    /**
-     * @return list<array{name: string, bearing: float, width: float}> the tubes that go off from the crank: which way in degrees,
-     *     anticlockwise from the front
-     */
+    /** @return list<array{name: string, bearing: float, width: float}> the tubes that go off from the crank: which way in degrees, anticlockwise from the front */
     public function tubesAtTheCrank(): array
     {
         $tubes = [];
@@ -61,10 +58,7 @@ final readonly class BikeShape
             $isFrom = $this->crank->distanceTo($tube->from) < self::AT_THE_CRANK;
             if ($isFrom || $this->crank->distanceTo($tube->to) < self::AT_THE_CRANK) {
                 $away = $tube->at($isFrom ? 0.4 : 0.6);
-                $tubes[] = [
-                    'name' => $tube->name, 'bearing' => rad2deg(atan2($away->y - $this->crank->y, $away->x - $this->crank->x)),
-                    'width' => $tube->width,
-                ];
+                $tubes[] = ['name' => $tube->name, 'bearing' => rad2deg(atan2($away->y - $this->crank->y, $away->x - $this->crank->x)), 'width' => $tube->width];
             }
         }
 

@@ -129,10 +129,7 @@ final readonly class CloseViews
             Outline::shape('tube', ...$edge, ...$thick),
             Outline::line('straightedge', new Point(-24.0, 0.0), new Point(184.0, 0.0)),
             Outline::line('axis', new Point(0.0, -50.0), new Point(0.0, 26.0)),
-        ], $points + [
-            'stay_look' => new Point(96.0, $points['stay_80']->y - 6.0), 'chainstay_length' => $last->plus(52.0, -4.0),
-            'sensor_gap' => $last->plus(24.0, 4.0),
-        ], [
+        ], $points + ['stay_look' => new Point(96.0, $points['stay_80']->y - 6.0), 'chainstay_length' => $last->plus(52.0, -4.0), 'sensor_gap' => $last->plus(24.0, 4.0)], [
             'left' => -28.0, 'right' => 188.0, 'bottom' => min(-50.0, min($heights) - 16.0), 'top' => max(26.0, max($heights) + 8.0),
         ]);
     }
@@ -162,8 +159,7 @@ final readonly class CloseViews
             'over_locknuts' => new Point(-$half, 30.0), 'cog_inset' => new Point($half - $inset / 2, -12.0),
             'cogs' => new Point($innermost - 0.8, $cogs[count($cogs) - 1] * 1.35),
             'cog_pitch' => new Point($half - $inset - 1.0, $cogs[0] * 1.35), 'hub_ratios' => new Point(-$half + 40.0, -17.0),
-            'wheel' => new Point(0.0, 96.0), 'chain_path' => new Point(-40.0, -82.0), 'old_chain_links' => new Point(-8.0, -82.0),
-            'chain_twelve' => new Point(40.0, -82.0),
+            'wheel' => new Point(0.0, 96.0), 'chain_path' => new Point(-40.0, -82.0), 'old_chain_links' => new Point(-8.0, -82.0), 'chain_twelve' => new Point(40.0, -82.0),
         ], ['left' => -$half - 24.0, 'right' => $half + 24.0, 'bottom' => -88.0, 'top' => 100.0]);
     }
 
@@ -179,8 +175,7 @@ final readonly class CloseViews
             Outline::box('cup', 40.0, -14.0, 96.0, 34.0),
             Outline::box('grip', -300.0, 22.0, -190.0, 52.0), Outline::box('grip', 190.0, 22.0, 300.0, 52.0),
         ], [
-            'bar_to_head' => new Point(0.0, -$reach * 0.45), 'bar_left' => new Point(-180.0, 14.0), 'bar_right' => new Point(180.0, 14.0),
-            'bar_diameter' => new Point(68.0, 10.0),
+            'bar_to_head' => new Point(0.0, -$reach * 0.45), 'bar_left' => new Point(-180.0, 14.0), 'bar_right' => new Point(180.0, 14.0), 'bar_diameter' => new Point(68.0, 10.0),
         ], ['left' => -320.0, 'right' => 320.0, 'bottom' => -$reach - 60.0, 'top' => 90.0]);
     }
 
@@ -192,15 +187,13 @@ final readonly class CloseViews
             Outline::shape('tube', new Point(-26.0, 26.0), new Point(30.0, 26.0), new Point(118.0, -40.0),
                 new Point(118.0, -96.0), new Point(44.0, -96.0), new Point(-26.0, -26.0)),
             Outline::round('hub', $motor, 50.0), Outline::round('cog', $motor, 21.0),
-            Outline::round('cog', new Point(0.0, 0.0), 70.0), Outline::round('frame', new Point(0.0, 0.0), 22.0),
-            Outline::round('spindle', new Point(0.0, 0.0), 9.0),
+            Outline::round('cog', new Point(0.0, 0.0), 70.0), Outline::round('frame', new Point(0.0, 0.0), 22.0), Outline::round('spindle', new Point(0.0, 0.0), 9.0),
             Outline::line('chain', new Point(52.0, 47.0), new Point(93.0, -49.0)), Outline::line(
                 'chain', new Point(-22.0, -66.0), new Point(20.0, -78.0), new Point(68.0, -83.0),
             ),
             Outline::round('cog', new Point(22.0, -70.0), 11.0), Outline::line('arm', new Point(22.0, -70.0), new Point(56.0, -40.0)),
         ], [
-            'drive_chain' => new Point(72.0, 0.0), 'ring_to_plate' => new Point(-40.0, 57.0), 'pinion_to_face' => new Point(96.0, -74.0),
-            'crank_gap' => new Point(0.0, 9.0),
+            'drive_chain' => new Point(72.0, 0.0), 'ring_to_plate' => new Point(-40.0, 57.0), 'pinion_to_face' => new Point(96.0, -74.0), 'crank_gap' => new Point(0.0, 9.0),
             'bearing_feel' => new Point(-9.0, 0.0), 'crank_bolt_turns' => new Point(3.0, -6.0),
             'tensioner_arm' => new Point(40.0, -54.0), 'first_chain_run' => new Point(60.0, 28.0), 'first_chain_play' => new Point(76.0, -9.0),
             'arm_in' => new Point(24.0, -60.0), 'arm_out' => new Point(16.0, -80.0),

@@ -65,8 +65,6 @@ final readonly class StripStep
     /** Why it is not done yet with what was written down; null when it is. */
     public function lacks(?string $note): ?string
     {
-        return $this->notesBolts && ($note === null || trim($note) === '')
-            ? 'Write down its bolts, how long each is and where it goes: it goes back on.'
-            : null;
+        return $this->notesBolts && ($note === null || trim($note) === '') ? 'Write down its bolts, how long each is and where it goes: it goes back on.' : null;
     }
 }

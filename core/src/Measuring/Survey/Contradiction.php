@@ -46,14 +46,8 @@ final readonly class Contradiction
         $is = fn (Spot $spot): float => $known[$spot->value] ?? 0.0;
 
         return [
-            [
-                Spot::ChainstayLength, Spot::Wheelbase, fn (float $mm) => Tolerance::atLeast($mm, $is(Spot::Wheelbase)),
-                'a chainstay is shorter than the wheelbase',
-            ],
-            [
-                Spot::Wheelbase, Spot::ChainstayLength, fn (float $mm) => Tolerance::atMost($mm, $is(Spot::ChainstayLength)),
-                'a wheelbase is longer than its chainstay',
-            ],
+            [Spot::ChainstayLength, Spot::Wheelbase, fn (float $mm) => Tolerance::atLeast($mm, $is(Spot::Wheelbase)), 'a chainstay is shorter than the wheelbase'],
+            [Spot::Wheelbase, Spot::ChainstayLength, fn (float $mm) => Tolerance::atMost($mm, $is(Spot::ChainstayLength)), 'a wheelbase is longer than its chainstay'],
         ];
     }
 
@@ -66,18 +60,9 @@ final readonly class Contradiction
         $is = fn (Spot $spot): float => $known[$spot->value] ?? 0.0;
 
         return [
-            [
-                Spot::CogInset, Spot::OverLocknuts, fn (float $mm) => Tolerance::atLeast($mm, $is(Spot::OverLocknuts) / 2),
-                'the smallest cog would stand left of the middle',
-            ],
-            [
-                Spot::OverLocknuts, Spot::CogInset, fn (float $mm) => Tolerance::atMost($mm / 2, $is(Spot::CogInset)),
-                'the smallest cog would stand left of the middle',
-            ],
-            [
-                Spot::ChainPath, Spot::ChainstayLength, fn (float $mm) => Tolerance::below($mm, $is(Spot::ChainstayLength)),
-                'a chain is no shorter than its straight run',
-            ],
+            [Spot::CogInset, Spot::OverLocknuts, fn (float $mm) => Tolerance::atLeast($mm, $is(Spot::OverLocknuts) / 2), 'the smallest cog would stand left of the middle'],
+            [Spot::OverLocknuts, Spot::CogInset, fn (float $mm) => Tolerance::atMost($mm / 2, $is(Spot::CogInset)), 'the smallest cog would stand left of the middle'],
+            [Spot::ChainPath, Spot::ChainstayLength, fn (float $mm) => Tolerance::below($mm, $is(Spot::ChainstayLength)), 'a chain is no shorter than its straight run'],
         ];
     }
 

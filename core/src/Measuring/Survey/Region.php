@@ -63,8 +63,7 @@ enum Region: string
     public static function of(Spot $spot): self
     {
         return match ($spot) {
-            Spot::CrankKind, Spot::DustCaps, Spot::BracketKind, Spot::BracketStays, Spot::FrontMech, Spot::ChainKept, Spot::Guard,
-            Spot::Kickstand, Spot::Bucket => self::ShellSide,
+            Spot::CrankKind, Spot::DustCaps, Spot::BracketKind, Spot::BracketStays, Spot::FrontMech, Spot::ChainKept, Spot::Guard, Spot::Kickstand, Spot::Bucket => self::ShellSide,
             Spot::GuideDepth, Spot::GuideRemedy, Spot::CupsWidth, Spot::CupFlange, Spot::ShellWidth, Spot::ShellBore, Spot::ShellThreaded,
             Spot::ThreadPitch, Spot::DriveCupLoosens => self::ShellAxis,
             Spot::StayLook, Spot::Stay45, Spot::Stay64, Spot::Stay80, Spot::Stay112, Spot::ChainstayLength, Spot::SensorGap => self::Stay,

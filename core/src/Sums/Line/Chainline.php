@@ -66,10 +66,7 @@ final readonly class Chainline
      */
     public static function doubts(Bike $bike): array
     {
-        return [
-            'shell' => $bike->shell->width->plusMinus / 2, 'locknuts' => $bike->rear->overLocknuts->plusMinus / 2,
-            'inset' => $bike->rear->smallestCogInset->plusMinus,
-        ];
+        return ['shell' => $bike->shell->width->plusMinus / 2, 'locknuts' => $bike->rear->overLocknuts->plusMinus / 2, 'inset' => $bike->rear->smallestCogInset->plusMinus];
     }
 
     private static function front(Bike $bike, float $ringOutboard): float

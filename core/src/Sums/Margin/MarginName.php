@@ -49,8 +49,7 @@ enum MarginName: string
             self::BoreClearance => 'How much wider the shell’s bore is than what goes through it.',
             self::CaseToChainstay => 'The way between the motor’s reduction case and the chainstay, where they come nearest.',
             self::RingToChainstay => 'The way between ring, with its chain, and the chainstay, where they come nearest.',
-            self::BossGap => 'What is left between the fixing plate and the motor’s bosses once the washers lie there. Below nothing they '
-                .'lift the plate off the shell.',
+            self::BossGap => 'What is left between the fixing plate and the motor’s bosses once the washers lie there. Below nothing they lift the plate off the shell.',
             self::ThreadStart => 'How far the thread reaches in under the nut’s inner face. Without any, the nut jams on the plain part of the sleeve.',
             self::NutEngagement => 'How much thread the nut holds on.',
             self::LockringEngagement => 'How much thread is left for the lock ring outside the nut.',

@@ -13,8 +13,7 @@ use NeatSpindle\Core\Parts\Drawer\Place;
 final readonly class Part
 {
     /**
-     * @param  string  $kind frame, insert, motor, case, spacer, washer, plate, nut, lockring, bolt, sleeve, thread, cup, yoke, collar,
-     *     pinion, spindle, crank or ring
+     * @param  string  $kind frame, insert, motor, case, spacer, washer, plate, nut, lockring, bolt, sleeve, thread, cup, yoke, collar, pinion, spindle, crank or ring
      * @param  ?float  $piece the thickness of a spacer or washer
      * @param  ?Place  $place where that piece is fitted
      */

@@ -146,8 +146,7 @@ final readonly class RestOfJob
     public function toArray(): array
     {
         return array_filter([
-            'pieces' => array_filter($this->pieces), 'endless' => $this->endless, 'parts' => $this->awaitsParts, 'cures' => $this->cures,
-            'cured_at' => $this->curedAt,
+            'pieces' => array_filter($this->pieces), 'endless' => $this->endless, 'parts' => $this->awaitsParts, 'cures' => $this->cures, 'cured_at' => $this->curedAt,
         ], fn (mixed $one) => $one !== null && $one !== false);
     }
 

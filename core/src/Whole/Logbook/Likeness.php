@@ -14,8 +14,7 @@ final class Likeness
 
     /** How far apart, in mm, and what it weighs, by the spot's code. */
     private const SCALES = [
-        'shell_width' => [15.0, 3.0], 'shell_bore' => [8.0, 2.0], 'stay_45' => [15.0, 1.0], 'stay_64' => [15.0, 1.0],
-        'stay_80' => [15.0, 1.0], 'stay_112' => [20.0, 1.0],
+        'shell_width' => [15.0, 3.0], 'shell_bore' => [8.0, 2.0], 'stay_45' => [15.0, 1.0], 'stay_64' => [15.0, 1.0], 'stay_80' => [15.0, 1.0], 'stay_112' => [20.0, 1.0],
         'over_locknuts' => [40.0, 1.0], 'chainstay_length' => [200.0, 1.0], 'guide_depth' => [6.0, 0.5],
     ];
 

@@ -52,8 +52,7 @@ final readonly class MeasuredPart
         $begun = array_filter(array_keys($this->values), fn (string $code) => str_starts_with($code, 'lockring.')) !== [];
 
         return array_values(array_filter(
-            $this->kind->figures(), fn (PartFigure $figure) => ! $this
-                ->has($figure->code) && ($figure->isNeeded || ($begun && str_starts_with($figure->code, 'lockring.'))),
+            $this->kind->figures(), fn (PartFigure $figure) => ! $this->has($figure->code) && ($figure->isNeeded || ($begun && str_starts_with($figure->code, 'lockring.'))),
         ));
     }
 

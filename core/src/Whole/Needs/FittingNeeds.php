@@ -59,9 +59,7 @@ final class FittingNeeds
     private static function caps(Circumstances $circumstances): array
     {
         return array_map(
-            fn (int $i, Run $run) => [
-                "Cap for the unused plug of the {$run->name}", 1, "cap-{$i}",
-            ], array_keys($circumstances->wiring->unused), $circumstances->wiring->unused,
+            fn (int $i, Run $run) => ["Cap for the unused plug of the {$run->name}", 1, "cap-{$i}"], array_keys($circumstances->wiring->unused), $circumstances->wiring->unused,
         );
     }
 

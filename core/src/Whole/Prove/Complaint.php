@@ -67,9 +67,7 @@ enum Complaint: string
                 new Cause('A ring bolt', 'ring'), new Cause('A pedal in its arm', 'pedals'), new Cause('A stiff link, or the joining one', 'chain'),
             ],
             self::Creak => [
-                new Cause(
-                    'The nut has settled: torque again', 'nut-torque',
-                ), new Cause('A dry or loose crank', 'crank-right'), new Cause('Bolts at the plate', 'boss-bolts'),
+                new Cause('The nut has settled: torque again', 'nut-torque'), new Cause('A dry or loose crank', 'crank-right'), new Cause('Bolts at the plate', 'boss-bolts'),
                 new Cause('The body works against its rest', 'set-rest'),
             ],
             self::Rubs => [
@@ -79,9 +77,7 @@ enum Complaint: string
                 new Cause('The chain at guard or guide', 'chain'),
             ],
             self::ChainDrops => [
-                new Cause('Chain too long, or worn', 'chain'), new Cause('Gears want indexing', 'gear-index'), new Cause(
-                    'The ring sits wrong on its bolts', 'ring',
-                ),
+                new Cause('Chain too long, or worn', 'chain'), new Cause('Gears want indexing', 'gear-index'), new Cause('The ring sits wrong on its bolts', 'ring'),
             ],
             self::CutsOut => [
                 new Cause('A plug not home', 'dress:main harness'), new Cause('A brake sensor sticks: its magnet has moved', null),

@@ -13,8 +13,7 @@ use NeatSpindle\Core\Ground\Measure\CannotReadLine;
  */
 final readonly class DisplayLine
 {
-    private const SHAPE = '/^v=(\d+\.\d) kmh=(\d+\.\d) crank=(\d+) nm=(\d+\.\d) level=(\d+) throttle=(\d+) brake=([L-])([R-]) gear=([01]) '
-        .'walk=([01]) wheel=(\d+) err=(\d\d)$/';
+    private const SHAPE = '/^v=(\d+\.\d) kmh=(\d+\.\d) crank=(\d+) nm=(\d+\.\d) level=(\d+) throttle=(\d+) brake=([L-])([R-]) gear=([01]) walk=([01]) wheel=(\d+) err=(\d\d)$/';
 
     private function __construct(
         public float $volts,

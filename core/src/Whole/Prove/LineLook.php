@@ -84,12 +84,7 @@ final readonly class LineLook
             $shall === $line->isDriving() => Look::right(
                 $line->isDriving() ? 'It drives at level zero, as written down.' : 'Dead at level zero, as written down.',
             ),
-            default => Look::miss(
-                $line
-                    ->isDriving()
-                        ? 'It drives at level zero, and is written down as dead.'
-                        : 'Dead at level zero, and written down as working.',
-            ),
+            default => Look::miss($line->isDriving() ? 'It drives at level zero, and is written down as dead.' : 'Dead at level zero, and written down as working.'),
         };
     }
 

@@ -10,10 +10,7 @@ use NeatSpindle\Core\Holding\Build\BuildStep;
 final readonly class RecheckPlan
 {
     /** What is looked at beside fasteners, by its code. */
-    public const BESIDE = [
-        'ties' => 'Ties and leads', 'chain-wear' => 'Chain, ring and cogs', 'plugs' => 'Plugs and seals',
-        'brakes' => 'Brakes, and that they cut the motor',
-    ];
+    public const BESIDE = ['ties' => 'Ties and leads', 'chain-wear' => 'Chain, ring and cogs', 'plugs' => 'Plugs and seals', 'brakes' => 'Brakes, and that they cut the motor'];
 
     /** @param  array<string, string>  $items titles by code, in the order they are looked at */
     private function __construct(public array $items) {}

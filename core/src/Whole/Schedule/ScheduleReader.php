@@ -91,10 +91,7 @@ final class ScheduleReader
             return null;
         }
         $from = self::here($ends[0], WallClock::minute(...), 'Expected a time of the day, like 08:00.');
-        $to = self::here(
-            $ends[1], fn (string $text) => $text === '24:00' ? WallClock::DAY : WallClock::minute($text),
-            'Expected a time of the day, like 17:30 or 24:00.',
-        );
+        $to = self::here($ends[1], fn (string $text) => $text === '24:00' ? WallClock::DAY : WallClock::minute($text), 'Expected a time of the day, like 17:30 or 24:00.');
         if ($from === null || $to === null) {
             return null;
         }

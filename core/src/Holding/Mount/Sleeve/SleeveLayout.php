@@ -61,10 +61,7 @@ final readonly class SleeveLayout implements Layout
             ...$this->bolt(),
             new Part('nut', 'Nut', $nutEnd, $this->nutFace, $this->sleeveOuter, $this->sleeveOuter + Typical::NUT_ABOVE_SLEEVE),
             ...$sleeve->lockring === null ? [] : [
-                new Part(
-                    'lockring', 'Lock ring', $nutEnd - $sleeve->lockring->thickness, $nutEnd, $this->sleeveOuter,
-                    $this->sleeveOuter + Typical::LOCKRING_ABOVE_SLEEVE,
-                ),
+                new Part('lockring', 'Lock ring', $nutEnd - $sleeve->lockring->thickness, $nutEnd, $this->sleeveOuter, $this->sleeveOuter + Typical::LOCKRING_ABOVE_SLEEVE),
             ],
         ];
     }

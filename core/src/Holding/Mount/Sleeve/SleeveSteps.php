@@ -70,10 +70,7 @@ final readonly class SleeveSteps implements MountSteps
             ),
             BuildStep::worded(
                 'bolts-hand', BuildStep::BODY,
-                Wording::of(
-                    SleeveWords::BOLTS_HAND, thread: $this->sleeve->bossBolt->thread, boltLength: $this->fit->boltLength,
-                    boss: $this->stack->placeText(Place::Boss),
-                ),
+                Wording::of(SleeveWords::BOLTS_HAND, thread: $this->sleeve->bossBolt->thread, boltLength: $this->fit->boltLength, boss: $this->stack->placeText(Place::Boss)),
                 turn: new Turn('Plate bolt', Hand::Right, Action::Tighten, Side::NonDrive), compound: Compound::Locking, after: ['plate-on'],
             ),
             BuildStep::worded(
@@ -87,15 +84,9 @@ final readonly class SleeveSteps implements MountSteps
     public function torquing(): array
     {
         [$out, $ready] = $this->isSpindleInTheWay()
-            ? [
-                [BuildStep::worded('spindle-out', BuildStep::TORQUE, Wording::of(SleeveWords::SPINDLE_OUT), after: ['set-rest'])],
-                'spindle-out',
-            ] : [[], 'set-rest'];
+            ? [[BuildStep::worded('spindle-out', BuildStep::TORQUE, Wording::of(SleeveWords::SPINDLE_OUT), after: ['set-rest'])], 'spindle-out'] : [[], 'set-rest'];
         $torqued = $this->house->follows(School::BoltsFirst)
-            ? [
-                $this->bossBolts($ready), $this->nut(SleeveWords::NUT_TORQUE_LAST, 'boss-bolts'), $this->look(SleeveWords::PLATE_LOOK_LAST),
-                ...$this->lockring(),
-            ]
+            ? [$this->bossBolts($ready), $this->nut(SleeveWords::NUT_TORQUE_LAST, 'boss-bolts'), $this->look(SleeveWords::PLATE_LOOK_LAST), ...$this->lockring()]
             : [$this->nut(SleeveWords::NUT_TORQUE, $ready), $this->look(SleeveWords::PLATE_LOOK), $this->bossBolts('plate-look'), ...$this->lockring()];
 
         return [...$out, ...$torqued, ...$this->spindleIn()];
@@ -113,10 +104,7 @@ final readonly class SleeveSteps implements MountSteps
         $before = $this->sleeve->lockring === null ? 'boss-bolts' : 'lockring';
 
         return ! $this->isSpindleInTheWay() ? [] : [
-            BuildStep::worded(
-                'spindle-in', BuildStep::TORQUE, Wording::of(SleeveWords::SPINDLE_IN), compound: Compound::Grease,
-                after: ['plate-look', $before],
-            ),
+            BuildStep::worded('spindle-in', BuildStep::TORQUE, Wording::of(SleeveWords::SPINDLE_IN), compound: Compound::Grease, after: ['plate-look', $before]),
             BuildStep::worded('spindle-preload', BuildStep::TORQUE, Wording::of(SleeveWords::SPINDLE_PRELOAD), after: ['spindle-in']),
             BuildStep::worded(
                 'spindle-lock', BuildStep::TORQUE, Wording::of(SleeveWords::SPINDLE_LOCK), fastener: Fastener::CollarScrew, compound: Compound::Locking,
@@ -216,9 +204,7 @@ final readonly class SleeveSteps implements MountSteps
             BuildStep::worded(
                 'lockring', BuildStep::TORQUE, Wording::of($isLocked ? SleeveWords::LOCKRING_LOCKED : SleeveWords::LOCKRING),
                 turn: new Turn('Lock ring', Hand::Right, Action::Tighten, Side::NonDrive),
-                fastener: Fastener::Lockring, band: new Band(
-                    $this->sleeve->lockring->torque, self::SOURCE,
-                ), compound: $isLocked ? Compound::Locking : Compound::None,
+                fastener: Fastener::Lockring, band: new Band($this->sleeve->lockring->torque, self::SOURCE), compound: $isLocked ? Compound::Locking : Compound::None,
                 after: ['nut-torque'],
             ),
         ];

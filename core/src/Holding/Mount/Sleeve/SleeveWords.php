@@ -34,8 +34,7 @@ final class SleeveWords
 
     public const NUT_HAND_DRY = [
         'title' => 'Nut on by hand',
-        'how' => 'Flat face in. Sleeve’s thread clean and dry; nut down by hand until it touches. A dry thread rubs more: the same torque '
-            .'clamps less than with compound.',
+        'how' => 'Flat face in. Sleeve’s thread clean and dry; nut down by hand until it touches. A dry thread rubs more: the same torque clamps less than with compound.',
     ];
 
     public const NUT_TORQUE_LAST = [

@@ -67,19 +67,13 @@ final readonly class TwinPlateLayout implements Layout
             new Part('spindle', 'Spindle', $spindleEnd, $right, 0.0, Typical::SPINDLE_RADIUS),
             new Part('crank', 'Left crank', min($spindleEnd, $crank - Typical::CRANK_WIDTH), $crank, 0.0, Typical::CRANK_HEIGHT),
             new Part('crank', 'Right crank', $right - Typical::CRANK_WIDTH, $right, 0.0, Typical::CRANK_HEIGHT),
-            new Part(
-                'ring', "Ring {$this->ring->teeth}", $teeth - $this->ring->thickness / 2, $teeth + $this->ring->thickness / 2,
-                Typical::CRANK_HEIGHT, $this->ring->radius(),
-            ),
+            new Part('ring', "Ring {$this->ring->teeth}", $teeth - $this->ring->thickness / 2, $teeth + $this->ring->thickness / 2, Typical::CRANK_HEIGHT, $this->ring->radius()),
             new Part('frame', 'Shell', $this->leftFace, $this->driveFace, $this->bore, $outer),
             new Part('cup', 'Own cups', $this->driveFace, $this->driveFace + self::CUP, Typical::SPINDLE_RADIUS, $outer),
             new Part('cup', 'Own cups', $this->leftFace - self::CUP, $this->leftFace, Typical::SPINDLE_RADIUS, $outer),
             new Part('plate', 'Plate on the shell', $this->driveFace - $plate, $this->driveFace, self::HANG_INNER, self::HANG_OUTER, PartSide::Front),
             new Part('plate', 'Motor’s own plate', $this->motorFace, $this->ownPlate, self::HANG_INNER, self::HANG_OUTER, PartSide::Front),
-            new Part(
-                'motor', 'Motor', $this->motorFace - $this->recipe->plates->motorWidth, $this->motorFace, self::HANG_INNER,
-                self::HANG_OUTER, PartSide::Front,
-            ),
+            new Part('motor', 'Motor', $this->motorFace - $this->recipe->plates->motorWidth, $this->motorFace, self::HANG_INNER, self::HANG_OUTER, PartSide::Front),
             new Part('pinion', 'Pinion', $this->pinionPlane() - 1.5, $this->pinionPlane() + 1.5, self::PINION_INNER, self::PINION_INNER + 8, PartSide::Front),
         ];
     }

@@ -135,8 +135,7 @@ final readonly class TwinPlateStack implements Recipe
         $hasCassette = ! $this->site->bike->rear->hasOneCog();
 
         return $stack->arrangement instanceof TwinPlateArrangement ? new TwinPlateSteps(
-            $stack, $this->plates, $hasCassette, $circumstances->found->answers, $this->site->bike->shell->threaded, $circumstances->found->fitted
-                ->bracketStays(),
+            $stack, $this->plates, $hasCassette, $circumstances->found->answers, $this->site->bike->shell->threaded, $circumstances->found->fitted->bracketStays(),
         ) : null;
     }
 

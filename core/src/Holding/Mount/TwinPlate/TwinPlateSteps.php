@@ -64,9 +64,7 @@ final readonly class TwinPlateSteps implements MountSteps
     {
         return [
             BuildStep::worded(
-                'bearings', BuildStep::GAP, Wording::of(
-                    TwinPlateWords::BEARINGS, cup: $this->isThreaded === false ? TwinPlateWords::CUP_PRESSED : TwinPlateWords::CUP_THREADED,
-                ),
+                'bearings', BuildStep::GAP, Wording::of(TwinPlateWords::BEARINGS, cup: $this->isThreaded === false ? TwinPlateWords::CUP_PRESSED : TwinPlateWords::CUP_THREADED),
                 compound: Compound::Grease, after: ['dry-fit'],
             ),
             ...($this->laysTheBikesChain() ? [] : [

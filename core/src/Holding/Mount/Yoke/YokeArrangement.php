@@ -33,9 +33,6 @@ final readonly class YokeArrangement implements Arrangement
 
     public function figures(): array
     {
-        return [
-            'engagement_mm' => ['cup' => $this->cupEngagement], 'crank_asymmetry_mm' => $this->crankAsymmetry,
-            'ring_outboard_of_shell_mm' => $this->ringOutboard,
-        ];
+        return ['engagement_mm' => ['cup' => $this->cupEngagement], 'crank_asymmetry_mm' => $this->crankAsymmetry, 'ring_outboard_of_shell_mm' => $this->ringOutboard];
     }
 }

@@ -60,10 +60,7 @@ final readonly class YokeLayout implements Layout
                 'thread', 'Thread', $this->at($yoke->bodyThreadEnd), $this->at($yoke->bodyThreadEnd - $yoke->bodyThreadDepth),
                 $outer - self::CUP_WALL - 1.6, $outer - self::CUP_WALL,
             ),
-            new Part(
-                'motor', 'Motor body', $this->at($yoke->slotStart), $shoulder, $this->drawing->shellOuter + $yoke->body->gap,
-                Typical::BODY_REACH, PartSide::Front,
-            ),
+            new Part('motor', 'Motor body', $this->at($yoke->slotStart), $shoulder, $this->drawing->shellOuter + $yoke->body->gap, Typical::BODY_REACH, PartSide::Front),
             new Part('motor', 'Motor body', $this->at($yoke->slotEnd) - 6.0, $this->at($yoke->slotEnd), self::SLOT_INNER, Typical::BODY_REACH, PartSide::Front),
             new Part('motor', 'Motor body', $this->at($yoke->slotEnd), $this->at($yoke->slotStart), self::SLOT_OUTER, Typical::BODY_REACH, PartSide::Front),
             ...$this->drawing->drive(),

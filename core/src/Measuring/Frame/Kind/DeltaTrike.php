@@ -44,8 +44,7 @@ final readonly class DeltaTrike
                 new Tube('stem', $head, $head->plus(-170.0, 330.0), 22.0),
             ],
             [new Panel('seat', [
-                $seat->plus(180.0, 40.0), $seat->plus(190.0, 5.0), $seat->plus(-40.0, -10.0), $seat->plus(-240.0, 380.0), $seat
-                    ->plus(-195.0, 395.0), $seat->plus(-10.0, 35.0),
+                $seat->plus(180.0, 40.0), $seat->plus(190.0, 5.0), $seat->plus(-40.0, -10.0), $seat->plus(-240.0, 380.0), $seat->plus(-195.0, 395.0), $seat->plus(-10.0, 35.0),
             ])],
             $head->plus(-170.0, 330.0),
         );

@@ -43,8 +43,7 @@ final readonly class FourWheeler
                 new Tube('stem', $front->plus(-120.0, 60.0), $front->plus(-210.0, 380.0), 22.0),
             ],
             [new Panel('seat', [
-                $seat->plus(180.0, 40.0), $seat->plus(190.0, 5.0), $seat->plus(-40.0, -10.0), $seat->plus(-260.0, 380.0), $seat
-                    ->plus(-215.0, 395.0), $seat->plus(-10.0, 35.0),
+                $seat->plus(180.0, 40.0), $seat->plus(190.0, 5.0), $seat->plus(-40.0, -10.0), $seat->plus(-260.0, 380.0), $seat->plus(-215.0, 395.0), $seat->plus(-10.0, 35.0),
             ])],
             $front->plus(-210.0, 380.0),
         );

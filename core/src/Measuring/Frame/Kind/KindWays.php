@@ -110,8 +110,7 @@ final readonly class KindWays
 
     private function delta(): void
     {
-        $this->ways->place('head', $this->at('boom', 1.0))->place('under-seat', $this->at('main', 1.0))
-            ->place('battery', $this->at('main', 1.0)->plus(-110.0, 120.0));
+        $this->ways->place('head', $this->at('boom', 1.0))->place('under-seat', $this->at('main', 1.0))->place('battery', $this->at('main', 1.0)->plus(-110.0, 120.0));
         $this->atTheBar('head');
         $this->atTheMotor();
         $this->ways
@@ -125,8 +124,7 @@ final readonly class KindWays
 
     private function fourWheeler(): void
     {
-        $this->ways->place('front', $this->at('mast', 1.0))->place('under-seat', $this->at('upper', 1.0))
-            ->place('battery', $this->at('upper', 1.0)->plus(-160.0, -60.0));
+        $this->ways->place('front', $this->at('mast', 1.0))->place('under-seat', $this->at('upper', 1.0))->place('battery', $this->at('upper', 1.0)->plus(-160.0, -60.0));
         $this->atTheBar('front');
         $this->atTheMotor();
         $this->ways
@@ -203,8 +201,7 @@ final readonly class KindWays
     private function behindTheSeat(): void
     {
         $axle = $this->shape->rearWheel()->axle;
-        $this->ways->place('stay', $this->at('chainstay', self::SENSOR_AT)->plus(0.0, 16.0))
-            ->place('stay-in', $this->at('chainstay', self::SENSOR_AT)->plus(0.0, -16.0))
+        $this->ways->place('stay', $this->at('chainstay', self::SENSOR_AT)->plus(0.0, 16.0))->place('stay-in', $this->at('chainstay', self::SENSOR_AT)->plus(0.0, -16.0))
             ->place('axle', $axle)->place('rack', $axle->plus(0.0, $this->shape->rearWheel()->radius + 40.0))
             ->tube('under-seat', 'stay', 'chainstay', Spot::Wheelbase, self::SENSOR_AT)
             ->tube('under-seat', 'stay-in', 'chainstay', Spot::Wheelbase, self::SENSOR_AT, 'inside_wheel')

@@ -44,8 +44,7 @@ final readonly class TadpoleTrike
                 new Tube('stem', $front->plus(-90.0, 0.0), $front->plus(-150.0, 230.0), 22.0),
             ],
             [new Panel('seat', [
-                $seat->plus(170.0, 40.0), $seat->plus(180.0, 5.0), $seat->plus(-40.0, -10.0), $seat->plus(-330.0, 370.0), $seat
-                    ->plus(-285.0, 385.0), $seat->plus(-10.0, 35.0),
+                $seat->plus(170.0, 40.0), $seat->plus(180.0, 5.0), $seat->plus(-40.0, -10.0), $seat->plus(-330.0, 370.0), $seat->plus(-285.0, 385.0), $seat->plus(-10.0, 35.0),
             ])],
             $front->plus(-150.0, 230.0),
         );

@@ -9,20 +9,13 @@ use App\Models\Role;
 use Illuminate\Http\UploadedFile;
 use NeatSpindle\Core\Sums\Margin\Verdict;
 use NeatSpindle\Core\Whole\Measured\PartKind;
+use Tests\Support\MotorWithoutPapers;
 use Tests\Support\Workshops;
 
 const MEASURED_SLEEVE = [
     'name' => 'Grey second-hand motor', 'native_shells' => ['bsa'], 'sleeve-sleeve_od_mm' => '33', 'sleeve-sleeve_length_mm' => '97.5',
-    'sleeve-thread_length_mm' => '28',
-    'sleeve-thread_pitch_mm' => '1.5', 'sleeve-boss_plane_mm' => '75.6', 'sleeve-body_gap_mm' => '9', 'sleeve-case_standoff_mm' => '5.4',
-    'sleeve-case_radius_mm' => '58',
-    'sleeve-ring_face_mm' => '22', 'sleeve-spindle_left_mm' => '112', 'sleeve-spindle_right_mm' => '58', 'plate-thickness_mm' => '4',
-    'plate-tooth_height_mm' => '0',
-    'nut-thickness_mm' => '7', 'nut-thread_major_mm' => '33', 'nut-min_engagement_mm' => '5', 'nut-torque_nm' => '35-45',
-    'boss_bolt-thread' => 'M8', 'boss_bolt-depth_mm' => '18',
-    'boss_bolt-min_engagement_mm' => '8', 'continuous_w' => '250 W', 'max_torque_nm' => '80', 'rated_crank_rpm' => '75',
-    'max_crank_rpm' => '110',
-];
+    'sleeve-boss_plane_mm' => '75.6', 'sleeve-spindle_left_mm' => '112', 'continuous_w' => '250 W',
+] + MotorWithoutPapers::FIGURES;
 
 beforeEach(function (): void {
     $this->person = Workshops::stocked();

@@ -35,8 +35,8 @@ missing_packages() {
     command -v npm >/dev/null || echo npm
     command -v setsid >/dev/null || echo util-linux
     if [ "${1:-}" = browser ]; then
-        [ -x /usr/bin/chromium ] || echo chromium
-        [ -x /usr/bin/chromedriver ] || echo chromium-driver
+        # All three at once, so that they are of one version.
+        [ -x /usr/bin/chromium-headless-shell ] && [ -x /usr/bin/chromedriver ] || printf '%s\n' chromium chromium-driver chromium-headless-shell
     fi
     return 0
 }

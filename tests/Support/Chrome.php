@@ -16,10 +16,10 @@ use RuntimeException;
 final class Chrome
 {
     private const FLAGS = [
-        '--headless=new', '--app=data:,', '--force-prefers-reduced-motion', '--no-sandbox', '--disable-gpu',
+        '--headless', '--force-prefers-reduced-motion', '--no-sandbox', '--disable-gpu',
         '--disable-quic', '--disable-dev-shm-usage', '--no-first-run',
         '--no-default-browser-check', '--disable-background-networking', '--disable-component-update', '--disable-sync',
-        '--disable-default-apps', '--disable-extensions', '--no-pings', '--force-device-scale-factor=1', '--window-size=1280,943',
+        '--disable-default-apps', '--disable-extensions', '--no-pings', '--force-device-scale-factor=1', '--window-size=1280,800',
         '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1',
     ];
 
@@ -29,7 +29,6 @@ final class Chrome
     private function __construct(
         public readonly RemoteWebDriver $driver,
         private readonly Process $chromedriver,
-        private readonly string $profile,
     ) {}
 
     public static function open(): self
@@ -37,8 +36,7 @@ final class Chrome
         $port = Process::freePort();
         $chromedriver = Process::start(['/usr/bin/chromedriver', "--port={$port}"]);
         $chromedriver->waitForPort($port);
-        $profile = sys_get_temp_dir().'/neat-spindle-chrome-'.bin2hex(random_bytes(6));
-        $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([...self::FLAGS, "--user-data-dir={$profile}"]);
+        $options = (new ChromeOptions)->setBinary('/usr/bin/chromium-headless-shell')->addArguments(self::FLAGS);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
@@ -46,7 +44,7 @@ final class Chrome
         $driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities, 30_000, 60_000);
         $driver->manage()->timeouts()->setScriptTimeout(30);
 
-        return new self($driver, $chromedriver, $profile);
+        return new self($driver, $chromedriver);
     }
 
     /** As large as it was opened, with nothing of ours in its pages. */
@@ -121,6 +119,5 @@ final class Chrome
     {
         $this->driver->quit();
         $this->chromedriver->stop();
-        (new \Illuminate\Filesystem\Filesystem)->deleteDirectory($this->profile);
     }
 }

@@ -9,12 +9,15 @@ use App\Models\User;
 use Closure;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Foundation\Testing\WithCachedConfig;
 use Illuminate\Testing\PendingCommand;
 use LogicException;
 use Tests\Support\Instruments;
 
 abstract class TestCase extends BaseTestCase
 {
+    use WithCachedConfig;
+
     // What a file's `beforeEach` lays out for its tests.
     public Job $job;
 

@@ -66,13 +66,18 @@ final class Look
         }).map(named);
         JS;
 
-    /** Notes what gets the focus from here on, and when the first of them gets it again; says how many keys that takes at the most. */
+    /**
+     * Notes what gets the focus from here on, and when the first of them gets it again, or what comes after the work; says how many
+     * keys that takes at the most. What stands over every page is gone through once, elsewhere the hand begins at the work.
+     */
     private const NOTE_FOCUS = self::CONTROLS.<<<'JS'
+        const work = document.querySelector('main'), isFromTheTop = arguments[0] || work === null;
         window.met = new Set();
         window.isRound = false;
-        addEventListener('focusin', (event) => { window.isRound ||= window.met.size > 1
-            && event.target === [...window.met][0]; window.met.add(event.target); });
+        addEventListener('focusin', (event) => { window.isRound ||= window.met.size > 1 && (event.target === [...window.met][0]
+            || !isFromTheTop && !work.contains(event.target)); window.met.add(event.target); });
         document.activeElement?.blur();
+        if (!isFromTheTop) { work.tabIndex = -1; work.focus(); work.removeAttribute('tabindex'); window.met.clear(); }
         const parts = document.querySelectorAll('input[type=date], input[type=time], input[type=file]').length * 4;
         return document.querySelectorAll('a[href], button, input:not([type=hidden]), select, textarea, summary, [tabindex="0"]').length + parts + 8;
         JS;
@@ -81,13 +86,16 @@ final class Look
     private const NOT_MET = self::CONTROLS.<<<'JS'
         const isMet = (e) => window.met.has(e) || (e.type === 'radio' && [...window.met].some((one) => one.type === 'radio'
             && one.name === e.name && one.form === e.form));
-        return controls.filter((e) => !isMet(e)).map(named);
+        return controls.filter((e) => (arguments[0] || e.closest('main') !== null) && !isMet(e)).map(named);
         JS;
 
     /** What is never seen on a telephone, or is many things side by side and says so. */
     private const NEVER_ON_A_TELEPHONE = ['/mounts', '/family'];
 
     private const KEYS_IN_ONE_GO = 25;
+
+    /** @var array<string, true> of which kinds a page was seen */
+    private array $kinds = [];
 
     private function __construct(private readonly Site $site) {}
 
@@ -113,38 +121,49 @@ final class Look
     /** @return array<string, list<mixed>> */
     private function view(string $view): array
     {
+        $isWithWhatStandsAround = $this->isFirstOfItsKind($view);
         $isPaper = str_ends_with($view, '/print');
         $isOnTelephones = ! $isPaper && ! in_array($view, self::NEVER_ON_A_TELEPHONE, true);
         $this->site->chrome->size(1280, 800);
         $this->site->visit($view);
-        $found = ["by keys {$view}" => $this->notMetByKeys()];
+        $found = ["by keys {$view}" => $this->notMetByKeys($isWithWhatStandsAround)];
         $found["bright {$view}"] = [
             ...$this->site->seriousFaults(), ...$this->found(self::TOO_WIDE),
             ...($isPaper || $view === '/mounts' ? [] : $this->found(self::SMALL_TYPE)),
         ];
-        $found["by pointer, wide {$view}"] = $this->found(self::OUT_OF_REACH, $view === '/');
+        $found["by pointer, wide {$view}"] = $this->found(self::OUT_OF_REACH, $isWithWhatStandsAround);
 
         $this->site->chrome->size(800, 1000);
         $this->site->driver()->executeScript('document.documentElement.dataset.bsTheme = "dark"');
         $found["dark {$view}"] = [...$this->site->seriousFaultsOfItsLook(), ...$this->found(self::TOO_WIDE)];
-        $found["by pointer, narrow {$view}"] = $this->found(self::OUT_OF_REACH, $view === '/');
+        $found["by pointer, narrow {$view}"] = $this->found(self::OUT_OF_REACH, $isWithWhatStandsAround);
 
         $this->site->chrome->size(390, 844);
         $found["on a telephone {$view}"] = $isOnTelephones ? $this->found(self::FOR_A_THUMB) : [];
-        $found["by pointer, on a telephone {$view}"] = $this->found(self::OUT_OF_REACH, $view === '/');
+        $found["by pointer, on a telephone {$view}"] = $this->found(self::OUT_OF_REACH, $isWithWhatStandsAround);
 
         return $found;
     }
 
-    /** @return list<mixed> */
-    private function notMetByKeys(): array
+    /** What stands over every page is the same over all of the workshop, and over all of the jobs. */
+    private function isFirstOfItsKind(string $view): bool
     {
-        $most = $this->site->driver()->executeScript(self::NOTE_FOCUS);
+        $kind = preg_match('#^/jobs/\d#', $view) === 1 ? 'job' : 'workshop';
+        $isFirst = ! isset($this->kinds[$kind]);
+        $this->kinds[$kind] = true;
+
+        return $isFirst;
+    }
+
+    /** @return list<mixed> */
+    private function notMetByKeys(bool $isWithWhatStandsAround): array
+    {
+        $most = $this->site->driver()->executeScript(self::NOTE_FOCUS, [$isWithWhatStandsAround]);
         for ($left = is_numeric($most) ? (int) $most : 0; $left > 0 && $this->site->driver()->executeScript('return window.isRound') !== true; $left -= self::KEYS_IN_ONE_GO) {
             $this->site->chrome->tabs(self::KEYS_IN_ONE_GO);
         }
 
-        return $this->found(self::NOT_MET);
+        return $this->found(self::NOT_MET, $isWithWhatStandsAround);
     }
 
     /** @return list<mixed> */

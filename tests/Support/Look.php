@@ -49,8 +49,12 @@ final class Look
                 && e.closest('[aria-hidden=true]') === null && !e.matches('button[tabindex="-1"]'));
         JS;
 
-    /** With the pointer: scrolled to, nothing else lies over it. What stands over every page is looked at once. */
+    /**
+     * With the pointer: scrolled to, nothing else lies over it. What stands over every page is looked at once; the way past it lies
+     * over it while it has the focus.
+     */
     private const OUT_OF_REACH = self::CONTROLS.<<<'JS'
+        document.querySelector('.skip:focus')?.blur();
         const isHit = (e, hit) => hit !== null && (e.contains(hit) || hit.contains(e) || hit.closest('label')?.control === e);
         // What is drawn has gaps: there any point of it counts, elsewhere the middle.
         const points = (e) => e instanceof SVGElement ? [...Array(81)].map((_, i) => [(i % 9 + .5) / 9, (Math.floor(i / 9) + .5) / 9]) : [[.5, .5]];

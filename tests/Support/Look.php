@@ -88,9 +88,10 @@ final class Look
 
     /** Of several to choose from by one name the Tab key meets one, and the arrow keys the others. */
     private const NOT_MET = self::CONTROLS.<<<'JS'
+        const isFromTheTop = arguments[0] || document.querySelector('main') === null;
         const isMet = (e) => window.met.has(e) || (e.type === 'radio' && [...window.met].some((one) => one.type === 'radio'
             && one.name === e.name && one.form === e.form));
-        return controls.filter((e) => (arguments[0] || e.closest('main') !== null) && !isMet(e)).map(named);
+        return controls.filter((e) => (isFromTheTop || e.closest('main') !== null) && !isMet(e)).map(named);
         JS;
 
     /** What is never seen on a telephone, or is many things side by side and says so. */

@@ -110,7 +110,7 @@ final class Site implements Pages
             [
                 'PHP_CLI_SERVER_WORKERS' => '3', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'CACHE_LIMITER' => 'limits',
                 'APP_ENV' => 'testing', 'APP_DEBUG' => 'false',
-                'LARAVEL_STORAGE_PATH' => $storage, 'VIEW_COMPILED_PATH' => "{$root}/storage/framework/views",
+                'LARAVEL_STORAGE_PATH' => $storage, 'VIEW_COMPILED_PATH' => (string) config('view.compiled'),
                 'APP_URL' => "http://127.0.0.1:{$port}", 'APP_KEY' => (string) config('app.key'),
                 'DB_DATABASE' => DB::connection()->getDatabaseName(), 'PRIVATE_FILES' => Storage::path(''), ...$environment,
             ],
